@@ -1,0 +1,35 @@
+//! The command line: arguments, exit codes, messages.
+//!
+//! Messages for people go to standard error, data to standard output. Exit codes: 0 answered, 1 nothing found, 2 the call
+//! is wrong, 3 the index is missing or unusable.
+
+mod args;
+mod ask;
+mod failure;
+mod index;
+mod progress;
+
+pub use failure::Failure;
+
+use clap::Parser;
+use std::process::ExitCode;
+
+/// Runs the program.
+pub fn run() -> ExitCode {
+    let args = match args::Args::try_parse() {
+        Ok(args) => args,
+        Err(error) => {
+            let _ = error.print();
+            return ExitCode::from(if error.use_stderr() { 2 } else { 0 });
+        }
+    };
+    let result = match args.command {
+        Some(args::Command::Index(command)) => index::run(&command),
+        Some(args::Command::Ask(command)) => ask::run(&command),
+        Some(args::Command::Demo(_)) | None => Ok(ExitCode::SUCCESS),
+    };
+    match result {
+        Ok(code) => code,
+        Err(failure) => failure.report(),
+    }
+}

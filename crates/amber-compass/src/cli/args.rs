@@ -1,0 +1,121 @@
+//! Arguments.
+
+use clap::{Args as ClapArgs, Parser, Subcommand, ValueEnum};
+use std::path::PathBuf;
+
+/// Find your way in code you did not write: index a code base and its dependencies, then jump, list uses, follow calls.
+#[derive(Debug, Parser)]
+#[command(version, after_help = "Examples:\n  amber-compass .                 open the folder, indexing it first when needed\n  amber-compass demo              open the demo")]
+#[command(args_conflicts_with_subcommands = true)]
+pub struct Args {
+    /// What to do; without one the program opens.
+    #[command(subcommand)]
+    pub command: Option<Command>,
+    /// Folder or file to open.
+    pub path: Option<PathBuf>,
+    /// The index file, instead of the one in the cache folder.
+    #[arg(long, value_name = "FILE")]
+    pub index: Option<PathBuf>,
+    /// How far dependencies are followed.
+    #[arg(long, value_enum, default_value_t = DepsArg::None)]
+    pub deps: DepsArg,
+}
+
+/// What to do.
+#[derive(Debug, Subcommand)]
+pub enum Command {
+    /// Index a code base, or bring its index up to date.
+    Index(IndexArgs),
+    /// Ask a question.
+    Ask(AskArgs),
+    /// Open a fresh copy of the demo.
+    Demo(DemoArgs),
+}
+
+/// How far dependencies are followed.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, ValueEnum)]
+pub enum DepsArg {
+    /// Only what ignore files leave.
+    None,
+    /// Package folders below the roots, first level.
+    Direct,
+    /// Package folders below the roots, all levels.
+    All,
+}
+
+/// Arguments of `index`.
+#[derive(Debug, ClapArgs)]
+#[command(after_help = "Examples:\n  amber-compass index\n  amber-compass index ~/src/larder --deps all --json")]
+pub struct IndexArgs {
+    /// Roots; without any, the root around the current folder.
+    pub paths: Vec<PathBuf>,
+    /// Index the files listed in FILE (`-` for standard input), one a line, instead of walking.
+    #[arg(long, value_name = "FILE")]
+    pub files_from: Option<PathBuf>,
+    /// The index file, instead of the one in the cache folder.
+    #[arg(long, value_name = "FILE")]
+    pub index: Option<PathBuf>,
+    /// Threads for reading and linking; 0 for one per core.
+    #[arg(long, default_value_t = 0)]
+    pub threads: usize,
+    /// How far dependencies are followed.
+    #[arg(long, value_enum, default_value_t = DepsArg::None)]
+    pub deps: DepsArg,
+    /// Hash every file, trusting neither size nor time.
+    #[arg(long)]
+    pub verify: bool,
+    /// Only show what would be indexed.
+    #[arg(long)]
+    pub plan: bool,
+    /// Print the summary as one JSON object.
+    #[arg(long)]
+    pub json: bool,
+}
+
+/// Arguments of `ask`.
+#[derive(Debug, ClapArgs)]
+#[command(after_help = "Examples:\n  amber-compass ask who calls plan_turn in routes/\n  amber-compass ask --json where is routes/wheels.py:88:12")]
+pub struct AskArgs {
+    /// The question, in plain words.
+    #[arg(trailing_var_arg = true)]
+    pub question: Vec<String>,
+    /// The root whose index is asked; without it, the indexed folder around the current one.
+    #[arg(long, value_name = "PATH")]
+    pub root: Option<PathBuf>,
+    /// The index file.
+    #[arg(long, value_name = "FILE")]
+    pub index: Option<PathBuf>,
+    /// Print the answers as one JSON object.
+    #[arg(long)]
+    pub json: bool,
+    /// Answer the questions in FILE (`-` for standard input), one a line, with one JSON object a line.
+    #[arg(long, value_name = "FILE")]
+    pub batch: Option<PathBuf>,
+    /// Stop searching texts after so many milliseconds.
+    #[arg(long, value_name = "MS")]
+    pub time_limit: Option<u64>,
+}
+
+/// Arguments of `demo`.
+#[derive(Debug, ClapArgs)]
+#[command(after_help = "Examples:\n  amber-compass demo\n  amber-compass demo --to /tmp/larder --lay-out-only")]
+pub struct DemoArgs {
+    /// Where to lay it out, instead of a fresh temporary folder.
+    #[arg(long, value_name = "FOLDER")]
+    pub to: Option<PathBuf>,
+    /// Only lay it out, index it and print where.
+    #[arg(long)]
+    pub lay_out_only: bool,
+}
+
+impl DepsArg {
+    /// As the planner wants it.
+    pub fn deps(self) -> compass_index::plan::Deps {
+        use compass_index::plan::Deps;
+        match self {
+            DepsArg::None => Deps::None,
+            DepsArg::Direct => Deps::Direct,
+            DepsArg::All => Deps::All,
+        }
+    }
+}

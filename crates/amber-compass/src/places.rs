@@ -1,0 +1,24 @@
+//! Where an index is kept for a root: below the user's cache folder, never in the source tree.
+
+use compass_index::plan::find_root;
+use std::path::{Path, PathBuf};
+
+/// The default index file of a root.
+pub fn index_file(root: &Path) -> PathBuf {
+    let full = root.canonicalize().unwrap_or_else(|_| root.to_owned());
+    let name: String = full.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_else(|| "root".to_owned());
+    let name: String = name.chars().map(|c| if c.is_alphanumeric() || "-_.".contains(c) { c } else { '_' }).collect();
+    let hash = xxhash_rust::xxh3::xxh3_64(full.as_os_str().as_encoded_bytes());
+    cache_folder().join(format!("{name}-{hash:016x}")).join("index.sqlite")
+}
+
+/// The user's cache folder for this program; the temporary folder where the system names none.
+pub fn cache_folder() -> PathBuf {
+    directories::ProjectDirs::from("", "", "amber-compass").map_or_else(|| std::env::temp_dir().join("amber-compass"), |d| d.cache_dir().to_owned())
+}
+
+/// The root for questions asked in a folder: the nearest folder above that is indexed, else the one its markers name.
+pub fn root_for(folder: &Path) -> PathBuf {
+    let indexed = folder.ancestors().find(|d| index_file(d).is_file());
+    indexed.map_or_else(|| find_root(folder), Path::to_owned)
+}

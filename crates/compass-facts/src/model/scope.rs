@@ -1,0 +1,53 @@
+//! Scopes: regions in which names are bound, and the types that get members from elsewhere.
+
+use super::{DefId, ScopeId, Span, TypeId};
+use serde::{Deserialize, Serialize};
+
+/// What a scope is, which decides how names are looked up through it.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+pub enum ScopeKind {
+    /// The whole file.
+    File,
+    /// A module or namespace inside the file.
+    Module,
+    /// The members of a type: seen by plain names only from the scope itself, or nowhere, as the language says.
+    Type,
+    /// Parameters and body of a function, where any order of binding and use is fine.
+    Function,
+    /// A block whose names are bound from their place on; a later binding shadows an earlier one.
+    Ordered,
+    /// A block whose names are bound throughout.
+    Block,
+}
+
+impl ScopeKind {
+    /// Do names bound here stay inside a function?
+    pub fn is_local(self) -> bool {
+        matches!(self, ScopeKind::Function | ScopeKind::Ordered | ScopeKind::Block)
+    }
+}
+
+/// One scope.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Scope {
+    /// What it is.
+    pub kind: ScopeKind,
+    /// The scope around it; `None` only for the file.
+    pub parent: Option<ScopeId>,
+    /// The definition that opened it.
+    pub owner: Option<DefId>,
+    /// Its region.
+    pub span: Span,
+}
+
+/// A scope whose definitions are members of a type that is defined elsewhere: Rust `impl` blocks, methods assigned to
+/// a prototype, members written out of their class.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Extension {
+    /// The scope with the members.
+    pub scope: ScopeId,
+    /// The type that gets them.
+    pub of: TypeId,
+    /// The interface or trait that they implement.
+    pub implements: Option<TypeId>,
+}

@@ -1,0 +1,102 @@
+//! Type expressions: what a file says about the meaning of its expressions, as symbols.
+//!
+//! They are recorded by readers and evaluated only by the linker, by one evaluator for all languages. An expression
+//! such as `self.racks.find(id)?.slot` is a chain of them: `Member(Try(Call(Member(Member(Receiver, racks), find))),
+//! slot)`. A value and the type it is declared with are told apart by [`TypeExpr::Instance`].
+
+use super::{DefId, ImportId, NameId, ScopeId, TypeId};
+use serde::{Deserialize, Serialize};
+
+/// Built-in values whose type the language fixes.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub enum Literal {
+    Text,
+    Bytes,
+    Number,
+    Bool,
+    Nothing,
+    Regex,
+    Function,
+}
+
+/// One type expression.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub enum TypeExpr {
+    /// Nothing is known.
+    Unknown,
+    /// What the plain name means in the scope at the byte `at`.
+    Name {
+        /// The name.
+        name: NameId,
+        /// Where the search starts.
+        scope: ScopeId,
+        /// Offset of the mention.
+        at: u32,
+    },
+    /// A definition of this file.
+    Def(DefId),
+    /// A module or name bound by an import of this file.
+    Import(ImportId),
+    /// The member of that name.
+    Member {
+        /// The value or type that has it.
+        of: TypeId,
+        /// Its name.
+        name: NameId,
+    },
+    /// What a call gives; calling a type makes a value of it.
+    Call {
+        /// What is called.
+        of: TypeId,
+        /// What is passed.
+        args: Vec<TypeId>,
+    },
+    /// A value of the type.
+    Instance(TypeId),
+    /// What going through the value yields one by one.
+    Element(TypeId),
+    /// What indexing the value gives.
+    Index(TypeId),
+    /// The type with arguments.
+    Generic {
+        /// The type.
+        of: TypeId,
+        /// Its arguments.
+        args: Vec<TypeId>,
+    },
+    /// Any of them.
+    Union(Vec<TypeId>),
+    /// A tuple of values.
+    Tuple(Vec<TypeId>),
+    /// The n-th part of a tuple.
+    Part {
+        /// The tuple.
+        of: TypeId,
+        /// Which, from 0.
+        index: u32,
+    },
+    /// A sequence of values.
+    List(TypeId),
+    /// A map from keys to values.
+    Map(TypeId),
+    /// A value of the type around the scope: `self`, `this`.
+    Receiver(ScopeId),
+    /// The type around the scope itself: `Self`, `cls`.
+    ReceiverType(ScopeId),
+    /// The base of the type around the scope: `super`.
+    Super(ScopeId),
+    /// What a reference or pointer leads to.
+    Deref(TypeId),
+    /// What waiting for the value gives.
+    Await(TypeId),
+    /// The good case: `?`.
+    Try(TypeId),
+    /// A built-in value.
+    Literal(Literal),
+    /// A function value with its result.
+    Function {
+        /// What calling it gives.
+        result: TypeId,
+    },
+}

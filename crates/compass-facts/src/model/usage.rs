@@ -1,0 +1,69 @@
+//! Uses: every place where a name is mentioned that is not its definition.
+
+use super::{DefId, ImportId, NameId, ScopeId, Span, TypeId};
+use serde::{Deserialize, Serialize};
+
+/// What is done with the name.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub enum Role {
+    Call,
+    Read,
+    Write,
+    Pass,
+    Type,
+    Import,
+    Ref,
+}
+
+impl Role {
+    /// Every role, in the order lists show them.
+    pub const ALL: [Role; 7] = [Role::Call, Role::Write, Role::Read, Role::Pass, Role::Type, Role::Import, Role::Ref];
+
+    /// The word of the question language.
+    pub fn word(self) -> &'static str {
+        match self {
+            Role::Call => "call",
+            Role::Read => "read",
+            Role::Write => "write",
+            Role::Pass => "pass",
+            Role::Type => "type",
+            Role::Import => "import",
+            Role::Ref => "ref",
+        }
+    }
+}
+
+/// How the name is reached.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+pub enum Shape {
+    /// A name by itself: looked up through scopes.
+    Plain,
+    /// A member of a value or of a type: `a.name`, `a->name`, `a::name`.
+    Member(TypeId),
+    /// A key that names a field of what is made or taken apart: `Slot { name: 1 }`, `f(name=1)`, `{ name } = a`.
+    Key(TypeId),
+    /// The name of an import statement.
+    Import(ImportId),
+}
+
+/// One use.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Use {
+    /// The name used.
+    pub name: NameId,
+    /// Its token.
+    pub span: Span,
+    /// The scope it stands in.
+    pub scope: ScopeId,
+    /// What is done with it.
+    pub role: Role,
+    /// How it is reached.
+    pub shape: Shape,
+    /// The innermost function, method, type or macro it stands in.
+    pub enclosing: Option<DefId>,
+    /// The definition in this file, where the reader itself could tell.
+    pub local: Option<DefId>,
+    /// Number of arguments of a call; 255 when open-ended, 0 for other uses.
+    pub args: u8,
+}

@@ -1,0 +1,13 @@
+//! Readers: one folder per language, each a single walk over the syntax tree that fills a [`Builder`].
+
+mod builder;
+pub(crate) mod c;
+pub(crate) mod python;
+pub(crate) mod rust;
+pub(crate) mod tree;
+pub(crate) mod typescript;
+
+pub use builder::{Builder, Lookup, NewDefinition, TypeScopes};
+
+#[cfg(test)]
+mod tests;

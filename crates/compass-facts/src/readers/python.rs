@@ -1,0 +1,75 @@
+//! Python: one walk over the tree of the generic grammar.
+//!
+//! Functions open one scope, classes another; blocks do not. The first assignment to a name in a scope defines it,
+//! later ones write it. `self.x = …` in any method defines the field `x` of the class.
+
+mod annotations;
+mod definitions;
+mod expressions;
+mod imports;
+
+use super::tree::{named, span};
+use super::{Builder, Lookup, TypeScopes};
+use crate::{Cancel, Facts, GapCause, ScopeId};
+use tree_sitter::{Node, Tree};
+
+/// Reads a Python file.
+pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Direct }, cancel);
+    let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new() };
+    reader.block(tree.root_node());
+    reader.b.finish()
+}
+
+/// State of the walk.
+struct Reader<'t> {
+    b: Builder<'t>,
+    /// Scope of the class around the place, if its methods see it.
+    class: Option<ScopeId>,
+    /// Name of the receiver parameter (`self`, `cls`) of the method around the place.
+    receiver: Option<String>,
+    /// What the functions around the place return; the innermost last.
+    returns: Vec<definitions::Returns>,
+}
+
+impl<'t> Reader<'t> {
+    /// Statements of a module, class or function.
+    fn block(&mut self, node: Node<'t>) {
+        for child in named(node) {
+            self.statement(child);
+        }
+    }
+
+    fn statement(&mut self, node: Node<'t>) {
+        if !self.b.down(span(node)) {
+            return;
+        }
+        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
+        self.b.up();
+    }
+
+    fn statement_kind(&mut self, node: Node<'t>) {
+        match node.kind() {
+            "function_definition" => self.function(node, node, &[]),
+            "class_definition" => self.class(node, node),
+            "decorated_definition" => self.decorated(node),
+            "import_statement" => self.import(node),
+            "import_from_statement" | "future_import_statement" => self.import_from(node),
+            "for_statement" => self.for_statement(node),
+            "return_statement" => self.return_statement(node),
+            "global_statement" | "nonlocal_statement" => self.outer_names(node),
+            "type_alias_statement" => self.type_alias(node),
+            "ERROR" => {
+                self.b.gap(GapCause::Syntax, span(node));
+                self.block(node);
+            }
+            "block" | "if_statement" | "elif_clause" | "else_clause" | "while_statement" | "try_statement" | "finally_clause"
+            | "match_statement" | "with_statement" | "with_clause" | "except_clause" | "except_group_clause" | "case_clause" => self.block(node),
+            "with_item" => self.with_item(node),
+            "case_pattern" | "pattern" => self.pattern(node),
+            _ => {
+                self.expression(node, crate::Role::Read);
+            }
+        }
+    }
+}

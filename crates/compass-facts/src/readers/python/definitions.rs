@@ -1,0 +1,318 @@
+//! Functions, classes, parameters and the binding of names by assignment.
+
+use super::Reader;
+use crate::readers::NewDefinition;
+use crate::readers::tree::{find_child, has_child, named, span, text};
+use crate::{DefId, Flags, Kind, Literal, Role, ScopeId, ScopeKind, Shape, Span, TypeExpr, TypeId};
+use tree_sitter::Node;
+
+/// What a function was seen to give back.
+#[derive(Default)]
+pub(super) struct Returns {
+    pub(super) types: Vec<TypeId>,
+    pub(super) yields: Vec<TypeId>,
+    /// Names that a `global` statement handed to the module.
+    pub(super) globals: Vec<String>,
+}
+
+impl<'t> Reader<'t> {
+    /// A definition behind decorators.
+    pub(super) fn decorated(&mut self, node: Node<'t>) {
+        let mut words = Vec::new();
+        for child in named(node) {
+            match child.kind() {
+                "decorator" => {
+                    let inner = named(child);
+                    if let Some(&e) = inner.first() {
+                        words.push(text(e, self.b.text));
+                        let role = if e.kind() == "call" { Role::Read } else { Role::Call };
+                        self.expression(e, role);
+                    }
+                }
+                "function_definition" => self.function(child, node, &words),
+                "class_definition" => self.class(child, node),
+                _ => self.statement(child),
+            }
+        }
+    }
+
+    /// A function or method.
+    pub(super) fn function(&mut self, node: Node<'t>, whole: Node<'t>, decorators: &[&str]) {
+        let Some(name) = node.child_by_field_name("name") else { return };
+        let in_class = self.b.scope_kind(self.b.place.scope) == ScopeKind::Type;
+        let has = |w: &str| decorators.iter().any(|d| *d == w || d.ends_with(&format!(".{w}")));
+        let is_property = decorators.iter().any(|d| d.ends_with("property") || d.ends_with(".setter") || d.ends_with(".getter"));
+        let body = node.child_by_field_name("body");
+        let word = text(name, self.b.text);
+        let flags = Flags::default()
+            .with_if(has("staticmethod"), Flags::STATIC)
+            .with_if(has("classmethod"), Flags::OF_TYPE)
+            .with_if(is_property, Flags::PROPERTY)
+            .with_if(has("overload"), Flags::BODILESS)
+            .with_if(has("abstractmethod"), Flags::ABSTRACT)
+            .with_if(has_child(node, "async"), Flags::ASYNC)
+            .with_if(word.starts_with("test_"), Flags::TEST);
+        let mut new = NewDefinition::new(word, if in_class { Kind::Method } else { Kind::Function }, span(name), span(whole));
+        new.flags = flags;
+        new.body = body.map(span);
+        new.doc = body.and_then(docstring);
+        let def = self.b.define(new);
+        let class = self.class;
+        let saved_receiver = self.receiver.take();
+        let declared = node.child_by_field_name("return_type").map(|t| self.annotation(t));
+        let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
+        self.returns.push(Returns::default());
+        if let Some(parameters) = node.child_by_field_name("parameters") {
+            let receiver = match (in_class, class) {
+                (true, Some(scope)) if !flags.has(Flags::STATIC) => Some((scope, flags.has(Flags::OF_TYPE) || word == "__new__")),
+                _ => None,
+            };
+            let count = self.parameters(parameters, receiver);
+            self.b.def_mut(def).arity = count;
+        }
+        if let Some(body) = body {
+            self.block(body);
+        }
+        let returns = self.returns.pop().unwrap_or_default();
+        self.b.leave(saved);
+        self.receiver = saved_receiver;
+        self.set_result(def, declared, returns);
+    }
+
+    fn set_result(&mut self, def: DefId, declared: Option<TypeId>, returns: Returns) {
+        if declared.is_some() {
+            self.b.def_mut(def).ty = declared;
+            return;
+        }
+        let types = if returns.yields.is_empty() { returns.types } else { returns.yields.clone() };
+        let ty = match types.len() {
+            0 => return,
+            1 => types[0],
+            _ => self.b.ty(TypeExpr::Union(types.into_iter().take(6).collect())),
+        };
+        let ty = if returns.yields.is_empty() { ty } else { self.b.ty(TypeExpr::List(ty)) };
+        let def = self.b.def_mut(def);
+        def.ty = Some(ty);
+        def.flags = def.flags.with(Flags::INFERRED).with_if(!returns.yields.is_empty(), Flags::GENERATOR);
+    }
+
+    /// Parameters; the receiver gets the class's type. Gives the number without it.
+    pub(super) fn parameters(&mut self, node: Node<'t>, receiver: Option<(ScopeId, bool)>) -> u8 {
+        let mut count = 0u8;
+        for (i, parameter) in named(node).into_iter().enumerate() {
+            let first_receiver = if i == 0 { receiver } else { None };
+            if first_receiver.is_none() {
+                count = match parameter.kind() {
+                    "list_splat_pattern" | "dictionary_splat_pattern" => 255,
+                    "keyword_separator" | "positional_separator" => count,
+                    _ => count.saturating_add(1),
+                };
+            }
+            self.parameter(parameter, first_receiver);
+        }
+        count
+    }
+
+    fn parameter(&mut self, node: Node<'t>, receiver: Option<(ScopeId, bool)>) {
+        let name = match node.kind() {
+            "identifier" => Some(node),
+            "typed_parameter" => named(node).into_iter().find(|n| n.kind() != "type"),
+            _ => node.child_by_field_name("name"),
+        };
+        let value = node.child_by_field_name("value").map(|v| self.expression(v, Role::Pass));
+        let declared = node.child_by_field_name("type").map(|t| self.annotation(t));
+        let name = match name {
+            Some(n) if n.kind().ends_with("splat_pattern") => named(n).into_iter().next(),
+            None if node.kind().ends_with("splat_pattern") => named(node).into_iter().next(),
+            other => other,
+        };
+        let Some(name) = name.filter(|n| n.kind() == "identifier") else {
+            return;
+        };
+        let word = text(name, self.b.text);
+        let mut new = NewDefinition::new(word, Kind::Parameter, span(name), span(node));
+        new.ty = match (declared, receiver) {
+            (Some(t), _) => Some(t),
+            (None, Some((scope, of_type))) => {
+                self.receiver = Some(word.to_owned());
+                Some(self.b.ty(if of_type { TypeExpr::ReceiverType(scope) } else { TypeExpr::Receiver(scope) }))
+            }
+            _ => value,
+        };
+        new.flags = Flags::default().with_if(declared.is_none() && receiver.is_none(), Flags::INFERRED);
+        self.b.define(new);
+    }
+
+    /// A class with its bases and members.
+    pub(super) fn class(&mut self, node: Node<'t>, whole: Node<'t>) {
+        let Some(name) = node.child_by_field_name("name") else { return };
+        let body = node.child_by_field_name("body");
+        let mut new = NewDefinition::new(text(name, self.b.text), Kind::Class, span(name), span(whole));
+        new.body = body.map(span);
+        new.doc = body.and_then(docstring);
+        let def = self.b.define(new);
+        if let Some(bases) = node.child_by_field_name("superclasses") {
+            for base in named(bases) {
+                if base.kind() == "keyword_argument" {
+                    if let Some(value) = base.child_by_field_name("value") {
+                        self.expression(value, Role::Type);
+                    }
+                } else {
+                    let ty = self.expression(base, Role::Type);
+                    self.b.add_base(def, ty);
+                }
+            }
+        }
+        let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
+        let saved_class = self.class.replace(self.b.place.scope);
+        let saved_receiver = self.receiver.take();
+        if let Some(body) = body {
+            self.block(body);
+        }
+        self.class = saved_class;
+        self.receiver = saved_receiver;
+        self.b.leave(saved);
+    }
+
+    pub(super) fn type_alias(&mut self, node: Node<'t>) {
+        let parts = named(node);
+        if let [left, right, ..] = parts[..] {
+            let name = named(left).into_iter().next().unwrap_or(left);
+            let ty = self.annotation(right);
+            let mut new = NewDefinition::new(text(name, self.b.text), Kind::Alias, span(name), span(node));
+            new.ty = Some(ty);
+            self.b.define(new);
+        }
+    }
+
+    pub(super) fn return_statement(&mut self, node: Node<'t>) {
+        let ty = named(node).first().map(|e| self.expression(*e, Role::Read));
+        if let (Some(ty), Some(returns)) = (ty, self.returns.last_mut())
+            && ty != self.b.unknown()
+            && !matches!(self.b.get_ty(ty), TypeExpr::Literal(Literal::Nothing))
+        {
+            returns.types.push(ty);
+        }
+    }
+
+    pub(super) fn for_statement(&mut self, node: Node<'t>) {
+        let ty = node.child_by_field_name("right").map(|r| self.expression(r, Role::Read));
+        let element = ty.map(|t| self.b.ty_of(t, TypeExpr::Element));
+        if let Some(left) = node.child_by_field_name("left") {
+            self.bind_pattern(left, element);
+        }
+        for field in ["body", "alternative"] {
+            if let Some(part) = node.child_by_field_name(field) {
+                self.statement(part);
+            }
+        }
+    }
+
+    pub(super) fn with_item(&mut self, node: Node<'t>) {
+        if let Some(value) = node.child_by_field_name("value") {
+            self.expression(value, Role::Read);
+        }
+    }
+
+    pub(super) fn globals_mut(&mut self) -> &mut Vec<String> {
+        if self.returns.is_empty() {
+            self.returns.push(Returns::default());
+        }
+        let last = self.returns.len() - 1;
+        &mut self.returns[last].globals
+    }
+
+    /// Binds the names of an assignment target, tuple or list of them.
+    pub(super) fn bind_pattern(&mut self, node: Node<'t>, ty: Option<TypeId>) {
+        match node.kind() {
+            "identifier" => {
+                self.bind_name(text(node, self.b.text), span(node), span(node), ty, false);
+            }
+            "attribute" => self.bind_attribute(node, ty, false),
+            "pattern_list" | "tuple_pattern" | "list_pattern" | "tuple" | "list" | "expression_list" => {
+                for (index, part) in named(node).into_iter().enumerate() {
+                    let ty = ty.map(|of| self.b.ty_of(of, |of| TypeExpr::Part { of, index: index as u32 }));
+                    self.bind_pattern(part, ty);
+                }
+            }
+            "list_splat_pattern" | "list_splat" | "parenthesized_expression" | "as_pattern_target" => {
+                for part in named(node) {
+                    self.bind_pattern(part, ty);
+                }
+            }
+            _ => {
+                self.expression(node, Role::Write);
+            }
+        }
+    }
+
+    /// Defines the name, or writes it when the scope has it already.
+    pub(super) fn bind_name(&mut self, name: &str, at: Span, whole: Span, ty: Option<TypeId>, declared: bool) {
+        let scope = self.b.place.scope;
+        let is_global = self.returns.last().is_some_and(|r| r.globals.iter().any(|g| g == name));
+        if is_global {
+            self.b.add_use(name, at, Role::Write, Shape::Plain);
+            return;
+        }
+        let known = self.b.find_in(scope, name).filter(|d| {
+            let kind = self.b.def_mut(*d).kind;
+            kind.is_variable() || kind == Kind::Field
+        });
+        if let Some(def) = known {
+            let id = self.b.add_use(name, at, Role::Write, Shape::Plain);
+            let _ = id;
+            if let Some(ty) = ty {
+                self.b.add_type(def, ty);
+            }
+            return;
+        }
+        let kind = match self.b.scope_kind(scope) {
+            ScopeKind::Type => Kind::Field,
+            ScopeKind::File if is_constant_name(name) => Kind::Constant,
+            _ => Kind::Variable,
+        };
+        let mut new = NewDefinition::new(name, kind, at, whole);
+        new.ty = ty.filter(|t| *t != self.b.unknown());
+        new.flags = Flags::default().with_if(!declared, Flags::INFERRED);
+        self.b.define(new);
+    }
+
+    /// `self.x = …` defines the field once; any other member is written.
+    pub(super) fn bind_attribute(&mut self, node: Node<'t>, ty: Option<TypeId>, declared: bool) {
+        let (Some(object), Some(attribute)) = (node.child_by_field_name("object"), node.child_by_field_name("attribute")) else {
+            return;
+        };
+        let name = text(attribute, self.b.text);
+        let is_self = object.kind() == "identifier" && self.receiver.as_deref() == Some(text(object, self.b.text));
+        if let (true, Some(class)) = (is_self, self.class) {
+            let receiver = self.expression(object, Role::Read);
+            match self.b.find_in(class, name) {
+                None => {
+                    let mut new = NewDefinition::new(name, Kind::Field, span(attribute), span(node));
+                    new.ty = ty.filter(|t| *t != self.b.unknown());
+                    new.flags = Flags::default().with_if(!declared, Flags::INFERRED);
+                    self.b.define_in(class, new);
+                }
+                Some(def) => {
+                    if let (Some(ty), Kind::Field) = (ty, self.b.def_mut(def).kind) {
+                        self.b.add_type(def, ty);
+                    }
+                    self.b.add_use(name, span(attribute), Role::Write, Shape::Member(receiver));
+                }
+            }
+            return;
+        }
+        self.expression(node, Role::Write);
+    }
+}
+
+fn is_constant_name(name: &str) -> bool {
+    name.chars().any(|c| c.is_ascii_uppercase()) && !name.chars().any(|c| c.is_ascii_lowercase())
+}
+
+/// The string that opens a body.
+fn docstring(body: Node) -> Option<Span> {
+    let first = named(body).into_iter().next()?;
+    let string = if first.kind() == "expression_statement" { named(first).into_iter().next()? } else { first };
+    (string.kind() == "string").then(|| find_child(string, "string_content").map_or(span(string), span))
+}

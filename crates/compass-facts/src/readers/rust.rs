@@ -1,0 +1,76 @@
+//! Rust: one walk over the tree of the generic grammar.
+//!
+//! `let` binds from its end on and may shadow, so blocks are ordered scopes. `impl` blocks are extensions of a type.
+//! The arguments of macro calls are read word by word: names, paths and simple member chains in them are uses.
+
+mod expressions;
+mod items;
+mod macros;
+mod patterns;
+mod types;
+mod uses;
+
+use super::tree::{named, span};
+use super::{Builder, Lookup, TypeScopes};
+use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
+use tree_sitter::{Node, Tree};
+
+/// Reads a Rust file.
+pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    let mut reader = Reader { b, own_type: None, closure_hint: None };
+    reader.all_statements(tree.root_node());
+    reader.b.finish()
+}
+
+/// State of the walk.
+struct Reader<'t> {
+    b: Builder<'t>,
+    /// Scope of the `impl`, trait or type around the place: what `Self` means.
+    own_type: Option<ScopeId>,
+    /// What a closure in the argument list being read is likely to get.
+    closure_hint: Option<TypeId>,
+}
+
+impl<'t> Reader<'t> {
+    fn all_statements(&mut self, node: Node<'t>) {
+        for child in named(node) {
+            self.statement(child);
+        }
+    }
+
+    /// An item, statement or expression in statement position.
+    fn statement(&mut self, node: Node<'t>) -> TypeId {
+        if !self.b.down(span(node)) {
+            return self.b.unknown();
+        }
+        let ty = stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
+        self.b.up();
+        ty
+    }
+
+    fn statement_kind(&mut self, node: Node<'t>) -> TypeId {
+        match node.kind() {
+            "function_item" | "function_signature_item" => self.function(node),
+            "struct_item" | "union_item" => self.structure(node),
+            "enum_item" => self.enumeration(node),
+            "trait_item" => self.trait_item(node),
+            "impl_item" => self.implementation(node),
+            "mod_item" => self.module(node),
+            "use_declaration" => self.use_declaration(node),
+            "extern_crate_declaration" => self.extern_crate(node),
+            "const_item" | "static_item" => self.constant(node),
+            "type_item" | "associated_type" => self.alias(node),
+            "macro_definition" => self.macro_definition(node),
+            "foreign_mod_item" | "declaration_list" => self.all_statements(node),
+            "let_declaration" => self.let_declaration(node),
+            "attribute_item" | "inner_attribute_item" => self.attribute(node),
+            "ERROR" => {
+                self.b.gap(GapCause::Syntax, span(node));
+                self.all_statements(node);
+            }
+            _ => return self.expression_kind(node, Role::Read),
+        }
+        self.b.unknown()
+    }
+}

@@ -1,0 +1,98 @@
+//! Macro calls and the rules of `macro_rules!`: unparsed tokens, read word by word.
+
+use super::Reader;
+use crate::readers::tree::{Word, find_child, named, span, text, words};
+use crate::{Literal, Role, Shape, TypeExpr, TypeId};
+use tree_sitter::Node;
+
+const KEYWORDS: [&str; 36] = [
+    "as", "async", "await", "break", "const", "continue", "crate", "dyn", "else", "enum", "extern", "false", "fn", "for", "if", "impl", "in", "let",
+    "loop", "match", "mod", "move", "mut", "pub", "ref", "return", "static", "struct", "super", "trait", "true", "type", "unsafe", "use", "where", "while",
+];
+
+impl<'t> Reader<'t> {
+    /// `name!(…)`.
+    pub(super) fn macro_call(&mut self, node: Node<'t>) -> TypeId {
+        let Some(head) = node.child_by_field_name("macro") else { return self.b.unknown() };
+        let word = text(head, self.b.text).rsplit("::").next().unwrap_or("");
+        match head.kind() {
+            "identifier" => {
+                self.b.add_use(word, span(head), Role::Call, Shape::Plain);
+            }
+            _ => {
+                self.path(head, Role::Call);
+            }
+        }
+        if let Some(tokens) = find_child(node, "token_tree") {
+            self.words_as_uses(tokens, false);
+        }
+        match word {
+            "format" | "concat" | "stringify" => self.b.ty(TypeExpr::Literal(Literal::Text)),
+            "vec" => {
+                let element = self.b.unknown();
+                self.b.ty(TypeExpr::List(element))
+            }
+            _ => self.b.unknown(),
+        }
+    }
+
+    /// The right sides of all rules.
+    pub(super) fn macro_rules(&mut self, node: Node<'t>) {
+        for rule in named(node) {
+            if let Some(right) = rule.child_by_field_name("right") {
+                self.words_as_uses(right, true);
+            }
+        }
+    }
+
+    /// Names, paths and member chains in unparsed text become uses.
+    fn words_as_uses(&mut self, tokens: Node<'t>, in_rule: bool) {
+        let source = self.b.text;
+        let mut chain: Option<(TypeId, u32)> = None;
+        for word in words(source, span(tokens)) {
+            let joined = chain.filter(|(_, end)| is_joint(source, *end, word.span.start));
+            chain = None;
+            let is_variable = word.before == b'$' && in_rule;
+            if KEYWORDS.contains(&word.text) || is_variable || word.before == b'\'' {
+                if matches!(word.text, "crate" | "super") {
+                    chain = Some((self.b.ty_name(word.text, word.span), word.span.end));
+                }
+                continue;
+            }
+            let ty = self.word_use(&word, joined.map(|(ty, _)| ty));
+            chain = Some((ty, word.span.end));
+        }
+    }
+
+    fn word_use(&mut self, word: &Word<'t>, of: Option<TypeId>) -> TypeId {
+        let is_call = matches!(word.after, b'(') || (word.after == b'!' && !self.b.text[word.span.end as usize..].trim_start().starts_with("!="));
+        let role = if is_call { Role::Call } else { Role::Read };
+        if word.text == "Self" {
+            return match self.own_type {
+                Some(scope) => self.b.ty(TypeExpr::ReceiverType(scope)),
+                None => self.b.unknown(),
+            };
+        }
+        match of {
+            Some(of) => {
+                self.b.add_use(word.text, word.span, role, Shape::Member(of));
+                self.b.ty_member(of, word.text)
+            }
+            None if word.before == b'.' && !self.b.text[..word.span.start as usize].trim_end().ends_with("..") => {
+                let of = self.b.unknown();
+                self.b.add_use(word.text, word.span, role, Shape::Member(of));
+                of
+            }
+            None => {
+                self.b.add_use(word.text, word.span, role, Shape::Plain);
+                self.b.ty_name(word.text, word.span)
+            }
+        }
+    }
+}
+
+/// Are the two words joined by `.` or `::` alone?
+fn is_joint(source: &str, end: u32, start: u32) -> bool {
+    let between = source.get(end as usize..start as usize).unwrap_or("");
+    matches!(between.trim(), "." | "::")
+}

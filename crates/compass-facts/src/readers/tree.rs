@@ -1,0 +1,134 @@
+//! Small helpers over syntax trees, shared by the readers.
+
+use crate::Span;
+use tree_sitter::Node;
+
+/// The node's range.
+pub(crate) fn span(node: Node) -> Span {
+    Span::new(node.start_byte(), node.end_byte())
+}
+
+/// The node's text.
+pub(crate) fn text<'t>(node: Node, source: &'t str) -> &'t str {
+    source.get(node.byte_range()).unwrap_or("")
+}
+
+/// Named children, comments left out.
+pub(crate) fn named<'t>(node: Node<'t>) -> Vec<Node<'t>> {
+    let mut cursor = node.walk();
+    node.named_children(&mut cursor).filter(|n| !n.is_extra()).collect()
+}
+
+/// The first child of that kind, named or not.
+pub(crate) fn find_child<'t>(node: Node<'t>, kind: &str) -> Option<Node<'t>> {
+    let mut cursor = node.walk();
+    node.children(&mut cursor).find(|n| n.kind() == kind)
+}
+
+/// Is there a child of that kind?
+pub(crate) fn has_child(node: Node, kind: &str) -> bool {
+    find_child(node, kind).is_some()
+}
+
+/// The comment block that ends on the line above `node`; several line comments in a row count as one.
+pub(crate) fn comment_before(node: Node, source: &str, accept: impl Fn(&str) -> bool) -> Option<Span> {
+    let mut found: Option<Span> = None;
+    let mut at = node;
+    while let Some(previous) = at.prev_sibling() {
+        let kind = previous.kind();
+        if matches!(kind, "attribute_item" | "decorator") {
+            at = previous;
+            continue;
+        }
+        let is_comment = kind.contains("comment");
+        // A doc line comment of Rust includes its line end; then it ends on the line it is said to touch.
+        let gap = source.get(previous.end_byte()..at.start_byte()).unwrap_or("");
+        if !is_comment || gap.matches('\n').count() > 1 || !accept(text(previous, source)) {
+            break;
+        }
+        // A comment at the end of a line of code belongs to that code.
+        let line_start = source[..previous.start_byte()].rfind('\n').map_or(0, |i| i + 1);
+        if !source[line_start..previous.start_byte()].trim().is_empty() {
+            break;
+        }
+        let end = found.map_or(previous.end_byte() as u32, |f| f.end);
+        found = Some(Span { start: previous.start_byte() as u32, end });
+        at = previous;
+    }
+    found
+}
+
+/// Identifier-like words of a stretch of unparsed text, with their offsets; strings and comments are skipped.
+pub(crate) fn words(source: &str, range: Span) -> Vec<Word<'_>> {
+    let bytes = source.as_bytes();
+    let end = range.end as usize;
+    let mut i = range.start as usize;
+    let mut out = Vec::new();
+    while i < end {
+        let b = bytes[i];
+        if b.is_ascii_alphabetic() || b == b'_' || b >= 0x80 {
+            let start = i;
+            while i < end && (bytes[i].is_ascii_alphanumeric() || bytes[i] == b'_' || bytes[i] >= 0x80) {
+                i += 1;
+            }
+            out.push(Word { text: source.get(start..i).unwrap_or(""), span: Span::new(start, i), before: before(bytes, start), after: after(bytes, i, end) });
+        } else if b == b'"' || b == b'\'' {
+            i = skip_quoted(bytes, i, end);
+        } else if b == b'/' && i + 1 < end && (bytes[i + 1] == b'*' || bytes[i + 1] == b'/') {
+            i = skip_comment(bytes, i, end);
+        } else if b.is_ascii_digit() {
+            while i < end && (bytes[i].is_ascii_alphanumeric() || bytes[i] == b'_') {
+                i += 1;
+            }
+        } else {
+            i += 1;
+        }
+    }
+    out
+}
+
+/// A word of unparsed text.
+pub(crate) struct Word<'t> {
+    pub(crate) text: &'t str,
+    pub(crate) span: Span,
+    /// The last byte before it that is no blank; 0 at the start.
+    pub(crate) before: u8,
+    /// The first byte after it that is no blank; 0 at the end.
+    pub(crate) after: u8,
+}
+
+fn before(bytes: &[u8], mut i: usize) -> u8 {
+    while i > 0 && (bytes[i - 1] as char).is_ascii_whitespace() {
+        i -= 1;
+    }
+    if i == 0 { 0 } else { bytes[i - 1] }
+}
+
+fn after(bytes: &[u8], mut i: usize, end: usize) -> u8 {
+    while i < end && (bytes[i] as char).is_ascii_whitespace() {
+        i += 1;
+    }
+    if i < end { bytes[i] } else { 0 }
+}
+
+fn skip_quoted(bytes: &[u8], start: usize, end: usize) -> usize {
+    let quote = bytes[start];
+    // A single quote may begin a lifetime or label: then only the quote is skipped.
+    let limit = if quote == b'\'' { end.min(start + 12) } else { end };
+    let mut i = start + 1;
+    while i < limit {
+        match bytes[i] {
+            b'\\' => i += 2,
+            b if b == quote => return i + 1,
+            _ => i += 1,
+        }
+    }
+    if quote == b'\'' { start + 1 } else { end }
+}
+
+fn skip_comment(bytes: &[u8], start: usize, end: usize) -> usize {
+    if bytes[start + 1] == b'/' {
+        return memchr::memchr(b'\n', &bytes[start..end]).map_or(end, |n| start + n);
+    }
+    memchr::memmem::find(&bytes[start + 2..end], b"*/").map_or(end, |n| start + n + 4)
+}

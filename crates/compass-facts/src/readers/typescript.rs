@@ -1,0 +1,147 @@
+//! TypeScript and JavaScript, with or without markup: one walk over the tree of the generic grammars.
+//!
+//! `var` and functions are hoisted to the function, `let`, `const` and classes stay in their block. Names of types and
+//! values live side by side under one key; the linker chooses by role. CommonJS is read as what it means: `require`
+//! binds a module, `module.exports = x` exports `=`, `exports.a = x` exports `a`.
+
+mod classes;
+mod commonjs;
+mod expressions;
+mod functions;
+mod imports;
+mod patterns;
+mod types;
+
+use super::tree::{has_child, named, span};
+use super::{Builder, Lookup, TypeScopes};
+use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
+use tree_sitter::{Node, Tree};
+
+/// Reads a TypeScript or JavaScript file.
+pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false };
+    reader.block(tree.root_node());
+    reader.b.finish()
+}
+
+/// State of the walk.
+struct Reader<'t> {
+    b: Builder<'t>,
+    /// Scope of what `this` is: class, or object literal.
+    class: Option<ScopeId>,
+    /// What the functions around the place return; the innermost last.
+    returns: Vec<Vec<TypeId>>,
+    /// Is the statement being read behind `export`?
+    exported: bool,
+    /// Is it behind `declare`, or in a declaration file?
+    ambient: bool,
+}
+
+impl<'t> Reader<'t> {
+    fn block(&mut self, node: Node<'t>) {
+        for child in named(node) {
+            self.statement(child);
+        }
+    }
+
+    fn statement(&mut self, node: Node<'t>) {
+        if !self.b.down(span(node)) {
+            return;
+        }
+        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
+        self.b.up();
+    }
+
+    fn statement_kind(&mut self, node: Node<'t>) {
+        match node.kind() {
+            "function_declaration" | "generator_function_declaration" | "function_signature" => self.function(node),
+            "class_declaration" | "abstract_class_declaration" => self.class(node),
+            "interface_declaration" => self.interface(node),
+            "type_alias_declaration" => self.alias(node),
+            "enum_declaration" => self.enumeration(node),
+            "module" | "internal_module" => self.namespace(node),
+            "ambient_declaration" => {
+                let saved = std::mem::replace(&mut self.ambient, true);
+                self.block(node);
+                self.ambient = saved;
+            }
+            "lexical_declaration" | "variable_declaration" => self.variables(node),
+            "import_statement" => self.import(node),
+            "import_alias" => self.import_alias(node),
+            "export_statement" => self.export(node),
+            "return_statement" => self.return_statement(node),
+            "statement_block" => self.nested_block(node),
+            "for_statement" => self.for_statement(node),
+            "for_in_statement" => self.for_in_statement(node),
+            "catch_clause" => self.catch_clause(node),
+            "labeled_statement" => {
+                if let Some(body) = node.child_by_field_name("body") {
+                    self.statement(body);
+                }
+            }
+            "break_statement" | "continue_statement" | "empty_statement" | "comment" | "hash_bang_line" => {}
+            "ERROR" => {
+                self.b.gap(GapCause::Syntax, span(node));
+                self.block(node);
+            }
+            "if_statement" | "else_clause" | "while_statement" | "do_statement" | "try_statement" | "finally_clause" | "switch_statement"
+            | "switch_body" | "switch_case" | "switch_default" | "throw_statement" | "with_statement" | "expression_statement" => self.block(node),
+            _ => {
+                self.expression(node, Role::Read);
+            }
+        }
+    }
+
+    fn nested_block(&mut self, node: Node<'t>) {
+        let saved = self.b.enter(crate::ScopeKind::Block, span(node), None);
+        self.block(node);
+        self.b.leave(saved);
+    }
+
+    fn return_statement(&mut self, node: Node<'t>) {
+        let Some(value) = named(node).into_iter().next() else { return };
+        let ty = self.expression(value, Role::Read);
+        if ty != self.b.unknown()
+            && let Some(returns) = self.returns.last_mut()
+            && returns.len() < 4
+        {
+            returns.push(ty);
+        }
+    }
+
+    fn for_statement(&mut self, node: Node<'t>) {
+        let saved = self.b.enter(crate::ScopeKind::Block, span(node), None);
+        self.block(node);
+        self.b.leave(saved);
+    }
+
+    fn for_in_statement(&mut self, node: Node<'t>) {
+        let saved = self.b.enter(crate::ScopeKind::Block, span(node), None);
+        let source = node.child_by_field_name("right").map_or(self.b.unknown(), |r| self.expression(r, Role::Read));
+        let is_of = has_child(node, "of");
+        let element = if is_of { self.b.ty_of(source, crate::TypeExpr::Element) } else { self.b.ty(crate::TypeExpr::Literal(crate::Literal::Text)) };
+        if let Some(left) = node.child_by_field_name("left") {
+            if node.child_by_field_name("kind").is_some() {
+                self.bind(left, Some(element), crate::Kind::Variable);
+            } else {
+                self.expression(left, Role::Write);
+            }
+        }
+        if let Some(body) = node.child_by_field_name("body") {
+            self.statement(body);
+        }
+        self.b.leave(saved);
+    }
+
+    fn catch_clause(&mut self, node: Node<'t>) {
+        let saved = self.b.enter(crate::ScopeKind::Block, span(node), None);
+        if let Some(parameter) = node.child_by_field_name("parameter") {
+            self.bind(parameter, None, crate::Kind::Variable);
+        }
+        if let Some(body) = node.child_by_field_name("body") {
+            self.block(body);
+        }
+        self.b.leave(saved);
+    }
+}

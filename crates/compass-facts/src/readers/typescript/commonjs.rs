@@ -1,0 +1,249 @@
+//! CommonJS: `require`, `module.exports`, `exports.name`; and members assigned to prototypes and functions.
+
+use super::Reader;
+use super::imports::Binding;
+use crate::readers::NewDefinition;
+use crate::readers::tree::{comment_before, named, span, text};
+use crate::readers::typescript::classes::unquoted;
+use crate::{DefId, Extension, Flags, ImportKind, Kind, Role, ScopeKind, Shape, TypeExpr};
+use tree_sitter::Node;
+
+impl<'t> Reader<'t> {
+    /// `const x = require("m")`, `const { a, b: c } = require("m")`: imports. Tells whether it was one.
+    pub(super) fn required(&mut self, name: Node<'t>, value: Node<'t>, statement: Node<'t>) -> bool {
+        let (call, member) = match value.kind() {
+            "member_expression" => (value.child_by_field_name("object"), value.child_by_field_name("property")),
+            _ => (Some(value), None),
+        };
+        let Some(module) = call.and_then(|c| self.required_module(c)) else { return false };
+        let module = module.to_owned();
+        let whole = span(statement);
+        let bound = text(name, self.b.text);
+        match (name.kind(), member) {
+            ("identifier", None) => {
+                let id = self.import_binding(&module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
+                self.b.add_use(bound, span(name), Role::Import, Shape::Import(id));
+            }
+            ("identifier", Some(property)) => {
+                let taken = text(property, self.b.text);
+                let id = self.import_binding(
+                    &module,
+                    Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(bound), at: span(name), whole, reexport: false },
+                );
+                self.b.add_use(taken, span(property), Role::Import, Shape::Import(id));
+            }
+            ("object_pattern", None) => {
+                for part in named(name) {
+                    self.required_part(part, &module, whole);
+                }
+            }
+            _ => return false,
+        }
+        true
+    }
+
+    fn required_part(&mut self, part: Node<'t>, module: &str, whole: crate::Span) {
+        let (key, bound) = match part.kind() {
+            "pair_pattern" => (part.child_by_field_name("key"), part.child_by_field_name("value")),
+            "object_assignment_pattern" => (part.child_by_field_name("left"), part.child_by_field_name("left")),
+            _ => (Some(part), Some(part)),
+        };
+        let (Some(key), Some(bound)) = (key, bound) else { return };
+        let taken = text(key, self.b.text);
+        let id = self.import_binding(
+            module,
+            Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(text(bound, self.b.text)), at: span(bound), whole, reexport: false },
+        );
+        self.b.add_use(taken, span(key), Role::Import, Shape::Import(id));
+    }
+
+    /// The module of a call `require("m")`.
+    pub(super) fn required_module(&self, call: Node<'t>) -> Option<&'t str> {
+        let function = call.child_by_field_name("function")?;
+        if call.kind() != "call_expression" || text(function, self.b.text) != "require" {
+            return None;
+        }
+        let argument = call.child_by_field_name("arguments").map(named)?.into_iter().next()?;
+        (argument.kind() == "string").then(|| unquoted(text(argument, self.b.text)))
+    }
+
+    /// Assignments that define something: exports, prototype members, members of a function or object.
+    pub(super) fn defining_assignment(&mut self, left: Node<'t>, right: Node<'t>, whole: Node<'t>) -> bool {
+        if left.kind() != "member_expression" {
+            return false;
+        }
+        let (Some(object), Some(property)) = (left.child_by_field_name("object"), left.child_by_field_name("property")) else { return false };
+        let (owner, name) = (text(object, self.b.text), text(property, self.b.text));
+        match (owner, name) {
+            ("module", "exports") => {
+                self.export_assignment("=", property, right, whole);
+                true
+            }
+            ("exports" | "module.exports", _) => {
+                self.export_assignment(name, property, right, whole);
+                true
+            }
+            ("this", _) => self.assigned_field(property, right, whole),
+            _ if owner.ends_with(".prototype") => {
+                let class = object.child_by_field_name("object");
+                class.is_some_and(|c| self.assigned_member(c, property, right, whole, true))
+            }
+            _ if name == "prototype" && right.kind() == "object" => {
+                self.prototype_object(object, right);
+                true
+            }
+            _ if matches!(object.kind(), "identifier") && is_function(right) => self.assigned_member(object, property, right, whole, false),
+            _ => false,
+        }
+    }
+
+    fn export_assignment(&mut self, name: &str, property: Node<'t>, right: Node<'t>, whole: Node<'t>) {
+        // `exports = module.exports = …` and `exports.a = exports.b = …` export the innermost value.
+        if right.kind() == "assignment_expression"
+            && let (Some(l), Some(r)) = (right.child_by_field_name("left"), right.child_by_field_name("right"))
+        {
+            if !self.defining_assignment(l, r, whole) {
+                self.expression(l, Role::Write);
+            }
+            self.export_assignment(name, property, r, whole);
+            return;
+        }
+        if is_function(right) || matches!(right.kind(), "class" | "object") {
+            let kind = match right.kind() {
+                "class" => Kind::Class,
+                "object" => Kind::Constant,
+                _ => Kind::Function,
+            };
+            let own_name = right.child_by_field_name("name");
+            let shown = if name == "=" { own_name.map_or("exports", |n| text(n, self.b.text)) } else { name };
+            let token = if name == "=" { own_name.unwrap_or(property) } else { property };
+            let mut new = NewDefinition::new(shown, kind, span(token), span(whole));
+            new.body = right.child_by_field_name("body").map(span);
+            new.doc = comment_before(whole.parent().unwrap_or(whole), self.b.text, |c| c.starts_with("/**"));
+            new.flags = Flags::EXPORTED;
+            let def = self.b.define_in(crate::ScopeId::FILE, new);
+            self.fill(def, right);
+            let ty = self.b.ty(TypeExpr::Def(def));
+            self.b.add_export(name, ty, span(property));
+            return;
+        }
+        if let Some(module) = self.required_module(right) {
+            let module = module.to_owned();
+            let id = self.import_binding(
+                &module,
+                Binding { kind: ImportKind::Name, name: Some("="), bound: None, at: span(right), whole: span(whole), reexport: false },
+            );
+            let ty = self.b.ty(TypeExpr::Import(id));
+            self.b.add_export(name, ty, span(property));
+            return;
+        }
+        let ty = self.expression(right, Role::Read);
+        self.b.add_export(name, ty, span(property));
+    }
+
+    /// Reads the value of a definition just made.
+    pub(super) fn fill(&mut self, def: DefId, value: Node<'t>) {
+        let saved = self.b.place;
+        match value.kind() {
+            "class" | "class_declaration" => self.class_members(value, def),
+            "object" => {
+                self.object(value, Some(def));
+            }
+            _ if is_function(value) || value.kind() == "function_declaration" => self.function_value(value, def),
+            _ => {
+                let ty = self.expression(value, Role::Read);
+                self.b.add_type(def, ty);
+            }
+        }
+        self.b.leave(saved);
+    }
+
+    /// A function, class or object without a name of its own.
+    pub(super) fn unnamed(&mut self, name: &str, token: Option<crate::Span>, kind: Kind, value: Node<'t>) -> DefId {
+        let token = token.unwrap_or(super::functions::start_of(value));
+        let mut new = NewDefinition::new(name, kind, token, span(value));
+        new.body = value.child_by_field_name("body").map(span);
+        new.flags = Flags::EXPORTED;
+        let def = self.b.define(new);
+        self.fill(def, value);
+        def
+    }
+
+    /// `this.x = …` in a class or constructor function defines the field once.
+    fn assigned_field(&mut self, property: Node<'t>, right: Node<'t>, whole: Node<'t>) -> bool {
+        let Some(scope) = self.class.or_else(|| self.function_members()) else { return false };
+        let name = text(property, self.b.text);
+        if let Some(def) = self.b.find_in(scope, name) {
+            let of = self.b.ty(TypeExpr::Receiver(scope));
+            let ty = self.expression(right, Role::Read);
+            if self.b.def_mut(def).kind == Kind::Field && self.b.def_mut(def).flags.has(Flags::INFERRED) {
+                self.b.add_type(def, ty);
+            }
+            self.b.add_use(name, span(property), Role::Write, Shape::Member(of));
+            return true;
+        }
+        self.new_member(scope, property, right, whole, false);
+        true
+    }
+
+    /// The member scope of the function around the place, which thereby becomes a type.
+    fn function_members(&mut self) -> Option<crate::ScopeId> {
+        let function = self.b.find_scope(ScopeKind::Function).and_then(|s| self.b.scope_owner(s))?;
+        let ty = self.b.ty(TypeExpr::Def(function));
+        Some(self.member_scope(ty, crate::Span::default()))
+    }
+
+    /// A scope of members for the type; one per assignment is fine, the linker joins them.
+    fn member_scope(&mut self, of: crate::TypeId, at: crate::Span) -> crate::ScopeId {
+        let saved = self.b.enter(ScopeKind::Type, at, None);
+        let scope = self.b.place.scope;
+        self.b.leave(saved);
+        self.b.add_extension(Extension { scope, of, implements: None });
+        scope
+    }
+
+    /// `F.prototype.m = function …`, `f.m = function …`.
+    fn assigned_member(&mut self, class: Node<'t>, property: Node<'t>, right: Node<'t>, whole: Node<'t>, of_instance: bool) -> bool {
+        if right.kind() == "assignment_expression"
+            && let (Some(l), Some(r)) = (right.child_by_field_name("left"), right.child_by_field_name("right"))
+        {
+            if !self.defining_assignment(l, r, whole) {
+                self.expression(l, Role::Write);
+            }
+            return self.assigned_member(class, property, r, whole, of_instance);
+        }
+        let of = self.expression(class, Role::Ref);
+        let scope = self.member_scope(of, span(whole));
+        self.new_member(scope, property, right, whole, !of_instance);
+        true
+    }
+
+    fn new_member(&mut self, scope: crate::ScopeId, property: Node<'t>, right: Node<'t>, whole: Node<'t>, is_static: bool) {
+        let kind = if is_function(right) { Kind::Method } else { Kind::Field };
+        let mut new = NewDefinition::new(text(property, self.b.text), kind, span(property), span(whole));
+        new.flags = Flags::INFERRED.with_if(is_static, Flags::STATIC);
+        new.body = right.child_by_field_name("body").map(span).filter(|_| kind == Kind::Method);
+        new.doc = comment_before(whole.parent().unwrap_or(whole), self.b.text, |c| c.starts_with("/**"));
+        let def = self.b.define_in(scope, new);
+        let saved = self.class.replace(scope);
+        self.fill(def, right);
+        self.class = saved;
+    }
+
+    /// `F.prototype = { … }`.
+    fn prototype_object(&mut self, class: Node<'t>, object: Node<'t>) {
+        let of = self.expression(class, Role::Ref);
+        let scope = self.member_scope(of, span(object));
+        let saved_place = self.b.place;
+        self.b.place.scope = scope;
+        let saved = self.class.replace(scope);
+        self.object_members(object);
+        self.class = saved;
+        self.b.leave(saved_place);
+    }
+}
+
+/// Is it a function written in place?
+pub(super) fn is_function(node: Node) -> bool {
+    matches!(node.kind(), "function_expression" | "arrow_function" | "generator_function" | "function")
+}

@@ -1,0 +1,233 @@
+//! Functions, parameters and variables.
+
+use super::Reader;
+use crate::readers::NewDefinition;
+use crate::readers::tree::{comment_before, has_child, named, span, text};
+use crate::{DefId, Flags, Kind, Role, ScopeKind, Span, TypeExpr, TypeId};
+use tree_sitter::Node;
+
+impl<'t> Reader<'t> {
+    /// A definition with the comment before its statement.
+    pub(super) fn new_item(&self, node: Node<'t>, name: Node<'t>, kind: Kind) -> NewDefinition<'t> {
+        let whole = statement_of(node);
+        let mut new = NewDefinition::new(text(name, self.b.text), kind, span(name), span(whole));
+        new.doc = comment_before(whole, self.b.text, |c| c.starts_with("/**"));
+        new.flags = Flags::default().with_if(self.exported, Flags::EXPORTED);
+        new
+    }
+
+    pub(super) fn function(&mut self, node: Node<'t>) {
+        let Some(name) = node.child_by_field_name("name") else { return };
+        let mut new = self.new_item(node, name, Kind::Function);
+        let body = node.child_by_field_name("body");
+        new.body = body.map(span);
+        new.flags = new
+            .flags
+            .with_if(body.is_none(), Flags::BODILESS)
+            .with_if(has_child(node, "async"), Flags::ASYNC)
+            .with_if(has_child(node, "*"), Flags::GENERATOR);
+        let scope = self.b.hoisting_scope();
+        let scope = if self.b.scope_kind(self.b.place.scope) == ScopeKind::Block { self.b.place.scope } else { scope };
+        let def = self.b.define_in(scope, new);
+        self.exported = false;
+        self.function_body(node, Some(def));
+    }
+
+    /// Parameters, result and body of anything that can be called; gives the type of its result.
+    pub(super) fn function_body(&mut self, node: Node<'t>, def: Option<DefId>) -> TypeId {
+        let saved = self.b.enter(ScopeKind::Function, span(node), def);
+        self.type_parameters(node);
+        let arity = match (node.child_by_field_name("parameters"), node.child_by_field_name("parameter")) {
+            (Some(parameters), _) => self.parameters(parameters),
+            (None, Some(single)) => {
+                self.bind(single, None, Kind::Parameter);
+                1
+            }
+            _ => 0,
+        };
+        let declared = node.child_by_field_name("return_type").map(|t| self.value_type(t));
+        self.returns.push(Vec::new());
+        let mut value = None;
+        if let Some(body) = node.child_by_field_name("body") {
+            match body.kind() {
+                "statement_block" => self.block(body),
+                _ => value = Some(self.expression(body, Role::Read)),
+            }
+        }
+        let returns = self.returns.pop().unwrap_or_default();
+        self.b.leave(saved);
+        let inferred = match (value, &returns[..]) {
+            (Some(v), _) => Some(v).filter(|v| *v != self.b.unknown()),
+            (None, []) => None,
+            (None, [only]) => Some(*only),
+            (None, _) => Some(self.b.ty(TypeExpr::Union(returns))),
+        };
+        let result = declared.or(inferred);
+        if let Some(def) = def {
+            let d = self.b.def_mut(def);
+            d.ty = result;
+            d.arity = arity;
+            d.flags = d.flags.with_if(declared.is_none() && inferred.is_some(), Flags::INFERRED);
+        }
+        result.unwrap_or(self.b.unknown())
+    }
+
+    pub(super) fn parameters(&mut self, node: Node<'t>) -> u8 {
+        let mut arity = 0u8;
+        for parameter in named(node) {
+            let pattern = match parameter.kind() {
+                "required_parameter" | "optional_parameter" => parameter.child_by_field_name("pattern"),
+                "decorator" => None,
+                _ => Some(parameter),
+            };
+            for part in named(parameter) {
+                if part.kind() == "decorator" {
+                    self.expression(part, Role::Read);
+                }
+            }
+            let Some(pattern) = pattern else { continue };
+            if pattern.kind() == "this" {
+                continue;
+            }
+            arity = if pattern.kind() == "rest_pattern" { 255 } else { arity.saturating_add(1) };
+            let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t));
+            let value = parameter.child_by_field_name("value").map(|v| self.expression(v, Role::Pass));
+            let ty = declared.or(value);
+            self.bind(pattern, ty, Kind::Parameter);
+            if has_child(parameter, "accessibility_modifier") || has_child(parameter, "readonly") {
+                self.parameter_property(pattern, parameter, declared);
+            }
+        }
+        arity
+    }
+
+    /// `constructor(private store: Store)` also defines a field.
+    fn parameter_property(&mut self, name: Node<'t>, whole: Node<'t>, ty: Option<TypeId>) {
+        if let (Some(class), "identifier") = (self.class, name.kind()) {
+            let mut new = NewDefinition::new(text(name, self.b.text), Kind::Field, span(name), span(whole));
+            new.ty = ty;
+            self.b.define_in(class, new);
+        }
+    }
+
+    pub(super) fn variables(&mut self, node: Node<'t>) {
+        let is_var = node.kind() == "variable_declaration";
+        let is_const = has_child(node, "const");
+        for declarator in named(node) {
+            if declarator.kind() == "variable_declarator" {
+                self.variable(declarator, node, is_var, is_const);
+            }
+        }
+        self.exported = false;
+    }
+
+    fn variable(&mut self, node: Node<'t>, statement: Node<'t>, is_var: bool, is_const: bool) {
+        let (name, value) = (node.child_by_field_name("name"), node.child_by_field_name("value"));
+        let Some(name) = name else { return };
+        if let Some(value) = value
+            && self.required(name, value, statement)
+        {
+            return;
+        }
+        let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
+        if name.kind() != "identifier" {
+            let ty = declared.or_else(|| value.map(|v| self.expression(v, Role::Read)));
+            self.bind(name, ty, if is_const { Kind::Constant } else { Kind::Variable });
+            return;
+        }
+        let is_function = value.is_some_and(|v| matches!(v.kind(), "arrow_function" | "function_expression" | "generator_function" | "function"));
+        let is_class = value.is_some_and(|v| v.kind() == "class");
+        let kind = match (is_function, is_class, is_const) {
+            (true, ..) => Kind::Function,
+            (_, true, _) => Kind::Class,
+            (_, _, true) => Kind::Constant,
+            _ => Kind::Variable,
+        };
+        let mut new = self.new_item(node, name, kind);
+        new.ty = declared;
+        new.flags = new.flags.with_if(declared.is_none(), Flags::INFERRED);
+        if is_function || is_class {
+            new.body = value.and_then(|v| v.child_by_field_name("body")).map(span);
+        }
+        let scope = if is_var { self.b.hoisting_scope() } else { self.b.place.scope };
+        let def = match self.b.find_in(scope, text(name, self.b.text)) {
+            Some(known) if is_var && self.b.def_mut(known).kind == Kind::Variable => {
+                self.b.add_use(text(name, self.b.text), span(name), Role::Write, crate::Shape::Plain);
+                known
+            }
+            _ => self.b.define_in(scope, new),
+        };
+        let Some(value) = value else { return };
+        self.exported = false;
+        if is_function {
+            let saved = self.b.place;
+            self.function_value(value, def);
+            self.b.leave(saved);
+        } else if is_class {
+            self.class_members(value, def);
+        } else {
+            let ty = self.object_or_expression(value, def);
+            if declared.is_none() {
+                self.b.add_type(def, ty);
+            }
+        }
+    }
+
+    /// A function assigned to a name is that name's body; a declared function type still gives the result.
+    pub(super) fn function_value(&mut self, value: Node<'t>, def: DefId) {
+        let declared = self.b.def_mut(def).ty;
+        let flags = Flags::default().with_if(has_child(value, "async"), Flags::ASYNC).with_if(has_child(value, "*"), Flags::GENERATOR);
+        self.function_body(value, Some(def));
+        let result = declared.map(|of| self.b.ty(TypeExpr::Call { of, args: Vec::new() }));
+        let d = self.b.def_mut(def);
+        d.flags = d.flags.with(flags);
+        if let (None, Some(result)) = (d.ty, result) {
+            d.ty = Some(result);
+        }
+    }
+
+    /// An object literal given to a name opens a scope of members under that name.
+    pub(super) fn object_or_expression(&mut self, value: Node<'t>, def: DefId) -> TypeId {
+        let inner = match value.kind() {
+            "as_expression" | "satisfies_expression" => named(value).into_iter().next().unwrap_or(value),
+            _ => value,
+        };
+        if inner.kind() == "object" {
+            self.object(inner, Some(def));
+            return self.b.unknown();
+        }
+        self.expression(value, Role::Read)
+    }
+
+    /// Type parameters become definitions of the scope just opened.
+    pub(super) fn type_parameters(&mut self, node: Node<'t>) {
+        for parameter in node.child_by_field_name("type_parameters").map(named).unwrap_or_default() {
+            let Some(name) = parameter.child_by_field_name("name") else { continue };
+            let mut new = NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(parameter));
+            new.ty = parameter.child_by_field_name("constraint").and_then(|c| named(c).into_iter().next()).map(|t| self.value_type(t));
+            self.b.define(new);
+            if let Some(default) = parameter.child_by_field_name("value") {
+                for t in named(default) {
+                    self.value_type(t);
+                }
+            }
+        }
+    }
+}
+
+/// The statement a definition stands in, `export` and `declare` included.
+pub(super) fn statement_of(node: Node) -> Node {
+    let mut at = node;
+    while let Some(parent) = at.parent() {
+        match parent.kind() {
+            "export_statement" | "ambient_declaration" | "lexical_declaration" | "variable_declaration" => at = parent,
+            _ => break,
+        }
+    }
+    at
+}
+
+/// Where a name without a token of its own is shown.
+pub(super) fn start_of(node: Node) -> Span {
+    Span::new(node.start_byte(), node.start_byte())
+}

@@ -1,0 +1,177 @@
+//! The languages that can be read, how they are recognised, and the one door to their readers.
+
+use crate::readers::{c, python, rust, typescript};
+use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
+use serde::{Deserialize, Serialize};
+
+/// A language, told by file name or by the first line.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub enum Language {
+    C,
+    JavaScript,
+    Python,
+    Rust,
+    TypeScript,
+    /// TypeScript with markup in expressions.
+    Tsx,
+    /// Text that is searched but not read: schemas, configuration, documents.
+    Text,
+}
+
+/// Files above this size get no facts, only text search: the generic grammars need about 40 bytes of tree per byte of
+/// source and several seconds for such a file, and what people write by hand is far below.
+const MAX_SOURCE_BYTES: usize = 6 << 20;
+
+impl Language {
+    /// All of them.
+    pub const ALL: [Language; 7] = [
+        Language::C, Language::JavaScript, Language::Python, Language::Rust, Language::TypeScript, Language::Tsx, Language::Text,
+    ];
+
+    /// The word for people and for `lang` in questions.
+    pub fn word(self) -> &'static str {
+        match self {
+            Language::C => "c",
+            Language::JavaScript => "javascript",
+            Language::Python => "python",
+            Language::Rust => "rust",
+            Language::TypeScript | Language::Tsx => "typescript",
+            Language::Text => "text",
+        }
+    }
+
+    /// The language of a file name; `None` when the name says nothing.
+    pub fn of_name(name: &str) -> Option<Language> {
+        let extension = name.rsplit_once('.').map(|(stem, e)| (stem, e.to_ascii_lowercase()));
+        let Some((stem, extension)) = extension else {
+            return matches!(name, "Makefile" | "README" | "LICENSE" | "Dockerfile").then_some(Language::Text);
+        };
+        if stem.is_empty() {
+            return None;
+        }
+        Some(match extension.as_str() {
+            "c" | "h" | "inc" => Language::C,
+            "js" | "jsx" | "mjs" | "cjs" => Language::JavaScript,
+            "py" | "pyi" | "pyw" => Language::Python,
+            "rs" => Language::Rust,
+            "ts" | "mts" | "cts" => Language::TypeScript,
+            "tsx" => Language::Tsx,
+            "sql" | "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => {
+                Language::Text
+            }
+            _ => return None,
+        })
+    }
+
+    /// The language of a script by its `#!` line.
+    pub fn of_first_line(line: &str) -> Option<Language> {
+        let command = line.strip_prefix("#!")?;
+        let program = command.split_whitespace().map(|w| w.rsplit('/').next().unwrap_or(w)).find(|w| *w != "env" && !w.starts_with('-'))?;
+        if program.starts_with("python") {
+            Some(Language::Python)
+        } else if program.starts_with("node") || program == "deno" || program == "bun" {
+            Some(Language::JavaScript)
+        } else if program.ends_with("sh") {
+            Some(Language::Text)
+        } else {
+            None
+        }
+    }
+
+    /// Does a reader take facts from it?
+    pub fn is_read(self) -> bool {
+        self != Language::Text
+    }
+
+    /// Do both belong to one family, so that names of one are looked for in the other?
+    pub fn is_kin_of(self, other: Language) -> bool {
+        let family = |l: Language| match l {
+            Language::JavaScript | Language::TypeScript | Language::Tsx => 1,
+            Language::C => 2,
+            Language::Python => 3,
+            Language::Rust => 4,
+            Language::Text => 5,
+        };
+        family(self) == family(other)
+    }
+
+    pub(crate) fn grammar(self) -> Option<tree_sitter::Language> {
+        Some(match self {
+            Language::C => tree_sitter_c::LANGUAGE.into(),
+            Language::JavaScript => tree_sitter_javascript::LANGUAGE.into(),
+            Language::Python => tree_sitter_python::LANGUAGE.into(),
+            Language::Rust => tree_sitter_rust::LANGUAGE.into(),
+            Language::TypeScript => tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into(),
+            Language::Tsx => tree_sitter_typescript::LANGUAGE_TSX.into(),
+            Language::Text => return None,
+        })
+    }
+}
+
+/// Reads the facts of one file.
+///
+/// Never fails: what cannot be read becomes a gap. Gives `None` only when `cancel` was raised. Files above 6 MiB and
+/// files of [`Language::Text`] get no facts beyond their line count (the former with a gap).
+pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Facts> {
+    if !language.is_read() {
+        return Some(Facts { lines: source.lines.count(), ..Facts::default() });
+    }
+    let mut facts = if source.text.len() > MAX_SOURCE_BYTES {
+        let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
+        Facts { gaps: vec![gap], ..Facts::default() }
+    } else {
+        let tree = parse(language, &source.text, cancel)?;
+        match language {
+            Language::C => c::read(&source.text, &tree, cancel),
+            Language::Python => python::read(&source.text, &tree, cancel),
+            Language::Rust => rust::read(&source.text, &tree, cancel),
+            _ => typescript::read(&source.text, &tree, cancel),
+        }
+    };
+    if cancel.is_cancelled() {
+        return None;
+    }
+    if matches!(source.encoding, crate::Encoding::Latin1) {
+        facts.gaps.push(Gap { cause: GapCause::Encoding, span: Span::default() });
+    }
+    facts.lines = source.lines.count();
+    Some(facts)
+}
+
+/// Parses `text`; `None` when cancelled.
+pub(crate) fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<tree_sitter::Tree> {
+    let mut parser = tree_sitter::Parser::new();
+    parser.set_language(&language.grammar()?).expect("the grammar crates match the runtime's version");
+    let bytes = text.as_bytes();
+    let mut progress = |_: &tree_sitter::ParseState| {
+        if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
+    };
+    let options = tree_sitter::ParseOptions::new().progress_callback(&mut progress);
+    parser.parse_with_options(&mut |at, _| bytes.get(at..).unwrap_or(&[]), None, Some(options))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::plain("a.py", Some(Language::Python))]
+    #[case::upper("A.C", Some(Language::C))]
+    #[case::markup("board.tsx", Some(Language::Tsx))]
+    #[case::hidden(".c", None)]
+    #[case::unknown("a.xyz", None)]
+    fn names_tell_languages(#[case] name: &str, #[case] language: Option<Language>) {
+        assert_eq!(Language::of_name(name), language);
+    }
+
+    #[rstest]
+    #[case::direct("#!/usr/bin/python3", Some(Language::Python))]
+    #[case::env("#!/usr/bin/env -S node --x", Some(Language::JavaScript))]
+    #[case::none("hello", None)]
+    #[case::bare("#!", None)]
+    fn first_lines_tell_languages(#[case] line: &str, #[case] language: Option<Language>) {
+        assert_eq!(Language::of_first_line(line), language);
+    }
+}

@@ -1,0 +1,165 @@
+//! The resolved meaning of uses: certainty, evidence, and the causes of having none.
+
+use crate::SymbolId;
+use compass_facts::UseId;
+use serde::{Deserialize, Serialize};
+
+/// How sure a link is. Ordered: the weaker is the lesser.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+pub enum Certainty {
+    /// By name only.
+    Guessed,
+    /// Through inferred types or conventions.
+    Inferred,
+    /// Language rules leave no other target.
+    Proven,
+}
+
+impl Certainty {
+    /// The word of answers and questions.
+    pub fn word(self) -> &'static str {
+        match self {
+            Certainty::Guessed => "guessed",
+            Certainty::Inferred => "inferred",
+            Certainty::Proven => "proven",
+        }
+    }
+
+    /// The mark on screen.
+    pub fn mark(self) -> char {
+        match self {
+            Certainty::Guessed => '?',
+            Certainty::Inferred => '~',
+            Certainty::Proven => '=',
+        }
+    }
+}
+
+/// Why a use has no target. A closed list.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+pub enum Cause {
+    /// It leads into a package that is not indexed.
+    UnitAbsent,
+    /// Nothing of that name is defined where it should be.
+    NoDefinition,
+    /// The type of the receiver is not known.
+    ReceiverUnknown,
+    /// Decided at run time.
+    Dynamic,
+    /// Made by a macro.
+    MacroMade,
+    /// Part of the language or its standard library.
+    Builtin,
+    /// So many definitions of that name that a guess would be worthless.
+    TooMany,
+    /// Its target stands in something that could not be read.
+    Unreadable,
+}
+
+impl Cause {
+    /// All of them.
+    pub const ALL: [Cause; 8] = [
+        Cause::UnitAbsent, Cause::NoDefinition, Cause::ReceiverUnknown, Cause::Dynamic, Cause::MacroMade, Cause::Builtin, Cause::TooMany, Cause::Unreadable,
+    ];
+
+    /// May a use with this cause mean a definition of its name after all?
+    pub fn may_hide_use(self) -> bool {
+        !matches!(self, Cause::Builtin | Cause::UnitAbsent)
+    }
+
+    /// The word of answers and summaries.
+    pub fn word(self) -> &'static str {
+        match self {
+            Cause::UnitAbsent => "unit_absent",
+            Cause::NoDefinition => "no_definition",
+            Cause::ReceiverUnknown => "receiver_unknown",
+            Cause::Dynamic => "dynamic",
+            Cause::MacroMade => "macro_made",
+            Cause::Builtin => "builtin",
+            Cause::TooMany => "too_many",
+            Cause::Unreadable => "unreadable",
+        }
+    }
+}
+
+/// What a step of evidence says.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+pub enum StepKind {
+    /// Found in a scope around the use.
+    Scope,
+    /// Brought in by an import.
+    Import,
+    /// Passed on by another file's import or export.
+    Reexport,
+    /// The receiver's type was declared here.
+    Declared,
+    /// The receiver's type was read off an assignment or a result here.
+    Inferred,
+    /// A member of this type.
+    Member,
+    /// Inherited from this type.
+    Base,
+    /// Seen through an include.
+    Include,
+    /// A package of that name under the same roots stands in for one that is not installed.
+    StandIn,
+    /// The only definition of that name, or the nearest.
+    ByName,
+}
+
+/// One reason behind a link, with its place: the thing named at `symbol`, or the import at `at`.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+pub struct Step {
+    /// What it says.
+    pub kind: StepKind,
+    /// The file it stands in, or the symbol it speaks of.
+    pub symbol: SymbolId,
+    /// Byte offset in that file where the named thing is written.
+    pub at: u32,
+    /// Length of the name there.
+    pub len: u32,
+}
+
+/// The meaning of one use.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Link {
+    /// The use.
+    pub usage: UseId,
+    /// What it refers to, best first.
+    pub targets: Vec<SymbolId>,
+    /// How many targets there were before the list was cut.
+    pub total: u32,
+    /// How sure.
+    pub certainty: Certainty,
+    /// Index into [`FileLinks::evidence`].
+    pub evidence: u32,
+}
+
+/// The links of one file.
+#[derive(Debug, Clone, PartialEq, Default, Serialize, Deserialize)]
+pub struct FileLinks {
+    /// By use.
+    pub links: Vec<Link>,
+    /// Uses without a target, by use.
+    pub unlinked: Vec<(UseId, Cause)>,
+    /// Distinct chains of reasons.
+    pub evidence: Vec<Vec<Step>>,
+    /// Per import of the file: the files it leads to; empty when nobody found any.
+    pub imports: Vec<Vec<SymbolId>>,
+    /// Imports that lead outside what is indexed, and those that lead nowhere, by position.
+    pub absent: Vec<(u32, Cause)>,
+    /// Type → base type, both as symbols.
+    pub bases: Vec<(SymbolId, SymbolId)>,
+}
+
+impl FileLinks {
+    /// The link of a use.
+    pub fn find(&self, usage: UseId) -> Option<&Link> {
+        self.links.binary_search_by_key(&usage, |l| l.usage).ok().map(|i| &self.links[i])
+    }
+
+    /// Why a use has no link.
+    pub fn find_cause(&self, usage: UseId) -> Option<Cause> {
+        self.unlinked.binary_search_by_key(&usage, |l| l.0).ok().map(|i| self.unlinked[i].1)
+    }
+}

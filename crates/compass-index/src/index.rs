@@ -1,0 +1,342 @@
+//! The elementary questions to an index, answered from one generation.
+//!
+//! Facts and links of files are loaded when asked for and kept for a while. Cheap to open; share one per thread that asks.
+
+use crate::identity::Numbers;
+use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, StoreError, UnitRow, UseEntry};
+use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
+use compass_facts::{Cancel, DefId, Facts, Source, SourceError, read};
+use rustc_hash::FxHashMap;
+use std::path::{Path, PathBuf};
+use std::sync::{Arc, Mutex, OnceLock};
+
+/// So many files' facts and links are kept in memory.
+const KEPT_FILES: usize = 400;
+
+/// Why an elementary question failed.
+#[derive(Debug, thiserror::Error)]
+pub enum IndexError {
+    /// The store failed.
+    #[error(transparent)]
+    Store(#[from] StoreError),
+    /// The index holds no such file.
+    #[error("the index has no file {0}")]
+    NoFile(String),
+    /// The source cannot be read any more.
+    #[error("{path} cannot be read")]
+    Source {
+        /// Its path.
+        path: String,
+        /// What the system said.
+        source: std::io::Error,
+    },
+    /// The source is no text any more.
+    #[error("{path}: {source}")]
+    NoText {
+        /// Its path.
+        path: String,
+        /// What was found instead.
+        source: SourceError,
+    },
+}
+
+/// Why an answer may be incomplete: a cause and how often.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Missing {
+    /// The cause's word.
+    pub cause: String,
+    /// How often.
+    pub count: u64,
+}
+
+/// Facts with the numbers of their definitions.
+#[derive(Debug, Default)]
+pub struct FileFacts {
+    /// What the file says.
+    pub facts: Facts,
+    numbers: Numbers,
+}
+
+impl FileFacts {
+    /// The definition with that number.
+    pub fn find(&self, number: crate::SymbolNo) -> Option<DefId> {
+        self.numbers.find(number)
+    }
+
+    /// The number of a definition.
+    pub fn number(&self, def: DefId) -> crate::SymbolNo {
+        self.numbers.number(def)
+    }
+}
+
+/// The text of a file as it is now.
+#[derive(Debug)]
+pub struct FileSource {
+    /// Text and lines.
+    pub source: Source,
+    /// Facts read just now, when the file is not what was indexed.
+    pub changed: Option<Facts>,
+}
+
+/// See the module.
+pub struct Index {
+    path: PathBuf,
+    reader: Mutex<Reader>,
+    generation: i64,
+    overview: Generation,
+    by_id: FxHashMap<FileId, usize>,
+    by_path: FxHashMap<String, FileId>,
+    sources: Arc<dyn Sources>,
+    facts: Mutex<FxHashMap<FileId, Arc<FileFacts>>>,
+    links: Mutex<FxHashMap<FileId, Arc<FileLinks>>>,
+    texts: Mutex<FxHashMap<FileId, Arc<FileSource>>>,
+    names: OnceLock<Arc<Vec<NameEntry>>>,
+}
+
+impl Index {
+    /// Opens the current generation of an index.
+    ///
+    /// # Errors
+    /// [`OpenError`]: the message says what to run.
+    pub fn open(path: &Path) -> Result<Index, OpenError> {
+        Self::open_with(path, Arc::new(DiskSources))
+    }
+
+    /// Opens an index whose sources come from somewhere else than the disk.
+    ///
+    /// # Errors
+    /// As [`Index::open`].
+    pub fn open_with(path: &Path, sources: Arc<dyn Sources>) -> Result<Index, OpenError> {
+        let reader = Reader::open(path)?;
+        let current = reader.current().map_err(|e| OpenError::Damaged(Box::new(e)))?;
+        let Some((generation, overview)) = current else { return Err(OpenError::Unfinished) };
+        let by_id = overview.files.iter().enumerate().map(|(i, f)| (f.id, i)).collect();
+        let by_path = overview.files.iter().map(|f| (shown_path(&overview, f), f.id)).collect();
+        Ok(Index {
+            path: path.to_owned(),
+            reader: Mutex::new(reader),
+            generation,
+            overview,
+            by_id,
+            by_path,
+            sources,
+            facts: Mutex::default(),
+            links: Mutex::default(),
+            texts: Mutex::default(),
+            names: OnceLock::new(),
+        })
+    }
+
+    /// Is there a newer generation than the one this answers from?
+    pub fn is_outdated(&self) -> bool {
+        let reader = self.reader();
+        !matches!(reader.current_number(), Ok(Some(n)) if n == self.generation)
+    }
+
+    /// The index file.
+    pub fn path(&self) -> &Path {
+        &self.path
+    }
+
+    /// Counts.
+    pub fn summary(&self) -> &Summary {
+        &self.overview.summary
+    }
+
+    /// Are links there already, or only facts?
+    pub fn is_linked(&self) -> bool {
+        self.overview.linked
+    }
+
+    /// Roots, absolute.
+    pub fn roots(&self) -> &[String] {
+        &self.overview.roots
+    }
+
+    /// Files, by root and path.
+    pub fn files(&self) -> &[FileRow] {
+        &self.overview.files
+    }
+
+    /// Units, by id; some may have no file any more.
+    pub fn units(&self) -> &[UnitRow] {
+        &self.overview.units
+    }
+
+    /// The unit of a file.
+    pub fn unit(&self, file: FileId) -> Option<&UnitRow> {
+        self.overview.units.get(file.unit.0 as usize)
+    }
+
+    /// A file by id.
+    pub fn file(&self, id: FileId) -> Option<&FileRow> {
+        self.by_id.get(&id).map(|i| &self.overview.files[*i])
+    }
+
+    /// A file's path as people see it: relative to the first root, absolute below other roots.
+    pub fn path_of(&self, id: FileId) -> String {
+        self.file(id).map_or_else(String::new, |f| shown_path(&self.overview, f))
+    }
+
+    /// Where a file is on disk.
+    pub fn full_path(&self, row: &FileRow) -> PathBuf {
+        #[cfg(unix)]
+        if let Some(raw) = &row.raw_path {
+            use std::os::unix::ffi::OsStrExt;
+            return PathBuf::from(std::ffi::OsStr::from_bytes(raw));
+        }
+        let root = self.overview.roots.get(row.root as usize).map_or("", |r| r);
+        Path::new(root).join(&row.path)
+    }
+
+    /// A file by the path people see, with or without a leading `./`, or by its absolute path.
+    pub fn find_path(&self, path: &str) -> Option<FileId> {
+        let path = path.trim_start_matches("./");
+        if let Some(id) = self.by_path.get(path) {
+            return Some(*id);
+        }
+        let root = self.overview.roots.first()?;
+        let relative = path.strip_prefix(root.as_str())?.trim_start_matches('/');
+        self.by_path.get(relative).copied()
+    }
+
+    fn reader(&self) -> std::sync::MutexGuard<'_, Reader> {
+        self.reader.lock().unwrap_or_else(|e| e.into_inner())
+    }
+
+    /// The facts of a file.
+    ///
+    /// # Errors
+    /// [`IndexError::NoFile`] for an id of another index; store errors.
+    pub fn facts(&self, id: FileId) -> Result<Arc<FileFacts>, IndexError> {
+        if let Some(known) = lock(&self.facts).get(&id) {
+            return Ok(known.clone());
+        }
+        let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
+        let (facts, numbers) = self.reader().facts(id, row.hash)?.unwrap_or_default();
+        let found = Arc::new(FileFacts { facts, numbers });
+        keep(&self.facts, id, found.clone());
+        Ok(found)
+    }
+
+    /// The links of a file; none before linking.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn links(&self, id: FileId) -> Result<Arc<FileLinks>, IndexError> {
+        if let Some(known) = lock(&self.links).get(&id) {
+            return Ok(known.clone());
+        }
+        let found = Arc::new(self.reader().links(self.generation, id)?.unwrap_or_default());
+        keep(&self.links, id, found.clone());
+        Ok(found)
+    }
+
+    /// The text of a file as it is now; where it is not what was indexed, with facts read just now.
+    ///
+    /// # Errors
+    /// [`IndexError::Source`] or [`IndexError::NoText`].
+    pub fn source(&self, id: FileId) -> Result<Arc<FileSource>, IndexError> {
+        if let Some(known) = lock(&self.texts).get(&id) {
+            return Ok(known.clone());
+        }
+        let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
+        let path = self.full_path(row);
+        let bytes = self.sources.read(&path).map_err(|source| IndexError::Source { path: row.path.clone(), source })?;
+        let same = xxhash_rust::xxh3::xxh3_64(&bytes) == row.hash;
+        let source = Source::decode(bytes).map_err(|source| IndexError::NoText { path: row.path.clone(), source })?;
+        let changed = if same { None } else { read(row.language, &source, &Cancel::new()) };
+        let found = Arc::new(FileSource { source, changed });
+        keep(&self.texts, id, found.clone());
+        Ok(found)
+    }
+
+    /// Forgets texts, so that the next answer looks at the files again.
+    pub fn forget_texts(&self) {
+        lock(&self.texts).clear();
+    }
+
+    /// Definitions of exactly that name.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn named(&self, name: &str) -> Result<Vec<NameEntry>, IndexError> {
+        Ok(self.reader().names(self.generation, name)?)
+    }
+
+    /// All definitions, by name; kept once loaded.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn names(&self) -> Result<Arc<Vec<NameEntry>>, IndexError> {
+        if let Some(known) = self.names.get() {
+            return Ok(known.clone());
+        }
+        let all = Arc::new(self.reader().all_names(self.generation)?);
+        Ok(self.names.get_or_init(|| all).clone())
+    }
+
+    /// Uses of a symbol in other scopes than its own function, by file and place.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn uses(&self, symbol: SymbolId) -> Result<Vec<UseEntry>, IndexError> {
+        Ok(self.reader().uses(self.generation, symbol)?)
+    }
+
+    /// Uses of a name that have no target: cause and how many.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn unlinked(&self, name: &str) -> Result<Vec<(crate::Cause, u64)>, IndexError> {
+        Ok(self.reader().unlinked(self.generation, name)?.into_iter().map(|u| (u.cause, u.count)).collect())
+    }
+
+    /// Imports that lead to a file.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn importers(&self, file: FileId) -> Result<Vec<crate::store::ImportEntry>, IndexError> {
+        Ok(self.reader().importers(self.generation, file)?)
+    }
+
+    /// Types right below a type.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn derived(&self, base: SymbolId) -> Result<Vec<SymbolId>, IndexError> {
+        Ok(self.reader().derived(self.generation, base)?.into_iter().map(|d| d.derived).collect())
+    }
+
+    /// The facts of a symbol's file, and its definition there; `None` for a whole file or a symbol that is gone.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn definition(&self, symbol: SymbolId) -> Result<Option<(Arc<FileFacts>, DefId)>, IndexError> {
+        if symbol.is_module() {
+            return Ok(None);
+        }
+        let facts = self.facts(symbol.file)?;
+        Ok(facts.find(symbol.number).map(|def| (facts, def)))
+    }
+}
+
+fn shown_path(overview: &Generation, row: &FileRow) -> String {
+    if row.root == 0 {
+        return row.path.clone();
+    }
+    let root = overview.roots.get(row.root as usize).map_or("", |r| r.as_str());
+    format!("{root}/{}", row.path)
+}
+
+fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
+    mutex.lock().unwrap_or_else(|e| e.into_inner())
+}
+
+fn keep<T>(cache: &Mutex<FxHashMap<FileId, Arc<T>>>, id: FileId, value: Arc<T>) {
+    let mut cache = lock(cache);
+    if cache.len() >= KEPT_FILES {
+        cache.clear();
+    }
+    cache.insert(id, value);
+}

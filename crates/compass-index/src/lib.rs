@@ -1,0 +1,29 @@
+//! What the code base says: which files there are, what their names mean, and where that is kept.
+//!
+//! [`plan`] walks the roots and finds units; [`refresh`] reads what changed, links it and writes it; [`store`] keeps it
+//! in SQLite; [`Index`] answers the elementary questions everything else is made of.
+//!
+//! # Guarantees
+//! Sources are only read, through one [`Sources`] trait. Nothing here knows a terminal, the home folder or a clock on
+//! the screen's behalf: the caller gives paths, a cancel flag and a progress callback.
+
+pub mod config;
+mod evidence;
+mod id;
+mod identity;
+mod index;
+mod link;
+pub mod plan;
+mod progress;
+pub mod refresh;
+mod sources;
+pub mod store;
+mod summary;
+
+pub use evidence::{Cause, Certainty, FileLinks, Link, Step, StepKind};
+pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
+pub use index::{FileFacts, FileSource, Index, IndexError, Missing};
+pub use progress::{Phase, Progress, Silent};
+pub use sources::{DiskSources, Sources};
+pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
+pub use summary::Summary;

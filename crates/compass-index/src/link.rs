@@ -1,0 +1,25 @@
+//! Turns uses into links: scopes, imports, members, and at last names alone.
+//!
+//! Input: the facts of all files and the units they belong to. Output: a [`FileLinks`] per file. Knows facts, never syntax.
+//!
+//! # How it works
+//! [`world`] interns all names and sorts the bindings of every scope. [`modules`] finds the files that imports lead to.
+//! A [`evaluate::Evaluator`] per thread answers "what does this name, expression or member mean" with memory of what it
+//! already knows; [`uses`] asks it once per use and falls back to the name alone.
+//!
+//! # Guarantees
+//! The result depends neither on the order of files nor on the number of threads: an answer that was cut short by a cycle
+//! is not remembered, so every remembered answer is what a fresh evaluator would say.
+
+mod evaluate;
+mod imports;
+mod lookup;
+mod members;
+mod modules;
+mod output;
+mod ty;
+mod uses;
+mod world;
+
+pub(crate) use output::{link_all, names_only};
+pub(crate) use world::FileInput;

@@ -1,0 +1,573 @@
+//! The one evaluator of type expressions, for all languages.
+//!
+//! # How it works
+//! An expression is evaluated by what it is made of; every answer is remembered per file and expression. A cycle of
+//! inferred types is cut where it closes, and nothing that was computed across the cut is remembered but the outermost
+//! answer, so that the order of questions does not show. Depth and breadth are bounded.
+
+use super::lookup::Wanted;
+use super::modules::{Modules, Target};
+use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
+use super::world::{Gid, Sym, World};
+use crate::{Cause, Certainty, StepKind};
+use compass_facts::{Flags, Kind, Language, Literal, ScopeId, TypeExpr, TypeId};
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::rc::Rc;
+
+/// Deepest chain of evaluations.
+const MAX_DEPTH: usize = 48;
+
+/// Members a type has from elsewhere: file, scope, and the trait they implement.
+pub(super) type Extensions = FxHashMap<Sym, Vec<(u32, ScopeId, Option<Entity>)>>;
+
+/// See the module. One per thread.
+pub(super) struct Evaluator<'w, 'm> {
+    pub(super) world: &'m World<'w>,
+    pub(super) modules: &'m Modules,
+    pub(super) extensions: &'m Extensions,
+    memory: FxHashMap<(u32, TypeId), Rc<Meaning>>,
+    pub(super) plain: FxHashMap<(u32, ScopeId, Gid, Wanted), Rc<Lookup>>,
+    pub(super) targets: FxHashMap<(u32, u32), Rc<[Target]>>,
+    pub(super) followed: FxHashMap<(u32, u32), Lookup>,
+    pub(super) included: FxHashMap<u32, Rc<FxHashSet<u32>>>,
+    pub(super) based: FxHashMap<Sym, Rc<[Ty]>>,
+    pub(super) evaluating: FxHashSet<(u32, TypeId)>,
+    pub(super) following: FxHashSet<(u32, u32)>,
+    pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
+    pub(super) chain: u32,
+    /// How often an answer was cut short so far.
+    pub(super) cuts: u64,
+}
+
+impl<'w, 'm> Evaluator<'w, 'm> {
+    pub(super) fn new(world: &'m World<'w>, modules: &'m Modules, extensions: &'m Extensions) -> Self {
+        Evaluator {
+            world,
+            modules,
+            extensions,
+            memory: FxHashMap::default(),
+            plain: FxHashMap::default(),
+            targets: FxHashMap::default(),
+            followed: FxHashMap::default(),
+            included: FxHashMap::default(),
+            based: FxHashMap::default(),
+            evaluating: FxHashSet::default(),
+            following: FxHashSet::default(),
+            globbing: FxHashSet::default(),
+            chain: 0,
+            cuts: 0,
+        }
+    }
+
+    /// Notes that an answer was cut short, so that nothing made of it is remembered.
+    pub(super) fn cut(&mut self) {
+        self.cuts += 1;
+    }
+
+    /// What an expression of a file means.
+    pub(super) fn evaluate(&mut self, file: u32, id: TypeId) -> Meaning {
+        if let Some(known) = self.memory.get(&(file, id)) {
+            return (**known).clone();
+        }
+        if self.evaluating.len() >= MAX_DEPTH || !self.evaluating.insert((file, id)) {
+            self.cut();
+            return Meaning::unknown(Cause::ReceiverUnknown);
+        }
+        let before = self.cuts;
+        let meaning = self.evaluate_new(file, id);
+        self.evaluating.remove(&(file, id));
+        if self.cuts == before || self.evaluating.is_empty() && self.following.is_empty() {
+            self.memory.insert((file, id), Rc::new(meaning.clone()));
+        }
+        meaning
+    }
+
+    fn evaluate_new(&mut self, file: u32, id: TypeId) -> Meaning {
+        match self.world.facts(file).ty(id).clone() {
+            TypeExpr::Unknown => Meaning::unknown(Cause::ReceiverUnknown),
+            TypeExpr::Name { name, scope, .. } => {
+                let gid = self.world.gid(file, name);
+                let found = self.plain(file, scope, gid, Wanted::Any);
+                self.meaning_of(&found, gid)
+            }
+            TypeExpr::Def(def) => self.item(Sym { file, def }),
+            TypeExpr::Import(import) => {
+                let found = self.follow(file, import);
+                let gid = self.world.find_gid("").unwrap_or(Gid(0));
+                self.meaning_of(&found, gid)
+            }
+            TypeExpr::Member { of, name } => self.member_meaning(file, of, name),
+            TypeExpr::Call { of, args } => self.call(file, of, &args),
+            TypeExpr::Instance(of) => self.evaluate(file, of).map_with(|t| self.instance(t)),
+            TypeExpr::Element(of) => self.evaluate(file, of).map_with(|t| self.element(t)),
+            TypeExpr::Index(of) => self.evaluate(file, of).map_with(|t| self.indexed(t)),
+            TypeExpr::Generic { of, args } => self.generic(file, of, &args),
+            TypeExpr::Union(parts) => self.union(file, &parts),
+            TypeExpr::Tuple(parts) => {
+                let parts: Vec<Ty> = parts.iter().map(|p| self.evaluate(file, *p).ty).collect();
+                Meaning::sure(Ty::Tuple(parts.into()))
+            }
+            TypeExpr::Part { of, index } => self.evaluate(file, of).map_with(|t| self.part(t, index)),
+            TypeExpr::List(of) => self.evaluate(file, of).map(|t| Ty::List(Rc::new(t))),
+            TypeExpr::Map(of) => self.evaluate(file, of).map(|t| Ty::Map(Rc::new(t))),
+            TypeExpr::Receiver(scope) => self.own_type(file, scope).map_with(|t| self.instance(t)),
+            TypeExpr::ReceiverType(scope) => self.own_type(file, scope),
+            TypeExpr::Super(scope) => self.super_of(file, scope),
+            TypeExpr::Deref(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(t)),
+            TypeExpr::Await(of) => self.evaluate(file, of).map_with(|t| self.awaited(t)),
+            TypeExpr::Try(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(t)),
+            TypeExpr::Literal(literal) => Meaning::sure(Ty::Literal(literal)),
+            TypeExpr::Function { result } => self.evaluate(file, result).map(|t| Ty::Function(Rc::new(t))),
+        }
+    }
+
+    /// The meaning of what a lookup found.
+    fn meaning_of(&mut self, found: &Lookup, name: Gid) -> Meaning {
+        if found.is_empty() {
+            // A name of the standard library still names a type: its arguments are known, its members are not.
+            if matches!(found.cause, Cause::Builtin | Cause::UnitAbsent) {
+                return Meaning::sure(Ty::ExternalType(name, Ty::no_args()));
+            }
+            return Meaning::unknown(found.cause);
+        }
+        let mut parts = Vec::new();
+        let mut certainty = Certainty::Proven;
+        let mut reasons = Vec::new();
+        for hit in found.hits.iter().take(6) {
+            let meaning = match hit.entity {
+                Entity::Sym(sym) => self.item(sym),
+                Entity::External(gid) => Meaning::sure(Ty::ExternalType(gid, Ty::no_args())),
+                entity => Meaning::sure(Ty::Module(entity)),
+            };
+            certainty = certainty.min(hit.certainty).min(meaning.certainty);
+            if reasons.is_empty() {
+                reasons = hit.reasons.iter().copied().chain(meaning.reasons).collect();
+            }
+            parts.push(meaning.ty);
+        }
+        if found.hits.len() > 1 {
+            certainty = certainty.min(Certainty::Inferred);
+        }
+        Meaning { ty: Ty::union(parts), certainty, reasons }
+    }
+
+    /// What a definition means when its name is mentioned: a variable means its value.
+    pub(super) fn item(&mut self, sym: Sym) -> Meaning {
+        let def = self.world.def(sym);
+        let plain = Ty::Item(sym, Ty::no_args(), None);
+        match def.kind {
+            Kind::Module => match def.inner {
+                Some(scope) => Meaning::sure(Ty::Module(Entity::Module(sym.file, scope))),
+                None => Meaning::sure(plain),
+            },
+            Kind::Variable | Kind::Constant | Kind::Field | Kind::Parameter => self.value_of(sym),
+            Kind::Alias if def.name_span.is_empty() => Meaning::sure(plain),
+            Kind::Method if def.flags.has(Flags::PROPERTY) => match def.ty {
+                Some(ty) => self.evaluate(sym.file, ty),
+                None => Meaning::unknown(Cause::ReceiverUnknown),
+            },
+            Kind::Macro | Kind::Label => Meaning::unknown(Cause::MacroMade),
+            _ => Meaning::sure(plain),
+        }
+    }
+
+    fn value_of(&mut self, sym: Sym) -> Meaning {
+        let def = self.world.def(sym);
+        // An object literal given to a name: the name is its type.
+        if def.inner.is_some() && def.ty.is_none() {
+            return Meaning::sure(Ty::Value(sym, Ty::no_args()));
+        }
+        let Some(ty) = def.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let meaning = self.evaluate(sym.file, ty);
+        let inferred = def.flags.has(Flags::INFERRED);
+        // In Rust what a `let` holds follows from the language; elsewhere a variable may be assigned anew.
+        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C);
+        let certainty = if weakens { meaning.certainty.min(Certainty::Inferred) } else { meaning.certainty };
+        let kind = if inferred { StepKind::Inferred } else { StepKind::Declared };
+        let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
+        // The reasons nearest to the use say most; long chains are cut.
+        let reasons = std::iter::once(reason).chain(meaning.reasons).take(8).collect();
+        Meaning { ty: meaning.ty, certainty, reasons }
+    }
+
+    fn member_meaning(&mut self, file: u32, of: TypeId, name: compass_facts::NameId) -> Meaning {
+        let owner = self.evaluate(file, of);
+        let gid = self.world.gid(file, name);
+        let found = self.members(file, &owner.ty, gid);
+        if found.is_empty() {
+            return match self.builtin_member(&owner.ty, gid) {
+                Some(ty) => Meaning { ty, ..owner },
+                None => Meaning::unknown(found.cause),
+            };
+        }
+        let args = match &owner.ty {
+            Ty::Value(sym, args) | Ty::Item(sym, args, _) => Some((*sym, args.clone())),
+            _ => None,
+        };
+        let meaning = self.meaning_of(&found, gid);
+        let receiver = Rc::new(owner.ty.clone());
+        let ty = match meaning.ty {
+            Ty::Item(sym, a, None) => Ty::Item(sym, a, Some(receiver)),
+            other => other,
+        };
+        let ty = match args {
+            Some((sym, args)) if !args.is_empty() => self.substitute(ty, sym, &args),
+            _ => ty,
+        };
+        let reasons = owner.reasons.into_iter().chain(meaning.reasons).take(8).collect();
+        Meaning { ty, certainty: owner.certainty.min(meaning.certainty), reasons }
+    }
+
+    /// Puts the arguments of a type in place of its parameters.
+    pub(super) fn substitute(&self, ty: Ty, owner: Sym, args: &Rc<[Ty]>) -> Ty {
+        match ty {
+            Ty::Value(sym, _) | Ty::Item(sym, ..) if self.world.def(sym).kind == Kind::TypeParameter => {
+                let index = self.parameter_index(sym, owner);
+                index.and_then(|i| args.get(i).cloned()).unwrap_or(ty)
+            }
+            Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect()),
+            Ty::External(gid, inner) => Ty::External(gid, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect()),
+            Ty::List(inner) => Ty::List(Rc::new(self.substitute((*inner).clone(), owner, args))),
+            Ty::Map(inner) => Ty::Map(Rc::new(self.substitute((*inner).clone(), owner, args))),
+            Ty::Function(inner) => Ty::Function(Rc::new(self.substitute((*inner).clone(), owner, args))),
+            other => other,
+        }
+    }
+
+    /// Which parameter of its type, by position; parameters of an extension count by their name in the type.
+    fn parameter_index(&self, parameter: Sym, owner: Sym) -> Option<usize> {
+        let def = self.world.def(parameter);
+        let facts = self.world.facts(parameter.file);
+        let scope = facts.scope(def.scope);
+        let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def);
+        let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
+        if !of_owner && !of_extension {
+            return None;
+        }
+        let same = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == def.scope);
+        same.map(|(i, _)| i).position(|i| i == parameter.def.index())
+    }
+
+    fn call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
+        let callee = self.evaluate(file, of);
+        let (certainty, reasons) = (callee.certainty, callee.reasons.clone());
+        let result = self.result(callee.ty);
+        let ty = match result.ty {
+            // A function that gives back what its argument gives: the closures of iterators.
+            Ty::List(inner) if inner.is_unknown() => match args.first().map(|a| self.evaluate(file, *a).ty) {
+                Some(Ty::Function(made)) => Ty::List(made),
+                _ => Ty::List(inner),
+            },
+            other => other,
+        };
+        let reasons = reasons.into_iter().chain(result.reasons).take(8).collect();
+        Meaning { ty, certainty: certainty.min(result.certainty), reasons }
+    }
+
+    /// What calling something gives.
+    pub(super) fn result(&mut self, callee: Ty) -> Meaning {
+        match callee {
+            Ty::Item(sym, args, receiver) => self.result_of_item(sym, args, receiver),
+            Ty::ExternalType(gid, args) => {
+                let args = if args.is_empty() { Ty::no_args() } else { args };
+                Meaning::sure(Ty::External(gid, args))
+            }
+            Ty::Function(result) => Meaning::sure((*result).clone()),
+            Ty::Union(parts) => {
+                let results: Vec<Meaning> = parts.iter().map(|p| self.result(p.clone())).collect();
+                let certainty = results.iter().map(|r| r.certainty).min().unwrap_or(Certainty::Inferred);
+                Meaning { ty: Ty::union(results.into_iter().map(|r| r.ty).collect()), certainty: certainty.min(Certainty::Inferred), reasons: Vec::new() }
+            }
+            Ty::Value(sym, args) => self.called_value(sym, args),
+            Ty::Unknown(cause) => Meaning::unknown(cause),
+            _ => Meaning::unknown(Cause::Dynamic),
+        }
+    }
+
+    /// A value that can be called: `__call__`, or a function type behind a name.
+    fn called_value(&mut self, sym: Sym, args: Rc<[Ty]>) -> Meaning {
+        let def = self.world.def(sym);
+        if def.kind == Kind::Alias
+            && let Some(ty) = def.ty
+        {
+            let inner = self.evaluate(sym.file, ty);
+            return if matches!(inner.ty, Ty::Function(_)) { self.result(inner.ty) } else { Meaning::unknown(Cause::Dynamic) };
+        }
+        let Some(call) = self.world.find_gid("__call__") else { return Meaning::unknown(Cause::Dynamic) };
+        let found = self.members(sym.file, &Ty::Value(sym, args), call);
+        match found.hits.first().map(|h| h.entity) {
+            Some(Entity::Sym(method)) => self.result_of_item(method, Ty::no_args(), None),
+            _ => Meaning::unknown(Cause::Dynamic),
+        }
+    }
+
+    fn result_of_item(&mut self, sym: Sym, args: Rc<[Ty]>, receiver: Option<Rc<Ty>>) -> Meaning {
+        let def = self.world.def(sym);
+        match def.kind {
+            Kind::Variant => match def.container {
+                Some(owner) => Meaning::sure(Ty::Value(Sym { file: sym.file, def: owner }, args)),
+                None => Meaning::unknown(Cause::Dynamic),
+            },
+            k if k.is_type() => Meaning::sure(self.instance(Ty::Item(sym, args, None))),
+            _ => {
+                let Some(ty) = def.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
+                let own = self.own_result(sym, ty, receiver.as_deref());
+                let mut meaning = match own {
+                    Some(ty) => Meaning::sure(ty),
+                    None => self.evaluate(sym.file, ty),
+                };
+                if let Some(receiver) = &receiver
+                    && let Ty::Value(owner, args) = &**receiver
+                    && !args.is_empty()
+                {
+                    meaning.ty = self.substitute(meaning.ty, *owner, args);
+                }
+                if def.flags.has(Flags::INFERRED) {
+                    meaning.certainty = meaning.certainty.min(Certainty::Inferred);
+                }
+                let kind = if def.flags.has(Flags::INFERRED) { StepKind::Inferred } else { StepKind::Declared };
+                let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
+                Meaning { reasons: vec![reason], ..meaning }
+            }
+        }
+    }
+
+    /// A method that gives back its receiver, or a value of its receiver's type: that of the call, not of the definition.
+    fn own_result(&mut self, sym: Sym, ty: TypeId, receiver: Option<&Ty>) -> Option<Ty> {
+        let facts = self.world.facts(sym.file);
+        let is_own = |t: TypeId| match facts.ty(t) {
+            TypeExpr::Receiver(_) => true,
+            TypeExpr::Instance(inner) => matches!(facts.ty(*inner), TypeExpr::ReceiverType(_)),
+            TypeExpr::Call { of, .. } => matches!(facts.ty(*of), TypeExpr::ReceiverType(_)),
+            TypeExpr::Def(d) => facts.def(*d).ty.is_some_and(|t| matches!(facts.ty(t), TypeExpr::Receiver(_))),
+            _ => false,
+        };
+        if !is_own(ty) {
+            return None;
+        }
+        match receiver? {
+            value @ Ty::Value(..) => Some(value.clone()),
+            item @ Ty::Item(of, ..) if self.world.def(*of).kind.is_type() => Some(self.instance(item.clone())),
+            _ => None,
+        }
+    }
+
+    /// A value of a type.
+    pub(super) fn instance(&mut self, ty: Ty) -> Ty {
+        match ty {
+            Ty::Item(sym, args, _) => self.instance_of(sym, args),
+            Ty::ExternalType(gid, args) => Ty::External(gid, args),
+            Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.instance(p.clone())).collect()),
+            other => other,
+        }
+    }
+
+    fn instance_of(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
+        let def = self.world.def(sym);
+        if let (Kind::Alias, Some(ty), None) = (def.kind, def.ty, self.alias_members(sym)) {
+            let target = self.evaluate(sym.file, ty).ty;
+            let value = self.instance(target);
+            return self.substitute(value, sym, &args);
+        }
+        if def.kind == Kind::Variant
+            && let Some(owner) = def.container
+        {
+            return Ty::Value(Sym { file: sym.file, def: owner }, args);
+        }
+        Ty::Value(sym, args)
+    }
+
+    /// The members an alias has by itself: `type A = { … }`.
+    fn alias_members(&self, sym: Sym) -> Option<ScopeId> {
+        let def = self.world.def(sym);
+        def.inner.filter(|_| def.ty.is_none())
+    }
+
+    fn generic(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
+        let args: Rc<[Ty]> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
+        self.evaluate(file, of).map(|t| match t {
+            Ty::Item(sym, _, receiver) => Ty::Item(sym, args, receiver),
+            Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),
+            other => other,
+        })
+    }
+
+    fn union(&mut self, file: u32, parts: &[TypeId]) -> Meaning {
+        let meanings: Vec<Meaning> = parts.iter().map(|p| self.evaluate(file, *p)).collect();
+        let known: Vec<&Meaning> = meanings.iter().filter(|m| !m.ty.is_unknown()).collect();
+        let certainty = known.iter().map(|m| m.certainty).min().unwrap_or(Certainty::Proven);
+        let unsure = known.len() != meanings.len();
+        let certainty = if unsure { certainty.min(Certainty::Inferred) } else { certainty };
+        let reasons = known.first().map(|m| m.reasons.clone()).unwrap_or_default();
+        Meaning { ty: Ty::union(meanings.into_iter().map(|m| m.ty).collect()), certainty, reasons }
+    }
+
+    /// The type around a scope: its owner, or what its extension extends.
+    pub(super) fn own_type(&mut self, file: u32, scope: ScopeId) -> Meaning {
+        let facts = self.world.facts(file);
+        if let Some(owner) = facts.scope(scope).owner {
+            return Meaning::sure(Ty::Item(Sym { file, def: owner }, Ty::no_args(), None));
+        }
+        match facts.extensions.iter().find(|e| e.scope == scope) {
+            Some(extension) => self.evaluate(file, extension.of),
+            None => Meaning::unknown(Cause::ReceiverUnknown),
+        }
+    }
+
+    fn super_of(&mut self, file: u32, scope: ScopeId) -> Meaning {
+        let own = self.own_type(file, scope);
+        let Ty::Item(sym, ..) = own.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let bases = self.bases(sym);
+        let values: Vec<Ty> = bases.iter().map(|b| self.instance(b.clone())).collect();
+        Meaning { ty: Ty::union(values), certainty: Certainty::Inferred, reasons: own.reasons }
+    }
+
+    /// What going through a value gives.
+    fn element(&mut self, ty: Ty) -> Ty {
+        match ty {
+            Ty::List(inner) => (*inner).clone(),
+            Ty::Tuple(parts) => Ty::union(parts.to_vec()),
+            Ty::Map(_) => Ty::Unknown(Cause::ReceiverUnknown),
+            Ty::External(_, args) => args.first().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.element(p.clone())).collect()),
+            Ty::Value(sym, args) => self.element_of(sym, args),
+            Ty::Unknown(cause) => Ty::Unknown(cause),
+            _ => Ty::Unknown(Cause::ReceiverUnknown),
+        }
+    }
+
+    fn element_of(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
+        for name in ["__iter__", "iter", "into_iter", "next"] {
+            let Some(gid) = self.world.find_gid(name) else { continue };
+            let found = self.members(sym.file, &Ty::Value(sym, args.clone()), gid);
+            if let Some(Hit { entity: Entity::Sym(method), .. }) = found.hits.first()
+                && self.evaluating.len() < MAX_DEPTH / 2
+            {
+                let result = self.result_of_item(*method, Ty::no_args(), Some(Rc::new(Ty::Value(sym, args.clone())))).ty;
+                if let Ty::List(_) | Ty::External(..) = result {
+                    return self.element(result);
+                }
+            }
+        }
+        args.first().cloned().unwrap_or(Ty::Unknown(Cause::ReceiverUnknown))
+    }
+
+    fn indexed(&mut self, ty: Ty) -> Ty {
+        match ty {
+            Ty::Map(inner) | Ty::List(inner) => (*inner).clone(),
+            Ty::Tuple(parts) => Ty::union(parts.to_vec()),
+            Ty::External(_, args) => args.last().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.indexed(p.clone())).collect()),
+            Ty::Value(sym, args) if self.world.language(sym.file) == Language::C => Ty::Value(sym, args),
+            Ty::Value(sym, args) => {
+                let Some(gid) = self.world.find_gid("__getitem__") else { return Ty::Unknown(Cause::ReceiverUnknown) };
+                let found = self.members(sym.file, &Ty::Value(sym, args), gid);
+                match found.hits.first().map(|h| h.entity) {
+                    Some(Entity::Sym(method)) => self.result_of_item(method, Ty::no_args(), None).ty,
+                    _ => Ty::Unknown(Cause::ReceiverUnknown),
+                }
+            }
+            Ty::Unknown(cause) => Ty::Unknown(cause),
+            _ => Ty::Unknown(Cause::ReceiverUnknown),
+        }
+    }
+
+    fn part(&mut self, ty: Ty, index: u32) -> Ty {
+        match ty {
+            Ty::Tuple(parts) => parts.get(index as usize).cloned().unwrap_or(Ty::Unknown(Cause::ReceiverUnknown)),
+            Ty::List(inner) => (*inner).clone(),
+            Ty::Value(sym, args) => {
+                let number = index.to_string();
+                let Some(gid) = self.world.find_gid(&number) else { return Ty::Unknown(Cause::ReceiverUnknown) };
+                let found = self.members(sym.file, &Ty::Value(sym, args), gid);
+                match found.hits.first().map(|h| h.entity) {
+                    Some(Entity::Sym(field)) => self.item(field).ty,
+                    _ => Ty::Unknown(Cause::ReceiverUnknown),
+                }
+            }
+            Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.part(p.clone(), index)).collect()),
+            _ => Ty::Unknown(Cause::ReceiverUnknown),
+        }
+    }
+
+    /// The good case of an option or result, what a pointer points to; a plain value is itself.
+    fn unwrapped(&mut self, ty: Ty) -> Ty {
+        match ty {
+            Ty::External(_, args) => args.first().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::Value(sym, args) => match self.alias_target(sym, &args) {
+                Some(inner) => self.unwrapped(inner),
+                None => Ty::Value(sym, args),
+            },
+            Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.unwrapped(p.clone())).collect()),
+            other => other,
+        }
+    }
+
+    fn alias_target(&mut self, sym: Sym, args: &Rc<[Ty]>) -> Option<Ty> {
+        let def = self.world.def(sym);
+        let ty = def.ty.filter(|_| def.kind == Kind::Alias)?;
+        let target = self.evaluate(sym.file, ty).ty;
+        let value = self.instance(target);
+        Some(self.substitute(value, sym, args))
+    }
+
+    /// What waiting for a value gives: the argument of a promise, else the value.
+    fn awaited(&mut self, ty: Ty) -> Ty {
+        match ty {
+            Ty::External(gid, args) if matches!(self.world.name(gid), "Promise" | "PromiseLike" | "Awaitable" | "Coroutine" | "Future" | "Task") => {
+                args.last().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent))
+            }
+            Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.awaited(p.clone())).collect()),
+            other => other,
+        }
+    }
+
+    /// Members of built-in and standard types that pass on what they hold.
+    fn builtin_member(&self, of: &Ty, name: Gid) -> Option<Ty> {
+        let word = self.world.name(name);
+        let function = |t: Ty| Some(Ty::Function(Rc::new(t)));
+        let unknown = || Ty::Unknown(Cause::Builtin);
+        match of {
+            Ty::List(inner) => match word {
+                "iter" | "iter_mut" | "into_iter" | "filter" | "rev" | "skip" | "take" | "chain" | "cloned" | "copied" | "peekable" | "slice" | "concat"
+                | "sort" | "reverse" | "to_vec" | "collect" | "drain" | "skip_while" | "take_while" | "step_by" | "values" | "as_slice" | "as_ref" | "copy" => function(of.clone()),
+                "next" | "first" | "last" | "pop" | "get" | "get_mut" | "find" | "max_by_key" | "min_by_key" | "last_mut" | "first_mut" | "at" | "shift" | "nth"
+                | "next_back" | "peek" | "pop_front" | "pop_back" | "front" | "back" | "popleft" | "remove" | "unwrap" | "expect" => function((**inner).clone()),
+                "map" | "flat_map" | "filter_map" | "flatMap" | "flatten" => function(Ty::List(Rc::new(unknown()))),
+                "enumerate" | "entries" => function(Ty::List(Rc::new(Ty::Tuple(Rc::from([Ty::Literal(Literal::Number), (**inner).clone()]))))),
+                _ => None,
+            },
+            Ty::Map(inner) => match word {
+                "get" | "get_mut" | "pop" | "setdefault" | "remove" | "insert" | "entry" | "or_insert_with" => function((**inner).clone()),
+                "values" | "values_mut" | "into_values" => function(Ty::List(inner.clone())),
+                "items" | "iter" | "entries" | "iter_mut" => function(Ty::List(Rc::new(Ty::Tuple(Rc::from([unknown(), (**inner).clone()]))))),
+                "copy" => function(of.clone()),
+                _ => None,
+            },
+            Ty::External(_, args) if !args.is_empty() => match word {
+                "unwrap" | "expect" | "unwrap_or" | "unwrap_or_else" | "unwrap_or_default" | "borrow" | "borrow_mut" | "lock" | "read" | "write" | "as_ref"
+                | "as_mut" | "get" | "get_mut" | "take" | "clone" | "cloned" | "copied" | "into_inner" | "as_deref" | "as_deref_mut" | "deref" | "first" | "last"
+                | "next" | "pop" | "load" => {
+                    let keeps = matches!(word, "as_ref" | "as_mut" | "clone" | "cloned" | "copied" | "take" | "as_deref" | "as_deref_mut");
+                    let is_holder = keeps || matches!(word, "lock" | "read" | "write");
+                    function(if is_holder { of.clone() } else { args[0].clone() })
+                }
+                "iter" | "iter_mut" | "into_iter" | "values" | "keys" | "drain" | "filter" | "rev" | "ok" | "ok_or" | "ok_or_else" | "map_err" | "or_else" | "as_slice" => {
+                    let last = if matches!(word, "values") { args.last() } else { args.first() };
+                    let inner = last.cloned().unwrap_or(unknown());
+                    function(if matches!(word, "ok" | "ok_or" | "ok_or_else" | "map_err" | "or_else") { of.clone() } else { Ty::List(Rc::new(inner)) })
+                }
+                _ => None,
+            },
+            Ty::Value(..) if matches!(word, "clone" | "to_owned" | "borrow" | "as_ref" | "as_mut" | "borrow_mut" | "into_iter" | "iter" | "by_ref") => function(of.clone()),
+            _ => None,
+        }
+    }
+}
+
+impl Meaning {
+    fn map_with(self, change: impl FnOnce(Ty) -> Ty) -> Meaning {
+        let ty = change(self.ty);
+        Meaning { ty, certainty: self.certainty, reasons: self.reasons }
+    }
+}

@@ -1,0 +1,307 @@
+//! What a plain name means at a place: scopes outwards, then what the language brings along.
+
+use super::evaluate::Evaluator;
+use super::modules::closeness;
+use super::ty::{Entity, Hit, Lookup, Reason};
+use super::world::{Gid, Sym};
+use crate::{Cause, Certainty, StepKind};
+use compass_facts::{Flags, Kind, Language, ScopeId, ScopeKind};
+use rustc_hash::FxHashSet;
+use std::rc::Rc;
+
+/// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+pub(super) enum Wanted {
+    Any,
+    Type,
+    Value,
+    Macro,
+}
+
+impl Evaluator<'_, '_> {
+    /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
+    pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Rc<Lookup> {
+        let key = (file, scope, name, wanted);
+        if let Some(known) = self.plain.get(&key) {
+            return known.clone();
+        }
+        let before = self.cuts;
+        let found = Rc::new(match self.world.language(file) {
+            Language::C => self.plain_c(file, name, wanted),
+            Language::Rust => self.plain_rust(file, scope, name, wanted),
+            _ => self.plain_outwards(file, scope, name, wanted),
+        });
+        if self.cuts == before {
+            self.plain.insert(key, found.clone());
+        }
+        found
+    }
+
+    fn plain_outwards(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let facts = self.world.facts(file);
+        let is_python = self.world.language(file) == Language::Python;
+        let mut at = Some(scope);
+        let mut direct = true;
+        let mut cause = Cause::NoDefinition;
+        while let Some(id) = at {
+            let s = facts.scope(id);
+            let seen = s.kind != ScopeKind::Type || (is_python && direct);
+            if seen {
+                let found = self.bound(file, id, name, None);
+                let chosen = self.choose(found, wanted);
+                if !chosen.is_empty() {
+                    return chosen;
+                }
+                if chosen.cause != Cause::NoDefinition {
+                    cause = chosen.cause;
+                }
+                if matches!(s.kind, ScopeKind::File | ScopeKind::Module) {
+                    let found = self.module_member(file, file, id, name);
+                    if !found.is_empty() {
+                        return self.choose(found, wanted);
+                    }
+                }
+            }
+            direct = direct && s.kind != ScopeKind::Function;
+            at = s.parent;
+        }
+        if super::uses::is_builtin(self.world.language(file), self.world.name(name)) {
+            cause = Cause::Builtin;
+        } else if cause == Cause::NoDefinition && self.has_absent_glob(file) {
+            cause = Cause::UnitAbsent;
+        }
+        Lookup::none(cause)
+    }
+
+    /// Does a star import lead outside what is indexed?
+    fn has_absent_glob(&mut self, file: u32) -> bool {
+        let globs: Vec<_> = self.world.tables[file as usize].globs.iter().map(|g| g.1).collect();
+        globs.into_iter().any(|id| self.import_targets(file, id).is_empty())
+    }
+
+    /// Of several bindings of one name: types or values as wanted, bodies before bodiless ones.
+    fn choose(&self, found: Lookup, wanted: Wanted) -> Lookup {
+        if found.hits.len() < 2 {
+            return found;
+        }
+        let fits = |h: &Hit| match (h.entity, wanted) {
+            (Entity::Sym(sym), Wanted::Type) => self.world.def(sym).kind.is_type(),
+            (Entity::Sym(sym), Wanted::Value) => !matches!(self.world.def(sym).kind, Kind::Interface | Kind::Alias | Kind::TypeParameter),
+            (Entity::Sym(sym), Wanted::Macro) => self.world.def(sym).kind == Kind::Macro,
+            _ => true,
+        };
+        let mut hits: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
+        if hits.is_empty() {
+            hits = found.hits;
+        }
+        // Overload signatures give way to the one with a body.
+        let bodiless = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::BODILESS));
+        if hits.iter().any(bodiless) && !hits.iter().all(bodiless) {
+            hits.retain(|h| !bodiless(h));
+        }
+        Lookup { hits, cause: found.cause }
+    }
+
+    fn plain_rust(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let word = self.world.name(name);
+        let hit = |entity| Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition };
+        match word {
+            "crate" => return hit(Entity::Module(self.modules.rust_root(file), ScopeId::FILE)),
+            "self" => return hit(self.module_around(file, scope)),
+            "super" => return self.module_above(file, scope).map_or(Lookup::none(Cause::NoDefinition), hit),
+            _ => {}
+        }
+        let facts = self.world.facts(file);
+        let mut at = Some(scope);
+        let mut cause = Cause::NoDefinition;
+        while let Some(id) = at {
+            let s = facts.scope(id);
+            if s.kind != ScopeKind::Type {
+                let found = self.rust_bound(file, id, name, wanted);
+                if !found.is_empty() {
+                    return found;
+                }
+                if found.cause != Cause::NoDefinition {
+                    cause = found.cause;
+                }
+            }
+            if matches!(s.kind, ScopeKind::Module | ScopeKind::File) && wanted != Wanted::Macro {
+                break;
+            }
+            at = s.parent;
+        }
+        if wanted == Wanted::Macro {
+            return self.rust_macro(file, name);
+        }
+        if let Some(target) = self.modules.rust_crate(self.world, file, word) {
+            let entry = if let Entity::Module(f, _) = target.entity { f } else { file };
+            let kind = if target.stands_in { StepKind::StandIn } else { StepKind::Import };
+            return Lookup::one(target.entity, target.certainty, Reason { kind, file: entry, def: None, at: 0, len: 0 });
+        }
+        if super::uses::is_builtin(Language::Rust, word) {
+            cause = Cause::Builtin;
+        }
+        Lookup::none(cause)
+    }
+
+    fn rust_bound(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let is_macro = |this: &Self, h: &Hit| matches!(h.entity, Entity::Sym(s) if this.world.def(s).kind == Kind::Macro);
+        let mut found = self.bound(file, scope, name, None);
+        found.hits.retain(|h| is_macro(self, h) == (wanted == Wanted::Macro) || matches!(h.entity, Entity::External(_)));
+        let found = self.choose(found, wanted);
+        if !found.is_empty() {
+            return found;
+        }
+        let cause = found.cause;
+        let mut through = self.module_member(file, file, scope, name);
+        through.hits.retain(|h| is_macro(self, h) == (wanted == Wanted::Macro) || matches!(h.entity, Entity::External(_)));
+        let through = self.choose(through, wanted);
+        if through.is_empty() && cause != Cause::NoDefinition { Lookup::none(cause) } else { through }
+    }
+
+    /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones elsewhere.
+    fn rust_macro(&self, file: u32, name: Gid) -> Lookup {
+        let macros: Vec<Sym> = self.world.named(name).iter().copied().filter(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file) == Language::Rust).collect();
+        let own: Vec<Sym> = macros.iter().copied().filter(|s| self.world.files[s.file as usize].id.unit == self.world.files[file as usize].id.unit).collect();
+        let (found, certainty) = match (own.len(), macros.len()) {
+            (0, 0) => return Lookup::none(if super::uses::is_builtin(Language::Rust, self.world.name(name)) { Cause::Builtin } else { Cause::UnitAbsent }),
+            (0, _) => (macros, Certainty::Guessed),
+            (1, _) => (own, Certainty::Proven),
+            _ => (own, Certainty::Inferred),
+        };
+        let hits = found.into_iter().map(|s| self.by_name_hit(s, certainty)).collect();
+        Lookup { hits, cause: Cause::NoDefinition }
+    }
+
+    fn by_name_hit(&self, sym: Sym, certainty: Certainty) -> Hit {
+        let d = self.world.def(sym);
+        let kind = if certainty == Certainty::Guessed { StepKind::ByName } else { StepKind::Scope };
+        let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
+        Hit { entity: Entity::Sym(sym), certainty, reasons: vec![reason] }
+    }
+
+    /// C: the file itself, what it includes, then any definition with external linkage, nearest first.
+    fn plain_c(&mut self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
+        let world = self.world;
+        let fits = |s: &Sym| {
+            let d = world.def(*s);
+            let in_file_scope = !world.is_member(*s);
+            let kind_fits = match wanted {
+                Wanted::Type => d.kind.is_type(),
+                Wanted::Value => !matches!(d.kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Alias),
+                Wanted::Macro => d.kind == Kind::Macro,
+                Wanted::Any => true,
+            };
+            in_file_scope && kind_fits && world.language(s.file) == Language::C
+        };
+        let mut candidates: Vec<Sym> = world.named(name).iter().copied().filter(fits).collect();
+        if candidates.is_empty() && wanted != Wanted::Any {
+            // A macro may stand for a type, a typedef may be called as a function-like cast.
+            return if wanted == Wanted::Macro { Lookup::none(Cause::NoDefinition) } else { self.plain_c_any(file, name) };
+        }
+        let seen = self.includes(file);
+        let is_seen = |s: &Sym| s.file == file || seen.contains(&s.file);
+        candidates.retain(|s| !world.def(*s).flags.has(Flags::PRIVATE) || is_seen(s));
+        if candidates.is_empty() {
+            let cause = if super::uses::is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
+            return Lookup::none(cause);
+        }
+        let visible: Vec<Sym> = candidates.iter().copied().filter(is_seen).collect();
+        self.choose_c(file, candidates, visible)
+    }
+
+    fn plain_c_any(&mut self, file: u32, name: Gid) -> Lookup {
+        let found = self.plain(file, ScopeId::FILE, name, Wanted::Any);
+        (*found).clone()
+    }
+
+    fn choose_c(&self, file: u32, candidates: Vec<Sym>, visible: Vec<Sym>) -> Lookup {
+        let world = self.world;
+        let has_body = |s: &Sym| !world.def(*s).flags.has(Flags::BODILESS);
+        // What is seen and has a body is meant; a seen prototype stands for the body that others have.
+        let seen_bodies: Vec<Sym> = visible.iter().copied().filter(has_body).collect();
+        let all_bodies: Vec<Sym> = candidates.iter().copied().filter(has_body).collect();
+        let (mut chosen, was_seen) = match (seen_bodies.is_empty(), all_bodies.is_empty()) {
+            (false, _) => (seen_bodies, true),
+            (true, false) => (all_bodies, !visible.is_empty()),
+            (true, true) if visible.is_empty() => (candidates, false),
+            (true, true) => (visible, true),
+        };
+        chosen.sort_by_key(|s| std::cmp::Reverse(closeness(world, file, s.file)));
+        let own = chosen.iter().filter(|s| s.file == file).count();
+        let certainty = match (chosen.len(), was_seen) {
+            (1, true) => Certainty::Proven,
+            (_, true) if own == 1 => Certainty::Inferred,
+            (1, false) => Certainty::Inferred,
+            (_, true) => Certainty::Inferred,
+            _ => Certainty::Guessed,
+        };
+        let hits = chosen
+            .into_iter()
+            .map(|s| {
+                let mut hit = self.by_name_hit(s, certainty);
+                if s.file != file && was_seen {
+                    hit.reasons[0].kind = StepKind::Include;
+                }
+                hit
+            })
+            .collect();
+        Lookup { hits, cause: Cause::NoDefinition }
+    }
+
+    /// All files a C file includes, directly or not.
+    pub(super) fn includes(&mut self, file: u32) -> Rc<FxHashSet<u32>> {
+        if let Some(known) = self.included.get(&file) {
+            return known.clone();
+        }
+        let mut seen = FxHashSet::default();
+        let mut open = vec![file];
+        while let Some(at) = open.pop() {
+            for i in 0..self.world.facts(at).imports.len() {
+                for target in self.import_targets(at, compass_facts::ImportId(i as u32)).iter() {
+                    if let Entity::Module(f, _) = target.entity
+                        && seen.insert(f)
+                    {
+                        open.push(f);
+                    }
+                }
+            }
+        }
+        let seen = Rc::new(seen);
+        self.included.insert(file, seen.clone());
+        seen
+    }
+
+    /// Definitions of that name anywhere in the language's family, nearest first.
+    pub(super) fn by_name(&self, file: u32, name: Gid, members: bool, call: bool) -> Lookup {
+        let world = self.world;
+        let language = world.language(file);
+        let mut found: Vec<Sym> = world
+            .named(name)
+            .iter()
+            .copied()
+            .filter(|s| {
+                let d = world.def(*s);
+                world.language(s.file).is_kin_of(language)
+                    && world.is_member(*s) == members
+                    && (!call || members || !matches!(d.kind, Kind::Field | Kind::Module))
+                    && !(d.flags.has(Flags::PRIVATE) && s.file != file && language == Language::C)
+            })
+            .collect();
+        if call && found.iter().any(|s| world.def(*s).kind.is_callable()) {
+            found.retain(|s| world.def(*s).kind.is_callable() || world.def(*s).kind.is_type());
+        }
+        let bodies = found.iter().filter(|s| !world.def(**s).flags.has(Flags::BODILESS)).count();
+        if bodies > 0 {
+            found.retain(|s| !world.def(*s).flags.has(Flags::BODILESS));
+        }
+        if found.len() > MAX_GUESSES {
+            return Lookup::none(Cause::TooMany);
+        }
+        found.sort_by_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
+        Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }
+    }
+}
+
+/// More definitions of one name than this make a guess worthless.
+const MAX_GUESSES: usize = 60;

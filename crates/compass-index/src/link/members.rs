@@ -1,0 +1,217 @@
+//! Members of what an expression means: own, from extensions, inherited.
+
+use super::evaluate::Evaluator;
+use super::ty::{Entity, Hit, Lookup, Reason, Ty};
+use super::world::{Binding, Gid, Sym};
+use crate::{Cause, Certainty, StepKind};
+use compass_facts::{Flags, Kind, Language, ScopeId};
+use std::rc::Rc;
+
+impl Evaluator<'_, '_> {
+    /// The members of that name.
+    pub(super) fn members(&mut self, from: u32, of: &Ty, name: Gid) -> Lookup {
+        match of {
+            Ty::Value(sym, _) | Ty::Item(sym, ..) => {
+                let mut seen = Vec::new();
+                let mut found = self.members_of(from, *sym, name, &mut seen);
+                self.prefer_bodies(&mut found);
+                found
+            }
+            Ty::Module(entity) => self.entity_member(from, *entity, name),
+            Ty::Union(parts) => self.members_of_any(from, &parts.clone(), name),
+            Ty::External(_, args) => self.through_pointer(from, args.clone(), name),
+            Ty::ExternalType(..) => Lookup::none(Cause::UnitAbsent),
+            Ty::Unknown(cause) => Lookup::none(match cause {
+                Cause::UnitAbsent | Cause::Builtin => *cause,
+                _ => Cause::ReceiverUnknown,
+            }),
+            _ => Lookup::none(Cause::Builtin),
+        }
+    }
+
+    /// Smart pointers and the like: a member they do not have themselves is one of what they hold.
+    fn through_pointer(&mut self, from: u32, args: Rc<[Ty]>, name: Gid) -> Lookup {
+        if self.world.language(from) == Language::Rust
+            && let [only] = &args[..]
+        {
+            let found = self.members(from, only, name);
+            if !found.is_empty() {
+                return found;
+            }
+        }
+        Lookup::none(Cause::UnitAbsent)
+    }
+
+    fn members_of_any(&mut self, from: u32, parts: &[Ty], name: Gid) -> Lookup {
+        let mut out = Lookup::none(Cause::NoDefinition);
+        for part in parts {
+            let found = self.members(from, part, name);
+            if found.is_empty() && out.is_empty() {
+                out.cause = found.cause;
+            }
+            for hit in found.hits {
+                if !out.hits.iter().any(|h| h.entity == hit.entity) {
+                    out.hits.push(hit);
+                }
+            }
+        }
+        if out.hits.len() > 1 {
+            for hit in &mut out.hits {
+                hit.certainty = hit.certainty.min(Certainty::Inferred);
+            }
+        }
+        out
+    }
+
+    fn members_of(&mut self, from: u32, sym: Sym, name: Gid, seen: &mut Vec<Sym>) -> Lookup {
+        if seen.len() > 64 || seen.contains(&sym) {
+            return Lookup::none(Cause::NoDefinition);
+        }
+        seen.push(sym);
+        let own = self.own_members(sym, name);
+        if !own.is_empty() {
+            return own;
+        }
+        let def = self.world.def(sym);
+        let mut cause = Cause::NoDefinition;
+        if let (Kind::Alias | Kind::TypeParameter | Kind::Variant | Kind::Variable | Kind::Constant, Some(ty)) = (def.kind, def.ty) {
+            let target = self.evaluate(sym.file, ty).ty;
+            if !matches!(target, Ty::Item(s, ..) | Ty::Value(s, _) if s == sym) {
+                let found = self.members_within(from, &target, name, seen);
+                if !found.is_empty() {
+                    return found;
+                }
+                cause = found.cause;
+            }
+        }
+        if def.kind == Kind::TypeParameter && def.ty.is_none() {
+            cause = Cause::ReceiverUnknown;
+        }
+        for base in self.bases(sym).iter() {
+            let found = self.members_within(from, base, name, seen);
+            if !found.is_empty() {
+                return self.inherited(found, base);
+            }
+            if matches!(base, Ty::ExternalType(..) | Ty::External(..) | Ty::Unknown(_)) {
+                cause = Cause::UnitAbsent;
+            }
+        }
+        Lookup::none(cause)
+    }
+
+    fn members_within(&mut self, from: u32, ty: &Ty, name: Gid, seen: &mut Vec<Sym>) -> Lookup {
+        match ty {
+            Ty::Item(sym, ..) | Ty::Value(sym, _) => self.members_of(from, *sym, name, seen),
+            Ty::Union(parts) => {
+                let mut out = Lookup::none(Cause::NoDefinition);
+                for part in parts.iter() {
+                    let found = self.members_within(from, part, name, seen);
+                    out.cause = if out.is_empty() { found.cause } else { out.cause };
+                    out.hits.extend(found.hits);
+                }
+                out
+            }
+            other => self.members(from, other, name),
+        }
+    }
+
+    fn inherited(&self, mut found: Lookup, base: &Ty) -> Lookup {
+        if let Ty::Item(sym, ..) = base {
+            let d = self.world.def(*sym);
+            let reason = Reason { kind: StepKind::Base, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
+            for hit in &mut found.hits {
+                hit.reasons.insert(0, reason);
+            }
+        }
+        found
+    }
+
+    /// Members written in the type or in an extension of it.
+    fn own_members(&mut self, sym: Sym, name: Gid) -> Lookup {
+        let def = self.world.def(sym);
+        let mut out = Lookup::none(Cause::NoDefinition);
+        if let Some(scope) = def.inner
+            && self.world.facts(sym.file).scope(scope).kind == compass_facts::ScopeKind::Type
+        {
+            self.add_members(sym, sym.file, scope, name, &mut out);
+        }
+        if def.kind == Kind::Enum && self.world.language(sym.file) == Language::C {
+            return out;
+        }
+        let Some(extensions) = self.extensions.get(&sym) else { return out };
+        // Inherent members hide those of traits; a trait's method is the trait's, unless the trait is unknown.
+        let inherent: Vec<(u32, ScopeId)> = extensions.iter().filter(|e| e.2.is_none()).map(|e| (e.0, e.1)).collect();
+        for (file, scope) in inherent {
+            self.add_members(sym, file, scope, name, &mut out);
+        }
+        if !out.is_empty() {
+            return out;
+        }
+        let traits: Vec<(u32, ScopeId, Entity)> = extensions.iter().filter_map(|e| e.2.map(|t| (e.0, e.1, t))).collect();
+        for (file, scope, of) in traits {
+            if let Entity::Sym(t) = of {
+                let inner = self.world.def(t).inner;
+                if let Some(inner) = inner {
+                    self.add_members(t, t.file, inner, name, &mut out);
+                }
+                if !out.is_empty() {
+                    return out;
+                }
+            }
+            self.add_members(sym, file, scope, name, &mut out);
+            if !out.is_empty() {
+                return out;
+            }
+        }
+        out
+    }
+
+    fn add_members(&self, owner: Sym, file: u32, scope: ScopeId, name: Gid, out: &mut Lookup) {
+        let owner_def = self.world.def(owner);
+        let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
+        for binding in self.world.tables[file as usize].find(scope, name) {
+            if let Binding::Def(def) = binding
+                && self.world.facts(file).def(def).kind != Kind::TypeParameter
+            {
+                // An unnamed owner has no place to show.
+                let reasons = if owner_def.name_span.is_empty() { Vec::new() } else { vec![reason] };
+                out.hits.push(Hit { entity: Entity::Sym(Sym { file, def }), certainty: Certainty::Proven, reasons });
+            }
+        }
+    }
+
+    /// Of overloads the one with a body, of a getter and a setter the first.
+    fn prefer_bodies(&self, found: &mut Lookup) {
+        let bodiless = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::BODILESS));
+        if found.hits.len() > 1 && found.hits.iter().any(bodiless) && !found.hits.iter().all(bodiless) {
+            found.hits.retain(|h| !bodiless(h));
+        }
+    }
+
+    /// The bases of a type, in order, traits of its extensions last.
+    pub(super) fn bases(&mut self, sym: Sym) -> Rc<[Ty]> {
+        if let Some(known) = self.based.get(&sym) {
+            return known.clone();
+        }
+        // A type that is its own base has none.
+        self.based.insert(sym, Rc::from([]));
+        let before = self.cuts;
+        let facts = self.world.facts(sym.file);
+        let mut out: Vec<Ty> = Vec::new();
+        for (_, base) in facts.bases.iter().filter(|b| b.0 == sym.def) {
+            out.push(self.evaluate(sym.file, *base).ty);
+        }
+        let traits: Vec<Entity> = self.extensions.get(&sym).map(|v| v.iter().filter_map(|e| e.2).collect()).unwrap_or_default();
+        for entity in traits {
+            if let Entity::Sym(t) = entity {
+                out.push(Ty::Item(t, Ty::no_args(), None));
+            }
+        }
+        let out: Rc<[Ty]> = out.into();
+        match self.cuts == before {
+            true => self.based.insert(sym, out.clone()),
+            false => self.based.remove(&sym),
+        };
+        out
+    }
+}

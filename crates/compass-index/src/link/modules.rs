@@ -1,0 +1,419 @@
+//! From the text of an import to the files it means, by the rules of each language's packages.
+//!
+//! # How it works
+//! All paths are known beforehand, so nothing touches the disk. Python: dotted names below each source root; JavaScript:
+//! relative paths with the usual endings, then package folders upwards, then packages of that name anywhere under the
+//! roots; Rust: the tree of `mod` declarations from each crate's root; C: the including folder, configured folders,
+//! folders called `include`, and last the one file whose path ends so.
+
+use super::ty::Entity;
+use super::world::World;
+use crate::Certainty;
+use compass_facts::{ImportKind, Language, ScopeId, ScopeKind};
+use rustc_hash::FxHashMap;
+
+/// Where an import leads: modules with certainty and whether a package stands in for another.
+#[derive(Debug, Clone, PartialEq)]
+pub(super) struct Target {
+    pub(super) entity: Entity,
+    pub(super) certainty: Certainty,
+    pub(super) stands_in: bool,
+}
+
+/// Maps from names of modules to files.
+#[derive(Default)]
+pub(super) struct Modules {
+    /// Dotted Python names.
+    python: FxHashMap<String, Vec<u32>>,
+    /// Folders that are Python packages without a file: `(root, path)`.
+    pub(super) folders: Vec<(u32, String)>,
+    folder_ids: FxHashMap<(u32, String), u32>,
+    /// Last part of a path → files, for suffix search.
+    by_file_name: FxHashMap<String, Vec<u32>>,
+    /// Unit name → unit positions.
+    units: FxHashMap<String, Vec<u32>>,
+    /// Entry file of a unit.
+    entries: FxHashMap<u32, u32>,
+    /// Rust: file → the module that declares it.
+    parents: FxHashMap<u32, (u32, ScopeId)>,
+    /// Rust: `(file, scope, import position)` of a `mod name;` → file.
+    children: FxHashMap<(u32, u32), u32>,
+}
+
+const ENDINGS: [&str; 9] = [".ts", ".tsx", ".mts", ".cts", ".js", ".jsx", ".mjs", ".cjs", ".d.ts"];
+
+impl Modules {
+    pub(super) fn new(world: &World) -> Modules {
+        let mut modules = Modules::default();
+        for (index, file) in world.files.iter().enumerate() {
+            let index = index as u32;
+            let name = file.path.rsplit('/').next().unwrap_or(&file.path);
+            modules.by_file_name.entry(name.to_owned()).or_default().push(index);
+            if file.language == Language::Python {
+                modules.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
+                modules.add_folders(file.root, &file.path);
+            }
+        }
+        for (i, unit) in world.units.iter().enumerate() {
+            modules.units.entry(crate_name(&unit.name)).or_default().push(i as u32);
+            if unit.name.contains(['-', '/', '@']) {
+                modules.units.entry(unit.name.clone()).or_default().push(i as u32);
+            }
+        }
+        modules.find_entries(world);
+        modules.rust_tree(world);
+        modules
+    }
+
+    fn add_folders(&mut self, root: u32, path: &str) {
+        let mut at = path;
+        while let Some((dir, _)) = at.rsplit_once('/') {
+            let next = self.folders.len() as u32;
+            let key = (root, dir.to_owned());
+            if self.folder_ids.contains_key(&key) {
+                break;
+            }
+            self.folder_ids.insert(key.clone(), next);
+            self.folders.push(key);
+            at = dir;
+        }
+    }
+
+    fn find_entries(&mut self, world: &World) {
+        let root_of: FxHashMap<u32, u32> = world.files.iter().map(|f| (f.id.unit.0, f.root)).collect();
+        for (i, unit) in world.units.iter().enumerate() {
+            let Some(&root) = root_of.get(&(i as u32)) else { continue };
+            let found = unit.entries.iter().find_map(|e| {
+                let path = normalise(&join(&unit.dir, e.trim_start_matches("./")));
+                world.by_path.get(&(root, path.as_str())).copied().or_else(|| self.script_file(world, root, &path))
+            });
+            if let Some(file) = found {
+                self.entries.insert(i as u32, file);
+            }
+        }
+    }
+
+    /// Follows `mod name;` from every Rust file: the child's path depends on the parent's.
+    fn rust_tree(&mut self, world: &World) {
+        for (index, file) in world.files.iter().enumerate() {
+            if file.language != Language::Rust {
+                continue;
+            }
+            for (i, import) in file.facts.imports.iter().enumerate() {
+                if import.kind != ImportKind::Child {
+                    continue;
+                }
+                if let Some(child) = self.child_file(world, index as u32, import) {
+                    self.children.insert((index as u32, i as u32), child);
+                    self.parents.entry(child).or_insert((index as u32, import.scope));
+                }
+            }
+        }
+    }
+
+    fn child_file(&self, world: &World, parent: u32, import: &compass_facts::Import) -> Option<u32> {
+        let file = &world.files[parent as usize];
+        let (dir, name) = file.path.rsplit_once('/').unwrap_or(("", &file.path));
+        let stem = name.strip_suffix(".rs").unwrap_or(name);
+        let word = file.facts.name(import.module);
+        let get = |p: String| world.by_path.get(&(file.root, normalise(&p).as_str())).copied();
+        if import.name.is_some() {
+            return get(join(dir, word));
+        }
+        let mut base = if matches!(stem, "mod" | "lib" | "main") { dir.to_owned() } else { join(dir, stem) };
+        let mut inline = Vec::new();
+        let mut at = Some(import.scope);
+        while let Some(scope) = at {
+            let s = file.facts.scope(scope);
+            if let (ScopeKind::Module, Some(owner)) = (s.kind, s.owner) {
+                inline.push(file.facts.def_name(owner));
+            }
+            at = s.parent;
+        }
+        for part in inline.iter().rev() {
+            base = join(&base, part);
+        }
+        get(join(&base, &format!("{word}.rs")))
+            .or_else(|| get(join(&base, &format!("{word}/mod.rs"))))
+            // A root that is called neither lib nor main has its children beside it.
+            .or_else(|| get(join(dir, &format!("{word}.rs"))))
+            .or_else(|| get(join(dir, &format!("{word}/mod.rs"))))
+    }
+
+    /// The file of a `mod name;`.
+    pub(super) fn rust_child(&self, file: u32, import: u32) -> Option<u32> {
+        self.children.get(&(file, import)).copied()
+    }
+
+    /// The module that declares a file.
+    pub(super) fn rust_parent(&self, file: u32) -> Option<(u32, ScopeId)> {
+        self.parents.get(&file).copied()
+    }
+
+    /// The root file of a file's crate.
+    pub(super) fn rust_root(&self, file: u32) -> u32 {
+        let mut at = file;
+        for _ in 0..64 {
+            match self.parents.get(&at) {
+                Some((parent, _)) if *parent != at => at = *parent,
+                _ => break,
+            }
+        }
+        at
+    }
+
+    /// A crate by the name used in code.
+    pub(super) fn rust_crate(&self, world: &World, from: u32, name: &str) -> Option<Target> {
+        let own = world.files[from as usize].id.unit.0;
+        let units = self.units.get(&crate_name(name))?;
+        let unit = units.iter().copied().find(|u| *u == own).or_else(|| units.iter().copied().find(|u| self.entries.contains_key(u)))?;
+        let entry = *self.entries.get(&unit)?;
+        if world.language(entry) != Language::Rust {
+            return None;
+        }
+        let certainty = if unit == own { Certainty::Proven } else { Certainty::Inferred };
+        Some(Target { entity: Entity::Module(entry, ScopeId::FILE), certainty, stands_in: unit != own })
+    }
+
+    /// A Python module: leading dots are relative.
+    pub(super) fn python(&self, world: &World, from: u32, module: &str) -> Option<Target> {
+        let file = &world.files[from as usize];
+        let dots = module.len() - module.trim_start_matches('.').len();
+        let rest = &module[dots..];
+        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+        if dots > 0 {
+            let mut base = dir;
+            for _ in 1..dots {
+                base = base.rsplit_once('/').map_or("", |(d, _)| d);
+            }
+            let path = join(base, &rest.replace('.', "/"));
+            return self.python_path(world, file.root, &path).map(sure);
+        }
+        if let Some(candidates) = self.python.get(rest) {
+            let found = nearest(world, from, candidates)?;
+            let other_unit = world.files[found as usize].id.unit != file.id.unit;
+            let stands_in = other_unit && world.unit(found).own;
+            let certainty = if stands_in || candidates.len() > 1 && other_unit { Certainty::Inferred } else { Certainty::Proven };
+            return Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty, stands_in });
+        }
+        // Scripts import their neighbours; folders without `__init__` are packages by their path.
+        let path = rest.replace('.', "/");
+        let beside = self.python_path(world, file.root, &join(dir, &path));
+        let at_root = beside.or_else(|| self.python_path(world, file.root, &path));
+        let found = at_root.or_else(|| self.python_by_suffix(world, from, &path))?;
+        Some(Target { entity: found, certainty: Certainty::Inferred, stands_in: false })
+    }
+
+    /// The module or package at a path.
+    pub(super) fn python_path(&self, world: &World, root: u32, path: &str) -> Option<Entity> {
+        for candidate in [join(path, "__init__.py"), format!("{path}.py"), join(path, "__init__.pyi"), format!("{path}.pyi")] {
+            if let Some(&file) = world.by_path.get(&(root, candidate.as_str())) {
+                return Some(Entity::Module(file, ScopeId::FILE));
+            }
+        }
+        self.folder_ids.get(&(root, path.to_owned())).map(|f| Entity::Folder(*f))
+    }
+
+    fn python_by_suffix(&self, world: &World, from: u32, path: &str) -> Option<Entity> {
+        if !path.contains('/') {
+            return None;
+        }
+        [format!("{path}.py"), format!("{path}/__init__.py")].iter().find_map(|p| Some(Entity::Module(self.by_suffix(world, from, p)?, ScopeId::FILE)))
+    }
+
+    /// A part of a package: module or sub-package.
+    pub(super) fn python_child(&self, world: &World, of: Entity, name: &str) -> Option<Entity> {
+        match of {
+            Entity::Module(file, ScopeId::FILE) => {
+                let f = &world.files[file as usize];
+                let dir = f.path.strip_suffix("/__init__.py").or_else(|| f.path.strip_suffix("/__init__.pyi"))?;
+                self.python_path(world, f.root, &join(dir, name))
+            }
+            Entity::Folder(id) => {
+                let (root, dir) = &self.folders[id as usize];
+                self.python_path(world, *root, &join(dir, name))
+            }
+            _ => None,
+        }
+    }
+
+    /// A JavaScript or TypeScript module.
+    pub(super) fn script(&self, world: &World, from: u32, module: &str) -> Option<Target> {
+        let file = &world.files[from as usize];
+        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+        let module = module.strip_prefix("node:").unwrap_or(module);
+        if module.starts_with('.') || module.starts_with('/') {
+            let path = normalise(&join(dir, module));
+            return self.script_file(world, file.root, &path).map(|f| sure(Entity::Module(f, ScopeId::FILE)));
+        }
+        let parts = module.splitn(if module.starts_with('@') { 3 } else { 2 }, '/').collect::<Vec<_>>();
+        let package_parts = if module.starts_with('@') { parts.len().min(2) } else { 1 };
+        let package = parts[..package_parts].join("/");
+        let rest = parts.get(package_parts).copied().unwrap_or("");
+        self.installed(world, file.root, dir, &package, rest).or_else(|| self.standing_in(world, from, &package, rest))
+    }
+
+    /// The package folder nearest upwards.
+    fn installed(&self, world: &World, root: u32, dir: &str, package: &str, rest: &str) -> Option<Target> {
+        let mut at = Some(dir);
+        while let Some(dir) = at {
+            let folder = join(&join(dir, "node_modules"), package);
+            let unit = world.units.iter().position(|u| u.dir == folder);
+            if let Some(unit) = unit {
+                let found = self.in_package(world, root, unit as u32, &folder, rest);
+                if let Some(f) = found {
+                    return Some(sure(Entity::Module(f, ScopeId::FILE)));
+                }
+            }
+            at = match dir.rsplit_once('/') {
+                Some((up, _)) => Some(up),
+                None if dir.is_empty() => None,
+                None => Some(""),
+            };
+        }
+        None
+    }
+
+    fn in_package(&self, world: &World, root: u32, unit: u32, folder: &str, rest: &str) -> Option<u32> {
+        if rest.is_empty() {
+            return self.entries.get(&unit).copied();
+        }
+        let source = join(&join(folder, "src"), rest);
+        self.script_file(world, root, &source).or_else(|| self.script_file(world, root, &join(folder, rest)))
+    }
+
+    /// A package of that name under the same roots, not installed.
+    fn standing_in(&self, world: &World, from: u32, package: &str, rest: &str) -> Option<Target> {
+        let units = self.units.get(package)?;
+        let root = world.files[from as usize].root;
+        let own = world.files[from as usize].id.unit.0;
+        let unit = *units.iter().find(|u| world.units[**u as usize].own)?;
+        let file = self.in_package(world, root, unit, &world.units[unit as usize].dir, rest)?;
+        let certainty = if unit == own { Certainty::Proven } else { Certainty::Inferred };
+        Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty, stands_in: unit != own })
+    }
+
+    /// A script by path: as it is, with an ending, TypeScript behind a `.js`, or the folder's index. True source before
+    /// declarations.
+    fn script_file(&self, world: &World, root: u32, path: &str) -> Option<u32> {
+        let get = |p: &str| world.by_path.get(&(root, p)).copied().filter(|f| world.language(*f).is_kin_of(Language::TypeScript));
+        for (built, source) in [(".js", ".ts"), (".js", ".tsx"), (".mjs", ".mts"), (".cjs", ".cts"), (".jsx", ".tsx")] {
+            if let Some(found) = path.strip_suffix(built).and_then(|stem| get(&format!("{stem}{source}"))) {
+                return Some(found);
+            }
+        }
+        if let Some(found) = get(path) {
+            return Some(found);
+        }
+        let with_ending = |p: &str| ENDINGS.iter().find_map(|e| get(&format!("{p}{e}")));
+        with_ending(path).or_else(|| with_ending(&join(path, "index"))).or_else(|| path.strip_suffix(".js").and_then(|stem| get(&format!("{stem}.d.ts"))))
+    }
+
+    /// An included C file.
+    pub(super) fn include(&self, world: &World, from: u32, path: &str, system: bool) -> Option<Target> {
+        let file = &world.files[from as usize];
+        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+        let get = |p: &str| world.by_path.get(&(file.root, normalise(p).as_str())).copied();
+        if !system && let Some(f) = get(&join(dir, path)) {
+            return Some(sure(Entity::Module(f, ScopeId::FILE)));
+        }
+        let unit = world.unit(from);
+        let configured = world.include_folders.iter().map(|f| join(f, path));
+        let usual = ["include", "src", "lib", ""].iter().map(|d| join(&join(&unit.dir, d), path));
+        if let Some(f) = configured.chain(usual).find_map(|p| get(&p)) {
+            return Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
+        }
+        let found = self.by_suffix(world, from, path)?;
+        Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
+    }
+
+    /// The one file whose path ends so, the nearest if several.
+    fn by_suffix(&self, world: &World, from: u32, path: &str) -> Option<u32> {
+        let path = path.trim_start_matches("../").trim_start_matches("./");
+        let name = path.rsplit('/').next()?;
+        let ends_so = |f: &u32| {
+            let p = &world.files[*f as usize].path;
+            p.strip_suffix(path).is_some_and(|front| front.is_empty() || front.ends_with('/'))
+        };
+        let candidates: Vec<u32> = self.by_file_name.get(name)?.iter().copied().filter(ends_so).collect();
+        nearest(world, from, &candidates)
+    }
+}
+
+fn sure(entity: Entity) -> Target {
+    Target { entity, certainty: Certainty::Proven, stands_in: false }
+}
+
+/// The candidate in the same unit and with the longest common folder; earlier ones win ties.
+pub(super) fn nearest(world: &World, from: u32, candidates: &[u32]) -> Option<u32> {
+    candidates.iter().copied().min_by_key(|c| std::cmp::Reverse(closeness(world, from, *c)))
+}
+
+/// How near a file is: same file, same unit, common folders, source before stub.
+pub(super) fn closeness(world: &World, from: u32, to: u32) -> (bool, bool, usize, bool) {
+    let (a, b) = (&world.files[from as usize], &world.files[to as usize]);
+    let common = a.path.split('/').zip(b.path.split('/')).take_while(|(x, y)| x == y).count();
+    (from == to, a.id.unit == b.id.unit, common, !b.path.ends_with(".pyi") && !b.path.ends_with(".d.ts"))
+}
+
+/// The dotted name of a Python file: from the outermost folder that is a package.
+fn dotted(world: &World, root: u32, path: &str) -> String {
+    let stem = path.strip_suffix(".pyi").or_else(|| path.strip_suffix(".py")).unwrap_or(path);
+    let stem = stem.strip_suffix("/__init__").unwrap_or(stem);
+    let mut start = stem.rfind('/').map_or(0, |i| i + 1);
+    while start > 0 {
+        let dir = &stem[..start - 1];
+        let is_package = ["__init__.py", "__init__.pyi"].iter().any(|f| world_has(world, root, dir, f));
+        if !is_package {
+            break;
+        }
+        start = dir.rfind('/').map_or(0, |i| i + 1);
+    }
+    stem[start..].replace('/', ".")
+}
+
+fn world_has(world: &World, root: u32, dir: &str, file: &str) -> bool {
+    world.by_path.contains_key(&(root, join(dir, file).as_str()))
+}
+
+/// The name of a crate as code writes it.
+fn crate_name(name: &str) -> String {
+    name.replace('-', "_")
+}
+
+fn join(dir: &str, path: &str) -> String {
+    match (dir, path) {
+        ("", p) => p.to_owned(),
+        (d, "") => d.to_owned(),
+        (d, p) => format!("{d}/{p}"),
+    }
+}
+
+/// Takes `.` and `..` out of a path.
+fn normalise(path: &str) -> String {
+    let mut parts: Vec<&str> = Vec::new();
+    for part in path.split('/') {
+        match part {
+            "" | "." => {}
+            ".." => {
+                parts.pop();
+            }
+            p => parts.push(p),
+        }
+    }
+    parts.join("/")
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::plain("a/b", "a/b")]
+    #[case::dots("a/./b/../c", "a/c")]
+    #[case::above_the_root("../../a", "a")]
+    fn paths_are_normalised(#[case] path: &str, #[case] wanted: &str) {
+        assert_eq!(normalise(path), wanted);
+    }
+}

@@ -1,0 +1,227 @@
+//! Links one use: asks the evaluator, then falls back to the name alone, and says why when there is nothing.
+
+use super::evaluate::Evaluator;
+use super::lookup::Wanted;
+use super::ty::{Entity, Hit, Lookup, Ty};
+use super::world::{Gid, Sym};
+use crate::{Cause, Certainty};
+use compass_facts::{Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use};
+use rustc_hash::FxHashSet;
+use std::sync::LazyLock;
+
+/// At most this many targets are kept per use.
+pub(super) const MAX_TARGETS: usize = 10;
+
+impl Evaluator<'_, '_> {
+    /// What a use refers to. Uses linked by the reader are not asked for.
+    pub(super) fn link_use(&mut self, file: u32, facts: &Facts, u: &Use) -> Lookup {
+        let name = self.world.gid(file, u.name);
+        let found = match u.shape {
+            Shape::Plain => self.link_plain(file, u, name),
+            Shape::Member(of) => self.link_member(file, of, u, name),
+            Shape::Key(of) => self.link_key(file, of, name),
+            Shape::Import(id) => self.link_import(file, facts, id),
+        };
+        self.finish(file, u, name, found)
+    }
+
+    fn link_plain(&mut self, file: u32, u: &Use, name: Gid) -> Lookup {
+        let is_rust_macro = self.world.language(file) == Language::Rust && u.role == Role::Call && self.is_macro_call(file, u);
+        let wanted = match u.role {
+            _ if is_rust_macro => Wanted::Macro,
+            Role::Type => Wanted::Type,
+            Role::Call | Role::Read | Role::Write | Role::Pass => Wanted::Value,
+            _ => Wanted::Any,
+        };
+        let found = (*self.plain(file, u.scope, name, wanted)).clone();
+        if !found.is_empty() || found.cause != Cause::NoDefinition {
+            return found;
+        }
+        // Nothing in scope: by name, but only where the language lets names come from nowhere visible.
+        if self.world.language(file) == Language::C || found.cause == Cause::NoDefinition {
+            return self.by_name(file, name, false, u.role == Role::Call);
+        }
+        found
+    }
+
+    /// A call in macro position was recorded without arguments by the reader of macro calls.
+    fn is_macro_call(&self, file: u32, u: &Use) -> bool {
+        let facts = self.world.facts(file);
+        // The reader marks calls of functions with their arguments; what stands before `!` has none and no definition
+        // of a function by that name nearby, so a macro of that name decides.
+        u.args == 0 && self.world.find_gid(facts.name(u.name)).is_some_and(|g| self.world.named(g).iter().any(|s| self.world.def(*s).kind == Kind::Macro))
+            || u.args == 0 && is_builtin_macro(facts.name(u.name))
+    }
+
+    fn link_member(&mut self, file: u32, of: TypeId, u: &Use, name: Gid) -> Lookup {
+        let owner = self.evaluate(file, of);
+        let mut found = self.members(file, &owner.ty, name);
+        if found.is_empty() {
+            return self.without_member(file, &owner.ty, found.cause, u, name);
+        }
+        let dynamic = matches!(self.world.language(file), Language::Python) && matches!(owner.ty, Ty::Value(..) | Ty::Union(_));
+        for hit in &mut found.hits {
+            hit.certainty = hit.certainty.min(owner.certainty);
+            if dynamic {
+                // Another class may override it.
+                hit.certainty = hit.certainty.min(Certainty::Inferred);
+            }
+            let own = std::mem::take(&mut hit.reasons);
+            hit.reasons = owner.reasons.iter().copied().chain(own).take(10).collect();
+        }
+        if found.hits.len() > 1 {
+            found = self.choose_overload(found, u);
+        }
+        found
+    }
+
+    /// A member nobody has: honest about types that are known and closed, a guess elsewhere.
+    fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: Gid) -> Lookup {
+        match (owner, cause) {
+            (Ty::Module(_), Cause::NoDefinition) => Lookup::none(Cause::NoDefinition),
+            (Ty::Module(_), cause) => Lookup::none(cause),
+            (Ty::Literal(_) | Ty::List(_) | Ty::Map(_) | Ty::Tuple(_) | Ty::Function(_), _) => Lookup::none(Cause::Builtin),
+            (Ty::External(..) | Ty::ExternalType(..), _) => Lookup::none(Cause::UnitAbsent),
+            (_, Cause::UnitAbsent | Cause::Builtin) => Lookup::none(cause),
+            _ => {
+                let guess = self.by_name(file, name, true, u.role == Role::Call);
+                if guess.is_empty() {
+                    let cause = if guess.cause == Cause::TooMany { Cause::TooMany } else { cause };
+                    return Lookup::none(cause);
+                }
+                guess
+            }
+        }
+    }
+
+    /// Overloads by the number of arguments.
+    fn choose_overload(&self, found: Lookup, u: &Use) -> Lookup {
+        if u.role != Role::Call {
+            return found;
+        }
+        let fits = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).arity == u.args || self.world.def(s).arity == 255);
+        let fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
+        let certainty = if fitting.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
+        let mut hits = if fitting.is_empty() { found.hits } else { fitting };
+        for hit in &mut hits {
+            hit.certainty = hit.certainty.min(certainty);
+        }
+        Lookup { hits, cause: found.cause }
+    }
+
+    /// A key of a literal, pattern or call.
+    fn link_key(&mut self, file: u32, of: TypeId, name: Gid) -> Lookup {
+        let owner = self.evaluate(file, of);
+        let mut found = match &owner.ty {
+            Ty::Item(sym, _, _) if self.world.def(*sym).kind.is_callable() => self.parameter(*sym, name),
+            Ty::Item(sym, _, _) if self.world.language(sym.file) == Language::Python => self.constructor_parameter(file, *sym, name),
+            ty => self.members(file, ty, name),
+        };
+        if found.is_empty() && matches!(owner.ty, Ty::Unknown(_)) {
+            let cause = if found.cause == Cause::NoDefinition { Cause::ReceiverUnknown } else { found.cause };
+            return Lookup::none(cause);
+        }
+        for hit in &mut found.hits {
+            hit.certainty = hit.certainty.min(owner.certainty);
+            let own = std::mem::take(&mut hit.reasons);
+            hit.reasons = owner.reasons.iter().copied().chain(own).take(10).collect();
+        }
+        found
+    }
+
+    /// The parameter of that name.
+    fn parameter(&mut self, function: Sym, name: Gid) -> Lookup {
+        let Some(scope) = self.world.def(function).inner else { return Lookup::none(Cause::Dynamic) };
+        let found = self.bound(function.file, scope, name, None);
+        if found.is_empty() { Lookup::none(Cause::Dynamic) } else { found }
+    }
+
+    /// `Class(name=…)`: a parameter of `__init__`, or a field where the constructor is made by a decorator.
+    fn constructor_parameter(&mut self, from: u32, class: Sym, name: Gid) -> Lookup {
+        let value = Ty::Value(class, Ty::no_args());
+        if let Some(init) = self.world.find_gid("__init__") {
+            let found = self.members(from, &value, init);
+            if let Some(Hit { entity: Entity::Sym(method), .. }) = found.hits.first() {
+                return self.parameter(*method, name);
+            }
+        }
+        self.members(from, &value, name)
+    }
+
+    fn link_import(&mut self, file: u32, facts: &Facts, id: compass_facts::ImportId) -> Lookup {
+        let import = facts.import(id);
+        if matches!(import.kind, ImportKind::Name | ImportKind::Module) && import.bound.is_some() {
+            return self.follow(file, id);
+        }
+        let targets = self.import_targets(file, id);
+        let reason = super::ty::Reason { kind: crate::StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
+        let hits: Vec<Hit> = targets.iter().map(|t| Hit { entity: t.entity, certainty: t.certainty, reasons: vec![reason] }).collect();
+        let is_local = matches!(import.kind, ImportKind::Child) || facts.name(import.module).starts_with('.');
+        Lookup { hits, cause: if is_local { Cause::NoDefinition } else { Cause::UnitAbsent } }
+    }
+
+    /// Sorts out what cannot be shown, settles certainty where several remain, finds constructors.
+    fn finish(&mut self, file: u32, u: &Use, _name: Gid, mut found: Lookup) -> Lookup {
+        let external = found.hits.iter().any(|h| matches!(h.entity, Entity::External(_)));
+        found.hits.retain(|h| !matches!(h.entity, Entity::External(_) | Entity::Folder(_)));
+        if found.is_empty() {
+            if external {
+                found.cause = Cause::UnitAbsent;
+            }
+            return found;
+        }
+        let mut seen: Vec<Entity> = Vec::new();
+        found.hits.retain(|h| {
+            let is_new = !seen.contains(&h.entity);
+            seen.push(h.entity);
+            is_new
+        });
+        if found.hits.len() > 1 {
+            self.rank(file, u, &mut found);
+        }
+        if found.hits.len() > 1 {
+            for hit in &mut found.hits {
+                hit.certainty = hit.certainty.min(Certainty::Inferred);
+            }
+        }
+        found
+    }
+
+    /// Several targets: callable ones first for calls, definitions before declarations.
+    fn rank(&self, _file: u32, u: &Use, found: &mut Lookup) {
+        let world = self.world;
+        let score = |h: &Hit| match h.entity {
+            Entity::Sym(s) => {
+                let d = world.def(s);
+                let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant);
+                (wrong_kind, d.flags.has(Flags::BODILESS))
+            }
+            _ => (true, false),
+        };
+        found.hits.sort_by_key(score);
+    }
+}
+
+/// Names the language brings along.
+pub(super) fn is_builtin(language: Language, name: &str) -> bool {
+    static PYTHON: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/python.txt").split_whitespace().collect());
+    static SCRIPT: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/script.txt").split_whitespace().collect());
+    static RUST: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/rust.txt").split_whitespace().collect());
+    static C: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/c.txt").split_whitespace().collect());
+    match language {
+        Language::Python => PYTHON.contains(name),
+        Language::Rust => RUST.contains(name),
+        Language::C => C.contains(name) || name.starts_with("__builtin_"),
+        Language::Text => false,
+        _ => SCRIPT.contains(name),
+    }
+}
+
+fn is_builtin_macro(name: &str) -> bool {
+    matches!(
+        name,
+        "println" | "print" | "eprintln" | "eprint" | "format" | "vec" | "assert" | "assert_eq" | "assert_ne" | "debug_assert" | "debug_assert_eq" | "panic"
+            | "write" | "writeln" | "matches" | "todo" | "unimplemented" | "unreachable" | "concat" | "stringify" | "include_str" | "include_bytes" | "env"
+            | "cfg" | "line" | "file" | "column" | "module_path" | "dbg" | "thread_local" | "compile_error" | "debug_assert_ne" | "format_args" | "option_env"
+    )
+}

@@ -1,0 +1,142 @@
+//! What will be indexed: roots, units, files, and what is left out and why.
+//!
+//! Input: the paths a person named. Output: a [`Plan`], files sorted by path. Nothing is read but folders, manifests and
+//! the first bytes of files whose name says nothing.
+
+mod manifests;
+mod roots;
+mod walk;
+
+pub use manifests::{Ecosystem, Manifest};
+pub use roots::find_root;
+pub use walk::PlanError;
+
+use compass_facts::{Cancel, Language};
+use std::path::{Path, PathBuf};
+
+/// How far dependencies are followed.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub enum Deps {
+    /// Only what ignore files leave.
+    #[default]
+    None,
+    /// Package folders below the roots (`node_modules`, `vendor`, `site-packages`), first level.
+    Direct,
+    /// Package folders below the roots, all levels.
+    All,
+}
+
+/// What to index.
+#[derive(Debug, Clone, Default)]
+pub struct Options {
+    /// Roots; the first is the one paths are shown relative to.
+    pub roots: Vec<PathBuf>,
+    /// An explicit list of files instead of a walk.
+    pub files: Option<Vec<PathBuf>>,
+    /// How far dependencies are followed.
+    pub deps: Deps,
+}
+
+/// A package indexed as a whole.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct PlannedUnit {
+    /// Its name, from the manifest or the folder.
+    pub name: String,
+    /// Its version, if the manifest says one.
+    pub version: String,
+    /// Where its manifest comes from.
+    pub ecosystem: Ecosystem,
+    /// Folder, relative to its root, with `/`; empty for the root itself.
+    pub dir: String,
+    /// The workspace's own, or a dependency's.
+    pub own: bool,
+    /// Files a plain import of it may mean, best first, relative to `dir`.
+    pub entries: Vec<String>,
+}
+
+/// A file to index.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct PlannedFile {
+    /// Position in [`Plan::units`].
+    pub unit: usize,
+    /// Position in [`Plan::roots`].
+    pub root: usize,
+    /// Path relative to the root, with `/`; bytes that are no UTF-8 are shown as replacement characters.
+    pub path: String,
+    /// Where it is.
+    pub full: PathBuf,
+    /// Its language.
+    pub language: Language,
+    /// Size in bytes.
+    pub bytes: u64,
+    /// Time of the last change, in nanoseconds since 1970.
+    pub mtime_ns: i64,
+    /// Number of the file on its disk.
+    pub inode: u64,
+}
+
+/// Why something is not indexed.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
+pub enum Skip {
+    /// No known language.
+    UnknownLanguage,
+    /// A link to another place; what it leads to is indexed there, if at all.
+    SymbolicLink,
+    /// A folder that cannot be opened.
+    Unreadable,
+    /// Excluded by the configuration.
+    Excluded,
+    /// A package folder that `--deps` leaves out.
+    Dependency,
+}
+
+impl Skip {
+    /// The word for people.
+    pub fn word(self) -> &'static str {
+        match self {
+            Skip::UnknownLanguage => "no known language",
+            Skip::SymbolicLink => "symbolic link",
+            Skip::Unreadable => "cannot be opened",
+            Skip::Excluded => "excluded by amber-compass.toml",
+            Skip::Dependency => "package folder, left out by --deps",
+        }
+    }
+}
+
+/// The whole plan.
+#[derive(Debug, Clone, Default)]
+pub struct Plan {
+    /// Roots, absolute.
+    pub roots: Vec<PathBuf>,
+    /// Units; the first is the first root's own.
+    pub units: Vec<PlannedUnit>,
+    /// Files, by root and path.
+    pub files: Vec<PlannedFile>,
+    /// What is left out: how many and an example each.
+    pub skipped: Vec<(Skip, u64, String)>,
+    /// Things a person should hear: listed files that do not exist, and the like.
+    pub warnings: Vec<String>,
+    /// Include folders of the configuration, relative to the first root.
+    pub include_folders: Vec<String>,
+}
+
+impl Plan {
+    /// Makes a plan.
+    ///
+    /// # Errors
+    /// [`PlanError`] for a root that is missing or a configuration that cannot be used. Unreadable folders further down
+    /// are skipped and counted.
+    pub fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+        walk::make(options, cancel, walked)
+    }
+
+    /// Total size of the files, in bytes.
+    pub fn bytes(&self) -> u64 {
+        self.files.iter().map(|f| f.bytes).sum()
+    }
+}
+
+/// The path with `/` between its parts.
+pub(crate) fn slashed(path: &Path) -> String {
+    path.components().map(|c| c.as_os_str().to_string_lossy()).collect::<Vec<_>>().join("/")
+}

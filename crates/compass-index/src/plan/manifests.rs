@@ -1,0 +1,153 @@
+//! Names, versions and entry files of packages, from the manifests of their ecosystems.
+
+use std::path::Path;
+
+/// Where a unit's manifest comes from.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+pub enum Ecosystem {
+    /// `Cargo.toml`.
+    Cargo,
+    /// `package.json`.
+    Npm,
+    /// `pyproject.toml`, `setup.py`, `setup.cfg`.
+    Python,
+    /// No manifest: a plain folder.
+    Plain,
+}
+
+impl Ecosystem {
+    /// The word kept in the store.
+    pub fn word(self) -> &'static str {
+        match self {
+            Ecosystem::Cargo => "cargo",
+            Ecosystem::Npm => "npm",
+            Ecosystem::Python => "python",
+            Ecosystem::Plain => "plain",
+        }
+    }
+
+    /// The ecosystem of a stored word.
+    pub fn of_word(word: &str) -> Ecosystem {
+        match word {
+            "cargo" => Ecosystem::Cargo,
+            "npm" => Ecosystem::Npm,
+            "python" => Ecosystem::Python,
+            _ => Ecosystem::Plain,
+        }
+    }
+}
+
+/// What a manifest says.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Manifest {
+    /// Where it comes from.
+    pub ecosystem: Ecosystem,
+    /// The package's name, if given.
+    pub name: Option<String>,
+    /// Its version, if given.
+    pub version: Option<String>,
+    /// Entry files, best first, relative to the manifest.
+    pub entries: Vec<String>,
+}
+
+/// File names that make a folder a unit, by rank.
+pub const NAMES: [&str; 5] = ["Cargo.toml", "package.json", "pyproject.toml", "setup.cfg", "setup.py"];
+
+/// Reads the manifest of a folder; `None` when there is none, or it names no package.
+pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
+    let text = std::fs::read_to_string(dir.join(file)).ok()?;
+    match file {
+        "Cargo.toml" => cargo(&text),
+        "package.json" => npm(&text),
+        "pyproject.toml" => python(&text),
+        _ => Some(Manifest { ecosystem: Ecosystem::Python, name: setup_name(&text), version: None, entries: Vec::new() }),
+    }
+}
+
+fn cargo(text: &str) -> Option<Manifest> {
+    let manifest: toml::Table = text.parse().ok()?;
+    let package = manifest.get("package")?;
+    let path_of = |section: &str| manifest.get(section).and_then(|s| s.get("path")).and_then(|p| p.as_str()).map(str::to_owned);
+    let entries = path_of("lib").into_iter().chain(["src/lib.rs".to_owned(), "src/main.rs".to_owned()]).collect();
+    // A crate may rename its library: then that is the name others use.
+    let lib_name = manifest.get("lib").and_then(|l| l.get("name")).and_then(|n| n.as_str());
+    let name = lib_name.or_else(|| package.get("name").and_then(|n| n.as_str()));
+    Some(Manifest { ecosystem: Ecosystem::Cargo, name: name.map(str::to_owned), version: string(package.get("version")), entries })
+}
+
+fn npm(text: &str) -> Option<Manifest> {
+    let manifest: serde_json::Value = serde_json::from_str(text).ok()?;
+    let field = |name: &str| manifest.get(name).and_then(|v| v.as_str()).map(str::to_owned);
+    let mut entries: Vec<String> = ["src/index.ts", "src/index.tsx"].map(str::to_owned).to_vec();
+    entries.extend(["source", "module", "main"].iter().filter_map(|f| field(f)));
+    if let Some(exports) = manifest.get("exports") {
+        exported(exports, &mut entries);
+    }
+    entries.extend(["types", "typings"].iter().filter_map(|f| field(f)));
+    entries.extend(["index".to_owned(), "src/index".to_owned()]);
+    Some(Manifest { ecosystem: Ecosystem::Npm, name: field("name"), version: field("version"), entries })
+}
+
+/// The targets of `"."` in an `exports` map, in the order written.
+fn exported(value: &serde_json::Value, entries: &mut Vec<String>) {
+    match value {
+        serde_json::Value::String(path) => entries.push(path.clone()),
+        serde_json::Value::Object(map) => {
+            let has_paths = map.keys().any(|k| k.starts_with('.'));
+            for (key, inner) in map {
+                if !has_paths || key == "." {
+                    exported(inner, entries);
+                }
+            }
+        }
+        _ => {}
+    }
+}
+
+fn python(text: &str) -> Option<Manifest> {
+    let manifest: toml::Table = text.parse().ok()?;
+    let project = manifest.get("project").or_else(|| manifest.get("tool").and_then(|t| t.get("poetry")));
+    let name = project.and_then(|p| string(p.get("name")));
+    let version = project.and_then(|p| string(p.get("version")));
+    Some(Manifest { ecosystem: Ecosystem::Python, name, version, entries: Vec::new() })
+}
+
+fn string(value: Option<&toml::Value>) -> Option<String> {
+    value.and_then(|v| v.as_str()).map(str::to_owned)
+}
+
+/// `name = x` of a `setup.cfg`, `name="x"` of a `setup.py`.
+fn setup_name(text: &str) -> Option<String> {
+    let line = text.lines().map(str::trim).find(|l| l.starts_with("name") && l.contains('='))?;
+    let value = line.split_once('=')?.1.trim().trim_end_matches(',').trim_matches(['"', '\'']);
+    (!value.is_empty() && value.chars().all(|c| c.is_alphanumeric() || "-_.".contains(c))).then(|| value.to_owned())
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn workspace_manifests_without_a_package_are_no_unit() {
+        assert_eq!(cargo("[workspace]\nmembers = []"), None);
+    }
+
+    #[test]
+    fn a_renamed_library_is_known_by_its_new_name() {
+        let manifest = cargo("[package]\nname = 'oak-rack'\nversion = '1.2.0'\n[lib]\nname = 'rack'\npath = 'core.rs'").expect("package");
+        assert_eq!((manifest.name.as_deref(), manifest.entries[0].as_str()), (Some("rack"), "core.rs"));
+    }
+
+    #[test]
+    fn sources_come_before_built_files() {
+        let manifest = npm(r#"{"name":"board","main":"dist/board.js","exports":{".":{"import":"./dist/board.mjs"},"./x":"./x.js"}}"#).expect("package");
+        assert_eq!(manifest.entries[0], "src/index.ts");
+        assert!(manifest.entries.contains(&"./dist/board.mjs".to_owned()) && !manifest.entries.contains(&"./x.js".to_owned()));
+    }
+
+    #[test]
+    fn setup_files_give_names() {
+        assert_eq!(setup_name("setup(\n    name=\"larder\",\n)"), Some("larder".to_owned()));
+        assert_eq!(setup_name("name = read('x')"), None);
+    }
+}

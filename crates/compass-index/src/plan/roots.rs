@@ -1,0 +1,39 @@
+//! The root of a code base, found from any file inside it.
+
+use std::path::{Path, PathBuf};
+
+/// Files that mark the top of a package.
+const MARKERS: [&str; 9] =
+    ["Cargo.toml", "package.json", "pyproject.toml", "setup.py", "go.mod", "pom.xml", "build.gradle", "composer.json", "compile_commands.json"];
+
+/// The root for a path: the nearest folder with `amber-compass.toml`; else the repository's top; else the outermost
+/// folder with a package marker; else the folder itself.
+pub fn find_root(path: &Path) -> PathBuf {
+    let start = if path.is_dir() { path } else { path.parent().unwrap_or(path) };
+    let above = || start.ancestors();
+    if let Some(settled) = above().find(|d| d.join(crate::config::FILE_NAME).is_file()) {
+        return settled.to_owned();
+    }
+    if let Some(repository) = above().find(|d| d.join(".git").exists()) {
+        return repository.to_owned();
+    }
+    let marked = above().filter(|d| MARKERS.iter().any(|m| d.join(m).is_file())).last();
+    marked.unwrap_or(start).to_owned()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn our_own_file_settles_it() {
+        let dir = tempfile::tempdir().expect("temporary folder");
+        let inner = dir.path().join("a/b");
+        std::fs::create_dir_all(&inner).expect("folders");
+        std::fs::create_dir_all(dir.path().join(".git")).expect("folders");
+        std::fs::write(inner.join("x.py"), "").expect("file");
+        assert_eq!(find_root(&inner.join("x.py")), dir.path());
+        std::fs::write(dir.path().join("a/amber-compass.toml"), "").expect("file");
+        assert_eq!(find_root(&inner.join("x.py")), dir.path().join("a"));
+    }
+}

@@ -1,0 +1,277 @@
+//! Walks the roots, tells languages and units.
+
+use super::manifests::{self, Ecosystem};
+use super::{Deps, Options, Plan, PlannedFile, PlannedUnit, Skip, slashed};
+use crate::config::{Config, ConfigError};
+use compass_facts::{Cancel, Language};
+use rustc_hash::FxHashMap;
+use std::collections::BTreeMap;
+use std::path::{Path, PathBuf};
+
+/// Why no plan could be made.
+#[derive(Debug, thiserror::Error)]
+pub enum PlanError {
+    /// The path named does not exist, or cannot be opened.
+    #[error("{}: {source}", path.display())]
+    Root {
+        /// The path.
+        path: PathBuf,
+        /// What the system said.
+        source: std::io::Error,
+    },
+    /// The configuration file is wrong.
+    #[error(transparent)]
+    Config(#[from] ConfigError),
+    /// A pattern of the configuration is no glob.
+    #[error("exclude pattern {pattern:?}: {source}")]
+    Pattern {
+        /// The pattern.
+        pattern: String,
+        /// What is wrong with it.
+        source: globset::Error,
+    },
+    /// Somebody asked to stop.
+    #[error("cancelled")]
+    Cancelled,
+}
+
+/// Folders that hold packages of others, though ignore files mostly hide them.
+const PACKAGE_FOLDERS: [&str; 3] = ["node_modules", "vendor", "site-packages"];
+/// Folders with nothing written by hand.
+const BUILT_FOLDERS: [&str; 4] = ["__pycache__", ".git", ".hg", ".svn"];
+
+pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+    let mut plan = Plan::default();
+    for (index, root) in options.roots.iter().enumerate() {
+        let full = root.canonicalize().map_err(|source| PlanError::Root { path: root.clone(), source })?;
+        let config = Config::read(&full)?;
+        if index == 0 {
+            plan.include_folders = config.include_folders.clone();
+        }
+        let mut walk = Walk::new(&full, index, &config, options.deps, cancel, walked)?;
+        match &options.files {
+            Some(files) => walk.listed(files, &mut plan.warnings),
+            None => walk.folder(&full, false)?,
+        }
+        walk.finish(&mut plan);
+        plan.roots.push(full);
+    }
+    plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
+    Ok(plan)
+}
+
+struct Walk<'a> {
+    root: &'a Path,
+    index: usize,
+    deps: Deps,
+    exclude: globset::GlobSet,
+    cancel: &'a Cancel,
+    walked: &'a dyn Fn(u64),
+    files: Vec<(PlannedFile, String)>,
+    manifests: FxHashMap<String, manifests::Manifest>,
+    skipped: BTreeMap<Skip, (u64, String)>,
+}
+
+impl<'a> Walk<'a> {
+    fn new(root: &'a Path, index: usize, config: &Config, deps: Deps, cancel: &'a Cancel, walked: &'a dyn Fn(u64)) -> Result<Self, PlanError> {
+        let mut builder = globset::GlobSetBuilder::new();
+        for pattern in &config.exclude {
+            builder.add(globset::Glob::new(pattern).map_err(|source| PlanError::Pattern { pattern: pattern.clone(), source })?);
+        }
+        let exclude = builder.build().map_err(|source| PlanError::Pattern { pattern: config.exclude.join(", "), source })?;
+        Ok(Walk { root, index, deps, exclude, cancel, walked, files: Vec::new(), manifests: FxHashMap::default(), skipped: BTreeMap::new() })
+    }
+
+    fn skip(&mut self, why: Skip, path: &Path) {
+        let entry = self.skipped.entry(why).or_insert_with(|| (0, slashed(path.strip_prefix(self.root).unwrap_or(path))));
+        entry.0 += 1;
+    }
+
+    /// Everything below `dir`. In a package folder ignore files do not count.
+    fn folder(&mut self, dir: &Path, in_packages: bool) -> Result<(), PlanError> {
+        let mut packages = Vec::new();
+        let mut builder = ignore::WalkBuilder::new(dir);
+        builder.follow_links(false).require_git(false).hidden(true).parents(false);
+        if in_packages {
+            builder.standard_filters(false).hidden(true);
+        }
+        let top = dir.to_owned();
+        builder.filter_entry(move |e| {
+            let name = e.file_name().to_string_lossy();
+            let is_dir = e.file_type().is_some_and(|t| t.is_dir());
+            !(is_dir && e.path() != top && (BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref())))
+        });
+        for entry in builder.build() {
+            if self.cancel.is_cancelled() {
+                return Err(PlanError::Cancelled);
+            }
+            match entry {
+                Ok(entry) => self.entry(&entry, &mut packages),
+                Err(_) => self.skip(Skip::Unreadable, dir),
+            }
+        }
+        for folder in packages {
+            if self.deps == Deps::None {
+                self.skip(Skip::Dependency, &folder);
+            } else if self.deps == Deps::Direct && in_packages {
+                self.skip(Skip::Dependency, &folder);
+            } else {
+                self.folder(&folder, true)?;
+            }
+        }
+        Ok(())
+    }
+
+    fn entry(&mut self, entry: &ignore::DirEntry, packages: &mut Vec<PathBuf>) {
+        let path = entry.path();
+        let Some(kind) = entry.file_type() else { return };
+        if kind.is_dir() {
+            for name in PACKAGE_FOLDERS {
+                let folder = path.join(name);
+                if folder.is_dir() && !folder.is_symlink() {
+                    packages.push(folder);
+                }
+            }
+            return;
+        }
+        if kind.is_symlink() {
+            self.skip(Skip::SymbolicLink, path);
+        } else if kind.is_file() {
+            self.file(path);
+        }
+    }
+
+    fn file(&mut self, path: &Path) {
+        let relative = path.strip_prefix(self.root).unwrap_or(path);
+        let shown = slashed(relative);
+        if self.exclude.is_match(relative) {
+            self.skip(Skip::Excluded, path);
+            return;
+        }
+        let name = path.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_default();
+        let dir = shown.rsplit_once('/').map_or("", |(d, _)| d).to_owned();
+        if manifests::NAMES.contains(&name.as_str()) {
+            self.manifest(path, &dir, &name);
+        }
+        let Some(language) = Language::of_name(&name).or_else(|| language_by_content(path)) else {
+            self.skip(Skip::UnknownLanguage, path);
+            return;
+        };
+        let Ok(meta) = std::fs::metadata(path) else {
+            self.skip(Skip::Unreadable, path);
+            return;
+        };
+        let (mtime_ns, inode) = stamps(&meta);
+        let file = PlannedFile { unit: 0, root: self.index, path: shown, full: path.to_owned(), language, bytes: meta.len(), mtime_ns, inode };
+        self.files.push((file, dir));
+        if self.files.len().is_multiple_of(256) {
+            (self.walked)(self.files.len() as u64);
+        }
+    }
+
+    fn manifest(&mut self, path: &Path, dir: &str, name: &str) {
+        let rank = |e: Ecosystem| manifests::NAMES.iter().position(|n| matches!((*n, e), ("Cargo.toml", Ecosystem::Cargo) | ("package.json", Ecosystem::Npm)));
+        let Some(found) = path.parent().and_then(|p| manifests::read(p, name)) else { return };
+        let known = self.manifests.get(dir);
+        let better = known.is_none_or(|k| (k.name.is_none() && found.name.is_some()) || rank(found.ecosystem) < rank(k.ecosystem).or(Some(9)) && found.name.is_some());
+        if better {
+            self.manifests.insert(dir.to_owned(), found);
+        }
+    }
+
+    /// Files named one by one, relative to the root or absolute.
+    fn listed(&mut self, files: &[PathBuf], warnings: &mut Vec<String>) {
+        let mut missing = 0u64;
+        let mut example = None;
+        for file in files {
+            let full = self.root.join(file);
+            match full.is_file() {
+                true => self.file(&full),
+                false => {
+                    missing += 1;
+                    example.get_or_insert_with(|| file.display().to_string());
+                }
+            }
+        }
+        if let Some(example) = example {
+            warnings.push(format!("{missing} of {} listed files do not exist, e.g. {example}", files.len()));
+        }
+        for dir in self.files.iter().map(|(_, d)| d.clone()).collect::<std::collections::BTreeSet<_>>() {
+            for ancestor in ancestors(&dir) {
+                for name in manifests::NAMES {
+                    let path = self.root.join(ancestor).join(name);
+                    if path.is_file() {
+                        self.manifest(&path, ancestor, name);
+                    }
+                }
+            }
+        }
+    }
+
+    /// Gives each file the unit of the nearest folder with a manifest.
+    fn finish(self, plan: &mut Plan) {
+        let root_name = self.root.file_name().map_or_else(|| "root".to_owned(), |n| n.to_string_lossy().into_owned());
+        let mut ids: FxHashMap<String, usize> = FxHashMap::default();
+        let mut dirs: Vec<&String> = self.manifests.keys().collect();
+        dirs.sort();
+        let mut add = |plan: &mut Plan, dir: &str, manifest: Option<&manifests::Manifest>| {
+            let folder = if dir.is_empty() { root_name.clone() } else { dir.rsplit('/').next().unwrap_or(dir).to_owned() };
+            ids.insert(dir.to_owned(), plan.units.len());
+            plan.units.push(PlannedUnit {
+                name: manifest.and_then(|m| m.name.clone()).unwrap_or(folder),
+                version: manifest.and_then(|m| m.version.clone()).unwrap_or_default(),
+                ecosystem: manifest.map_or(Ecosystem::Plain, |m| m.ecosystem),
+                dir: dir.to_owned(),
+                own: !dir.split('/').any(|p| PACKAGE_FOLDERS.contains(&p)),
+                entries: manifest.map(|m| m.entries.clone()).unwrap_or_default(),
+            });
+        };
+        add(plan, "", self.manifests.get(""));
+        for dir in dirs {
+            // A nested `package.json` without a name only sets options for its folder.
+            let manifest = &self.manifests[dir];
+            if !dir.is_empty() && (manifest.name.is_some() || manifest.ecosystem == Ecosystem::Python) {
+                add(plan, dir, Some(manifest));
+            }
+        }
+        for (mut file, dir) in self.files {
+            file.unit = ancestors(&dir).find_map(|d| ids.get(d).copied()).unwrap_or(0);
+            plan.files.push(file);
+        }
+        let skipped = self.skipped.into_iter().map(|(why, (count, example))| (why, count, example));
+        plan.skipped.extend(skipped);
+    }
+}
+
+/// `a/b/c`, `a/b`, `a`, and the empty path.
+fn ancestors(dir: &str) -> impl Iterator<Item = &str> {
+    std::iter::successors(Some(dir), |d| match d.rfind('/') {
+        Some(i) => Some(&d[..i]),
+        None if d.is_empty() => None,
+        None => Some(""),
+    })
+}
+
+fn language_by_content(path: &Path) -> Option<Language> {
+    // Only files without an extension are worth opening.
+    if path.extension().is_some() {
+        return None;
+    }
+    let mut head = [0u8; 128];
+    let mut file = std::fs::File::open(path).ok()?;
+    let count = std::io::Read::read(&mut file, &mut head).ok()?;
+    let line = head[..count].split(|b| *b == b'\n').next()?;
+    Language::of_first_line(std::str::from_utf8(line).ok()?)
+}
+
+#[cfg(unix)]
+fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+    use std::os::unix::fs::MetadataExt;
+    (meta.mtime().saturating_mul(1_000_000_000).saturating_add(meta.mtime_nsec()), meta.ino())
+}
+
+#[cfg(not(unix))]
+fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+    let since = meta.modified().ok().and_then(|t| t.duration_since(std::time::UNIX_EPOCH).ok());
+    (since.map_or(0, |d| d.as_nanos() as i64), 0)
+}

@@ -1,0 +1,289 @@
+//! Brings an index up to date: plans, reads what changed, links, writes.
+//!
+//! # How it works
+//! A file whose size, time and inode are those of the last run is taken as unchanged, unless it was changed about when
+//! that run began; then, and where they differ, its content is hashed. Only files with new content are read. Facts are
+//! committed in batches while reading goes on. When anything changed all files are linked again and a new generation is
+//! published; a first run of some size publishes its facts before, so that names and text can be asked for at once.
+//!
+//! # Guarantees
+//! A run that fails, is cancelled or killed leaves the previous generation answering, and keeps the facts it had read.
+
+mod reading;
+
+use crate::identity::Numbers;
+use crate::link::{self, FileInput};
+use crate::plan::{Options, Plan, PlanError};
+use crate::store::{FileRow, Generation, OpenError, StoreError, UnitRow, Writer};
+use crate::summary::Seconds;
+use crate::{FileId, FileLinks, FileNo, Phase, Progress, Sources, Summary, UnitId};
+use compass_facts::{Cancel, Flags, Kind};
+use rustc_hash::FxHashMap;
+use std::path::PathBuf;
+use std::time::Instant;
+
+/// What to bring up to date.
+#[derive(Debug, Clone, Default)]
+pub struct Request {
+    /// Roots, files, dependencies.
+    pub options: Options,
+    /// The index file.
+    pub index: PathBuf,
+    /// Threads for reading and linking; 0 for one per core.
+    pub threads: usize,
+    /// Hash every file, trusting neither size nor time.
+    pub verify: bool,
+}
+
+/// What a run did.
+#[derive(Debug)]
+pub struct Outcome {
+    /// Counts of the whole index and of this run.
+    pub summary: Summary,
+    /// Things a person should hear.
+    pub warnings: Vec<String>,
+    /// Why the index was built anew, if an older or damaged one was in the way.
+    pub rebuilt: Option<OpenError>,
+}
+
+/// Why a run failed.
+#[derive(Debug, thiserror::Error)]
+pub enum RefreshError {
+    /// The plan could not be made.
+    #[error(transparent)]
+    Plan(#[from] PlanError),
+    /// There is nothing to index.
+    #[error("nothing to index under {root}: {skipped} files skipped, none of a known language")]
+    Empty {
+        /// The first root.
+        root: String,
+        /// Files left out.
+        skipped: u64,
+    },
+    /// The index could not be read or written.
+    #[error(transparent)]
+    Store(#[from] StoreError),
+    /// Somebody asked to stop; what was read is kept.
+    #[error("cancelled")]
+    Cancelled,
+}
+
+/// Below this a first run links so soon that facts need not be shown before.
+const EARLY_BYTES: u64 = 4 << 20;
+
+/// Changes within this time before a run began may have come after the file was read.
+const FRESH_NS: i64 = 2_000_000_000;
+
+/// Runs a request.
+///
+/// # Errors
+/// See [`RefreshError`].
+pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
+    let total = Instant::now();
+    let mut seconds = Seconds::default();
+    let began_ns = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos() as i64);
+    let plan = Plan::make(&request.options, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
+    if plan.files.is_empty() {
+        let root = request.options.roots.first().map(|r| r.display().to_string()).unwrap_or_default();
+        return Err(RefreshError::Empty { root, skipped: plan.skipped.iter().map(|s| s.1).sum() });
+    }
+    seconds.walk = total.elapsed().as_secs_f64();
+    progress.report(Phase::Walk, plan.files.len() as u64, plan.files.len() as u64);
+
+    let (mut writer, rebuilt) = Writer::open(&request.index)?;
+    let old = read_current(&mut writer)?;
+    let mut draft = Draft::new(&plan, old.as_ref(), request);
+    draft.overview.began_ns = began_ns;
+
+    let reading = Instant::now();
+    let threads = if request.threads > 0 { request.threads } else { std::thread::available_parallelism().map_or(2, |n| n.get()) };
+    let job = reading::Job { plan: &plan, rows: &mut draft.overview.files, old: old.as_ref(), verify: request.verify, threads };
+    let read = reading::read_all(job, &mut writer, sources, cancel, progress)?;
+    seconds.read = reading.elapsed().as_secs_f64();
+    if let Some(old) = old.as_ref()
+        && read.changed == 0
+        && old.linked
+        && same_shape(old, &draft.overview)
+    {
+        let mut summary = old.summary.clone();
+        summary.refreshed_files = 0;
+        summary.relinked_files = 0;
+        summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
+        return Ok(Outcome { summary, warnings: plan.warnings, rebuilt });
+    }
+    let inputs = inputs(&draft.overview.files, read.facts);
+    if old.is_none() && plan.bytes() > EARLY_BYTES {
+        publish_facts(&mut draft.overview, &inputs, &mut writer)?;
+    }
+    let linking = Instant::now();
+    let linked = link::link_all(&inputs, &draft.overview.units, &plan.include_folders, threads, cancel, progress).ok_or(RefreshError::Cancelled)?;
+    seconds.link = linking.elapsed().as_secs_f64();
+
+    let writing = Instant::now();
+    let size: u64 = linked.links.len() as u64;
+    draft.overview.linked = true;
+    draft.overview.summary = summarise(&plan, &draft.overview, &inputs, &linked.links);
+    draft.overview.summary.refreshed_files = read.changed;
+    draft.overview.summary.relinked_files = inputs.len() as u64;
+    drop(inputs);
+    seconds.total = total.elapsed().as_secs_f64();
+    draft.overview.summary.seconds = seconds.clone();
+    writer.publish(&draft.overview, &linked.links, &linked.postings, &|bytes| progress.report(Phase::Write, bytes, size))?;
+    seconds.write = writing.elapsed().as_secs_f64();
+    seconds.total = total.elapsed().as_secs_f64();
+    let mut summary = draft.overview.summary;
+    summary.seconds = seconds;
+    summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
+    Ok(Outcome { summary, warnings: plan.warnings, rebuilt })
+}
+
+/// The current generation; one that is damaged counts as none.
+fn read_current(writer: &mut Writer) -> Result<Option<Generation>, RefreshError> {
+    match writer.current() {
+        Ok(found) => Ok(found.map(|(_, g)| g)),
+        Err(StoreError::Damaged { .. } | StoreError::Shape { .. }) => Ok(None),
+        Err(e) => Err(e.into()),
+    }
+}
+
+/// The generation being made: ids are taken over from the old one.
+struct Draft {
+    overview: Generation,
+}
+
+impl Draft {
+    fn new(plan: &Plan, old: Option<&Generation>, request: &Request) -> Draft {
+        let mut overview = Generation {
+            roots: plan.roots.iter().map(|r| r.to_string_lossy().into_owned()).collect(),
+            request: format!("{:?} {:?}", request.options.deps, request.options.files.is_some()),
+            ..Generation::default()
+        };
+        overview.units = old.map(|o| o.units.clone()).unwrap_or_default();
+        overview.next_file = old.map(|o| o.next_file.clone()).unwrap_or_default();
+        let mut ids = Vec::with_capacity(plan.units.len());
+        for unit in &plan.units {
+            let known = overview.units.iter().position(|u| u.dir == unit.dir && u.name == unit.name);
+            let index = known.unwrap_or(overview.units.len());
+            let row = UnitRow {
+                id: UnitId(index as u32),
+                name: unit.name.clone(),
+                version: unit.version.clone(),
+                ecosystem: unit.ecosystem.word().to_owned(),
+                dir: unit.dir.clone(),
+                own: unit.own,
+                entries: unit.entries.clone(),
+            };
+            match known {
+                Some(i) => overview.units[i] = row,
+                None => {
+                    overview.units.push(row);
+                    overview.next_file.push(0);
+                }
+            }
+            ids.push(UnitId(index as u32));
+        }
+        let known: FxHashMap<(u32, &str), &FileRow> = old.map(|o| o.files.iter().map(|f| ((f.root, f.path.as_str()), f)).collect()).unwrap_or_default();
+        for file in &plan.files {
+            let unit = ids[file.unit];
+            let id = match known.get(&(file.root as u32, file.path.as_str())) {
+                Some(row) if row.id.unit == unit => row.id,
+                _ => {
+                    let next = &mut overview.next_file[unit.0 as usize];
+                    *next += 1;
+                    FileId { unit, number: FileNo(*next - 1) }
+                }
+            };
+            overview.files.push(FileRow {
+                id,
+                root: file.root as u32,
+                path: file.path.clone(),
+                raw_path: raw_path(file),
+                language: file.language,
+                bytes: file.bytes,
+                lines: 0,
+                mtime_ns: file.mtime_ns,
+                inode: file.inode,
+                hash: 0,
+            });
+        }
+        Draft { overview }
+    }
+}
+
+/// The path's bytes, where the shown path cannot be opened.
+#[cfg(unix)]
+fn raw_path(file: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
+    use std::os::unix::ffi::OsStrExt;
+    file.full.to_str().is_none().then(|| file.full.as_os_str().as_bytes().to_vec())
+}
+
+#[cfg(not(unix))]
+fn raw_path(_: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
+    None
+}
+
+/// Are files, units and request what they were?
+fn same_shape(old: &Generation, new: &Generation) -> bool {
+    let key = |g: &Generation| g.files.iter().map(|f| (f.id, f.path.clone(), f.hash)).collect::<Vec<_>>();
+    old.roots == new.roots && old.units == new.units && old.request == new.request && key(old) == key(new)
+}
+
+fn inputs(rows: &[FileRow], facts: Vec<Option<(compass_facts::Facts, Numbers)>>) -> Vec<FileInput> {
+    rows.iter()
+        .zip(facts)
+        .map(|(row, facts)| {
+            let (facts, numbers) = facts.unwrap_or_default();
+            FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, facts, numbers }
+        })
+        .collect()
+}
+
+/// A generation with names but no links, so that a large first run can be asked early.
+fn publish_facts(overview: &mut Generation, inputs: &[FileInput], writer: &mut Writer) -> Result<(), RefreshError> {
+    overview.linked = false;
+    let postings = link::names_only(inputs);
+    overview.summary.files = overview.files.len() as u64;
+    writer.publish(overview, &[], &postings, &|_| {})?;
+    Ok(())
+}
+
+fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], links: &[(FileId, FileLinks)]) -> Summary {
+    let mut s = Summary { files: inputs.len() as u64, bytes: plan.bytes(), ..Summary::default() };
+    for unit in &plan.units {
+        if unit.own {
+            s.units.own += 1;
+        } else {
+            s.units.dependencies += 1;
+        }
+    }
+    for row in &overview.files {
+        s.lines += u64::from(row.lines);
+        *s.languages.entry(row.language.word().to_owned()).or_default() += 1;
+    }
+    for (file, (_, links)) in inputs.iter().zip(links) {
+        let facts = &file.facts;
+        let is_symbol = |d: &&compass_facts::Definition| !(d.kind.is_variable() && d.flags.has(Flags::LOCAL)) && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter);
+        s.symbols += facts.definitions.iter().filter(is_symbol).count() as u64;
+        s.uses += facts.uses.len() as u64;
+        s.local += facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
+        for link in &links.links {
+            match link.certainty {
+                crate::Certainty::Proven => s.linked.proven += 1,
+                crate::Certainty::Inferred => s.linked.inferred += 1,
+                crate::Certainty::Guessed => s.linked.guessed += 1,
+            }
+        }
+        for (_, cause) in &links.unlinked {
+            *s.unlinked.entry(cause.word().to_owned()).or_default() += 1;
+        }
+        let absent = links.absent.len() as u64;
+        for gap in &facts.gaps {
+            *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
+        }
+        if absent > 0 {
+            *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += absent;
+        }
+        s.gaps += facts.gaps.len() as u64 + absent;
+    }
+    s
+}

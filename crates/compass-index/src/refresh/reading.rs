@@ -1,0 +1,229 @@
+//! Reads the files that changed, on several threads, while facts are written in batches.
+
+use super::{FRESH_NS, RefreshError};
+use crate::identity::Numbers;
+use crate::plan::{Plan, PlannedFile};
+use crate::store::{FileRow, Generation, PackedFacts, StoreError, Writer, pack_facts};
+use crate::{FileId, Phase, Progress, Sources};
+use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
+
+/// Facts are committed when this many files or bytes have come together.
+const BATCH_FILES: usize = 256;
+const BATCH_BYTES: u64 = 16 << 20;
+/// The walkers of the readers recurse; stack is grown on demand, this is where they begin.
+const STACK_BYTES: usize = 16 << 20;
+
+/// What to read.
+pub(super) struct Job<'j> {
+    pub(super) plan: &'j Plan,
+    pub(super) rows: &'j mut [FileRow],
+    pub(super) old: Option<&'j Generation>,
+    pub(super) verify: bool,
+    pub(super) threads: usize,
+}
+
+/// What reading gave.
+pub(super) struct Read {
+    /// By file.
+    pub(super) facts: Vec<Option<(Facts, Numbers)>>,
+    /// Files with new content, added or removed.
+    pub(super) changed: u64,
+}
+
+/// What a thread found out about a file.
+enum Found {
+    /// Content as before.
+    Same { hash: u64 },
+    /// New content.
+    New { hash: u64, facts: Box<Facts>, packed: Result<PackedFacts, StoreError> },
+}
+
+pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
+    let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
+    let known = writer.fact_keys()?;
+    let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0 };
+    let mut open = Vec::new();
+    for (i, (row, planned)) in job.rows.iter_mut().zip(&job.plan.files).enumerate() {
+        match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
+            Some(o) => {
+                row.hash = o.hash;
+                row.lines = o.lines;
+            }
+            None => open.push(i),
+        }
+    }
+    out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
+    let context = Context { old: &old, known: &known, sources, cancel, progress };
+    for (i, hash, lines) in read_open(&open, &job, &context, &mut out, writer)? {
+        job.rows[i].hash = hash;
+        job.rows[i].lines = lines;
+    }
+    let nothing_changed = out.changed == 0 && job.old.is_some_and(|o| o.files.len() == job.rows.len() && o.linked);
+    if !nothing_changed {
+        load_unchanged(job.rows, &mut out, writer, sources, cancel, job.plan)?;
+    }
+    Ok(out)
+}
+
+fn is_unchanged(old: &FileRow, planned: &PlannedFile, generation: Option<&Generation>) -> bool {
+    let began = generation.map_or(0, |g| g.began_ns);
+    old.bytes == planned.bytes && old.mtime_ns == planned.mtime_ns && old.inode == planned.inode && planned.mtime_ns < began - FRESH_NS
+}
+
+/// What every reading thread needs.
+struct Context<'c> {
+    old: &'c FxHashMap<FileId, &'c FileRow>,
+    known: &'c FxHashSet<(FileId, u64)>,
+    sources: &'c dyn Sources,
+    cancel: &'c Cancel,
+    progress: &'c dyn Progress,
+}
+
+/// Reads the open files; gives position, hash and lines of each.
+fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32)>, RefreshError> {
+    let total: u64 = open.iter().map(|i| job.plan.files[*i].bytes).sum();
+    let (next, done) = (AtomicUsize::new(0), AtomicU64::new(0));
+    let rows: &[FileRow] = job.rows;
+    let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found)>(256);
+    let read = std::thread::scope(|scope| {
+        for _ in 0..job.threads.max(1) {
+            let sender = sender.clone();
+            let (next, done, plan) = (&next, &done, job.plan);
+            std::thread::Builder::new()
+                .stack_size(STACK_BYTES)
+                .spawn_scoped(scope, move || {
+                    while let Some(&i) = open.get(next.fetch_add(1, Ordering::Relaxed)) {
+                        let planned = &plan.files[i];
+                        let Some(found) = read_one(planned, &rows[i], context) else { break };
+                        let bytes = done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
+                        context.progress.report(Phase::Read, bytes, total);
+                        if sender.send((i, found)).is_err() {
+                            break;
+                        }
+                    }
+                })
+                .expect("a thread can be started");
+        }
+        drop(sender);
+        collect(receiver, job, context.old, out, writer)
+    })?;
+    if context.cancel.is_cancelled() { Err(RefreshError::Cancelled) } else { Ok(read) }
+}
+
+/// Takes what the threads found, numbers definitions, writes batches.
+fn collect(
+    receiver: crossbeam_channel::Receiver<(usize, Found)>,
+    job: &Job,
+    old: &FxHashMap<FileId, &FileRow>,
+    out: &mut Read,
+    writer: &mut Writer,
+) -> Result<Vec<(usize, u64, u32)>, RefreshError> {
+    let mut results = Vec::new();
+    let mut batch = Vec::new();
+    let mut batch_bytes = 0;
+    for (i, found) in receiver {
+        let id = job.rows[i].id;
+        match found {
+            Found::Same { hash } => {
+                let before = old.get(&id);
+                results.push((i, hash, before.map_or(0, |o| o.lines)));
+                if before.is_none_or(|o| o.hash != hash) {
+                    out.changed += 1;
+                }
+            }
+            Found::New { hash, facts, packed } => {
+                out.changed += 1;
+                let (numbers, packed) = match old.get(&id) {
+                    Some(o) => {
+                        let before = writer.facts(id, o.hash).ok().flatten();
+                        let numbers = before.map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(&f, &n, &facts));
+                        let packed = pack_facts(&facts, &numbers)?;
+                        (numbers, packed)
+                    }
+                    None => (Numbers::fresh(&facts), packed?),
+                };
+                results.push((i, hash, facts.lines));
+                batch.push((id, hash, packed));
+                batch_bytes += job.plan.files[i].bytes;
+                out.facts[i] = Some((*facts, numbers));
+                if batch.len() >= BATCH_FILES || batch_bytes >= BATCH_BYTES {
+                    writer.put_facts(&batch)?;
+                    batch.clear();
+                    batch_bytes = 0;
+                }
+            }
+        }
+    }
+    writer.put_facts(&batch)?;
+    Ok(results)
+}
+
+/// Hashes a file and reads it if its content is new. `None` when cancelled.
+fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<Found> {
+    if context.cancel.is_cancelled() {
+        return None;
+    }
+    let (hash, facts) = match context.sources.read(&planned.full) {
+        Ok(bytes) => {
+            let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
+            if context.known.contains(&(row.id, hash)) {
+                return Some(Found::Same { hash });
+            }
+            (hash, facts_of(planned, bytes, context.cancel)?)
+        }
+        Err(_) => (0, gap_only(GapCause::Unreadable, 0)),
+    };
+    let numbers = Numbers::fresh(&facts);
+    let packed = pack_facts(&facts, &numbers);
+    Some(Found::New { hash, facts: Box::new(facts), packed })
+}
+
+/// The facts of bytes; bytes that are no text give a gap. `None` when cancelled.
+pub(crate) fn facts_of(planned: &PlannedFile, bytes: Vec<u8>, cancel: &Cancel) -> Option<Facts> {
+    let size = bytes.len();
+    match Source::decode(bytes) {
+        Ok(source) => read(planned.language, &source, cancel),
+        Err(SourceError::Binary) => Some(gap_only(GapCause::Binary, size)),
+        Err(SourceError::TooLarge { .. }) => Some(gap_only(GapCause::TooLarge, 0)),
+    }
+}
+
+fn gap_only(cause: GapCause, bytes: usize) -> Facts {
+    Facts { gaps: vec![Gap { cause, span: Span::new(0, bytes) }], ..Facts::default() }
+}
+
+/// Facts of files that did not change, from the store. A row that is damaged is read again from the source.
+fn load_unchanged(
+    rows: &mut [FileRow],
+    out: &mut Read,
+    writer: &mut Writer,
+    sources: &dyn Sources,
+    cancel: &Cancel,
+    plan: &Plan,
+) -> Result<(), RefreshError> {
+    for (i, row) in rows.iter_mut().enumerate() {
+        if cancel.is_cancelled() {
+            return Err(RefreshError::Cancelled);
+        }
+        if out.facts[i].is_some() {
+            continue;
+        }
+        let loaded = writer.facts(row.id, row.hash).ok().flatten();
+        let (facts, numbers) = match loaded {
+            Some(found) => found,
+            None => {
+                let bytes = sources.read(&plan.files[i].full).unwrap_or_default();
+                row.hash = xxhash_rust::xxh3::xxh3_64(&bytes);
+                let facts = facts_of(&plan.files[i], bytes, cancel).ok_or(RefreshError::Cancelled)?;
+                let numbers = Numbers::fresh(&facts);
+                writer.put_facts(&[(row.id, row.hash, pack_facts(&facts, &numbers)?)])?;
+                (facts, numbers)
+            }
+        };
+        row.lines = facts.lines;
+        out.facts[i] = Some((facts, numbers));
+    }
+    Ok(())
+}

@@ -1,0 +1,73 @@
+//! Where an index is kept: one SQLite file, few and large rows. The only place with SQL.
+//!
+//! # How it works
+//! Facts are written in batches while files are read, each row valid by the hash of the content it was read from. Links,
+//! postings and the list of files belong to a *generation*; a run writes its generation in batches and makes it the
+//! current one in one small transaction. A run that is killed leaves its facts, and the old generation, in place.
+//!
+//! Postings are sorted entries cut into blocks of about 16 KiB, keyed by their first key: 4 million rows of 12 bytes take
+//! 8.9 s to insert, the same bytes as blocks half a second.
+//!
+//! # Guarantees
+//! Every blob carries a checksum; what does not match is [`StoreError::Damaged`], never an answer. Readers see one
+//! generation, whatever a writer does meanwhile. See `docs/FORMAT.md` for every table.
+
+mod blocks;
+mod error;
+mod reader;
+mod schema;
+mod writer;
+
+pub use blocks::{DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+pub use error::{OpenError, StoreError};
+pub use reader::Reader;
+pub use schema::SCHEMA_VERSION;
+pub use writer::{Generation, PackedFacts, Postings, Writer, pack_facts};
+
+use crate::FileId;
+use compass_facts::Language;
+use serde::{Deserialize, Serialize};
+
+/// A file as the index knows it.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct FileRow {
+    /// Its id.
+    pub id: FileId,
+    /// Position of its root.
+    pub root: u32,
+    /// Path relative to the root.
+    pub path: String,
+    /// The path's bytes where they are no UTF-8.
+    pub raw_path: Option<Vec<u8>>,
+    /// Its language.
+    pub language: Language,
+    /// Size in bytes.
+    pub bytes: u64,
+    /// Lines.
+    pub lines: u32,
+    /// Time of the last change, in nanoseconds since 1970.
+    pub mtime_ns: i64,
+    /// Number of the file on its disk.
+    pub inode: u64,
+    /// Hash of the content the facts were read from.
+    pub hash: u64,
+}
+
+/// A unit as the index knows it.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct UnitRow {
+    /// Its id.
+    pub id: crate::UnitId,
+    /// Its name.
+    pub name: String,
+    /// Its version.
+    pub version: String,
+    /// Its ecosystem's word.
+    pub ecosystem: String,
+    /// Folder relative to its root.
+    pub dir: String,
+    /// The workspace's own, or a dependency's.
+    pub own: bool,
+    /// Entry files, relative to `dir`.
+    pub entries: Vec<String>,
+}

@@ -1,0 +1,141 @@
+//! Reading: one connection, any number of readers beside the one that writes.
+
+use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+use super::{Generation, OpenError, StoreError, schema};
+use crate::identity::Numbers;
+use crate::{FileId, FileLinks, SymbolId};
+use compass_facts::Facts;
+use rusqlite::{Connection, OpenFlags, OptionalExtension, params};
+use std::path::Path;
+
+/// Reads a store.
+pub struct Reader {
+    connection: Connection,
+}
+
+impl Reader {
+    /// Opens an existing store.
+    ///
+    /// # Errors
+    /// [`OpenError`] says what to do: a missing or unfinished index is built, one of another version or damaged is
+    /// rebuilt.
+    pub fn open(path: &Path) -> Result<Reader, OpenError> {
+        if !path.is_file() {
+            return Err(OpenError::Missing(path.to_owned()));
+        }
+        std::fs::File::open(path).map_err(OpenError::Io)?;
+        let damaged = |e: rusqlite::Error| OpenError::Damaged(Box::new(e));
+        let connection = Connection::open_with_flags(path, OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_NO_MUTEX).map_err(damaged)?;
+        let found = schema::version(&connection).map_err(damaged)?;
+        if found != schema::SCHEMA_VERSION {
+            return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION });
+        }
+        schema::configure(&connection).map_err(damaged)?;
+        Ok(Reader { connection })
+    }
+
+    /// The current generation, if any is complete.
+    pub fn current(&self) -> Result<Option<(i64, Generation)>, StoreError> {
+        current(&self.connection)
+    }
+
+    /// The number of the current generation.
+    pub fn current_number(&self) -> Result<Option<i64>, StoreError> {
+        current_number(&self.connection)
+    }
+
+    /// The facts of a file as read from content with that hash.
+    pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
+        facts_of(&self.connection, file, hash)
+    }
+
+    /// The links of a file.
+    pub fn links(&self, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
+        links_of(&self.connection, generation, file)
+    }
+
+    /// Definitions of exactly that name.
+    pub fn names(&self, generation: i64, name: &str) -> Result<Vec<NameEntry>, StoreError> {
+        self.find(generation, name.as_bytes())
+    }
+
+    /// All definitions, by name.
+    pub fn all_names(&self, generation: i64) -> Result<Vec<NameEntry>, StoreError> {
+        let mut select = self.connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
+        let mut rows = select.query(params![generation, NameEntry::FAMILY])?;
+        let mut out = Vec::new();
+        while let Some(row) = rows.next()? {
+            out.extend(blocks::unblock::<NameEntry>(row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?, row.get(0)?)?);
+        }
+        Ok(out)
+    }
+
+    /// Uses of a symbol, by file and place.
+    pub fn uses(&self, generation: i64, symbol: SymbolId) -> Result<Vec<UseEntry>, StoreError> {
+        self.find(generation, &symbol.to_key())
+    }
+
+    /// Imports that lead to a file.
+    pub fn importers(&self, generation: i64, file: FileId) -> Result<Vec<ImportEntry>, StoreError> {
+        self.find(generation, &SymbolId::module(file).to_key())
+    }
+
+    /// Uses of a name that have no target, by cause.
+    pub fn unlinked(&self, generation: i64, name: &str) -> Result<Vec<UnlinkedEntry>, StoreError> {
+        self.find(generation, name.as_bytes())
+    }
+
+    /// Types right below a type.
+    pub fn derived(&self, generation: i64, base: SymbolId) -> Result<Vec<DerivedEntry>, StoreError> {
+        self.find(generation, &base.to_key())
+    }
+
+    /// Entries with that very key: from the last block that begins before it, onwards.
+    fn find<E: Entry>(&self, generation: i64, key: &[u8]) -> Result<Vec<E>, StoreError> {
+        let mut start = self
+            .connection
+            .prepare_cached("SELECT first FROM postings WHERE generation = ? AND family = ? AND first < ? ORDER BY first DESC, block DESC LIMIT 1")?;
+        let first: Option<Vec<u8>> = start.query_row(params![generation, E::FAMILY, key], |r| r.get(0)).optional()?;
+        let mut select = self.connection.prepare_cached(
+            "SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first >= ? AND first <= ? ORDER BY first, block",
+        )?;
+        let mut rows = select.query(params![generation, E::FAMILY, first.as_deref().unwrap_or(key), key])?;
+        let mut out = Vec::new();
+        while let Some(row) = rows.next()? {
+            let blob = row.get_ref(2)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
+            out.extend(blocks::unblock::<E>(blob, row.get(1)?)?.into_iter().filter(|e| e.key() == key));
+        }
+        Ok(out)
+    }
+}
+
+pub(super) fn current_number(connection: &Connection) -> Result<Option<i64>, StoreError> {
+    let text: Option<String> = connection.prepare_cached("SELECT value FROM meta WHERE key = 'generation'")?.query_row([], |r| r.get(0)).optional()?;
+    Ok(text.and_then(|t| t.parse().ok()))
+}
+
+pub(super) fn current(connection: &Connection) -> Result<Option<(i64, Generation)>, StoreError> {
+    let Some(number) = current_number(connection)? else { return Ok(None) };
+    let row: Option<(i64, Vec<u8>)> = connection
+        .prepare_cached("SELECT sum, overview FROM generations WHERE generation = ?")?
+        .query_row(params![number], |r| Ok((r.get(0)?, r.get(1)?)))
+        .optional()?;
+    let Some((sum, blob)) = row else { return Err(StoreError::Damaged { what: "overview" }) };
+    Ok(Some((number, blocks::unpack(&blob, sum, "overview")?)))
+}
+
+pub(super) fn facts_of(connection: &Connection, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
+    let row: Option<(i64, Vec<u8>)> = connection
+        .prepare_cached("SELECT sum, blob FROM facts WHERE unit = ? AND file = ? AND hash = ?")?
+        .query_row(params![file.unit.0, file.number.0, hash as i64], |r| Ok((r.get(0)?, r.get(1)?)))
+        .optional()?;
+    row.map(|(sum, blob)| blocks::unpack(&blob, sum, "facts")).transpose()
+}
+
+pub(super) fn links_of(connection: &Connection, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
+    let row: Option<(i64, Vec<u8>)> = connection
+        .prepare_cached("SELECT sum, blob FROM links WHERE generation = ? AND unit = ? AND file = ?")?
+        .query_row(params![generation, file.unit.0, file.number.0], |r| Ok((r.get(0)?, r.get(1)?)))
+        .optional()?;
+    row.map(|(sum, blob)| blocks::unpack(&blob, sum, "links")).transpose()
+}

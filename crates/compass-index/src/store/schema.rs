@@ -1,0 +1,40 @@
+//! Tables and pragmas.
+
+use rusqlite::Connection;
+
+/// Version of the tables and of everything inside their blobs; an index of another one is rebuilt.
+pub const SCHEMA_VERSION: i64 = 1;
+
+const TABLES: &str = "
+CREATE TABLE IF NOT EXISTS meta (key TEXT PRIMARY KEY, value TEXT NOT NULL) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS generations (generation INTEGER PRIMARY KEY, sum INTEGER NOT NULL, overview BLOB NOT NULL);
+CREATE TABLE IF NOT EXISTS facts (
+    unit INTEGER NOT NULL, file INTEGER NOT NULL, hash INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
+    PRIMARY KEY (unit, file, hash)) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS links (
+    generation INTEGER NOT NULL, unit INTEGER NOT NULL, file INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
+    PRIMARY KEY (generation, unit, file)) WITHOUT ROWID;
+CREATE TABLE IF NOT EXISTS postings (
+    generation INTEGER NOT NULL, family INTEGER NOT NULL, first BLOB NOT NULL, block INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
+    PRIMARY KEY (generation, family, first, block)) WITHOUT ROWID;
+";
+
+/// Settings of every connection: readers go on while one writes, and a lost power supply costs the last batch at most.
+pub(super) fn configure(connection: &Connection) -> rusqlite::Result<()> {
+    connection.busy_timeout(std::time::Duration::from_secs(10))?;
+    connection.pragma_update(None, "journal_mode", "wal")?;
+    connection.pragma_update(None, "synchronous", "normal")?;
+    connection.pragma_update(None, "mmap_size", 256 << 20)?;
+    connection.pragma_update(None, "cache_size", -32 * 1024)
+}
+
+/// Makes the tables of a new file.
+pub(super) fn create(connection: &Connection) -> rusqlite::Result<()> {
+    connection.execute_batch(TABLES)?;
+    connection.pragma_update(None, "user_version", SCHEMA_VERSION)
+}
+
+/// The version in the file; 0 for a new one.
+pub(super) fn version(connection: &Connection) -> rusqlite::Result<i64> {
+    connection.pragma_query_value(None, "user_version", |row| row.get(0))
+}

@@ -1,0 +1,71 @@
+//! The numbers of an index: what the survey shows and `index --json` prints.
+
+use serde::{Deserialize, Serialize};
+use std::collections::BTreeMap;
+
+/// Links by certainty.
+#[derive(Debug, Clone, Default, PartialEq, Eq, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub struct Linked {
+    pub proven: u64,
+    pub inferred: u64,
+    pub guessed: u64,
+}
+
+/// Units by whose they are.
+#[derive(Debug, Clone, Default, PartialEq, Eq, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub struct Units {
+    pub own: u64,
+    pub dependencies: u64,
+}
+
+/// Seconds per phase.
+#[derive(Debug, Clone, Default, PartialEq, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub struct Seconds {
+    pub walk: f64,
+    pub read: f64,
+    pub link: f64,
+    pub write: f64,
+    pub total: f64,
+}
+
+/// Everything that is counted. `uses` = sum of `linked` + `local` + sum of `unlinked`.
+#[derive(Debug, Clone, Default, PartialEq, Serialize, Deserialize)]
+pub struct Summary {
+    /// Files, text files included.
+    pub files: u64,
+    /// Their size.
+    pub bytes: u64,
+    /// Their lines.
+    pub lines: u64,
+    /// Files by language.
+    pub languages: BTreeMap<String, u64>,
+    /// Units.
+    pub units: Units,
+    /// Definitions that are not variables inside functions.
+    pub symbols: u64,
+    /// Uses of names.
+    pub uses: u64,
+    /// Uses linked across definitions that are not local.
+    pub linked: Linked,
+    /// Uses of names local to a function.
+    pub local: u64,
+    /// Uses without a target, by cause.
+    pub unlinked: BTreeMap<String, u64>,
+    /// Gaps.
+    pub gaps: u64,
+    /// Gaps by cause.
+    pub gaps_by_cause: BTreeMap<String, u64>,
+    /// Time by phase.
+    pub seconds: Seconds,
+    /// Most memory held, where the system tells.
+    pub peak_rss_bytes: u64,
+    /// Size of the index on disk.
+    pub index_bytes: u64,
+    /// Files read in this run.
+    pub refreshed_files: u64,
+    /// Files linked in this run.
+    pub relinked_files: u64,
+}

@@ -1,0 +1,270 @@
+//! Answers questions.
+//!
+//! # How it works
+//! A form first gives light rows (file, range, what it is), all of them, sorted; filters drop some; only the page wanted
+//! is made into full answers with text and evidence. So `total` counts everything at the cost of a page.
+
+mod completeness;
+mod filters;
+mod finders;
+mod relations;
+mod rows;
+mod subject;
+
+use crate::question::{Filter, Form, ParseError, Question, parse};
+use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
+use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
+use rows::Raw;
+use serde::Serialize;
+use std::sync::Arc;
+use std::time::Duration;
+
+/// The first page.
+pub const PAGE: u64 = 200;
+
+/// A reason with its place.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize)]
+pub struct EvidenceLine {
+    /// The reason in words.
+    pub text: String,
+    /// Where the named thing stands.
+    pub path: String,
+    /// From 1.
+    pub line: u32,
+}
+
+/// One answer. Fields that do not apply are `None`.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+pub struct Answer {
+    /// Relative to the first root.
+    pub path: String,
+    /// From 1.
+    pub line: u32,
+    /// In UTF-8 bytes, from 1.
+    pub column: u32,
+    /// From 1.
+    pub end_line: u32,
+    /// One past the last byte, from 1.
+    pub end_column: u32,
+    /// Qualified by the types around it; its last part stands at the place.
+    pub name: Option<String>,
+    /// Kind word.
+    pub kind: Option<String>,
+    /// Role word.
+    pub role: Option<String>,
+    /// Certainty word.
+    pub certainty: Option<String>,
+    /// Reasons, from the use outwards.
+    pub evidence: Vec<EvidenceLine>,
+    /// Unit name.
+    pub unit: Option<String>,
+    /// Language word.
+    pub language: Option<String>,
+    /// The definition it stands in.
+    pub enclosing: Option<String>,
+    /// The line.
+    pub text: Option<String>,
+    /// Who calls the definition it stands in: the second level of context.
+    #[serde(skip)]
+    pub caller: Option<String>,
+    /// The symbol this is about.
+    #[serde(skip)]
+    pub symbol: Option<SymbolId>,
+    /// The file it stands in.
+    #[serde(skip)]
+    pub file: Option<FileId>,
+    /// The definition of the file that it is or stands in.
+    #[serde(skip)]
+    pub definition: Option<DefId>,
+}
+
+/// What a question gives.
+#[derive(Debug, Clone, PartialEq, Serialize)]
+pub struct Answers {
+    /// The question, as understood.
+    pub question: String,
+    /// A page of answers.
+    pub answers: Vec<Answer>,
+    /// All there are.
+    pub total: u64,
+    /// Was everything searched, read and linked?
+    pub complete: bool,
+    /// If not, why.
+    #[serde(serialize_with = "serialize_missing")]
+    pub missing: Vec<Missing>,
+    /// Things to hear.
+    pub notes: Vec<String>,
+}
+
+fn serialize_missing<S: serde::Serializer>(missing: &[Missing], serializer: S) -> Result<S::Ok, S::Error> {
+    use serde::ser::SerializeSeq;
+    #[derive(Serialize)]
+    struct Row<'m> {
+        cause: &'m str,
+        count: u64,
+    }
+    let mut seq = serializer.serialize_seq(Some(missing.len()))?;
+    for m in missing {
+        seq.serialize_element(&Row { cause: &m.cause, count: m.count })?;
+    }
+    seq.end()
+}
+
+/// Why a question has no answers.
+#[derive(Debug, thiserror::Error)]
+pub enum AnswerError {
+    /// It could not be understood.
+    #[error(transparent)]
+    Parse(#[from] ParseError),
+    /// The form is part of the language but not answered yet.
+    #[error("{form} is not answered yet")]
+    NotYet {
+        /// Which.
+        form: &'static str,
+    },
+    /// The index failed.
+    #[error(transparent)]
+    Index(#[from] IndexError),
+    /// Somebody asked to stop.
+    #[error("cancelled")]
+    Cancelled,
+}
+
+/// What surrounds a question.
+#[derive(Debug, Clone, Default)]
+pub struct Context {
+    /// Paths of the places open on the desk: `in open`.
+    pub open: Vec<String>,
+    /// The places of the last answer: `of these`.
+    pub these: Option<Vec<(FileId, u32)>>,
+    /// Searching texts stops after this long.
+    pub time_limit: Option<Duration>,
+    /// Raised to stop.
+    pub cancel: Cancel,
+}
+
+/// Answers questions from one index.
+pub struct Engine {
+    pub(crate) index: Arc<Index>,
+}
+
+/// What a form found, before filters and pages.
+#[derive(Default)]
+struct Found {
+    rows: Vec<Raw>,
+    missing: Vec<Missing>,
+    notes: Vec<String>,
+}
+
+impl Found {
+    fn miss(&mut self, cause: &str, count: u64) {
+        if count == 0 {
+            return;
+        }
+        match self.missing.iter_mut().find(|m| m.cause == cause) {
+            Some(m) => m.count += count,
+            None => self.missing.push(Missing { cause: cause.to_owned(), count }),
+        }
+    }
+}
+
+impl Engine {
+    /// An engine over an index.
+    pub fn new(index: Arc<Index>) -> Engine {
+        Engine { index }
+    }
+
+    /// The index.
+    pub fn index(&self) -> &Arc<Index> {
+        &self.index
+    }
+
+    /// Parses and answers a line.
+    ///
+    /// # Errors
+    /// [`AnswerError`].
+    pub fn ask(&self, line: &str, context: &Context) -> Result<Answers, AnswerError> {
+        let (question, notes) = parse(line)?;
+        let mut answers = self.answer(&question, context)?;
+        answers.question = line.to_owned();
+        answers.notes.splice(0..0, notes);
+        Ok(answers)
+    }
+
+    /// Answers a question.
+    ///
+    /// # Errors
+    /// [`AnswerError`]. A name nobody defines is no error: the answer is empty and its notes have the nearest names.
+    pub fn answer(&self, question: &Question, context: &Context) -> Result<Answers, AnswerError> {
+        let filters = filters::Filters::new(self, &question.filters, context)?;
+        let mut found = self.form(question, context)?;
+        let mut kept = Vec::with_capacity(found.rows.len());
+        for row in found.rows {
+            if filters.keeps(self, &row)? {
+                kept.push(row);
+            }
+        }
+        let total = kept.len() as u64;
+        let (after, most) = page(&question.filters);
+        let mut answers = Vec::new();
+        for row in kept.into_iter().skip(after as usize).take(most as usize) {
+            answers.push(self.full(&row)?);
+        }
+        if !self.index.is_linked() {
+            found.missing.push(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
+        }
+        let complete = found.missing.is_empty();
+        Ok(Answers { question: question.to_string(), answers, total, complete, missing: found.missing, notes: found.notes })
+    }
+
+    fn form(&self, question: &Question, context: &Context) -> Result<Found, AnswerError> {
+        use crate::question::{Does, WhoDoes};
+        let not_yet = |form| Err(AnswerError::NotYet { form });
+        match &question.form {
+            Form::WhereIs { subject, mode } => self.where_is(subject, *mode),
+            Form::WhatIs(subject) => self.what_is(subject),
+            Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through"),
+            Form::Who { does: WhoDoes::Overrides, .. } => not_yet("who overrides"),
+            Form::Who { does: WhoDoes::Tests, .. } => not_yet("who tests"),
+            Form::Who { does, subjects, .. } => self.who(*does, subjects),
+            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles),
+            Form::WhatDoes { does: Does::Override, .. } => not_yet("what does … override"),
+            Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
+            Form::HowReach { .. } => not_yet("how does … reach"),
+            Form::Follows(_) | Form::FollowsChanges(_) => not_yet("what follows from"),
+            Form::Text(text) => self.text(text, &question.filters, context),
+            Form::Pattern { regex, ignore_case } => self.pattern(regex, *ignore_case, &question.filters, context),
+            Form::Files(word) => self.files(word),
+            Form::Symbols(fragments) => self.symbols(fragments, context),
+            Form::Outline(subject) => self.outline(subject),
+            Form::EntryPoints => self.entry_points(),
+            Form::Gaps => self.gaps(),
+        }
+    }
+}
+
+fn page(filters: &[Filter]) -> (u64, u64) {
+    let after = filters.iter().filter_map(|f| if let Filter::After(n) = f { Some(*n) } else { None }).sum();
+    let most = filters.iter().filter_map(|f| if let Filter::AtMost(n) = f { Some(*n) } else { None }).min();
+    (after, most.unwrap_or(PAGE))
+}
+
+/// What a light row is about.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+enum About {
+    Definition(DefId),
+    Use(UseId),
+    Import(compass_facts::ImportId),
+    Gap(compass_facts::GapCause),
+    Line,
+    File,
+}
+
+/// Facts of a light row that filters look at.
+#[derive(Debug, Clone, Copy)]
+struct Marks {
+    kind: Option<Kind>,
+    role: Option<Role>,
+    certainty: Option<Certainty>,
+    span: Span,
+}

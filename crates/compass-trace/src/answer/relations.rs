@@ -1,0 +1,249 @@
+//! Who uses a symbol, what a symbol uses.
+
+use super::rows::Raw;
+use super::subject::Resolution;
+use super::{About, AnswerError, Engine, Found, Marks};
+use crate::question::{Does, Subject, What, WhoDoes};
+use compass_facts::{DefId, ImportId, Kind, Role, UseId};
+use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId};
+
+impl Engine {
+    /// `who calls S`, and its sisters.
+    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject]) -> Result<Found, AnswerError> {
+        match does {
+            WhoDoes::Calls => self.uses_of(subjects, &[Role::Call]),
+            WhoDoes::Writes => self.uses_of(subjects, &[Role::Write]),
+            WhoDoes::Reads => self.uses_of(subjects, &[Role::Read, Role::Pass]),
+            WhoDoes::Includes | WhoDoes::Imports => self.who_imports(subjects),
+            _ => self.who_derives(subjects),
+        }
+    }
+
+    /// `who uses S as …`.
+    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role]) -> Result<Found, AnswerError> {
+        self.uses_of(subjects, if roles.is_empty() { &Role::ALL } else { roles })
+    }
+
+    fn uses_of(&self, subjects: &[Subject], roles: &[Role]) -> Result<Found, AnswerError> {
+        let mut found = Found::default();
+        let mut names = Vec::new();
+        let mut distinct = 0;
+        for subject in subjects {
+            let resolution = self.resolve(subject)?;
+            self.note_subject(&resolution, &mut found);
+            distinct += resolution.symbols.len();
+            // At a place the first target is meant; a name stands for all its symbols.
+            let most = if resolution.by_name { usize::MAX } else { 1 };
+            for symbol in resolution.symbols.iter().take(most).map(|r| r.symbol) {
+                self.add_uses(symbol, roles, &mut found)?;
+                if let Some((facts, def)) = self.index.definition(symbol)? {
+                    names.push(facts.facts.def_name(def).to_owned());
+                }
+            }
+            if resolution.by_name && resolution.symbols.len() > 1 {
+                self.offer_places(&resolution, &mut found)?;
+            }
+        }
+        names.sort();
+        names.dedup();
+        if distinct > 0 {
+            self.miss_unlinked(&names, &mut found)?;
+            self.miss_hidden_code(&mut found);
+        }
+        let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
+        let mut keyed: Vec<((bool, String, u32), Raw)> = found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
+        keyed.sort_by(|a, b| a.0.cmp(&b.0));
+        keyed.dedup_by(|a, b| a.0 == b.0);
+        found.rows = keyed.into_iter().map(|k| k.1).collect();
+        Ok(found)
+    }
+
+    fn offer_places(&self, resolution: &Resolution, found: &mut Found) -> Result<(), AnswerError> {
+        let mut paths: Vec<String> = resolution.symbols.iter().map(|r| self.index.path_of(r.symbol.file)).collect();
+        paths.dedup();
+        let shown: Vec<String> = paths.iter().take(5).map(|p| format!("defined in {p}")).collect();
+        found.notes.push(format!("{} symbols of that name; choose with: {}", resolution.symbols.len(), shown.join(" · ")));
+        Ok(())
+    }
+
+    fn add_uses(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+        for entry in self.index.uses(symbol)? {
+            if !roles.contains(&entry.role) {
+                continue;
+            }
+            let facts = self.index.facts(entry.file)?;
+            found.rows.push(Raw::usage(entry.file, &facts.facts, UseId(entry.usage), Some(entry.certainty), Some(symbol)));
+        }
+        let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(()) };
+        for (i, u) in facts.facts.uses.iter().enumerate() {
+            if u.local == Some(def) && roles.contains(&u.role) {
+                found.rows.push(Raw::usage(symbol.file, &facts.facts, UseId(i as u32), Some(Certainty::Proven), Some(symbol)));
+            }
+        }
+        Ok(())
+    }
+
+    fn who_imports(&self, subjects: &[Subject]) -> Result<Found, AnswerError> {
+        let mut found = Found::default();
+        for subject in subjects {
+            let file = match &subject.what {
+                What::Name { text, .. } => self.find_file(text),
+                What::Place(place) => self.find_file(&place.path),
+            };
+            match file {
+                Some(file) => self.add_importers(file, &mut found)?,
+                None => {
+                    let resolution = self.resolve(subject)?;
+                    self.note_subject(&resolution, &mut found);
+                    for resolved in &resolution.symbols {
+                        self.add_uses(resolved.symbol, &[Role::Import], &mut found)?;
+                    }
+                }
+            }
+        }
+        found.rows.sort_by_key(|r| (self.index.path_of(r.file), r.marks.span));
+        self.miss_hidden_code(&mut found);
+        Ok(found)
+    }
+
+    fn add_importers(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
+        for entry in self.index.importers(file)? {
+            let facts = self.index.facts(entry.file)?;
+            let id = ImportId(entry.import);
+            found.rows.push(import_row(entry.file, &facts, id, Some(SymbolId::module(file))));
+        }
+        found.rows.dedup_by_key(|r| (r.file, r.marks.span.start));
+        Ok(())
+    }
+
+    fn who_derives(&self, subjects: &[Subject]) -> Result<Found, AnswerError> {
+        let mut found = Found::default();
+        for subject in subjects {
+            let resolution = self.resolve(subject)?;
+            self.note_subject(&resolution, &mut found);
+            for resolved in &resolution.symbols {
+                for derived in self.index.derived(resolved.symbol)? {
+                    if let Some((facts, def)) = self.index.definition(derived)? {
+                        found.rows.push(Raw::definition(derived, &facts, def));
+                    }
+                }
+            }
+        }
+        self.miss_hidden_code(&mut found);
+        Ok(found)
+    }
+
+    /// `what does S call`, and its sisters.
+    pub(super) fn what_does(&self, subject: &Subject, does: Does) -> Result<Found, AnswerError> {
+        if let (Does::Include | Does::Import, What::Name { text, .. }) = (does, &subject.what)
+            && let Some(file) = self.find_file(text)
+        {
+            return self.imports_of(file);
+        }
+        let resolution = self.resolve(subject)?;
+        let mut found = Found::default();
+        self.note_subject(&resolution, &mut found);
+        let most = if resolution.by_name { usize::MAX } else { 1 };
+        for resolved in resolution.symbols.iter().take(most) {
+            match does {
+                Does::Define => self.add_definitions(resolved.symbol, &mut found)?,
+                Does::Include | Does::Import => {
+                    let imports = self.imports_of(resolved.symbol.file)?;
+                    found.rows.extend(imports.rows);
+                }
+                Does::Extend | Does::Implement => self.add_bases(resolved.symbol, &mut found)?,
+                _ => self.add_used(resolved.symbol, roles_of(does), &mut found)?,
+            }
+        }
+        Ok(found)
+    }
+
+    pub(super) fn imports_of(&self, file: FileId) -> Result<Found, AnswerError> {
+        let mut found = Found::default();
+        let facts = self.index.facts(file)?;
+        let links = self.index.links(file)?;
+        for i in 0..facts.facts.imports.len() {
+            let target = links.imports.get(i).and_then(|t| t.first().copied());
+            found.rows.push(import_row(file, &facts, ImportId(i as u32), target));
+        }
+        found.rows.dedup_by_key(|r| r.marks.span);
+        found.miss("import_not_found", links.absent.len() as u64);
+        Ok(found)
+    }
+
+    fn add_definitions(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+        let facts = self.index.facts(symbol.file)?;
+        let owner = if symbol.is_module() { None } else { facts.find(symbol.number) };
+        for (i, d) in facts.facts.definitions.iter().enumerate() {
+            if d.container == owner && !d.name_span.is_empty() && d.kind != Kind::TypeParameter {
+                let id = DefId(i as u32);
+                found.rows.push(Raw::definition(SymbolId { file: symbol.file, number: facts.number(id) }, &facts, id));
+            }
+        }
+        Ok(())
+    }
+
+    fn add_bases(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+        // A type's bases are recorded with the file that says so: its own, or one that extends it.
+        let links = self.index.links(symbol.file)?;
+        for (base, derived) in &links.bases {
+            if *derived == symbol
+                && let Some((facts, def)) = self.index.definition(*base)?
+            {
+                found.rows.push(Raw::definition(*base, &facts, def));
+            }
+        }
+        Ok(())
+    }
+
+    /// Uses within a definition.
+    fn add_used(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+        let facts = self.index.facts(symbol.file)?;
+        let links = self.index.links(symbol.file)?;
+        let whole = facts.find(symbol.number).map(|d| facts.facts.def(d).whole);
+        for (i, u) in facts.facts.uses.iter().enumerate() {
+            let inside = whole.is_none_or(|w| w.covers(u.span));
+            if !inside || !roles.contains(&u.role) {
+                continue;
+            }
+            let usage = UseId(i as u32);
+            if let Some(def) = u.local {
+                if facts.facts.def(def).kind.is_callable() {
+                    let target = SymbolId { file: symbol.file, number: facts.number(def) };
+                    found.rows.push(Raw::usage(symbol.file, &facts.facts, usage, Some(Certainty::Proven), Some(target)));
+                }
+                continue;
+            }
+            match links.find(usage) {
+                Some(link) => found.rows.push(Raw::usage(symbol.file, &facts.facts, usage, Some(link.certainty), link.targets.first().copied())),
+                None => {
+                    let cause = links.find_cause(usage).unwrap_or(Cause::NoDefinition);
+                    if !matches!(cause, Cause::Builtin) {
+                        found.miss(cause.word(), 1);
+                    }
+                }
+            }
+        }
+        Ok(())
+    }
+}
+
+fn roles_of(does: Does) -> &'static [Role] {
+    match does {
+        Does::Call => &[Role::Call],
+        Does::Read => &[Role::Read, Role::Pass],
+        Does::Write => &[Role::Write],
+        _ => &Role::ALL,
+    }
+}
+
+fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<SymbolId>) -> Raw {
+    let import = facts.facts.import(id);
+    Raw {
+        file,
+        about: About::Import(id),
+        marks: Marks { kind: None, role: Some(Role::Import), certainty: None, span: import.name_span },
+        symbol: target,
+        via: None,
+    }
+}

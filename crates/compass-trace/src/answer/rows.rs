@@ -1,0 +1,293 @@
+//! Light rows, and full answers made of them.
+
+use super::{About, Answer, AnswerError, Engine, EvidenceLine, Marks};
+use compass_facts::{DefId, Facts, Flags, Kind, LineIndex, Span, UseId};
+use compass_index::{Certainty, FileFacts, FileId, IndexError, Link, StepKind, SymbolId};
+
+/// A row before it is shown.
+#[derive(Debug, Clone)]
+pub(super) struct Raw {
+    pub(super) file: FileId,
+    pub(super) about: About,
+    pub(super) marks: Marks,
+    /// The symbol it is about: the definition itself, or what a use refers to.
+    pub(super) symbol: Option<SymbolId>,
+    /// The use and file whose link led here, for its evidence.
+    pub(super) via: Option<(FileId, UseId)>,
+}
+
+impl Raw {
+    pub(super) fn definition(symbol: SymbolId, facts: &FileFacts, def: DefId) -> Raw {
+        let d = facts.facts.def(def);
+        Raw {
+            file: symbol.file,
+            about: About::Definition(def),
+            marks: Marks { kind: Some(d.kind), role: None, certainty: None, span: d.name_span },
+            symbol: Some(symbol),
+            via: None,
+        }
+    }
+
+    pub(super) fn usage(file: FileId, facts: &Facts, usage: UseId, certainty: Option<Certainty>, symbol: Option<SymbolId>) -> Raw {
+        let u = facts.usage(usage);
+        Raw {
+            file,
+            about: About::Use(usage),
+            marks: Marks { kind: None, role: Some(u.role), certainty, span: u.span },
+            symbol,
+            via: Some((file, usage)),
+        }
+    }
+
+    pub(super) fn module(file: FileId) -> Raw {
+        let marks = Marks { kind: Some(Kind::Module), role: None, certainty: None, span: Span::default() };
+        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None }
+    }
+
+    pub(super) fn line(file: FileId, span: Span) -> Raw {
+        Raw { file, about: About::Line, marks: Marks { kind: None, role: None, certainty: None, span }, symbol: None, via: None }
+    }
+}
+
+impl Engine {
+    /// Makes the full answer of a row.
+    pub(super) fn full(&self, row: &Raw) -> Result<Answer, AnswerError> {
+        let index = &self.index;
+        let file = index.file(row.file);
+        let source = index.source(row.file);
+        let facts = index.facts(row.file)?;
+        let mut span = row.marks.span;
+        let mut moved = None;
+        if let Ok(source) = &source
+            && let Some(changed) = &source.changed
+            && !matches!(row.about, About::Line)
+        {
+            match relocate(&facts.facts, changed, row) {
+                Some(found) => span = found,
+                None => moved = Some("the file changed since it was indexed and this place was not found again".to_owned()),
+            }
+        }
+        let empty = LineIndex::new("");
+        let (lines, text) = match &source {
+            Ok(s) => (&s.source.lines, s.source.text.as_str()),
+            Err(_) => (&empty, ""),
+        };
+        let length = text.len() as u32;
+        let (line, column) = lines.locate(span.start.min(length));
+        let (end_line, end_column) = lines.locate(span.end.min(length));
+        let shown = lines.line(line, text);
+        let mut answer = Answer {
+            path: index.path_of(row.file),
+            line,
+            column,
+            end_line,
+            end_column,
+            name: None,
+            kind: row.marks.kind.map(|k| k.word().to_owned()),
+            role: row.marks.role.map(|r| r.word().to_owned()),
+            certainty: row.marks.certainty.map(|c| c.word().to_owned()),
+            evidence: Vec::new(),
+            unit: index.unit(row.file).map(|u| u.name.clone()),
+            language: file.map(|f| f.language.word().to_owned()),
+            enclosing: None,
+            text: Some(clipped(shown, column)),
+            caller: None,
+            symbol: row.symbol,
+            file: Some(row.file),
+            definition: None,
+        };
+        self.describe(row, &facts, &mut answer)?;
+        if let Some((file, usage)) = row.via {
+            answer.evidence = self.evidence(file, usage)?;
+        }
+        if let Some(note) = moved {
+            answer.evidence.push(EvidenceLine { text: note, path: answer.path.clone(), line });
+        }
+        if let Err(IndexError::Source { .. } | IndexError::NoText { .. }) = source {
+            answer.text = None;
+        }
+        Ok(answer)
+    }
+
+    /// Name, kind and surroundings by what the row is about.
+    fn describe(&self, row: &Raw, facts: &FileFacts, answer: &mut Answer) -> Result<(), AnswerError> {
+        match row.about {
+            About::Definition(def) => {
+                answer.name = Some(self.qualified(row.file, facts, def));
+                answer.enclosing = facts.facts.def(def).container.map(|c| self.qualified(row.file, facts, c));
+                answer.definition = Some(def);
+            }
+            About::Use(usage) => {
+                let u = facts.facts.usage(usage);
+                answer.name = Some(facts.facts.name(u.name).to_owned());
+                answer.enclosing = u.enclosing.map(|d| self.qualified(row.file, facts, d));
+                answer.definition = u.enclosing;
+                answer.caller = u.enclosing.and_then(|d| self.a_caller(SymbolId { file: row.file, number: facts.number(d) }));
+                let target = row.symbol.map(|s| self.index.definition(s)).transpose()?.flatten();
+                answer.kind = target.map(|(f, d)| f.facts.def(d).kind.word().to_owned());
+            }
+            About::Import(id) => {
+                let import = facts.facts.import(id);
+                answer.name = Some(facts.facts.name(import.module).to_owned());
+                answer.role = Some("import".to_owned());
+            }
+            About::Gap(cause) => answer.kind = Some(cause.word().to_owned()),
+            About::Line => {
+                let def = facts.facts.find_enclosing(row.marks.span.start);
+                answer.enclosing = def.map(|d| self.qualified(row.file, facts, d));
+                answer.definition = def;
+                answer.caller = def.and_then(|d| self.a_caller(SymbolId { file: row.file, number: facts.number(d) }));
+            }
+            About::File => answer.name = Some(stem(&answer.path)),
+        }
+        Ok(())
+    }
+
+    /// The name with the types and functions around it; members of extensions get their type's name.
+    pub(crate) fn qualified(&self, _file: FileId, facts: &FileFacts, def: DefId) -> String {
+        let mut parts: Vec<String> = facts.facts.container_path(def).into_iter().filter(|p| !p.is_empty()).map(str::to_owned).collect();
+        let outer = parts.is_empty();
+        if outer && let Some(owner) = extended_type(&facts.facts, def) {
+            parts.push(owner);
+        }
+        parts.push(facts.facts.def_name(def).to_owned());
+        parts.join(".")
+    }
+
+    /// One of those who call a function: the surest, from another function.
+    fn a_caller(&self, symbol: SymbolId) -> Option<String> {
+        let uses = self.index.uses(symbol).ok()?;
+        let calls = uses.iter().filter(|u| u.role == compass_facts::Role::Call && u.enclosing.is_some());
+        let best = calls.max_by_key(|u| (u.certainty, std::cmp::Reverse((u.file, u.usage))))?;
+        let facts = self.index.facts(best.file).ok()?;
+        let def = facts.find(best.enclosing?)?;
+        Some(self.qualified(best.file, &facts, def))
+    }
+
+    /// The reasons of a link, each with its place.
+    pub(super) fn evidence(&self, file: FileId, usage: UseId) -> Result<Vec<EvidenceLine>, AnswerError> {
+        let links = self.index.links(file)?;
+        let Some(link) = links.find(usage) else { return self.local_evidence(file, usage) };
+        self.evidence_of(&links, link)
+    }
+
+    fn evidence_of(&self, links: &compass_index::FileLinks, link: &Link) -> Result<Vec<EvidenceLine>, AnswerError> {
+        let mut out = Vec::new();
+        for step in links.evidence.get(link.evidence as usize).map_or(&[][..], |v| v) {
+            let span = Span { start: step.at, end: step.at + step.len };
+            let Ok(source) = self.index.source(step.symbol.file) else { continue };
+            let path = self.index.path_of(step.symbol.file);
+            let name = match self.index.definition(step.symbol)? {
+                Some((facts, def)) => facts.facts.def_name(def).to_owned(),
+                None => span.of(&source.source.text).to_owned(),
+            };
+            let line = source.source.lines.locate(span.start.min(source.source.text.len() as u32)).0;
+            let unit = self.index.unit(step.symbol.file).map_or("", |u| u.name.as_str());
+            out.push(EvidenceLine { text: step_text(step.kind, &name, unit, link.total), path, line });
+        }
+        Ok(out)
+    }
+
+    /// A name linked by the reader: bound in the function itself.
+    fn local_evidence(&self, file: FileId, usage: UseId) -> Result<Vec<EvidenceLine>, AnswerError> {
+        let facts = self.index.facts(file)?;
+        let Some(def) = facts.facts.usage(usage).local else { return Ok(Vec::new()) };
+        let Ok(source) = self.index.source(file) else { return Ok(Vec::new()) };
+        let d = facts.facts.def(def);
+        let line = source.source.lines.locate(d.name_span.start.min(source.source.text.len() as u32)).0;
+        let text = format!("{} {} of the same function", d.kind.word(), facts.facts.def_name(def));
+        Ok(vec![EvidenceLine { text, path: self.index.path_of(file), line }])
+    }
+}
+
+fn step_text(kind: StepKind, name: &str, unit: &str, total: u32) -> String {
+    match kind {
+        StepKind::Scope => format!("{name} is defined in a scope around"),
+        StepKind::Import if name.is_empty() => format!("unit {unit}"),
+        StepKind::Import => format!("import of {name}"),
+        StepKind::Reexport => format!("passed on as {name}"),
+        StepKind::Declared => format!("type declared at {name}"),
+        StepKind::Inferred => format!("type read off {name}"),
+        StepKind::Member => format!("member of {name}"),
+        StepKind::Base => format!("inherited from {name}"),
+        StepKind::Include => format!("{name} seen through an include"),
+        StepKind::StandIn => format!("unit {unit} under the same roots stands in for the package asked for"),
+        StepKind::ByName if total > 1 => format!("by name only: {name}, the nearest of {total}"),
+        StepKind::ByName => format!("by name only: {name}, the only one"),
+    }
+}
+
+/// Long lines are cut around the place; control characters are kept for the one who prints.
+fn clipped(line: &str, column: u32) -> String {
+    const WIDTH: usize = 400;
+    if line.len() <= WIDTH {
+        return line.to_owned();
+    }
+    let mut start = (column as usize).saturating_sub(WIDTH / 2);
+    while !line.is_char_boundary(start) {
+        start -= 1;
+    }
+    let mut end = (start + WIDTH).min(line.len());
+    while !line.is_char_boundary(end) {
+        end -= 1;
+    }
+    line[start..end].to_owned()
+}
+
+fn stem(path: &str) -> String {
+    let name = path.rsplit('/').next().unwrap_or(path);
+    name.rsplit_once('.').map_or(name, |(s, _)| s).to_owned()
+}
+
+/// The name of the type that an extension around the definition extends, as written.
+fn extended_type(facts: &Facts, def: DefId) -> Option<String> {
+    let mut scope = Some(facts.def(def).scope);
+    while let Some(id) = scope {
+        if let Some(extension) = facts.extensions.iter().find(|e| e.scope == id) {
+            return type_name(facts, extension.of);
+        }
+        scope = facts.scope(id).parent;
+    }
+    None
+}
+
+fn type_name(facts: &Facts, ty: compass_facts::TypeId) -> Option<String> {
+    use compass_facts::TypeExpr;
+    match facts.ty(ty) {
+        TypeExpr::Name { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name).to_owned()),
+        TypeExpr::Def(def) => Some(facts.def_name(*def).to_owned()),
+        TypeExpr::Generic { of, .. } | TypeExpr::Instance(of) => type_name(facts, *of),
+        _ => None,
+    }
+}
+
+/// The place of a row in facts read just now: the same definition, or the same use by name and ordinal.
+fn relocate(old: &Facts, new: &Facts, row: &Raw) -> Option<Span> {
+    match row.about {
+        About::Definition(def) => {
+            let d = old.def(def);
+            let key = (old.container_path(def), old.def_name(def), d.kind);
+            let same = |f: &Facts, i: usize| {
+                let id = DefId(i as u32);
+                f.def(id).kind == key.2 && f.def_name(id) == key.1 && f.container_path(id) == key.0
+            };
+            let ordinal = (0..def.index()).filter(|i| same(old, *i)).count();
+            (0..new.definitions.len()).filter(|i| same(new, *i)).nth(ordinal).map(|i| new.definitions[i].name_span)
+        }
+        About::Use(usage) => {
+            let u = old.usage(usage);
+            let name = old.name(u.name);
+            let key = |f: &Facts, x: &compass_facts::Use| (f.name(x.name) == name, x.role, x.enclosing.map(|e| f.def_name(e).to_owned()));
+            let wanted = key(old, u);
+            let ordinal = old.uses[..usage.0 as usize].iter().filter(|x| key(old, x) == wanted).count();
+            new.uses.iter().filter(|x| key(new, x) == wanted).nth(ordinal).map(|x| x.span)
+        }
+        About::File => Some(Span::default()),
+        _ => None,
+    }
+}
+
+/// Bodies before bodiless declarations; then by path and place.
+pub(super) fn definition_rank(facts: &Facts, def: DefId) -> bool {
+    facts.def(def).flags.has(Flags::BODILESS)
+}

@@ -1,0 +1,367 @@
+//! What a subject means: places and names to symbols; `where is`, `what is`.
+
+use super::rows::{Raw, definition_rank};
+use super::{AnswerError, Engine, Found};
+use crate::question::{Mode, NamePattern, Place, Subject, What};
+use compass_facts::{DefId, Kind, UseId};
+use compass_index::{Cause, Certainty, FileFacts, FileId, NameEntry, SymbolId};
+
+/// A symbol a subject stands for.
+#[derive(Debug, Clone)]
+pub(super) struct Resolved {
+    pub(super) symbol: SymbolId,
+    pub(super) certainty: Option<Certainty>,
+    pub(super) via: Option<(FileId, UseId)>,
+}
+
+/// All symbols of a subject, and what stood in the way of finding more.
+#[derive(Debug, Default)]
+pub(super) struct Resolution {
+    pub(super) symbols: Vec<Resolved>,
+    pub(super) total: usize,
+    pub(super) cause: Option<Cause>,
+    pub(super) notes: Vec<String>,
+    pub(super) by_name: bool,
+}
+
+impl Engine {
+    /// The symbols a subject stands for.
+    pub(super) fn resolve(&self, subject: &Subject) -> Result<Resolution, AnswerError> {
+        let mut found = match &subject.what {
+            What::Place(place) => self.resolve_place(place)?,
+            What::Name { text, quoted } => self.resolve_name(text, *quoted)?,
+        };
+        if let Some(word) = &subject.defined_in {
+            let matcher = super::filters::PathMatcher::new(word);
+            found.symbols.retain(|r| matcher.matches(&self.index.path_of(r.symbol.file)));
+            found.total = found.symbols.len();
+        }
+        Ok(found)
+    }
+
+    /// A file by path, by a path relative to the root, or by a unique end of its path.
+    pub(super) fn find_file(&self, path: &str) -> Option<FileId> {
+        if let Some(found) = self.index.find_path(path) {
+            return Some(found);
+        }
+        let path = path.trim_start_matches("./");
+        let mut ends = self.index.files().iter().filter(|f| f.path.strip_suffix(path).is_some_and(|front| front.ends_with('/')));
+        let first = ends.next()?;
+        ends.next().is_none().then_some(first.id)
+    }
+
+    fn resolve_place(&self, place: &Place) -> Result<Resolution, AnswerError> {
+        let mut out = Resolution::default();
+        let Some(file) = self.find_file(&place.path) else {
+            out.notes.push(format!("no file {} in the index", place.path));
+            let names = self.index.files().iter().map(|f| f.path.as_str());
+            out.notes.extend(crate::question_nearest(&place.path, names).map(|n| format!("nearest: {n}")));
+            return Ok(out);
+        };
+        let source = self.index.source(file)?;
+        let facts = self.index.facts(file)?;
+        let Some(offset) = source.source.lines.offset(place.line, place.column.unwrap_or(1)) else {
+            out.notes.push(format!("{} has no place {}:{}", place.path, place.line, place.column.unwrap_or(1)));
+            return Ok(out);
+        };
+        if let Some(changed) = &source.changed {
+            out.notes.push(format!("{} changed since it was indexed; it was read anew for this answer", place.path));
+            let Some(usage) = same_use(changed, &facts.facts, offset) else {
+                let def = changed.find_definition_at(offset).and_then(|d| same_definition(changed, &facts.facts, d));
+                if let Some(def) = def {
+                    out.push_definition(file, &facts, def);
+                }
+                return Ok(out);
+            };
+            self.resolve_use(file, &facts, usage, &mut out)?;
+            return Ok(out);
+        }
+        if place.column.is_none() {
+            let line = source.source.lines.line_span(place.line, &source.source.text);
+            self.resolve_line(file, &facts, line, &mut out)?;
+            return Ok(out);
+        }
+        // A definition's own token means the definition, also where it is a use at the same time.
+        match (facts.facts.find_definition_at(offset), facts.facts.find_use_at(offset)) {
+            (Some(def), None) => out.push_definition(file, &facts, def),
+            (def, Some(usage)) => {
+                let before = out.symbols.len();
+                self.resolve_use(file, &facts, usage, &mut out)?;
+                if let (Some(def), true) = (def, out.symbols.len() == before) {
+                    out.push_definition(file, &facts, def);
+                }
+            }
+            (None, None) => {
+                out.notes.push("no name stands at this place".to_owned());
+            }
+        }
+        Ok(out)
+    }
+
+    /// A line without a column: what it defines, else what it first mentions.
+    fn resolve_line(&self, file: FileId, facts: &FileFacts, line: compass_facts::Span, out: &mut Resolution) -> Result<(), AnswerError> {
+        let on_line = |s: compass_facts::Span| line.start <= s.start && s.start <= line.end && !s.is_empty();
+        let definitions = facts.facts.definitions.iter().enumerate().filter(|(_, d)| on_line(d.name_span));
+        let first = definitions.min_by_key(|(_, d)| (d.kind.is_variable(), d.name_span.start));
+        if let Some((i, _)) = first {
+            out.push_definition(file, facts, DefId(i as u32));
+            return Ok(());
+        }
+        match facts.facts.uses.iter().position(|u| on_line(u.span)) {
+            Some(i) => self.resolve_use(file, facts, UseId(i as u32), out),
+            None => {
+                out.notes.push("no name stands on this line".to_owned());
+                Ok(())
+            }
+        }
+    }
+
+    fn resolve_use(&self, file: FileId, facts: &FileFacts, usage: UseId, out: &mut Resolution) -> Result<(), AnswerError> {
+        let via = Some((file, usage));
+        if let Some(def) = facts.facts.usage(usage).local {
+            let symbol = SymbolId { file, number: facts.number(def) };
+            out.symbols.push(Resolved { symbol, certainty: Some(Certainty::Proven), via });
+            out.total = 1;
+            return Ok(());
+        }
+        let links = self.index.links(file)?;
+        match links.find(usage) {
+            Some(link) => {
+                out.total = link.total as usize;
+                out.symbols.extend(link.targets.iter().map(|t| Resolved { symbol: *t, certainty: Some(link.certainty), via }));
+            }
+            None => out.cause = Some(links.find_cause(usage).unwrap_or(Cause::NoDefinition)),
+        }
+        Ok(())
+    }
+
+    fn resolve_name(&self, text: &str, quoted: bool) -> Result<Resolution, AnswerError> {
+        let mut out = Resolution { by_name: true, ..Resolution::default() };
+        let literal = NamePattern::new(text, true);
+        let pattern = NamePattern::new(text, quoted);
+        let mut entries = self.index.named(literal.last())?;
+        let mut used = &literal;
+        if pattern.is_wild() {
+            if entries.is_empty() {
+                used = &pattern;
+                entries = self.index.names()?.iter().filter(|e| pattern.matches_last(&e.name)).cloned().collect();
+            } else {
+                out.notes.push(format!("{text} is taken as a name; other names with that pattern are left out"));
+            }
+        }
+        let mut ranked: Vec<(bool, bool, String, Resolved)> = Vec::new();
+        for entry in entries {
+            if self.name_fits(used, &entry)? {
+                let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
+                let bodiless = entry.flags.has(compass_facts::Flags::BODILESS);
+                let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None };
+                ranked.push((!own, bodiless, self.index.path_of(entry.symbol.file), resolved));
+            }
+        }
+        ranked.sort_by(|a, b| (a.0, a.1, &a.2, a.3.symbol).cmp(&(b.0, b.1, &b.2, b.3.symbol)));
+        out.symbols = ranked.into_iter().map(|r| r.3).collect();
+        out.total = out.symbols.len();
+        if out.symbols.is_empty() {
+            self.nearest_names(literal.last(), &mut out)?;
+        }
+        Ok(out)
+    }
+
+    fn nearest_names(&self, wanted: &str, out: &mut Resolution) -> Result<(), AnswerError> {
+        let names = self.index.names()?;
+        let mut scored: Vec<(f64, &str)> = Vec::new();
+        for entry in names.iter() {
+            if scored.last().is_some_and(|s| s.1 == entry.name) {
+                continue;
+            }
+            let close = entry.name.len().abs_diff(wanted.len()) <= 4;
+            let score = if close { strsim::jaro_winkler(&entry.name, wanted) } else { 0.0 };
+            scored.push((score, &entry.name));
+        }
+        scored.retain(|s| s.0 > 0.8);
+        scored.sort_by(|a, b| b.0.total_cmp(&a.0));
+        let nearest: Vec<&str> = scored.iter().take(5).map(|s| s.1).collect();
+        out.notes.push(format!("nothing is called {wanted}"));
+        if !nearest.is_empty() {
+            out.notes.push(format!("nearest: {}", nearest.join(", ")));
+        }
+        Ok(())
+    }
+
+    fn name_fits(&self, pattern: &NamePattern, entry: &NameEntry) -> Result<bool, AnswerError> {
+        if pattern.parts.len() == 1 && pattern.types.is_none() && !pattern.rooted {
+            return Ok(true);
+        }
+        let Some((facts, def)) = self.index.definition(entry.symbol)? else { return Ok(false) };
+        if !pattern.matches_containers(&self.containers(entry.symbol.file, &facts, def)) {
+            return Ok(false);
+        }
+        let Some(types) = &pattern.types else { return Ok(true) };
+        self.types_fit(types, entry.symbol.file, &facts, def)
+    }
+
+    /// What a definition stands in, outermost first: folders, file, then types and functions.
+    fn containers(&self, file: FileId, facts: &FileFacts, def: DefId) -> Vec<Vec<String>> {
+        let path = self.index.path_of(file);
+        let mut out: Vec<Vec<String>> = Vec::new();
+        if let Some(unit) = self.index.unit(file) {
+            out.push(vec![unit.name.clone(), unit.name.replace('-', "_")]);
+        }
+        let parts: Vec<&str> = path.split('/').collect();
+        let (name, dirs) = parts.split_last().map_or(("", &[][..]), |(n, d)| (*n, d));
+        out.extend(dirs.iter().filter(|d| **d != "src").map(|d| vec![(*d).to_owned()]));
+        let stem = name.split('.').next().unwrap_or(name);
+        if !matches!(stem, "mod" | "lib" | "main" | "index" | "__init__") {
+            out.push(vec![stem.to_owned()]);
+        }
+        let qualified = self.qualified(file, facts, def);
+        let inner: Vec<&str> = qualified.split('.').collect();
+        out.extend(inner[..inner.len() - 1].iter().map(|p| vec![(*p).to_owned(), format!("(*{p})")]));
+        out
+    }
+
+    /// Parameter types by text: as many parameters, each holding the type written.
+    fn types_fit(&self, types: &[String], file: FileId, facts: &FileFacts, def: DefId) -> Result<bool, AnswerError> {
+        let Some(scope) = facts.facts.def(def).inner else { return Ok(false) };
+        let source = self.index.source(file)?;
+        let parameters: Vec<&str> = facts
+            .facts
+            .definitions
+            .iter()
+            .filter(|d| d.scope == scope && d.kind == Kind::Parameter)
+            .map(|d| d.whole.of(&source.source.text))
+            .filter(|p| !matches!(*p, "self" | "cls" | "&self" | "&mut self"))
+            .collect();
+        Ok(parameters.len() == types.len() && parameters.iter().zip(types).all(|(p, t)| t == "_" || p.contains(t.as_str())))
+    }
+
+    /// `where is S`.
+    pub(super) fn where_is(&self, subject: &Subject, mode: Mode) -> Result<Found, AnswerError> {
+        let resolution = self.resolve(subject)?;
+        let mut found = Found::default();
+        let is_place = matches!(subject.what, What::Place(_));
+        let mut rows: Vec<(bool, Raw)> = Vec::new();
+        for resolved in &resolution.symbols {
+            let raw = match self.index.definition(resolved.symbol)? {
+                Some((facts, def)) => {
+                    let mut raw = Raw::definition(resolved.symbol, &facts, def);
+                    raw.marks.certainty = resolved.certainty;
+                    raw.via = resolved.via;
+                    (definition_rank(&facts.facts, def), raw)
+                }
+                None if resolved.symbol.is_module() => {
+                    let mut raw = Raw::module(resolved.symbol.file);
+                    raw.marks.certainty = resolved.certainty;
+                    raw.via = resolved.via;
+                    (false, raw)
+                }
+                None => continue,
+            };
+            rows.push(raw);
+        }
+        if mode != Mode::Any || is_place {
+            self.other_side(&resolution, mode, &mut rows, &mut found)?;
+        }
+        found.rows = rows.into_iter().map(|r| r.1).collect();
+        self.note_subject(&resolution, &mut found);
+        if resolution.by_name {
+            self.miss_hidden_code(&mut found);
+        }
+        Ok(found)
+    }
+
+    /// Declarations and implementations of the same entity, by name and container.
+    fn other_side(&self, resolution: &Resolution, mode: Mode, rows: &mut Vec<(bool, Raw)>, found: &mut Found) -> Result<(), AnswerError> {
+        let Some(first) = resolution.symbols.first() else { return Ok(()) };
+        let others = self.same_entity(first.symbol)?;
+        match mode {
+            Mode::Any => {
+                if let Some((_, raw)) = others.iter().find(|o| o.0) {
+                    let answer = self.full(raw)?;
+                    found.notes.push(format!("declared at {}:{}", answer.path, answer.line));
+                }
+            }
+            Mode::Declared | Mode::Implemented => {
+                let want_bodiless = mode == Mode::Declared;
+                let chosen: Vec<(bool, Raw)> = rows.iter().filter(|r| r.0 == want_bodiless).cloned().chain(others.into_iter().filter(|o| o.0 == want_bodiless)).collect();
+                if chosen.is_empty() {
+                    found.notes.push(format!("no separate {} is known", if want_bodiless { "declaration" } else { "implementation" }));
+                } else {
+                    *rows = chosen;
+                }
+            }
+        }
+        Ok(())
+    }
+
+    /// Other definitions of what a symbol defines: the prototype of a body, the stub of a module's class.
+    fn same_entity(&self, symbol: SymbolId) -> Result<Vec<(bool, Raw)>, AnswerError> {
+        let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(Vec::new()) };
+        let d = facts.facts.def(def);
+        if d.flags.has(compass_facts::Flags::LOCAL) || d.name_span.is_empty() {
+            return Ok(Vec::new());
+        }
+        let containers = facts.facts.container_path(def).len();
+        let is_header = |file: FileId| {
+            let path = self.index.path_of(file);
+            path.ends_with(".d.ts") || path.ends_with(".pyi") || path.ends_with(".d.mts") || path.ends_with(".d.cts")
+        };
+        let mut out = Vec::new();
+        for entry in self.index.named(facts.facts.def_name(def))? {
+            let same_language = self.index.file(entry.symbol.file).zip(self.index.file(symbol.file)).is_some_and(|(a, b)| a.language.is_kin_of(b.language));
+            if entry.symbol == symbol || !same_language || entry.symbol.file.unit != symbol.file.unit {
+                continue;
+            }
+            let Some((other, id)) = self.index.definition(entry.symbol)? else { continue };
+            let declares = other.facts.def(id).flags.has(compass_facts::Flags::BODILESS) || is_header(entry.symbol.file);
+            let here = d.flags.has(compass_facts::Flags::BODILESS) || is_header(symbol.file);
+            if other.facts.container_path(id).len() == containers && declares != here {
+                out.push((declares, Raw::definition(entry.symbol, &other, id)));
+            }
+        }
+        Ok(out)
+    }
+
+    /// Notes and causes of a subject that is not, or not uniquely, known.
+    pub(super) fn note_subject(&self, resolution: &Resolution, found: &mut Found) {
+        found.notes.extend(resolution.notes.iter().cloned());
+        if let Some(cause) = resolution.cause {
+            found.miss(cause.word(), 1);
+        }
+        if resolution.total > resolution.symbols.len() {
+            found.notes.push(format!("{} targets, the nearest {} are shown", resolution.total, resolution.symbols.len()));
+        }
+    }
+
+    /// `what is S`: the definition, with its documentation as notes.
+    pub(super) fn what_is(&self, subject: &Subject) -> Result<Found, AnswerError> {
+        let mut found = self.where_is(subject, Mode::Any)?;
+        if let Some(symbol) = found.rows.first().and_then(|r| r.symbol)
+            && let Some(bearings) = self.facts_of(symbol)?
+        {
+            found.notes.insert(0, format!("{} {}", bearings.kind, bearings.signature));
+            found.notes.extend(bearings.documentation.lines().map(str::to_owned));
+        }
+        Ok(found)
+    }
+}
+
+impl Resolution {
+    fn push_definition(&mut self, file: FileId, facts: &FileFacts, def: DefId) {
+        self.symbols.push(Resolved { symbol: SymbolId { file, number: facts.number(def) }, certainty: Some(Certainty::Proven), via: None });
+        self.total += 1;
+    }
+}
+
+/// The use of old facts that stands for the one at a place of new facts: same name, same ordinal.
+fn same_use(new: &compass_facts::Facts, old: &compass_facts::Facts, offset: u32) -> Option<UseId> {
+    let usage = new.find_use_at(offset)?;
+    let name = new.name(new.usage(usage).name);
+    let ordinal = new.uses[..usage.index()].iter().filter(|u| new.name(u.name) == name).count();
+    old.uses.iter().enumerate().filter(|(_, u)| old.name(u.name) == name).nth(ordinal).map(|(i, _)| UseId(i as u32))
+}
+
+fn same_definition(new: &compass_facts::Facts, old: &compass_facts::Facts, def: DefId) -> Option<DefId> {
+    let key = (new.container_path(def), new.def_name(def));
+    (0..old.definitions.len() as u32).map(DefId).find(|d| (old.container_path(*d), old.def_name(*d)) == key)
+}

@@ -1,0 +1,20 @@
+//! What follows from an index: the question language, its answers, and the bearings of a symbol.
+//!
+//! [`question`] turns a line of text into a tree and back; [`Engine`] answers the tree from a
+//! [`compass_index::Index`]; [`bearings`] gathers what the desk shows beside the code.
+//!
+//! # Guarantees
+//! Nothing here reads syntax or the disk but through the index. Every answer says how complete it is.
+
+mod answer;
+pub mod bearings;
+pub mod fuzzy;
+pub mod question;
+
+pub use answer::{Answer, AnswerError, Answers, Context, Engine, EvidenceLine};
+
+/// The text most like `written`.
+pub(crate) fn question_nearest<'w>(written: &str, all: impl Iterator<Item = &'w str>) -> Option<String> {
+    let scored = all.map(|w| (strsim::jaro_winkler(written, w), w));
+    scored.filter(|s| s.0 > 0.7).max_by(|a, b| a.0.total_cmp(&b.0)).map(|s| s.1.to_owned())
+}
