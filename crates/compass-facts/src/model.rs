@@ -20,3 +20,31 @@ pub use import::{Export, Import, ImportKind};
 pub use scope::{Extension, Scope, ScopeKind};
 pub use typeexpr::{Literal, TypeExpr};
 pub use usage::{Role, Shape, Use};
+
+/// A number that changes whenever the shape of facts may have changed: a hash (FNV-1a) of the sources of the model.
+///
+/// Facts are stored as bytes without names; bytes of another shape must never be read as if they were of this one.
+pub const SHAPE: u32 = {
+    const SOURCES: [&str; 8] = [
+        include_str!("model/definition.rs"),
+        include_str!("model/facts.rs"),
+        include_str!("model/gap.rs"),
+        include_str!("model/ids.rs"),
+        include_str!("model/import.rs"),
+        include_str!("model/scope.rs"),
+        include_str!("model/typeexpr.rs"),
+        include_str!("model/usage.rs"),
+    ];
+    let mut hash: u32 = 0x811C_9DC5;
+    let mut i = 0;
+    while i < SOURCES.len() {
+        let bytes = SOURCES[i].as_bytes();
+        let mut at = 0;
+        while at < bytes.len() {
+            hash = (hash ^ bytes[at] as u32).wrapping_mul(0x0100_0193);
+            at += 1;
+        }
+        i += 1;
+    }
+    hash
+};

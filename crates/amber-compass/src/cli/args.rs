@@ -77,7 +77,6 @@ pub struct IndexArgs {
 #[command(after_help = "Examples:\n  amber-compass ask who calls plan_turn in routes/\n  amber-compass ask --json where is routes/wheels.py:88:12")]
 pub struct AskArgs {
     /// The question, in plain words.
-    #[arg(trailing_var_arg = true)]
     pub question: Vec<String>,
     /// The root whose index is asked; without it, the indexed folder around the current one.
     #[arg(long, value_name = "PATH")]

@@ -43,7 +43,7 @@ impl NameTable {
 }
 
 /// What one file says by itself. Arenas; ids are positions.
-#[derive(Debug, Clone, PartialEq, Default, Serialize, Deserialize)]
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 pub struct Facts {
     /// Interned names.
     pub names: NameTable,
@@ -67,6 +67,26 @@ pub struct Facts {
     pub gaps: Vec<Gap>,
     /// Lines of text.
     pub lines: u32,
+}
+
+impl Default for Facts {
+    /// A file that says nothing: one scope, no names.
+    fn default() -> Facts {
+        let file = Scope { kind: super::ScopeKind::File, parent: None, owner: None, span: super::Span::default() };
+        Facts {
+            names: NameTable::default(),
+            scopes: vec![file],
+            definitions: Vec::new(),
+            uses: Vec::new(),
+            imports: Vec::new(),
+            exports: Vec::new(),
+            types: vec![TypeExpr::Unknown],
+            bases: Vec::new(),
+            extensions: Vec::new(),
+            gaps: Vec::new(),
+            lines: 0,
+        }
+    }
 }
 
 impl Facts {

@@ -34,6 +34,8 @@ pub enum TypeExpr {
         /// Offset of the mention.
         at: u32,
     },
+    /// A type named by its tag: `struct name`, a namespace of its own in C.
+    Tag(NameId),
     /// A definition of this file.
     Def(DefId),
     /// A module or name bound by an import of this file.

@@ -39,6 +39,8 @@ impl Role {
 pub enum Shape {
     /// A name by itself: looked up through scopes.
     Plain,
+    /// A tag after `struct`, `union` or `enum`: a namespace of its own.
+    Tag,
     /// A member of a value or of a type: `a.name`, `a->name`, `a::name`.
     Member(TypeId),
     /// A key that names a field of what is made or taken apart: `Slot { name: 1 }`, `f(name=1)`, `{ name } = a`.

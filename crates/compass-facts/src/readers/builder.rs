@@ -88,8 +88,7 @@ impl<'t> Builder<'t> {
     /// Starts with the file's own scope open.
     pub fn new(text: &'t str, lookup: Lookup, cancel: &Cancel) -> Self {
         let mut facts = Facts::default();
-        facts.scopes.push(Scope { kind: ScopeKind::File, parent: None, owner: None, span: Span::new(0, text.len()) });
-        facts.types.push(TypeExpr::Unknown);
+        facts.scopes[0].span = Span::new(0, text.len());
         Builder {
             text,
             place: Place { scope: ScopeId::FILE, container: None },

@@ -16,7 +16,8 @@ pub(crate) fn text<'t>(node: Node, source: &'t str) -> &'t str {
 /// Named children, comments left out.
 pub(crate) fn named<'t>(node: Node<'t>) -> Vec<Node<'t>> {
     let mut cursor = node.walk();
-    node.named_children(&mut cursor).filter(|n| !n.is_extra()).collect()
+    // Error nodes count as extra too: comments are told by their kind.
+    node.named_children(&mut cursor).filter(|n| !n.is_extra() || n.is_error()).collect()
 }
 
 /// The first child of that kind, named or not.

@@ -20,7 +20,7 @@ use tree_sitter::{Node, Tree};
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false };
+    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -36,6 +36,8 @@ struct Reader<'t> {
     exported: bool,
     /// Is it behind `declare`, or in a declaration file?
     ambient: bool,
+    /// What the latest defining assignment made.
+    made: Option<TypeId>,
 }
 
 impl<'t> Reader<'t> {

@@ -34,6 +34,8 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) evaluating: FxHashSet<(u32, TypeId)>,
     pub(super) following: FxHashSet<(u32, u32)>,
     pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
+    /// Aliases being looked through.
+    aliases: Vec<Sym>,
     pub(super) chain: u32,
     /// How often an answer was cut short so far.
     pub(super) cuts: u64,
@@ -54,6 +56,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             evaluating: FxHashSet::default(),
             following: FxHashSet::default(),
             globbing: FxHashSet::default(),
+            aliases: Vec::new(),
             chain: 0,
             cuts: 0,
         }
@@ -88,6 +91,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Name { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
                 let found = self.plain(file, scope, gid, Wanted::Any);
+                self.meaning_of(&found, gid)
+            }
+            TypeExpr::Tag(name) => {
+                let gid = self.world.gid(file, name);
+                let found = self.plain(file, ScopeId::FILE, gid, Wanted::Tag);
                 self.meaning_of(&found, gid)
             }
             TypeExpr::Def(def) => self.item(Sym { file, def }),
@@ -365,8 +373,15 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     fn instance_of(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
         let def = self.world.def(sym);
         if let (Kind::Alias, Some(ty), None) = (def.kind, def.ty, self.alias_members(sym)) {
+            // An alias that leads to itself has no target.
+            if self.aliases.contains(&sym) || self.aliases.len() > 24 {
+                self.cut();
+                return Ty::Unknown(Cause::ReceiverUnknown);
+            }
+            self.aliases.push(sym);
             let target = self.evaluate(sym.file, ty).ty;
             let value = self.instance(target);
+            self.aliases.pop();
             return self.substitute(value, sym, &args);
         }
         if def.kind == Kind::Variant
@@ -505,9 +520,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     fn alias_target(&mut self, sym: Sym, args: &Rc<[Ty]>) -> Option<Ty> {
         let def = self.world.def(sym);
-        let ty = def.ty.filter(|_| def.kind == Kind::Alias)?;
+        let ty = def.ty.filter(|_| def.kind == Kind::Alias && !self.aliases.contains(&sym) && self.aliases.len() <= 24)?;
+        self.aliases.push(sym);
         let target = self.evaluate(sym.file, ty).ty;
         let value = self.instance(target);
+        self.aliases.pop();
         Some(self.substitute(value, sym, args))
     }
 

@@ -16,6 +16,8 @@ pub(super) enum Wanted {
     Type,
     Value,
     Macro,
+    /// C: what stands after `struct`, `union`, `enum`.
+    Tag,
 }
 
 impl Evaluator<'_, '_> {
@@ -186,18 +188,21 @@ impl Evaluator<'_, '_> {
         let fits = |s: &Sym| {
             let d = world.def(*s);
             let in_file_scope = !world.is_member(*s);
+            let is_tag = matches!(d.kind, Kind::Struct | Kind::Union | Kind::Enum);
             let kind_fits = match wanted {
-                Wanted::Type => d.kind.is_type(),
-                Wanted::Value => !matches!(d.kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Alias),
+                Wanted::Tag => is_tag,
+                Wanted::Type => d.kind.is_type() && !is_tag || d.kind == Kind::Macro,
+                Wanted::Value => !is_tag && d.kind != Kind::Alias,
                 Wanted::Macro => d.kind == Kind::Macro,
-                Wanted::Any => true,
+                Wanted::Any => !is_tag,
             };
             in_file_scope && kind_fits && world.language(s.file) == Language::C
         };
         let mut candidates: Vec<Sym> = world.named(name).iter().copied().filter(fits).collect();
         if candidates.is_empty() && wanted != Wanted::Any {
             // A macro may stand for a type, a typedef may be called as a function-like cast.
-            return if wanted == Wanted::Macro { Lookup::none(Cause::NoDefinition) } else { self.plain_c_any(file, name) };
+            let other = if wanted == Wanted::Type { Wanted::Tag } else { Wanted::Any };
+            return if matches!(wanted, Wanted::Macro | Wanted::Tag) { Lookup::none(Cause::NoDefinition) } else { (*self.plain(file, ScopeId::FILE, name, other)).clone() };
         }
         let seen = self.includes(file);
         let is_seen = |s: &Sym| s.file == file || seen.contains(&s.file);
@@ -208,11 +213,6 @@ impl Evaluator<'_, '_> {
         }
         let visible: Vec<Sym> = candidates.iter().copied().filter(is_seen).collect();
         self.choose_c(file, candidates, visible)
-    }
-
-    fn plain_c_any(&mut self, file: u32, name: Gid) -> Lookup {
-        let found = self.plain(file, ScopeId::FILE, name, Wanted::Any);
-        (*found).clone()
     }
 
     fn choose_c(&self, file: u32, candidates: Vec<Sym>, visible: Vec<Sym>) -> Lookup {

@@ -111,6 +111,8 @@ impl Evaluator<'_, '_> {
                 }
                 out
             }
+            // A union starts the search anew: not from within one.
+            Ty::External(..) | Ty::ExternalType(..) | Ty::Unknown(_) => Lookup::none(Cause::UnitAbsent),
             other => self.members(from, other, name),
         }
     }

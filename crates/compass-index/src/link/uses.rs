@@ -18,6 +18,10 @@ impl Evaluator<'_, '_> {
         let name = self.world.gid(file, u.name);
         let found = match u.shape {
             Shape::Plain => self.link_plain(file, u, name),
+            Shape::Tag => {
+                let found = (*self.plain(file, u.scope, name, Wanted::Tag)).clone();
+                if found.is_empty() && found.cause == Cause::NoDefinition { Lookup::none(Cause::NoDefinition) } else { found }
+            }
             Shape::Member(of) => self.link_member(file, of, u, name),
             Shape::Key(of) => self.link_key(file, of, name),
             Shape::Import(id) => self.link_import(file, facts, id),

@@ -2,8 +2,12 @@
 
 use rusqlite::Connection;
 
-/// Version of the tables and of everything inside their blobs; an index of another one is rebuilt.
-pub const SCHEMA_VERSION: i64 = 1;
+/// Raised by hand when tables, blobs or what readers say of the same text change.
+const FORMAT: i64 = 1;
+
+/// Version of the tables and of everything inside their blobs; an index of another one is rebuilt. Holds the shape of
+/// facts, so that a change of the model cannot be forgotten.
+pub const SCHEMA_VERSION: i64 = FORMAT << 24 | (compass_facts::SHAPE & 0x00FF_FFFF) as i64;
 
 const TABLES: &str = "
 CREATE TABLE IF NOT EXISTS meta (key TEXT PRIMARY KEY, value TEXT NOT NULL) WITHOUT ROWID;

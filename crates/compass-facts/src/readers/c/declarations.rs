@@ -252,7 +252,10 @@ impl<'t> Reader<'t> {
         let name = node.child_by_field_name("name");
         let Some(body) = node.child_by_field_name("body") else {
             let Some(name) = name else { return self.b.unknown() };
-            return self.type_ref(name);
+            let word = text(name, self.b.text);
+            self.b.add_use(word, span(name), Role::Type, Shape::Tag);
+            let tag = self.b.intern(word);
+            return self.b.ty(TypeExpr::Tag(tag));
         };
         let (word, at) = match name {
             Some(n) => (text(n, self.b.text), span(n)),

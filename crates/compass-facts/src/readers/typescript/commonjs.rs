@@ -67,6 +67,29 @@ impl<'t> Reader<'t> {
         (argument.kind() == "string").then(|| unquoted(text(argument, self.b.text)))
     }
 
+    /// `exports = module.exports = value`: the value is read once, every name on the way gets it.
+    pub(super) fn chained_assignment(&mut self, lefts: &[Node<'t>], value: Node<'t>, whole: Node<'t>) -> crate::TypeId {
+        self.made = None;
+        let first = lefts.iter().position(|l| self.defining_assignment(*l, value, whole));
+        let ty = match (first, self.made) {
+            (Some(_), Some(made)) => made,
+            (Some(_), None) => self.b.unknown(),
+            (None, _) => self.expression(value, Role::Read),
+        };
+        for (i, left) in lefts.iter().enumerate() {
+            if Some(i) == first {
+                continue;
+            }
+            match exported_name(*left, self.b.text) {
+                Some(name) => self.b.add_export(name, ty, span(*left)),
+                None => {
+                    self.expression(*left, Role::Write);
+                }
+            }
+        }
+        ty
+    }
+
     /// Assignments that define something: exports, prototype members, members of a function or object.
     pub(super) fn defining_assignment(&mut self, left: Node<'t>, right: Node<'t>, whole: Node<'t>) -> bool {
         if left.kind() != "member_expression" {
@@ -98,14 +121,8 @@ impl<'t> Reader<'t> {
     }
 
     fn export_assignment(&mut self, name: &str, property: Node<'t>, right: Node<'t>, whole: Node<'t>) {
-        // `exports = module.exports = …` and `exports.a = exports.b = …` export the innermost value.
-        if right.kind() == "assignment_expression"
-            && let (Some(l), Some(r)) = (right.child_by_field_name("left"), right.child_by_field_name("right"))
-        {
-            if !self.defining_assignment(l, r, whole) {
-                self.expression(l, Role::Write);
-            }
-            self.export_assignment(name, property, r, whole);
+        // Compilers announce names with `exports.a = void 0` before they give them a value.
+        if right.kind() == "unary_expression" && text(right, self.b.text).starts_with("void") {
             return;
         }
         if is_function(right) || matches!(right.kind(), "class" | "object") {
@@ -124,6 +141,7 @@ impl<'t> Reader<'t> {
             let def = self.b.define_in(crate::ScopeId::FILE, new);
             self.fill(def, right);
             let ty = self.b.ty(TypeExpr::Def(def));
+            self.made = Some(ty);
             self.b.add_export(name, ty, span(property));
             return;
         }
@@ -134,10 +152,12 @@ impl<'t> Reader<'t> {
                 Binding { kind: ImportKind::Name, name: Some("="), bound: None, at: span(right), whole: span(whole), reexport: false },
             );
             let ty = self.b.ty(TypeExpr::Import(id));
+            self.made = Some(ty);
             self.b.add_export(name, ty, span(property));
             return;
         }
         let ty = self.expression(right, Role::Read);
+        self.made = Some(ty);
         self.b.add_export(name, ty, span(property));
     }
 
@@ -204,14 +224,6 @@ impl<'t> Reader<'t> {
 
     /// `F.prototype.m = function …`, `f.m = function …`.
     fn assigned_member(&mut self, class: Node<'t>, property: Node<'t>, right: Node<'t>, whole: Node<'t>, of_instance: bool) -> bool {
-        if right.kind() == "assignment_expression"
-            && let (Some(l), Some(r)) = (right.child_by_field_name("left"), right.child_by_field_name("right"))
-        {
-            if !self.defining_assignment(l, r, whole) {
-                self.expression(l, Role::Write);
-            }
-            return self.assigned_member(class, property, r, whole, of_instance);
-        }
         let of = self.expression(class, Role::Ref);
         let scope = self.member_scope(of, span(whole));
         self.new_member(scope, property, right, whole, !of_instance);
@@ -246,4 +258,14 @@ impl<'t> Reader<'t> {
 /// Is it a function written in place?
 pub(super) fn is_function(node: Node) -> bool {
     matches!(node.kind(), "function_expression" | "arrow_function" | "generator_function" | "function")
+}
+
+/// The name an assignment to this exports: `exports.a`, `module.exports`.
+fn exported_name<'t>(left: Node<'t>, source: &'t str) -> Option<&'t str> {
+    let (object, property) = (left.child_by_field_name("object")?, left.child_by_field_name("property")?);
+    match (text(object, source), text(property, source)) {
+        ("module", "exports") => Some("="),
+        ("exports" | "module.exports", name) => Some(name),
+        _ => None,
+    }
 }

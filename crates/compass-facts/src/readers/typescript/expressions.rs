@@ -204,6 +204,14 @@ impl<'t> Reader<'t> {
         let (Some(left), Some(right)) = (node.child_by_field_name("left"), node.child_by_field_name("right")) else {
             return self.b.unknown();
         };
+        if right.kind() == "assignment_expression" {
+            let (mut lefts, mut value) = (vec![left], right);
+            while let ("assignment_expression", Some(l), Some(r)) = (value.kind(), value.child_by_field_name("left"), value.child_by_field_name("right")) {
+                lefts.push(l);
+                value = r;
+            }
+            return self.chained_assignment(&lefts, value, node);
+        }
         if self.defining_assignment(left, right, node) {
             return self.b.unknown();
         }
