@@ -5,11 +5,14 @@
 
 mod args;
 mod ask;
+mod demo;
 mod failure;
 mod index;
+mod open;
 mod progress;
 
-pub use failure::Failure;
+pub use failure::{Failure, chain as failure_chain};
+pub use progress::text as progress_text;
 
 use clap::Parser;
 use std::process::ExitCode;
@@ -26,7 +29,8 @@ pub fn run() -> ExitCode {
     let result = match args.command {
         Some(args::Command::Index(command)) => index::run(&command),
         Some(args::Command::Ask(command)) => ask::run(&command),
-        Some(args::Command::Demo(_)) | None => Ok(ExitCode::SUCCESS),
+        Some(args::Command::Demo(command)) => demo::run(&command),
+        None => open::run(args.path.as_deref(), args.index, args.deps),
     };
     match result {
         Ok(code) => code,

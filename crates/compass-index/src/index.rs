@@ -148,6 +148,11 @@ impl Index {
         self.overview.linked
     }
 
+    /// Symbols of own units with the most uses, and how many.
+    pub fn most_used(&self) -> &[(SymbolId, u64)] {
+        &self.overview.most_used
+    }
+
     /// Roots, absolute.
     pub fn roots(&self) -> &[String] {
         &self.overview.roots

@@ -122,6 +122,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let writing = Instant::now();
     let size: u64 = linked.links.len() as u64;
     draft.overview.linked = true;
+    draft.overview.most_used = most_used(&linked.postings.uses, &draft.overview.units);
     draft.overview.summary = summarise(&plan, &draft.overview, &inputs, &linked.links);
     draft.overview.summary.refreshed_files = read.changed;
     draft.overview.summary.relinked_files = inputs.len() as u64;
@@ -236,6 +237,22 @@ fn inputs(rows: &[FileRow], facts: Vec<Option<(compass_facts::Facts, Numbers)>>)
             FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, facts, numbers }
         })
         .collect()
+}
+
+/// The symbols of own units with the most uses that are more than guesses; whole files do not count.
+fn most_used(uses: &[crate::UseEntry], units: &[UnitRow]) -> Vec<(crate::SymbolId, u64)> {
+    let mut counts: Vec<(crate::SymbolId, u64)> = Vec::new();
+    for group in uses.chunk_by(|a, b| a.target == b.target) {
+        let target = group[0].target;
+        let sure = group.iter().filter(|u| u.certainty > crate::Certainty::Guessed && u.role != compass_facts::Role::Import).count();
+        let own = units.get(target.file.unit.0 as usize).is_some_and(|u| u.own);
+        if sure > 1 && own && !target.is_module() {
+            counts.push((target, sure as u64));
+        }
+    }
+    counts.sort_by_key(|c| (std::cmp::Reverse(c.1), c.0));
+    counts.truncate(40);
+    counts
 }
 
 /// A generation with names but no links, so that a large first run can be asked early.

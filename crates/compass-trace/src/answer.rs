@@ -70,6 +70,9 @@ pub struct Answer {
     /// The symbol this is about.
     #[serde(skip)]
     pub symbol: Option<SymbolId>,
+    /// First byte in its file.
+    #[serde(skip)]
+    pub start: u32,
     /// The file it stands in.
     #[serde(skip)]
     pub file: Option<FileId>,

@@ -37,6 +37,8 @@ pub struct Generation {
     pub next_file: Vec<u32>,
     /// Counts.
     pub summary: Summary,
+    /// Symbols of the workspace's own units with the most uses, and how many.
+    pub most_used: Vec<(crate::SymbolId, u64)>,
     /// Are links there, or only facts?
     pub linked: bool,
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.

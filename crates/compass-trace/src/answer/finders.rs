@@ -210,6 +210,20 @@ impl Engine {
         Ok(found)
     }
 
+    /// The symbols with the most uses, and how many.
+    ///
+    /// # Errors
+    /// [`AnswerError::Index`].
+    pub fn most_used(&self, most: usize) -> Result<Vec<(super::Answer, u64)>, AnswerError> {
+        let mut out = Vec::new();
+        for (symbol, count) in self.index.most_used().iter().take(most) {
+            if let Some((facts, def)) = self.index.definition(*symbol)? {
+                out.push((self.full(&Raw::definition(*symbol, &facts, def))?, *count));
+            }
+        }
+        Ok(out)
+    }
+
     /// `gaps`: what could not be read, and imports nobody found, by file.
     pub(super) fn gaps(&self) -> Result<Found, AnswerError> {
         let mut found = Found::default();

@@ -93,6 +93,7 @@ impl Engine {
             text: Some(clipped(shown, column)),
             caller: None,
             symbol: row.symbol,
+            start: row.marks.span.start,
             file: Some(row.file),
             definition: None,
         };

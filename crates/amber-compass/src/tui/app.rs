@@ -1,0 +1,138 @@
+//! The loop: events in, effects out, a frame after each event.
+
+use super::jobs::{Done, EngineSlot, Jobs};
+use super::state::{Spot, State};
+use super::term::Guard;
+use super::theme::Theme;
+use super::update::{self, Effect, Event};
+use super::view;
+use compass_index::refresh::Request;
+use crossbeam_channel::{Receiver, Sender, select, unbounded};
+use crossterm::event;
+use std::process::Command;
+use std::sync::Arc;
+use std::sync::atomic::{AtomicBool, Ordering};
+use std::time::Duration;
+
+/// What the program opens with.
+pub struct Start {
+    /// Name of the code base.
+    pub name: String,
+    /// What to index.
+    pub request: Request,
+    /// A file to open, as the index will show it.
+    pub file: Option<String>,
+}
+
+/// Runs the interface until somebody quits.
+///
+/// # Errors
+/// When the terminal cannot be taken or drawn on.
+pub fn run(start: Start) -> std::io::Result<()> {
+    let mut guard = Guard::take()?;
+    let size = crossterm::terminal::size()?;
+    let mut state = State::new(start.name, size, Theme::from_environment());
+    state.request = Some(Box::new(start.request));
+    state.pending = start.file.map(|path| Spot { path, line: 1, column: 1 });
+    let engine = EngineSlot::default();
+    let (sender, done) = unbounded::<Done>();
+    let jobs = Jobs::start(&sender, &engine);
+    let (keys_in, keys) = unbounded::<event::Event>();
+    let paused = Arc::new(AtomicBool::new(false));
+    listen(keys_in, paused.clone());
+
+    let mut effects = Vec::new();
+    update::refresh(&mut state, &mut effects);
+    state.message = None;
+    let mut quit = carry_out(&mut guard, &jobs, &mut state, effects, &paused)?;
+    while !quit {
+        guard.terminal.draw(|frame| view::draw(&state, frame))?;
+        let effects = next(&mut state, &keys, &done);
+        quit = carry_out(&mut guard, &jobs, &mut state, effects, &paused)?;
+    }
+    jobs.stop();
+    Ok(())
+}
+
+/// Waits for one event, then takes all that are there already: one frame for all of them.
+fn next(state: &mut State, keys: &Receiver<event::Event>, done: &Receiver<Done>) -> Vec<Effect> {
+    let first = select! {
+        recv(keys) -> e => e.ok().and_then(to_event),
+        recv(done) -> e => e.ok().map(Event::Done),
+    };
+    let mut effects = first.map(|e| update::update(state, e)).unwrap_or_default();
+    for _ in 0..64 {
+        let more = keys.try_recv().ok().and_then(to_event).or_else(|| done.try_recv().ok().map(Event::Done));
+        let Some(more) = more else { break };
+        effects.extend(update::update(state, more));
+    }
+    effects
+}
+
+fn to_event(event: event::Event) -> Option<Event> {
+    match event {
+        event::Event::Key(key) if key.kind != event::KeyEventKind::Release => Some(Event::Key(key)),
+        event::Event::Mouse(mouse) => Some(Event::Mouse(mouse)),
+        event::Event::Resize(cols, rows) => Some(Event::Resize(cols, rows)),
+        _ => None,
+    }
+}
+
+/// Reads the terminal on a thread of its own; rests while another program has the terminal.
+fn listen(sender: Sender<event::Event>, paused: Arc<AtomicBool>) {
+    std::thread::spawn(move || {
+        loop {
+            if paused.load(Ordering::SeqCst) {
+                std::thread::sleep(Duration::from_millis(20));
+                continue;
+            }
+            match event::poll(Duration::from_millis(50)) {
+                Ok(true) if !paused.load(Ordering::SeqCst) => match event::read() {
+                    Ok(e) => {
+                        if sender.send(e).is_err() {
+                            return;
+                        }
+                    }
+                    Err(_) => return,
+                },
+                Ok(_) => {}
+                Err(_) => return,
+            }
+        }
+    });
+}
+
+/// Does what was asked for; `true` to quit.
+fn carry_out(guard: &mut Guard, jobs: &Jobs, state: &mut State, effects: Vec<Effect>, paused: &AtomicBool) -> std::io::Result<bool> {
+    for effect in effects {
+        match effect {
+            Effect::Quit => return Ok(true),
+            Effect::Start(number, job) => jobs.run(number, job),
+            Effect::Edit(path, line) => {
+                paused.store(true, Ordering::SeqCst);
+                // The listener may stand in a poll of 50 ms: let it come to rest.
+                std::thread::sleep(Duration::from_millis(70));
+                let result = guard.lend(|| edit(&path, line));
+                paused.store(false, Ordering::SeqCst);
+                match result? {
+                    Ok(()) => {
+                        let mut more = Vec::new();
+                        update::refresh(state, &mut more);
+                        carry_out(guard, jobs, state, more, paused)?;
+                    }
+                    Err(why) => state.complain(why),
+                }
+            }
+        }
+    }
+    Ok(false)
+}
+
+/// Runs the person's editor on a line.
+fn edit(path: &str, line: u32) -> Result<(), String> {
+    let editor = std::env::var("VISUAL").or_else(|_| std::env::var("EDITOR")).map_err(|_| "neither VISUAL nor EDITOR names an editor".to_owned())?;
+    let mut words = editor.split_whitespace();
+    let program = words.next().ok_or_else(|| "EDITOR is empty".to_owned())?;
+    let status = Command::new(program).args(words).arg(format!("+{line}")).arg(path).status().map_err(|e| format!("{program}: {e}"))?;
+    if status.success() { Ok(()) } else { Err(format!("{program} ended with {status}")) }
+}

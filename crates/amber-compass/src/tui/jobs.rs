@@ -1,0 +1,172 @@
+//! Work on threads: effects go in, events come back.
+//!
+//! Each lane has one thread, one job running and one waiting; a newer job replaces the waiting one and raises the cancel
+//! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
+
+mod work;
+
+use super::state::{Page, Spot, SurveyData};
+use compass_facts::Cancel;
+use compass_index::refresh::Request;
+use compass_index::{Phase, Summary};
+use compass_trace::bearings::Bearings;
+use compass_trace::{Answers, Context, Engine};
+use crossbeam_channel::Sender;
+use std::sync::{Arc, Condvar, Mutex};
+use std::time::Duration;
+
+/// How many lanes there are.
+pub const LANES: usize = 7;
+
+/// What a thread is for.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[allow(missing_docs)]
+pub enum Lane {
+    Index,
+    Page,
+    Preview,
+    Bearings,
+    Ask,
+    Jump,
+    Survey,
+}
+
+/// Something to do.
+#[derive(Debug, Clone)]
+#[allow(missing_docs)]
+pub enum Job {
+    /// Bring the index up to date.
+    Index(Box<Request>),
+    /// Load a file.
+    Page(Spot),
+    /// Load a file for the answers' side.
+    Preview(Spot),
+    /// Facts and relations of a name.
+    Bearings(Spot),
+    /// Where the name at a place leads.
+    Follow(Spot),
+    /// Answer a question.
+    Ask { question: String, open: Vec<String>, these: Option<Vec<(compass_index::FileId, u32)>> },
+    /// Symbols for the jump.
+    Jump(String),
+    /// Numbers and lists of the survey.
+    Survey,
+}
+
+impl Job {
+    /// The lane it runs in.
+    pub fn lane(&self) -> Lane {
+        match self {
+            Job::Index(_) => Lane::Index,
+            Job::Page(_) | Job::Follow(_) => Lane::Page,
+            Job::Preview(_) => Lane::Preview,
+            Job::Bearings(_) => Lane::Bearings,
+            Job::Ask { .. } => Lane::Ask,
+            Job::Jump(_) => Lane::Jump,
+            Job::Survey => Lane::Survey,
+        }
+    }
+}
+
+/// What came of a job.
+#[derive(Debug)]
+#[allow(missing_docs)]
+pub enum Outcome {
+    /// Indexing goes on.
+    Progress { phase: Phase, done: u64, total: u64, elapsed: Duration },
+    /// Facts or links can be asked for.
+    Opened,
+    /// Indexing is over.
+    Indexed(Result<(Box<Summary>, Vec<String>), String>),
+    Page(Spot, Result<Box<Page>, String>),
+    Preview(Spot, Result<Box<Page>, String>),
+    Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
+    Followed(Spot, Result<Answers, String>),
+    Answers(String, Result<Answers, String>),
+    Jump(Result<Answers, String>),
+    Survey(Result<Box<SurveyData>, String>),
+}
+
+/// An event from a job.
+pub type Done = (Lane, u64, Outcome);
+
+#[derive(Default)]
+struct Slot {
+    waiting: Option<(u64, Job)>,
+    running: Option<Cancel>,
+    closed: bool,
+}
+
+type Shared = Arc<(Mutex<Slot>, Condvar)>;
+
+/// The engine that jobs ask, replaced when a new generation is there.
+pub type EngineSlot = Arc<Mutex<Option<Arc<Engine>>>>;
+
+/// The threads.
+pub struct Jobs {
+    lanes: Vec<Shared>,
+}
+
+impl Jobs {
+    /// Starts the threads; events go to `sender`.
+    pub fn start(sender: &Sender<Done>, engine: &EngineSlot) -> Jobs {
+        let lanes = (0..LANES)
+            .map(|_| {
+                let shared: Shared = Arc::default();
+                let (own, sender, engine) = (shared.clone(), sender.clone(), engine.clone());
+                std::thread::Builder::new().stack_size(16 << 20).spawn(move || serve(&own, &sender, &engine)).expect("a thread can be started");
+                shared
+            })
+            .collect();
+        Jobs { lanes }
+    }
+
+    /// Hands a job in.
+    pub fn run(&self, number: u64, job: Job) {
+        let (slot, wake) = &*self.lanes[job.lane() as usize];
+        let mut slot = slot.lock().unwrap_or_else(|e| e.into_inner());
+        if let Some(running) = &slot.running {
+            running.cancel();
+        }
+        slot.waiting = Some((number, job));
+        wake.notify_one();
+    }
+
+    /// Asks all threads to stop.
+    pub fn stop(&self) {
+        for lane in &self.lanes {
+            let mut slot = lane.0.lock().unwrap_or_else(|e| e.into_inner());
+            slot.closed = true;
+            if let Some(running) = &slot.running {
+                running.cancel();
+            }
+            lane.1.notify_one();
+        }
+    }
+}
+
+fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot) {
+    loop {
+        let cancel = Cancel::new();
+        let (number, job) = {
+            let mut slot = shared.0.lock().unwrap_or_else(|e| e.into_inner());
+            slot.running = None;
+            loop {
+                if slot.closed {
+                    return;
+                }
+                if let Some(next) = slot.waiting.take() {
+                    slot.running = Some(cancel.clone());
+                    break next;
+                }
+                slot = shared.1.wait(slot).unwrap_or_else(|e| e.into_inner());
+            }
+        };
+        let lane = job.lane();
+        let context = Context { cancel: cancel.clone(), ..Context::default() };
+        let tell = |outcome| {
+            let _ = sender.send((lane, number, outcome));
+        };
+        work::run(job, context, engine, &tell);
+    }
+}

@@ -1,0 +1,237 @@
+//! What the jobs do.
+
+use super::{EngineSlot, Job, Outcome};
+use crate::cli::failure_chain;
+use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData};
+use compass_facts::{Cancel, Facts, Flags, Kind, LineIndex, Token, tokens};
+use compass_index::refresh::{self, Request};
+use compass_index::{DiskSources, Index, Phase, Progress};
+use compass_trace::question::{Form, Mode, Place, Question, Subject, What};
+use compass_trace::{Answer, Context, Engine};
+use std::sync::Arc;
+use std::sync::Mutex;
+use std::time::{Duration, Instant};
+
+/// Runs a job and tells what came of it.
+pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
+    let engine = || slot.lock().unwrap_or_else(|e| e.into_inner()).clone().ok_or_else(|| "there is no index yet".to_owned());
+    match job {
+        Job::Index(request) => index(&request, &context.cancel, slot, tell),
+        Job::Page(spot) => {
+            let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
+            tell(Outcome::Page(spot, page.map(Box::new)));
+        }
+        Job::Preview(spot) => {
+            let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
+            tell(Outcome::Preview(spot, page.map(Box::new)));
+        }
+        Job::Bearings(spot) => {
+            let found = engine().and_then(|e| e.bearings(&spot.path, spot.line, spot.column, &context).map_err(|e| e.to_string()));
+            tell(Outcome::Bearings(spot, found));
+        }
+        Job::Follow(spot) => {
+            let found = engine().and_then(|e| e.answer(&where_is(&spot), &context).map_err(|e| e.to_string()));
+            tell(Outcome::Followed(spot, found));
+        }
+        Job::Ask { question, open, these } => {
+            let context = Context { open, these, ..context };
+            let found = engine().and_then(|e| e.ask(&question, &context).map_err(|e| mistake(&e)));
+            tell(Outcome::Answers(question, found));
+        }
+        Job::Jump(text) => {
+            let fragments: Vec<String> = text.split_whitespace().map(str::to_owned).collect();
+            let question = Question { form: Form::Symbols(fragments), filters: vec![compass_trace::question::Filter::AtMost(60)] };
+            let found = engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()));
+            tell(Outcome::Jump(found));
+        }
+        Job::Survey => tell(Outcome::Survey(engine().and_then(|e| survey(&e, &context)).map(Box::new))),
+    }
+}
+
+fn where_is(spot: &Spot) -> Question {
+    let place = Place { path: spot.path.clone(), line: spot.line, column: Some(spot.column) };
+    Question { form: Form::WhereIs { subject: Subject { what: What::Place(place), defined_in: None }, mode: Mode::Any }, filters: Vec::new() }
+}
+
+/// A mistake in one line, with what may have been meant.
+fn mistake(error: &compass_trace::AnswerError) -> String {
+    match error {
+        compass_trace::AnswerError::Parse(e) => match &e.suggestion {
+            Some(s) => format!("{} · try: {s}", e.message),
+            None => e.message.clone(),
+        },
+        other => failure_chain(other),
+    }
+}
+
+struct Teller<'t> {
+    tell: &'t (dyn Fn(Outcome) + Sync),
+    state: Mutex<(Option<Phase>, Instant, Instant)>,
+}
+
+impl Progress for Teller<'_> {
+    fn report(&self, phase: Phase, done: u64, total: u64) {
+        let now = Instant::now();
+        let mut state = self.state.lock().unwrap_or_else(|e| e.into_inner());
+        let is_new = state.0 != Some(phase);
+        if is_new {
+            state.0 = Some(phase);
+            state.1 = now;
+        }
+        if !is_new && now - state.2 < Duration::from_millis(60) {
+            return;
+        }
+        state.2 = now;
+        (self.tell)(Outcome::Progress { phase, done, total, elapsed: now - state.1 });
+    }
+}
+
+fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
+    let open = |slot: &EngineSlot| match Index::open(&request.index) {
+        Ok(index) => {
+            *slot.lock().unwrap_or_else(|e| e.into_inner()) = Some(Arc::new(Engine::new(Arc::new(index))));
+            tell(Outcome::Opened);
+            true
+        }
+        Err(_) => false,
+    };
+    let was_open = slot.lock().unwrap_or_else(|e| e.into_inner()).is_some() || open(slot);
+    let now = Instant::now();
+    let teller = Early { teller: Teller { tell, state: Mutex::new((None, now, now)) }, open: &|| was_open || open(slot), opened: Mutex::new(was_open) };
+    let result = refresh::run(request, &DiskSources, cancel, &teller);
+    match result {
+        Ok(outcome) => {
+            if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open {
+                open(slot);
+            }
+            tell(Outcome::Indexed(Ok((Box::new(outcome.summary), outcome.warnings))));
+        }
+        Err(e) => tell(Outcome::Indexed(Err(failure_chain(&e)))),
+    }
+}
+
+/// Opens the facts of a first run as soon as linking begins: names and text can be asked for from then on.
+struct Early<'e> {
+    teller: Teller<'e>,
+    open: &'e (dyn Fn() -> bool + Sync),
+    opened: Mutex<bool>,
+}
+
+impl Progress for Early<'_> {
+    fn report(&self, phase: Phase, done: u64, total: u64) {
+        if phase == Phase::Link {
+            let mut opened = self.opened.lock().unwrap_or_else(|e| e.into_inner());
+            if !*opened {
+                *opened = true;
+                (self.open)();
+            }
+        }
+        self.teller.report(phase, done, total);
+    }
+}
+
+/// A file with its colours, definitions and gaps.
+fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
+    let index = engine.index();
+    let id = index.find_path(&spot.path).ok_or_else(|| format!("{} is not in the index", spot.path))?;
+    let row = index.file(id).ok_or_else(|| format!("{} is not in the index", spot.path))?;
+    let source = index.source(id).map_err(|e| failure_chain(&e))?;
+    let stored = index.facts(id).map_err(|e| failure_chain(&e))?;
+    let facts = source.changed.as_ref().unwrap_or(&stored.facts);
+    let text = source.source.text.as_str();
+    let mut lines: Vec<PageLine> = (1..=source.source.lines.count())
+        .map(|n| PageLine { text: source.source.lines.line(n, text).to_owned(), ..PageLine::default() })
+        .collect();
+    colour(&mut lines, &source.source.lines, &tokens(row.language, text, cancel), text);
+    for d in &facts.definitions {
+        let (line, column) = source.source.lines.locate(d.name_span.start);
+        if let Some(l) = lines.get_mut(line as usize - 1) {
+            l.defined.push((column - 1, column - 1 + d.name_span.len()));
+        }
+    }
+    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+        let first = source.source.lines.locate(gap.span.start.min(text.len() as u32)).0;
+        let last = source.source.lines.locate(gap.span.end.min(text.len() as u32)).0;
+        for line in lines.iter_mut().take(last as usize).skip(first as usize - 1) {
+            line.in_gap = true;
+        }
+    }
+    let unit = index.unit(id).map(|u| u.name.clone()).unwrap_or_default();
+    Ok(Page {
+        path: spot.path.clone(),
+        full: index.full_path(row).to_string_lossy().into_owned(),
+        band: band(facts, &source.source.lines),
+        about: format!("{unit} · {}", row.language.word()),
+        changed: source.changed.is_some(),
+        lines,
+    })
+}
+
+/// Cuts tokens at line ends and hands them to their lines.
+fn colour(lines: &mut [PageLine], index: &LineIndex, tokens: &[Token], text: &str) {
+    for token in tokens {
+        let (mut line, mut column) = index.locate(token.span.start);
+        let mut left = token.span.len();
+        while left > 0 && (line as usize) <= lines.len() {
+            let whole = index.line_span(line, text);
+            let length = whole.len().saturating_sub(column - 1).min(left);
+            if length > 0 {
+                lines[line as usize - 1].tokens.push((column - 1, column - 1 + length, token.class));
+            }
+            let next = index.offset(line + 1, 1);
+            let Some(next) = next else { break };
+            let used = next.saturating_sub(whole.start + column - 1);
+            left = left.saturating_sub(used.max(1));
+            line += 1;
+            column = 1;
+        }
+    }
+}
+
+fn band(facts: &Facts, lines: &LineIndex) -> Vec<BandCell> {
+    let is_shown = |d: &compass_facts::Definition| {
+        !d.name_span.is_empty() && !d.flags.has(Flags::LOCAL) && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter | Kind::Field | Kind::Variant | Kind::Label)
+    };
+    let cells = facts.definitions.iter().filter(|d| is_shown(d)).map(|d| BandCell {
+        name: facts.name(d.name).to_owned(),
+        line: lines.locate(d.name_span.start).0,
+        end_line: lines.locate(d.whole.end.saturating_sub(1)).0,
+        has_gap: facts.gaps.iter().any(|g| g.cause.hides_code() && d.whole.covers(g.span)),
+    });
+    cells.collect()
+}
+
+fn entry(answer: &Answer) -> EntryRow {
+    EntryRow {
+        path: answer.path.clone(),
+        line: answer.line,
+        column: answer.column,
+        unit: answer.unit.clone().unwrap_or_default(),
+        text: answer.text.as_deref().unwrap_or("").trim().to_owned(),
+    }
+}
+
+fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
+    let index = engine.index();
+    let question = Question { form: Form::EntryPoints, filters: vec![compass_trace::question::Filter::AtMost(12)] };
+    let entries = engine.answer(&question, context).map_err(|e| e.to_string())?;
+    let mut counts: std::collections::HashMap<compass_index::UnitId, u64> = std::collections::HashMap::new();
+    for file in index.files() {
+        *counts.entry(file.id.unit).or_default() += 1;
+    }
+    let mut units: Vec<(String, String, u64, bool)> = index
+        .units()
+        .iter()
+        .filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own)))
+        .collect();
+    units.sort_by_key(|u| (!u.3, std::cmp::Reverse(u.2)));
+    let used = engine.most_used(12).map_err(|e| e.to_string())?;
+    Ok(SurveyData {
+        summary: index.summary().clone(),
+        roots: index.roots().to_vec(),
+        units,
+        entries: entries.answers.iter().map(entry).collect(),
+        used: used.iter().map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind.clone().unwrap_or_default(), *n)).collect(),
+        linked: index.is_linked(),
+    })
+}

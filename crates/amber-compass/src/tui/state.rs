@@ -1,0 +1,95 @@
+//! Everything the screen shows, as plain data.
+
+mod answers;
+mod ask;
+mod desk;
+mod survey;
+
+pub use answers::AnswersPane;
+pub use ask::{AskLine, AskMode};
+pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
+pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
+
+use super::theme::Theme;
+
+/// Screens, by their key.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[allow(missing_docs)]
+pub enum Screen {
+    Survey,
+    Desk,
+    Answers,
+}
+
+/// See the module.
+#[derive(Debug, Clone)]
+pub struct State {
+    /// Columns and rows.
+    pub size: (u16, u16),
+    /// The screen shown.
+    pub screen: Screen,
+    /// Name of the code base.
+    pub name: String,
+    /// First screen.
+    pub survey: SurveyPane,
+    /// Second screen.
+    pub desk: Desk,
+    /// Third screen.
+    pub answers: AnswersPane,
+    /// The ask line.
+    pub ask: AskLine,
+    /// Are the keys of this screen shown over it?
+    pub help: bool,
+    /// What the last action said.
+    pub message: Option<String>,
+    /// Is the message about something wrong?
+    pub is_wrong: bool,
+    /// Colours.
+    pub theme: Theme,
+    /// Numbers of the latest job of each lane: older answers are dropped.
+    pub latest: [u64; super::jobs::LANES],
+    /// The next job's number.
+    pub next_job: u64,
+    /// A place to open as soon as there is an index.
+    pub pending: Option<Spot>,
+    /// Can questions be asked?
+    pub ready: bool,
+    /// What to index when asked to bring the index up to date.
+    pub request: Option<Box<compass_index::refresh::Request>>,
+}
+
+impl State {
+    /// The state at the start.
+    pub fn new(name: String, size: (u16, u16), theme: Theme) -> State {
+        State {
+            size,
+            screen: Screen::Survey,
+            name,
+            survey: SurveyPane::default(),
+            desk: Desk::default(),
+            answers: AnswersPane::default(),
+            ask: AskLine::default(),
+            help: false,
+            message: None,
+            is_wrong: false,
+            theme,
+            latest: [0; super::jobs::LANES],
+            next_job: 0,
+            pending: None,
+            ready: false,
+            request: None,
+        }
+    }
+
+    /// Says something in the last row.
+    pub fn say(&mut self, text: impl Into<String>) {
+        self.message = Some(text.into());
+        self.is_wrong = false;
+    }
+
+    /// Says what went wrong.
+    pub fn complain(&mut self, text: impl Into<String>) {
+        self.message = Some(text.into());
+        self.is_wrong = true;
+    }
+}

@@ -1,0 +1,72 @@
+//! Answers to questions, narrowed by typing; earlier ones are kept with place and narrowing.
+
+use compass_trace::{Answer, Answers};
+
+/// A question with its answers, as they were left.
+#[derive(Debug, Clone)]
+pub struct Kept {
+    /// What came back.
+    pub answers: Answers,
+    /// Selected among the rows that narrowing leaves.
+    pub selected: usize,
+    /// Letters that rows must hold.
+    pub narrow: String,
+}
+
+impl Kept {
+    /// The rows that narrowing leaves.
+    pub fn rows(&self) -> Vec<&Answer> {
+        let words: Vec<String> = self.narrow.split_whitespace().map(str::to_lowercase).collect();
+        self.answers.answers.iter().filter(|a| words.iter().all(|w| holds(a, w))).collect()
+    }
+
+    /// The row selected.
+    pub fn current(&self) -> Option<&Answer> {
+        self.rows().get(self.selected).copied()
+    }
+}
+
+fn holds(answer: &Answer, word: &str) -> bool {
+    let place = format!("{}:{}", answer.path, answer.line).to_lowercase();
+    let fields = [answer.name.as_deref(), answer.enclosing.as_deref(), answer.role.as_deref(), answer.kind.as_deref(), answer.text.as_deref(), answer.caller.as_deref()];
+    place.contains(word) || fields.into_iter().flatten().any(|f| f.to_lowercase().contains(word))
+}
+
+/// The pane.
+#[derive(Debug, Clone, Default)]
+pub struct AnswersPane {
+    /// Questions asked, latest last.
+    pub kept: Vec<Kept>,
+    /// The one shown.
+    pub current: usize,
+    /// Do letters go into the narrowing?
+    pub narrowing: bool,
+    /// A question is being answered.
+    pub waiting: Option<String>,
+    /// Code around the selected row: path and page.
+    pub preview: Option<super::Page>,
+}
+
+impl AnswersPane {
+    /// The question shown.
+    pub fn shown(&self) -> Option<&Kept> {
+        self.kept.get(self.current)
+    }
+
+    /// The question shown, to change it.
+    pub fn shown_mut(&mut self) -> Option<&mut Kept> {
+        self.kept.get_mut(self.current)
+    }
+
+    /// Adds answers; at most thirty questions are kept.
+    pub fn add(&mut self, answers: Answers) {
+        self.kept.retain(|k| k.answers.question != answers.question);
+        self.kept.push(Kept { answers, selected: 0, narrow: String::new() });
+        if self.kept.len() > 30 {
+            self.kept.remove(0);
+        }
+        self.current = self.kept.len() - 1;
+        self.waiting = None;
+        self.narrowing = false;
+    }
+}

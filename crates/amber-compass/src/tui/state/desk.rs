@@ -1,0 +1,130 @@
+//! The desk: the file being read, the track, the band, the bearings.
+
+use compass_facts::{Span, TokenClass};
+use compass_trace::bearings::Bearings;
+
+/// A line of code with its coloured stretches.
+#[derive(Debug, Clone, PartialEq, Default)]
+pub struct PageLine {
+    /// The text as it is, without its line end.
+    pub text: String,
+    /// Stretches by byte of the line; gaps are plain.
+    pub tokens: Vec<(u32, u32, TokenClass)>,
+    /// Names defined on it, by byte of the line.
+    pub defined: Vec<(u32, u32)>,
+    /// A gap begins or goes on here.
+    pub in_gap: bool,
+}
+
+/// A cell of the band.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct BandCell {
+    /// Its name.
+    pub name: String,
+    /// Line of the name.
+    pub line: u32,
+    /// Last line.
+    pub end_line: u32,
+    /// Does a gap stand in it?
+    pub has_gap: bool,
+}
+
+/// A file ready to be read.
+#[derive(Debug, Clone, PartialEq, Default)]
+pub struct Page {
+    /// Path as the index shows it.
+    pub path: String,
+    /// Where it is on disk, for the editor.
+    pub full: String,
+    /// Its lines.
+    pub lines: Vec<PageLine>,
+    /// Its definitions in order.
+    pub band: Vec<BandCell>,
+    /// Unit and language.
+    pub about: String,
+    /// The file is not what was indexed.
+    pub changed: bool,
+}
+
+impl Page {
+    /// The identifier that holds the byte at a column, with its range.
+    pub fn word_at(&self, line: u32, column: u32) -> Option<(&str, Span)> {
+        let text = &self.lines.get(line as usize - 1)?.text;
+        let is_word = |c: char| c.is_alphanumeric() || c == '_' || c == '$';
+        let at = (column as usize - 1).min(text.len());
+        if !text.is_char_boundary(at) {
+            return None;
+        }
+        let start = text[..at].rfind(|c| !is_word(c)).map_or(0, |i| i + text[i..].chars().next().map_or(1, char::len_utf8));
+        let end = text[at..].find(|c| !is_word(c)).map_or(text.len(), |i| at + i);
+        let word = &text[start..end];
+        (!word.is_empty() && !word.starts_with(|c: char| c.is_ascii_digit())).then_some((word, Span::new(start, end)))
+    }
+}
+
+/// A place to read.
+#[derive(Debug, Clone, PartialEq, Eq, Default)]
+pub struct Spot {
+    /// Path as the index shows it.
+    pub path: String,
+    /// From 1.
+    pub line: u32,
+    /// In bytes from 1.
+    pub column: u32,
+}
+
+/// One jump: where one left from and how.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Hop {
+    /// The place left.
+    pub from: Spot,
+    /// The line left.
+    pub text: String,
+    /// How: followed, a caller, a symbol, an answer.
+    pub how: String,
+}
+
+/// What is known of the name under the cursor.
+#[derive(Debug, Clone, Default)]
+pub struct BearingsPane {
+    /// Facts and relations.
+    pub shown: Option<Box<Bearings>>,
+    /// Why there is nothing.
+    pub why: Vec<String>,
+    /// Groups that are open, by position.
+    pub open: Vec<usize>,
+    /// Do arrows go through the rows?
+    pub focused: bool,
+    /// The row selected.
+    pub selected: usize,
+}
+
+impl BearingsPane {
+    /// Rows of the open groups: group and row.
+    pub fn rows(&self) -> Vec<(usize, usize)> {
+        let Some(b) = &self.shown else { return Vec::new() };
+        let open = b.groups.iter().enumerate().filter(|(i, _)| self.open.contains(i));
+        open.flat_map(|(i, g)| (0..g.rows.len()).map(move |r| (i, r))).collect()
+    }
+}
+
+/// The pane.
+#[derive(Debug, Clone, Default)]
+pub struct Desk {
+    /// The file being read.
+    pub page: Option<Page>,
+    /// Where.
+    pub spot: Spot,
+    /// First line shown, from 1.
+    pub top: u32,
+    /// The column wanted while going up and down, in characters.
+    pub wanted: usize,
+    /// Jumps that led here, oldest first.
+    pub track: Vec<Hop>,
+    /// Places gone back from, latest last.
+    pub ahead: Vec<(Spot, String)>,
+    /// What is beside the code.
+    pub bearings: BearingsPane,
+    /// A place being loaded.
+    pub loading: Option<Spot>,
+}

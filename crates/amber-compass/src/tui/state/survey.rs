@@ -1,0 +1,70 @@
+//! The survey: what is here, and how far indexing is.
+
+use compass_index::{Phase, Summary};
+use std::time::Duration;
+
+/// An entry point with enough to pick the right one.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct EntryRow {
+    /// Path.
+    pub path: String,
+    /// Line.
+    pub line: u32,
+    /// Column.
+    pub column: u32,
+    /// Unit.
+    pub unit: String,
+    /// The line of code.
+    pub text: String,
+}
+
+/// Numbers and lists, gathered by a job.
+#[derive(Debug, Clone, PartialEq, Default)]
+pub struct SurveyData {
+    /// Counts.
+    pub summary: Summary,
+    /// Roots.
+    pub roots: Vec<String>,
+    /// Units: name, version, files, own.
+    pub units: Vec<(String, String, u64, bool)>,
+    /// Where programs begin.
+    pub entries: Vec<EntryRow>,
+    /// Symbols with the most uses: name, kind, uses, place.
+    pub used: Vec<(EntryRow, String, u64)>,
+    /// Are links there already?
+    pub linked: bool,
+}
+
+/// Indexing as it runs.
+#[derive(Debug, Clone, PartialEq)]
+pub struct Working {
+    /// Phase at work.
+    pub phase: Phase,
+    /// Done, in files or bytes.
+    pub done: u64,
+    /// Of how many; 0 while unknown.
+    pub total: u64,
+    /// Since the phase began.
+    pub elapsed: Duration,
+    /// Phases that are over.
+    pub over: Vec<Phase>,
+}
+
+/// The pane.
+#[derive(Debug, Clone, PartialEq, Default)]
+pub struct SurveyPane {
+    /// What is known.
+    pub data: Option<SurveyData>,
+    /// Indexing, while it runs.
+    pub working: Option<Working>,
+    /// Row selected among entry points, then most used symbols.
+    pub selected: usize,
+}
+
+impl SurveyPane {
+    /// The rows that can be opened, in order.
+    pub fn rows(&self) -> Vec<&EntryRow> {
+        let Some(data) = &self.data else { return Vec::new() };
+        data.entries.iter().chain(data.used.iter().map(|u| &u.0)).collect()
+    }
+}

@@ -1,0 +1,93 @@
+//! Changes the state by events, and says what effects are wanted. No I/O, no clock.
+
+mod actions;
+mod answers;
+mod desk;
+mod done;
+mod keys;
+mod mouse;
+
+pub use actions::refresh;
+pub use keys::{Action, bindings};
+
+use super::jobs::{Done, Job};
+use super::state::{AskMode, Screen, State};
+use crossterm::event::{KeyEvent, MouseEvent};
+
+/// All that can happen.
+#[derive(Debug)]
+pub enum Event {
+    /// A key.
+    Key(KeyEvent),
+    /// The mouse.
+    Mouse(MouseEvent),
+    /// The terminal has another size now.
+    Resize(u16, u16),
+    /// A job said something.
+    Done(Done),
+}
+
+/// All that may be asked for.
+#[derive(Debug, Clone)]
+pub enum Effect {
+    /// Work on a thread.
+    Start(u64, Job),
+    /// Open a file in the person's editor: path and line.
+    Edit(String, u32),
+    /// End the program.
+    Quit,
+}
+
+/// Changes the state.
+pub fn update(state: &mut State, event: Event) -> Vec<Effect> {
+    let mut effects = Vec::new();
+    match event {
+        Event::Resize(cols, rows) => {
+            state.size = (cols, rows);
+            desk::keep_in_view(state);
+        }
+        Event::Key(key) => {
+            state.message = None;
+            key_pressed(state, key, &mut effects);
+        }
+        Event::Mouse(mouse) => mouse::moved(state, mouse, &mut effects),
+        Event::Done(done) => done::take(state, done, &mut effects),
+    }
+    effects
+}
+
+fn key_pressed(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
+    if state.help {
+        state.help = false;
+        return;
+    }
+    if let Some(screen) = keys::screen_key(key) {
+        state.ask.close();
+        go_to(state, screen);
+        return;
+    }
+    if state.ask.mode != AskMode::Closed {
+        actions::type_in_ask_line(state, key, effects);
+        return;
+    }
+    if state.screen == Screen::Answers && state.answers.narrowing {
+        answers::type_in_narrowing(state, key, effects);
+        return;
+    }
+    if let Some(action) = keys::action(state.screen, key) {
+        actions::act(state, action, effects);
+    }
+}
+
+/// Shows a screen.
+pub fn go_to(state: &mut State, screen: Screen) {
+    state.screen = screen;
+    state.answers.narrowing = false;
+}
+
+/// Starts a job in its lane; answers to older ones there will be dropped.
+pub fn start(state: &mut State, job: Job, effects: &mut Vec<Effect>) {
+    state.next_job += 1;
+    state.latest[job.lane() as usize] = state.next_job;
+    effects.push(Effect::Start(state.next_job, job));
+}

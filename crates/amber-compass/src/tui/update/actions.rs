@@ -1,0 +1,143 @@
+//! Actions that hold on every screen, and the ask line.
+
+use super::{Action, Effect, answers, desk, go_to, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{AskMode, Screen, Spot, State};
+use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
+
+/// Does what a key stands for.
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    match action {
+        Action::Quit => effects.push(Effect::Quit),
+        Action::Keys => state.help = true,
+        Action::Ask => state.ask.open(AskMode::Question),
+        Action::Jump => state.ask.open(AskMode::Jump),
+        Action::Leave => leave(state),
+        Action::Refresh => refresh(state, effects),
+        Action::Back if state.screen != Screen::Desk => go_to(state, Screen::Desk),
+        _ => match state.screen {
+            Screen::Survey => on_survey(state, action, effects),
+            Screen::Desk => desk::act(state, action, effects),
+            Screen::Answers => answers::act(state, action, effects),
+        },
+    }
+}
+
+/// Leads back, one step at a time, to the code being read.
+fn leave(state: &mut State) {
+    if state.desk.bearings.focused {
+        state.desk.bearings.focused = false;
+    } else if state.screen != Screen::Desk && state.desk.page.is_some() {
+        go_to(state, Screen::Desk);
+    }
+}
+
+/// Brings the index up to date.
+pub fn refresh(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.survey.working.is_some() {
+        state.say("indexing is under way");
+        return;
+    }
+    if let Some(request) = state.request.clone() {
+        state.survey.working = Some(super::done::beginning());
+        state.say("bringing the index up to date");
+        start(state, Job::Index(request), effects);
+    }
+}
+
+fn on_survey(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    let count = state.survey.rows().len();
+    let last = count.saturating_sub(1);
+    let selected = &mut state.survey.selected;
+    match action {
+        Action::Up => *selected = selected.saturating_sub(1),
+        Action::Down => *selected = (*selected + 1).min(last),
+        Action::PageUp | Action::First => *selected = 0,
+        Action::PageDown | Action::Last => *selected = last,
+        Action::Digit(n) => {
+            *selected = (n as usize - 1).min(last);
+            open_survey_row(state, effects);
+        }
+        Action::Follow => open_survey_row(state, effects),
+        _ => {}
+    }
+}
+
+fn open_survey_row(state: &mut State, effects: &mut Vec<Effect>) {
+    let row = state.survey.rows().get(state.survey.selected).map(|r| Spot { path: r.path.clone(), line: r.line, column: r.column });
+    if let Some(spot) = row {
+        desk::jump(state, spot, "survey", effects);
+    }
+}
+
+/// Keys while the ask line has the caret.
+pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
+    let jumping = state.ask.mode == AskMode::Jump;
+    match key.code {
+        KeyCode::Esc => state.ask.close(),
+        KeyCode::Enter => enter(state, effects),
+        KeyCode::Backspace if state.ask.text.is_empty() => state.ask.close(),
+        KeyCode::Backspace => {
+            state.ask.erase();
+            typed(state, effects);
+        }
+        KeyCode::Left => state.ask.step(false),
+        KeyCode::Right => state.ask.step(true),
+        KeyCode::Home => state.ask.caret = 0,
+        KeyCode::End => state.ask.caret = state.ask.text.len(),
+        KeyCode::Up if jumping => state.ask.selected = state.ask.selected.saturating_sub(1),
+        KeyCode::Down if jumping => state.ask.selected = (state.ask.selected + 1).min(state.ask.rows.len().saturating_sub(1)),
+        KeyCode::Up => state.ask.recall(true),
+        KeyCode::Down => state.ask.recall(false),
+        KeyCode::Char('c') if key.modifiers.contains(KeyModifiers::CONTROL) => state.ask.close(),
+        KeyCode::Char(c) if !key.modifiers.intersects(KeyModifiers::CONTROL | KeyModifiers::ALT) => {
+            state.ask.insert(c);
+            typed(state, effects);
+        }
+        _ => {}
+    }
+}
+
+fn typed(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.ask.mode != AskMode::Jump {
+        return;
+    }
+    state.ask.selected = 0;
+    if state.ask.text.trim().is_empty() {
+        state.ask.rows.clear();
+    } else {
+        let text = state.ask.text.clone();
+        start(state, Job::Jump(text), effects);
+    }
+}
+
+fn enter(state: &mut State, effects: &mut Vec<Effect>) {
+    let text = state.ask.text.trim().to_owned();
+    if state.ask.mode == AskMode::Question {
+        if !text.is_empty() {
+            state.ask.history.retain(|h| *h != text);
+            state.ask.history.push(text.clone());
+            state.ask.close();
+            ask(state, text, effects);
+        }
+        return;
+    }
+    let row = state.ask.rows.get(state.ask.selected).map(|a| (Spot { path: a.path.clone(), line: a.line, column: a.column }, a.name.clone()));
+    if let Some((spot, name)) = row {
+        state.ask.close();
+        desk::jump(state, spot, &format!("symbol {}", name.unwrap_or_default()), effects);
+    }
+}
+
+/// Asks a question and shows its answers when they come.
+pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
+    if !state.ready {
+        state.complain("there is no index to ask yet");
+        return;
+    }
+    let mut open: Vec<String> = state.desk.track.iter().map(|h| h.from.path.clone()).collect();
+    open.extend(state.desk.page.iter().map(|p| p.path.clone()));
+    let these = state.answers.shown().map(|k| k.answers.answers.iter().filter_map(|a| a.file.map(|f| (f, a.start))).collect());
+    state.answers.waiting = Some(question.clone());
+    start(state, Job::Ask { question, open, these }, effects);
+}

@@ -1,0 +1,92 @@
+//! The answers' rows: selecting, narrowing, opening.
+
+use super::{Action, Effect, desk, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{Spot, State};
+use crate::tui::view::layout;
+use crossterm::event::{KeyCode, KeyEvent};
+
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    let page = i64::from(layout::answers(state).rows.height.max(2)) - 1;
+    match action {
+        Action::Up => select(state, -1, effects),
+        Action::Down => select(state, 1, effects),
+        Action::PageUp => select(state, -page, effects),
+        Action::PageDown => select(state, page, effects),
+        Action::First => select(state, i64::MIN / 2, effects),
+        Action::Last => select(state, i64::MAX / 2, effects),
+        Action::Narrow => state.answers.narrowing = state.answers.shown().is_some(),
+        Action::EarlierQuestion => other_question(state, false, effects),
+        Action::LaterQuestion => other_question(state, true, effects),
+        Action::Follow => open_row(state, effects),
+        Action::Digit(n) => {
+            if let Some(kept) = state.answers.shown_mut()
+                && kept.rows().len() >= n as usize
+            {
+                kept.selected = n as usize - 1;
+                open_row(state, effects);
+            }
+        }
+        _ => {}
+    }
+}
+
+/// Moves the selection and shows the code there.
+pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
+    if let Some(kept) = state.answers.shown_mut() {
+        let last = kept.rows().len().saturating_sub(1) as i64;
+        kept.selected = (kept.selected as i64).saturating_add(by).clamp(0, last) as usize;
+    }
+    preview(state, effects);
+}
+
+/// Loads the code around the selected row, unless it is there.
+pub fn preview(state: &mut State, effects: &mut Vec<Effect>) {
+    let spot = state.answers.shown().and_then(|k| k.current()).map(|a| Spot { path: a.path.clone(), line: a.line, column: a.column });
+    let Some(spot) = spot else { return };
+    if state.answers.preview.as_ref().is_none_or(|p| p.path != spot.path) {
+        start(state, Job::Preview(spot), effects);
+    }
+}
+
+fn other_question(state: &mut State, later: bool, effects: &mut Vec<Effect>) {
+    let last = state.answers.kept.len().saturating_sub(1);
+    let current = &mut state.answers.current;
+    *current = if later { (*current + 1).min(last) } else { current.saturating_sub(1) };
+    preview(state, effects);
+}
+
+fn open_row(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(kept) = state.answers.shown() else { return };
+    let Some(answer) = kept.current() else { return };
+    let spot = Spot { path: answer.path.clone(), line: answer.line, column: answer.column };
+    let how = kept.answers.question.clone();
+    desk::jump(state, spot, &how, effects);
+}
+
+/// Keys while letters go into the narrowing.
+pub fn type_in_narrowing(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
+    match key.code {
+        KeyCode::Esc => state.answers.narrowing = false,
+        KeyCode::Enter => {
+            state.answers.narrowing = false;
+            open_row(state, effects);
+        }
+        KeyCode::Up => select(state, -1, effects),
+        KeyCode::Down => select(state, 1, effects),
+        KeyCode::Backspace => {
+            if let Some(kept) = state.answers.shown_mut() {
+                kept.narrow.pop();
+            }
+            select(state, 0, effects);
+        }
+        KeyCode::Char(c) => {
+            if let Some(kept) = state.answers.shown_mut() {
+                kept.narrow.push(c);
+                kept.selected = 0;
+            }
+            select(state, 0, effects);
+        }
+        _ => {}
+    }
+}

@@ -1,0 +1,278 @@
+//! Reading: moving through the text, following names, the track.
+
+use super::{Action, Effect, actions, go_to, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{Hop, Page, Screen, Spot, State};
+use crate::tui::view::layout;
+
+/// Rows kept between the cursor and the edge.
+const MARGIN: u32 = 3;
+
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    if state.desk.bearings.focused && in_bearings(state, action, effects) {
+        return;
+    }
+    match action {
+        Action::Up => step_lines(state, -1, effects),
+        Action::Down => step_lines(state, 1, effects),
+        Action::PageUp => step_lines(state, -page_rows(state), effects),
+        Action::PageDown => step_lines(state, page_rows(state), effects),
+        Action::First => step_lines(state, i64::MIN / 2, effects),
+        Action::Last => step_lines(state, i64::MAX / 2, effects),
+        Action::Left => step_columns(state, false, effects),
+        Action::Right => step_columns(state, true, effects),
+        Action::NextName => next_name(state, effects),
+        Action::NextMention => mention(state, true, effects),
+        Action::PreviousMention => mention(state, false, effects),
+        Action::Follow => follow(state, effects),
+        Action::Back => back(state, effects),
+        Action::Ahead => ahead(state, effects),
+        Action::WhoUses => ask_here(state, "who uses", "", effects),
+        Action::WhoCalls => ask_here(state, "who calls", "", effects),
+        Action::WhatCalls => ask_here(state, "what does", "call", effects),
+        Action::Declared => ask_here(state, "where is", "declared", effects),
+        Action::Outline => outline(state, effects),
+        Action::Beside => state.desk.bearings.focused = state.desk.bearings.shown.is_some(),
+        Action::Editor => edit(state, effects),
+        Action::Digit(n) => toggle_group(state, n as usize - 1),
+        _ => {}
+    }
+}
+
+fn page_rows(state: &State) -> i64 {
+    i64::from(layout::desk(state).code.height.saturating_sub(2).max(1))
+}
+
+/// Keys while arrows go through the bearings; `false` for keys that mean the same as in the code.
+fn in_bearings(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> bool {
+    let rows = state.desk.bearings.rows();
+    let pane = &mut state.desk.bearings;
+    match action {
+        Action::Up => pane.selected = pane.selected.saturating_sub(1),
+        Action::Down => pane.selected = (pane.selected + 1).min(rows.len().saturating_sub(1)),
+        Action::Beside => pane.focused = false,
+        Action::Follow => {
+            let Some(bearings) = &pane.shown else { return true };
+            let Some((group, row)) = rows.get(pane.selected).copied() else { return true };
+            let group = &bearings.groups[group];
+            let answer = &group.rows[row];
+            let spot = Spot { path: answer.path.clone(), line: answer.line, column: answer.column };
+            let how = format!("{} {}", group.title, bearings.facts.name);
+            pane.focused = false;
+            jump(state, spot, &how, effects);
+        }
+        _ => return false,
+    }
+    true
+}
+
+fn toggle_group(state: &mut State, group: usize) {
+    let pane = &mut state.desk.bearings;
+    if pane.shown.as_ref().is_none_or(|b| group >= b.groups.len()) {
+        return;
+    }
+    match pane.open.iter().position(|g| *g == group) {
+        Some(at) => {
+            pane.open.remove(at);
+        }
+        None => pane.open.push(group),
+    }
+    pane.selected = 0;
+}
+
+/// The cursor is somewhere else: its line stays in view, the bearings follow.
+pub fn settled(state: &mut State, effects: &mut Vec<Effect>) {
+    keep_in_view(state);
+    let spot = state.desk.spot.clone();
+    if state.ready && state.desk.page.as_ref().is_some_and(|p| p.word_at(spot.line, spot.column).is_some()) {
+        start(state, Job::Bearings(spot), effects);
+    }
+}
+
+/// Scrolls so that the cursor's line is shown.
+pub fn keep_in_view(state: &mut State) {
+    let rows = u32::from(layout::desk(state).code.height).max(1);
+    let Some(page) = &state.desk.page else { return };
+    let last = page.lines.len() as u32;
+    let margin = MARGIN.min(rows / 3);
+    let desk = &mut state.desk;
+    desk.spot.line = desk.spot.line.clamp(1, last.max(1));
+    let line = desk.spot.line;
+    if line < desk.top + margin {
+        desk.top = line.saturating_sub(margin).max(1);
+    }
+    if line + margin >= desk.top + rows {
+        desk.top = (line + margin + 1).saturating_sub(rows).max(1);
+    }
+    desk.top = desk.top.min(last.saturating_sub(rows.saturating_sub(1)).max(1)).max(1);
+}
+
+fn step_lines(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
+    let Some(page) = &state.desk.page else { return };
+    let last = page.lines.len() as i64;
+    let line = (i64::from(state.desk.spot.line).saturating_add(by)).clamp(1, last.max(1)) as u32;
+    let column = column_of(page, line, state.desk.wanted);
+    state.desk.spot.line = line;
+    state.desk.spot.column = column;
+    settled(state, effects);
+}
+
+/// The byte column of the n-th character, or of the last one.
+fn column_of(page: &Page, line: u32, characters: usize) -> u32 {
+    let text = page.lines.get(line as usize - 1).map_or("", |l| l.text.as_str());
+    text.char_indices().nth(characters).map_or(text.len(), |(i, _)| i) as u32 + 1
+}
+
+fn step_columns(state: &mut State, forward: bool, effects: &mut Vec<Effect>) {
+    let Some(page) = &state.desk.page else { return };
+    let text = page.lines.get(state.desk.spot.line as usize - 1).map_or("", |l| l.text.as_str());
+    let at = (state.desk.spot.column as usize - 1).min(text.len());
+    let next = if forward { at + text[at..].chars().next().map_or(0, char::len_utf8) } else { text[..at].char_indices().next_back().map_or(0, |(i, _)| i) };
+    place_cursor(state, next as u32 + 1, effects);
+}
+
+pub fn place_cursor(state: &mut State, column: u32, effects: &mut Vec<Effect>) {
+    let text = state.desk.page.as_ref().and_then(|p| p.lines.get(state.desk.spot.line as usize - 1)).map_or("", |l| l.text.as_str());
+    let at = (column as usize - 1).min(text.len());
+    state.desk.wanted = text.get(..at).map_or(0, |t| t.chars().count());
+    state.desk.spot.column = at as u32 + 1;
+    settled(state, effects);
+}
+
+/// The start of the next identifier, on this line or below.
+fn next_name(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(page) = &state.desk.page else { return };
+    let spot = &state.desk.spot;
+    let mut from = page.word_at(spot.line, spot.column).map_or(spot.column, |(_, s)| s.end + 1);
+    for line in spot.line..=(page.lines.len() as u32).min(spot.line + 200) {
+        let text = &page.lines[line as usize - 1].text;
+        let starts = text.char_indices().map(|(i, _)| i as u32 + 1).filter(|c| *c >= from);
+        let found = starts.into_iter().find(|c| page.word_at(line, *c).is_some_and(|(_, s)| s.start + 1 == *c));
+        if let Some(column) = found {
+            state.desk.spot.line = line;
+            place_cursor(state, column, effects);
+            return;
+        }
+        from = 1;
+    }
+}
+
+/// The next or previous mention of the word under the cursor, around the file's ends.
+fn mention(state: &mut State, forward: bool, effects: &mut Vec<Effect>) {
+    let Some(page) = &state.desk.page else { return };
+    let spot = state.desk.spot.clone();
+    let Some((word, at)) = page.word_at(spot.line, spot.column) else {
+        state.say("no name stands here");
+        return;
+    };
+    let word = word.to_owned();
+    let mut all: Vec<(u32, u32)> = Vec::new();
+    for (i, line) in page.lines.iter().enumerate() {
+        for (offset, _) in line.text.match_indices(word.as_str()) {
+            if page.word_at(i as u32 + 1, offset as u32 + 1).is_some_and(|(w, s)| w == word && s.start == offset as u32) {
+                all.push((i as u32 + 1, offset as u32 + 1));
+            }
+        }
+    }
+    let here = (spot.line, at.start + 1);
+    let position = all.iter().position(|p| *p == here).unwrap_or(0);
+    let next = if forward { (position + 1) % all.len().max(1) } else { (position + all.len().max(1) - 1) % all.len().max(1) };
+    if let Some((line, column)) = all.get(next).copied() {
+        state.say(format!("{word}: mention {} of {}", next + 1, all.len()));
+        state.desk.spot.line = line;
+        place_cursor(state, column, effects);
+    }
+}
+
+fn follow(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.desk.page.is_none() {
+        return;
+    }
+    let spot = state.desk.spot.clone();
+    if state.ready {
+        start(state, Job::Follow(spot), effects);
+    } else {
+        state.complain("there is no index to follow names with yet");
+    }
+}
+
+/// Goes somewhere and notes on the track where one left.
+pub fn jump(state: &mut State, to: Spot, how: &str, effects: &mut Vec<Effect>) {
+    if let Some(page) = &state.desk.page
+        && to != state.desk.spot
+    {
+        let from = state.desk.spot.clone();
+        let text = page.lines.get(from.line as usize - 1).map_or_else(String::new, |l| l.text.trim().to_owned());
+        state.desk.track.push(Hop { from, text, how: how.to_owned() });
+        state.desk.ahead.clear();
+    }
+    open(state, to, effects);
+}
+
+/// Shows a place, loading its file when it is another one.
+pub fn open(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
+    go_to(state, Screen::Desk);
+    if state.desk.page.as_ref().is_some_and(|p| p.path == to.path) {
+        arrive(state, to, effects);
+        return;
+    }
+    state.desk.loading = Some(to.clone());
+    start(state, Job::Page(to), effects);
+}
+
+/// The file is there: puts the cursor, with the line in the upper third.
+pub fn arrive(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
+    let rows = u32::from(layout::desk(state).code.height);
+    state.desk.top = to.line.saturating_sub(rows / 3).max(1);
+    let column = to.column;
+    state.desk.spot = to;
+    state.desk.bearings.focused = false;
+    place_cursor(state, column.max(1), effects);
+}
+
+fn back(state: &mut State, effects: &mut Vec<Effect>) {
+    match state.desk.track.pop() {
+        Some(hop) => {
+            state.desk.ahead.push((state.desk.spot.clone(), hop.how));
+            open(state, hop.from, effects);
+        }
+        None => state.say("this is where the track begins"),
+    }
+}
+
+fn ahead(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some((spot, how)) = state.desk.ahead.pop() else {
+        state.say("nothing lies ahead");
+        return;
+    };
+    let rest = std::mem::take(&mut state.desk.ahead);
+    jump(state, spot, &how, effects);
+    state.desk.ahead = rest;
+}
+
+/// A question about the name under the cursor.
+fn ask_here(state: &mut State, before: &str, after: &str, effects: &mut Vec<Effect>) {
+    let spot = &state.desk.spot;
+    let Some(page) = &state.desk.page else { return };
+    if page.word_at(spot.line, spot.column).is_none() {
+        state.say("no name stands here");
+        return;
+    }
+    let place = compass_trace::question::Place { path: spot.path.clone(), line: spot.line, column: Some(spot.column) };
+    let subject = compass_trace::question::Subject { what: compass_trace::question::What::Place(place), defined_in: None };
+    let question = format!("{before} {subject} {after}").trim_end().to_owned();
+    go_to(state, Screen::Answers);
+    actions::ask(state, question, effects);
+}
+
+fn outline(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(path) = state.desk.page.as_ref().map(|p| p.path.clone()) else { return };
+    go_to(state, Screen::Answers);
+    actions::ask(state, format!("outline of \"{path}\""), effects);
+}
+
+fn edit(state: &mut State, effects: &mut Vec<Effect>) {
+    if let Some(page) = &state.desk.page {
+        effects.push(Effect::Edit(page.full.clone(), state.desk.spot.line));
+    }
+}

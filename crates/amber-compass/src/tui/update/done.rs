@@ -1,0 +1,147 @@
+//! What jobs say.
+
+use super::{Effect, answers, desk, start};
+use crate::tui::jobs::{Done, Job, Lane, Outcome};
+use crate::tui::state::{Screen, State, Working};
+use compass_index::Phase;
+use compass_trace::Answers;
+use std::time::Duration;
+
+/// Indexing that has just been asked for.
+pub fn beginning() -> Working {
+    Working { phase: Phase::Walk, done: 0, total: 0, elapsed: Duration::ZERO, over: Vec::new() }
+}
+
+/// Takes what a job said, unless a newer one of its lane was started since.
+pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<Effect>) {
+    if lane != Lane::Index && state.latest[lane as usize] != number {
+        return;
+    }
+    match outcome {
+        Outcome::Progress { phase, done, total, elapsed } => progress(state, phase, done, total, elapsed),
+        Outcome::Opened => opened(state, effects),
+        Outcome::Indexed(result) => indexed(state, result, effects),
+        Outcome::Page(spot, Ok(page)) => {
+            state.desk.page = Some(*page);
+            state.desk.loading = None;
+            desk::arrive(state, spot, effects);
+        }
+        Outcome::Page(_, Err(why)) => {
+            state.desk.loading = None;
+            state.complain(why);
+        }
+        Outcome::Preview(_, page) => state.answers.preview = page.ok().map(|p| *p),
+        Outcome::Bearings(spot, found) => bearings(state, &spot, found),
+        Outcome::Followed(_, found) => followed(state, found, effects),
+        Outcome::Answers(question, found) => answered(state, &question, found, effects),
+        Outcome::Jump(Ok(found)) => {
+            state.ask.rows = found.answers;
+            state.ask.selected = 0;
+        }
+        Outcome::Jump(Err(why)) => state.complain(why),
+        Outcome::Survey(Ok(data)) => state.survey.data = Some(*data),
+        Outcome::Survey(Err(why)) => state.complain(why),
+    }
+}
+
+fn progress(state: &mut State, phase: Phase, done: u64, total: u64, elapsed: Duration) {
+    let old = state.survey.working.take().unwrap_or_else(beginning);
+    let mut over = old.over;
+    if old.phase != phase && !over.contains(&old.phase) {
+        over.push(old.phase);
+    }
+    state.survey.working = Some(Working { phase, done, total, elapsed, over });
+}
+
+/// A generation can be asked: the first, or a newer one.
+fn opened(state: &mut State, effects: &mut Vec<Effect>) {
+    state.ready = true;
+    start(state, Job::Survey, effects);
+    if let Some(spot) = state.pending.take() {
+        desk::open(state, spot, effects);
+    } else if state.desk.page.is_some() {
+        let spot = state.desk.spot.clone();
+        start(state, Job::Page(spot), effects);
+    }
+}
+
+fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<String>), String>, effects: &mut Vec<Effect>) {
+    state.survey.working = None;
+    match result {
+        Ok((summary, warnings)) => {
+            match warnings.first() {
+                Some(warning) => state.complain(warning.clone()),
+                None if summary.refreshed_files > 0 => state.say(format!("{} files read, {} linked in {:.1} s", summary.refreshed_files, summary.relinked_files, summary.seconds.total)),
+                None => state.say("nothing changed since the last time"),
+            }
+            start(state, Job::Survey, effects);
+        }
+        Err(why) => state.complain(why),
+    }
+}
+
+type Found = Result<Result<Box<compass_trace::bearings::Bearings>, Vec<String>>, String>;
+
+fn bearings(state: &mut State, spot: &crate::tui::state::Spot, found: Found) {
+    if *spot != state.desk.spot {
+        return;
+    }
+    let pane = &mut state.desk.bearings;
+    pane.selected = 0;
+    match found {
+        Ok(Ok(b)) => {
+            let first_use = pane.shown.as_ref().is_none_or(|old| old.facts.kind != b.facts.kind);
+            if first_use || pane.open.is_empty() {
+                pane.open = vec![0];
+            }
+            pane.shown = Some(b);
+            pane.why.clear();
+        }
+        Ok(Err(why)) => {
+            pane.shown = None;
+            pane.why = why;
+        }
+        Err(why) => {
+            pane.shown = None;
+            pane.why = vec![why];
+        }
+    }
+}
+
+fn followed(state: &mut State, found: Result<Answers, String>, effects: &mut Vec<Effect>) {
+    let answers = match found {
+        Ok(a) => a,
+        Err(why) => return state.complain(why),
+    };
+    let Some(first) = answers.answers.first() else {
+        let why = answers.notes.first().cloned().or_else(|| answers.missing.first().map(|m| compass_trace::bearings::why_missing(&m.cause)));
+        return state.complain(why.unwrap_or_else(|| "nothing is known of this name".to_owned()));
+    };
+    let to = crate::tui::state::Spot { path: first.path.clone(), line: first.line, column: first.column };
+    if to == state.desk.spot || state.desk.page.as_ref().is_some_and(|p| p.path == to.path && to.line == state.desk.spot.line && first.symbol.is_some() && first.definition.is_some() && p.word_at(to.line, state.desk.spot.column).is_some_and(|(_, s)| s.start + 1 == to.column)) {
+        return state.say("this is the definition itself; u lists its uses");
+    }
+    if answers.total > 1 {
+        state.say(format!("the first of {} targets; ask where is for all", answers.total));
+    }
+    let how = first.name.clone().map_or_else(|| "followed".to_owned(), |n| format!("follow {n}"));
+    desk::jump(state, to, &how, effects);
+}
+
+fn answered(state: &mut State, question: &str, found: Result<Answers, String>, effects: &mut Vec<Effect>) {
+    state.answers.waiting = None;
+    match found {
+        Ok(answers) => {
+            state.answers.add(answers);
+            super::go_to(state, Screen::Answers);
+            answers::preview(state, effects);
+        }
+        Err(why) => {
+            state.complain(why);
+            // The question comes back to be mended.
+            state.ask.open(crate::tui::state::AskMode::Question);
+            state.ask.text = question.to_owned();
+            state.ask.caret = question.len();
+        }
+    }
+}

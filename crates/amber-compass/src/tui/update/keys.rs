@@ -1,0 +1,134 @@
+//! Keys to actions, through one table that is also the help screen.
+
+use crate::tui::state::Screen;
+use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
+
+/// Everything a key can do when no input has the caret.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+#[allow(missing_docs)]
+pub enum Action {
+    Up,
+    Down,
+    Left,
+    Right,
+    PageUp,
+    PageDown,
+    First,
+    Last,
+    NextName,
+    NextMention,
+    PreviousMention,
+    Follow,
+    Back,
+    Ahead,
+    WhoUses,
+    WhoCalls,
+    WhatCalls,
+    Declared,
+    Outline,
+    Ask,
+    Jump,
+    Beside,
+    Editor,
+    Narrow,
+    EarlierQuestion,
+    LaterQuestion,
+    Refresh,
+    Keys,
+    Leave,
+    Quit,
+    Digit(u8),
+}
+
+/// A row of the table.
+pub struct Binding {
+    /// Where it holds; `None` everywhere.
+    pub screen: Option<Screen>,
+    /// The key.
+    pub code: KeyCode,
+    /// How the key is shown.
+    pub key: &'static str,
+    /// What it does.
+    pub action: Action,
+    /// In words.
+    pub text: &'static str,
+}
+
+const fn everywhere(code: KeyCode, key: &'static str, action: Action, text: &'static str) -> Binding {
+    Binding { screen: None, code, key, action, text }
+}
+
+const fn on(screen: Screen, code: KeyCode, key: &'static str, action: Action, text: &'static str) -> Binding {
+    Binding { screen: Some(screen), code, key, action, text }
+}
+
+static TABLE: &[Binding] = &[
+    everywhere(KeyCode::Up, "↑", Action::Up, "one row up"),
+    everywhere(KeyCode::Down, "↓", Action::Down, "one row down"),
+    everywhere(KeyCode::PageUp, "PgUp", Action::PageUp, "one page up"),
+    everywhere(KeyCode::PageDown, "PgDn", Action::PageDown, "one page down"),
+    everywhere(KeyCode::Enter, "Enter", Action::Follow, "follow: open what is here"),
+    everywhere(KeyCode::Backspace, "Backspace", Action::Back, "back the way you came"),
+    everywhere(KeyCode::Char('/'), "/", Action::Ask, "ask a question"),
+    everywhere(KeyCode::Char(':'), ":", Action::Ask, "ask a question"),
+    everywhere(KeyCode::Char('j'), "j", Action::Jump, "jump to a symbol by fragments of its name"),
+    everywhere(KeyCode::Char('?'), "?", Action::Keys, "the keys of this screen"),
+    everywhere(KeyCode::Esc, "Esc", Action::Leave, "leave what is open, towards the desk"),
+    everywhere(KeyCode::Char('R'), "R", Action::Refresh, "bring the index up to date"),
+    everywhere(KeyCode::Char('q'), "q", Action::Quit, "quit"),
+    on(Screen::Desk, KeyCode::Left, "←", Action::Left, "one character left"),
+    on(Screen::Desk, KeyCode::Right, "→", Action::Right, "one character right"),
+    on(Screen::Desk, KeyCode::Home, "Home", Action::First, "first line"),
+    on(Screen::Desk, KeyCode::End, "End", Action::Last, "last line"),
+    on(Screen::Desk, KeyCode::Tab, "Tab", Action::NextName, "next name in the text"),
+    on(Screen::Desk, KeyCode::Char('n'), "n", Action::NextMention, "next mention of the name under the cursor"),
+    on(Screen::Desk, KeyCode::Char('p'), "p", Action::PreviousMention, "previous mention of it"),
+    on(Screen::Desk, KeyCode::Char('f'), "f", Action::Ahead, "forward again after going back"),
+    on(Screen::Desk, KeyCode::Char('u'), "u", Action::WhoUses, "who uses the name under the cursor"),
+    on(Screen::Desk, KeyCode::Char('c'), "c", Action::WhoCalls, "who calls it"),
+    on(Screen::Desk, KeyCode::Char('w'), "w", Action::WhatCalls, "what it calls"),
+    on(Screen::Desk, KeyCode::Char('d'), "d", Action::Declared, "its declaration, where that stands apart"),
+    on(Screen::Desk, KeyCode::Char('o'), "o", Action::Outline, "outline of this file"),
+    on(Screen::Desk, KeyCode::Char('b'), "b", Action::Beside, "into the bearings and back"),
+    on(Screen::Desk, KeyCode::Char('e'), "e", Action::Editor, "open this line in $EDITOR"),
+    on(Screen::Answers, KeyCode::Char('n'), "n", Action::Narrow, "narrow the rows by typing"),
+    on(Screen::Answers, KeyCode::Left, "←", Action::EarlierQuestion, "the question before"),
+    on(Screen::Answers, KeyCode::Right, "→", Action::LaterQuestion, "the question after"),
+    on(Screen::Answers, KeyCode::Home, "Home", Action::First, "first row"),
+    on(Screen::Answers, KeyCode::End, "End", Action::Last, "last row"),
+];
+
+/// The rows that hold on a screen, its own first.
+pub fn bindings(screen: Screen) -> Vec<&'static Binding> {
+    let own = TABLE.iter().filter(|b| b.screen == Some(screen));
+    own.chain(TABLE.iter().filter(|b| b.screen.is_none() && b.key != ":")).collect()
+}
+
+/// What a key does on a screen.
+pub fn action(screen: Screen, key: KeyEvent) -> Option<Action> {
+    if key.modifiers.contains(KeyModifiers::CONTROL) {
+        return (key.code == KeyCode::Char('c')).then_some(Action::Quit);
+    }
+    if let KeyCode::Char(c @ '1'..='9') = key.code
+        && !key.modifiers.contains(KeyModifiers::ALT)
+    {
+        return Some(Action::Digit(c as u8 - b'0'));
+    }
+    let found = TABLE.iter().find(|b| b.code == key.code && b.screen == Some(screen));
+    found.or_else(|| TABLE.iter().find(|b| b.code == key.code && b.screen.is_none())).map(|b| b.action)
+}
+
+/// F1-F3 and Alt with a digit choose screens, whatever has the caret.
+pub fn screen_key(key: KeyEvent) -> Option<Screen> {
+    let number = match key.code {
+        KeyCode::F(n) => n,
+        KeyCode::Char(c @ '1'..='9') if key.modifiers.contains(KeyModifiers::ALT) => c as u8 - b'0',
+        _ => return None,
+    };
+    match number {
+        1 => Some(Screen::Survey),
+        2 => Some(Screen::Desk),
+        3 => Some(Screen::Answers),
+        _ => None,
+    }
+}

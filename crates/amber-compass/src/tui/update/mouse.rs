@@ -1,0 +1,80 @@
+//! The mouse: click to place, click again to follow, wheel to scroll.
+
+use super::{Effect, answers, desk, go_to};
+use crate::tui::state::{Screen, State};
+use crate::tui::view::{columns, layout};
+use crossterm::event::{MouseButton, MouseEvent, MouseEventKind};
+use ratatui::layout::{Position, Rect};
+
+pub fn moved(state: &mut State, mouse: MouseEvent, effects: &mut Vec<Effect>) {
+    let at = Position::new(mouse.column, mouse.row);
+    match mouse.kind {
+        MouseEventKind::Down(MouseButton::Left) => clicked(state, at, effects),
+        MouseEventKind::ScrollDown => wheel(state, 3, effects),
+        MouseEventKind::ScrollUp => wheel(state, -3, effects),
+        _ => {}
+    }
+}
+
+fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
+    match state.screen {
+        Screen::Answers => answers::select(state, by, effects),
+        Screen::Survey => {
+            let last = state.survey.rows().len().saturating_sub(1) as i64;
+            state.survey.selected = (state.survey.selected as i64 + by).clamp(0, last) as usize;
+        }
+        Screen::Desk => {
+            let action = if by > 0 { super::Action::Down } else { super::Action::Up };
+            for _ in 0..by.unsigned_abs() {
+                desk::act(state, action, effects);
+            }
+        }
+    }
+}
+
+fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    if let Some(screen) = layout::tab_at(state, at) {
+        go_to(state, screen);
+        return;
+    }
+    match state.screen {
+        Screen::Desk => click_code(state, at, effects),
+        Screen::Answers => click_row(state, at, effects),
+        Screen::Survey => {}
+    }
+}
+
+fn click_code(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let area: Rect = layout::desk(state).code;
+    let Some(page) = &state.desk.page else { return };
+    if !area.contains(at) {
+        return;
+    }
+    let line = state.desk.top + u32::from(at.y - area.y);
+    let Some(text) = page.lines.get(line as usize - 1).map(|l| l.text.as_str()) else { return };
+    let gutter = layout::gutter(page);
+    let column = columns::byte_at(text, usize::from(at.x.saturating_sub(area.x + gutter)) + layout::scroll(state, area)) as u32 + 1;
+    let same = state.desk.spot.line == line && page.word_at(line, column).zip(page.word_at(line, state.desk.spot.column)).is_some_and(|(a, b)| a.1 == b.1);
+    state.desk.spot.line = line;
+    desk::place_cursor(state, column, effects);
+    if same {
+        desk::act(state, super::Action::Follow, effects);
+    }
+}
+
+fn click_row(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let area = layout::answers(state).rows;
+    if !area.contains(at) {
+        return;
+    }
+    let Some(row) = layout::answer_at(state, usize::from(at.y - area.y)) else { return };
+    let same = state.answers.shown().is_some_and(|k| k.selected == row);
+    if let Some(kept) = state.answers.shown_mut() {
+        kept.selected = row;
+    }
+    if same {
+        answers::act(state, super::Action::Follow, effects);
+    } else {
+        answers::preview(state, effects);
+    }
+}

@@ -1,0 +1,121 @@
+//! Draws the state. Only draws: no question, no lock, no file.
+
+mod answers;
+pub mod columns;
+mod desk;
+mod frame;
+mod help;
+pub mod layout;
+mod survey;
+
+use super::state::{AskMode, Screen, State};
+use ratatui::Frame;
+use ratatui::buffer::Buffer;
+use ratatui::layout::Rect;
+use ratatui::style::Style;
+use ratatui::text::{Line, Span};
+
+/// Smallest terminal that shows anything but a message.
+pub const SMALLEST: (u16, u16) = (60, 15);
+
+/// Draws everything.
+pub fn draw(state: &State, frame: &mut Frame) {
+    let area = frame.area();
+    let buffer = frame.buffer_mut();
+    buffer.set_style(area, state.theme.plain);
+    if area.width < SMALLEST.0 || area.height < SMALLEST.1 {
+        let text = format!("Amber Compass needs {}×{} cells; this terminal has {}×{}", SMALLEST.0, SMALLEST.1, area.width, area.height);
+        for (i, part) in wrap(&text, area.width as usize).iter().enumerate().take(area.height as usize) {
+            put(buffer, Rect { x: area.x, y: area.y + i as u16, width: area.width, height: 1 }, part, state.theme.plain);
+        }
+        return;
+    }
+    frame::draw(state, buffer, area);
+    match state.screen {
+        Screen::Survey => survey::draw(state, buffer),
+        Screen::Desk => desk::draw(state, buffer),
+        Screen::Answers => answers::draw(state, buffer),
+    }
+    if state.ask.mode == AskMode::Jump {
+        frame::jump_rows(state, buffer);
+    }
+    if state.help {
+        help::draw(state, buffer, area);
+    }
+}
+
+/// Writes text into the first row of an area, cut at its width.
+fn put(buffer: &mut Buffer, area: Rect, text: &str, style: Style) {
+    if area.height > 0 && area.width > 0 {
+        buffer.set_stringn(area.x, area.y, crate::shown::harmless(text), area.width as usize, style);
+    }
+}
+
+/// Writes styled pieces into the first row of an area.
+fn put_line(buffer: &mut Buffer, area: Rect, pieces: Vec<(String, Style)>) {
+    if area.height == 0 || area.width == 0 {
+        return;
+    }
+    let spans: Vec<Span> = pieces.into_iter().map(|(t, s)| Span::styled(crate::shown::harmless(&t), s)).collect();
+    buffer.set_line(area.x, area.y, &Line::from(spans), area.width);
+}
+
+/// The n-th row of an area; empty below it.
+fn row(area: Rect, n: usize) -> Rect {
+    if n < area.height as usize { Rect { y: area.y + n as u16, height: 1, ..area } } else { Rect { height: 0, ..area } }
+}
+
+/// Cuts text to a width, with a sign that something is missing.
+fn cut(text: &str, width: usize) -> String {
+    use unicode_width::{UnicodeWidthChar, UnicodeWidthStr};
+    let text = crate::shown::harmless(text);
+    if text.width() <= width {
+        return text;
+    }
+    let mut out = String::new();
+    let mut used = 0;
+    for c in text.chars() {
+        let w = c.width().unwrap_or(0);
+        if used + w + 1 > width {
+            break;
+        }
+        used += w;
+        out.push(c);
+    }
+    if width > 0 {
+        out.push('…');
+    }
+    out
+}
+
+/// Cuts the front of a text, for paths whose end says more.
+fn cut_front(text: &str, width: usize) -> String {
+    let count = text.chars().count();
+    if count <= width {
+        return text.to_owned();
+    }
+    let kept: String = text.chars().skip(count + 1 - width.max(1)).collect();
+    format!("…{kept}")
+}
+
+/// Breaks text at blanks.
+fn wrap(text: &str, width: usize) -> Vec<String> {
+    let mut lines: Vec<String> = vec![String::new()];
+    for word in text.split_whitespace() {
+        let last = lines.last_mut().expect("there is always a last line");
+        if !last.is_empty() && last.chars().count() + 1 + word.chars().count() > width {
+            lines.push(word.to_owned());
+        } else {
+            if !last.is_empty() {
+                last.push(' ');
+            }
+            last.push_str(word);
+        }
+    }
+    lines
+}
+
+/// A horizontal thin rule.
+fn rule(buffer: &mut Buffer, area: Rect, style: Style) {
+    put(buffer, area, &"─".repeat(area.width as usize), style);
+}

@@ -1,0 +1,130 @@
+//! Answers: rows led by role and the function they stand in, code below.
+
+use super::layout::ListLine;
+use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
+use crate::tui::state::State;
+use compass_trace::{Answer, Answers};
+use ratatui::buffer::Buffer;
+use ratatui::layout::Rect;
+
+pub fn draw(state: &State, buffer: &mut Buffer) {
+    let parts = layout::answers(state);
+    let theme = &state.theme;
+    if let Some(question) = &state.answers.waiting {
+        put(buffer, parts.head, &format!(" {question}  …"), theme.dim);
+    }
+    let Some(kept) = state.answers.shown() else {
+        if state.answers.waiting.is_none() {
+            put(buffer, parts.head, " nothing was asked yet: / opens the ask line", theme.dim);
+        }
+        return;
+    };
+    let rows = kept.rows().len();
+    if state.answers.waiting.is_none() {
+        let count = if rows as u64 == kept.answers.total { format!("{rows} rows") } else { format!("{rows} of {} rows", kept.answers.total) };
+        let place = if state.answers.kept.len() > 1 { format!(" · question {} of {}", state.answers.current + 1, state.answers.kept.len()) } else { String::new() };
+        let complete = if kept.answers.complete { "complete" } else { "incomplete" };
+        let right = format!("{count} · {complete}{place} ");
+        put(buffer, parts.head, &format!(" {}", cut(&kept.answers.question, parts.head.width as usize - right.chars().count() - 2)), theme.strong);
+        let x = parts.head.width.saturating_sub(right.chars().count() as u16);
+        put(buffer, Rect { x, width: parts.head.width - x, ..parts.head }, &right, theme.plain);
+    }
+    second_line(state, &kept.answers, &kept.narrow, buffer, parts.notes);
+    rule(buffer, Rect { y: parts.notes.y + 1, ..parts.notes }, theme.rule);
+    let lines = layout::answer_lines(state);
+    let top = layout::answers_top(state, &lines);
+    let shown = kept.rows();
+    for (y, line) in lines.iter().skip(top).take(parts.rows.height as usize).enumerate() {
+        match line {
+            ListLine::Heading(unit) => put(buffer, row(parts.rows, y), &format!(" {unit}"), theme.dim),
+            ListLine::Row(i) => answer_row(state, shown[*i], buffer, row(parts.rows, y), *i == kept.selected),
+        }
+    }
+    if parts.preview.height > 0 {
+        rule(buffer, Rect { y: parts.preview.y - 1, height: 1, ..parts.preview }, theme.rule);
+        preview(state, kept.current(), buffer, parts.preview);
+    }
+}
+
+/// What is missing and what to hear; to the right the narrowing.
+fn second_line(state: &State, answers: &Answers, narrow: &str, buffer: &mut Buffer, at: Rect) {
+    let theme = &state.theme;
+    let missing: Vec<String> = answers.missing.iter().map(|m| format!("{} × {}", m.count, m.cause.replace('_', " "))).collect();
+    let mut pieces = Vec::new();
+    if !missing.is_empty() {
+        pieces.push((format!(" not in here: {}  ", missing.join(", ")), theme.wrong));
+    }
+    let notes = answers.notes.join(" · ");
+    let narrowing = state.answers.narrowing || !narrow.is_empty();
+    let right = if narrowing { format!("narrow: {narrow}") } else { String::new() };
+    let used: usize = pieces.iter().map(|p| p.0.chars().count()).sum();
+    pieces.push((format!(" {}", cut(&notes, (at.width as usize).saturating_sub(used + right.chars().count() + 4))), theme.dim));
+    put_line(buffer, at, pieces);
+    if narrowing {
+        let width = right.chars().count() as u16 + 2;
+        let x = at.width.saturating_sub(width);
+        let caret = if state.answers.narrowing { theme.here } else { theme.plain };
+        put_line(buffer, Rect { x, width, ..at }, vec![(right, theme.plain), (" ".to_owned(), caret)]);
+    }
+}
+
+fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, here: bool) {
+    let theme = &state.theme;
+    let width = at.width as usize;
+    let mark = match answer.certainty.as_deref() {
+        Some("proven") => "=",
+        Some("inferred") => "~",
+        Some("guessed") => "?",
+        _ => " ",
+    };
+    let what = answer.role.as_deref().or(answer.kind.as_deref()).unwrap_or("");
+    let lead = match (&answer.role, &answer.enclosing) {
+        (Some(_), Some(enclosing)) => answer.caller.as_ref().map_or(enclosing.clone(), |c| format!("{enclosing} ← {c}")),
+        (Some(_), None) => "(file)".to_owned(),
+        (None, _) => answer.name.clone().or_else(|| answer.enclosing.clone()).unwrap_or_default(),
+    };
+    let lead_width = (width * 3 / 10).min(48);
+    let place_width = (width / 4).min(44);
+    let code_width = width.saturating_sub(lead_width + place_width + 15);
+    let place = cut_front(&format!("{}:{}", answer.path, answer.line), place_width);
+    let lead_style = if here { theme.here } else { theme.plain };
+    put_line(
+        buffer,
+        at,
+        vec![
+            (format!(" {} {what:6} ", if here { '▸' } else { ' ' }), theme.dim),
+            (cut(&lead, lead_width), lead_style),
+            (" ".repeat(lead_width.saturating_sub(cut(&lead, lead_width).chars().count())), theme.plain),
+            (format!("  {:code_width$}", cut(answer.text.as_deref().unwrap_or("").trim(), code_width)), theme.plain),
+            (format!(" {mark} "), theme.plain),
+            (place, theme.dim),
+        ],
+    );
+}
+
+/// The code around the selected row.
+fn preview(state: &State, answer: Option<&Answer>, buffer: &mut Buffer, area: Rect) {
+    let theme = &state.theme;
+    let Some(answer) = answer else { return };
+    let Some(page) = state.answers.preview.as_ref().filter(|p| p.path == answer.path) else {
+        put(buffer, area, " …", theme.dim);
+        return;
+    };
+    let first = answer.line.saturating_sub(u32::from(area.height) / 3).max(1);
+    for y in 0..area.height {
+        let number = first + u32::from(y);
+        let Some(line) = page.lines.get(number as usize - 1) else { break };
+        let here = number == answer.line;
+        let at = Rect { y: area.y + y, height: 1, ..area };
+        if here {
+            buffer.set_style(at, theme.here_line);
+        }
+        put(buffer, at, &format!("{number:>6} "), if here { theme.here } else { theme.dim });
+        let text: String = {
+            let mut cell = 0;
+            line.text.chars().map(|c| { let (s, w) = columns::shown(c, cell); cell += w; s }).collect()
+        };
+        let style = if here { theme.strong.patch(theme.here_line) } else { theme.plain };
+        put(buffer, Rect { x: at.x + 8, width: at.width.saturating_sub(8), ..at }, &text, style);
+    }
+}

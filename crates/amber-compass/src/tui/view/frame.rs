@@ -1,0 +1,91 @@
+//! What every screen has: name and tabs above, ask line and keys below.
+
+use super::{cut, cut_front, layout, put, put_line, row};
+use crate::tui::state::{AskMode, Screen, State};
+use ratatui::buffer::Buffer;
+use ratatui::layout::Rect;
+
+pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
+    let theme = &state.theme;
+    let top = Rect { height: 1, ..area };
+    put_line(buffer, top, vec![(format!(" {}", state.name), theme.strong)]);
+    if let Some(working) = &state.survey.working {
+        let at = Rect { x: top.x + state.name.chars().count() as u16 + 3, width: top.width.saturating_sub(state.name.chars().count() as u16 + 34), ..top };
+        put(buffer, at, &crate::cli::progress_text(working.phase, working.done, working.total, working.elapsed), theme.dim);
+    }
+    for ((screen, at), (_, word, key)) in layout::tabs(state).into_iter().zip(layout::TABS) {
+        let here = screen == state.screen;
+        let word = if here { word.to_uppercase() } else { word.to_owned() };
+        put_line(buffer, at, vec![(word, if here { theme.here } else { theme.plain }), (format!(" {key}"), theme.dim)]);
+    }
+    ask_line(state, buffer);
+    keys(state, buffer);
+}
+
+fn ask_line(state: &State, buffer: &mut Buffer) {
+    let theme = &state.theme;
+    let at = layout::ask_row(state);
+    let (label, hint) = match state.ask.mode {
+        AskMode::Question => (" ask   ", ""),
+        AskMode::Jump => (" jump  ", ""),
+        AskMode::Closed => (" ask   ", "/ who calls NAME · where is NAME · text \"…\" · symbols …"),
+    };
+    if state.ask.mode == AskMode::Closed {
+        put_line(buffer, at, vec![(label.to_owned(), theme.dim), (hint.to_owned(), theme.dim)]);
+        return;
+    }
+    let (before, after) = state.ask.text.split_at(state.ask.caret);
+    let under = after.chars().next().map_or(" ".to_owned(), String::from);
+    let rest: String = after.chars().skip(1).collect();
+    put_line(buffer, at, vec![(label.to_owned(), theme.strong), (before.to_owned(), theme.plain), (under, theme.here), (rest, theme.plain)]);
+}
+
+/// The most useful keys, or what the last action said.
+fn keys(state: &State, buffer: &mut Buffer) {
+    let theme = &state.theme;
+    let at = layout::key_row(state);
+    if let Some(message) = &state.message {
+        put_line(buffer, at, vec![(format!(" {message}"), if state.is_wrong { theme.wrong } else { theme.plain })]);
+        return;
+    }
+    let text = match (state.ask.mode, state.screen) {
+        (AskMode::Question, _) => " Enter ask · ↑ earlier questions · Esc leave",
+        (AskMode::Jump, _) => " Enter go · ↑↓ choose · Esc leave",
+        (_, Screen::Survey) => " Enter open · ↑↓ choose · j jump to a symbol · / ask · F2 desk · ? keys · q quit",
+        (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",
+        (_, Screen::Desk) => " Enter follow · Backspace back · u uses · c callers · j jump · / ask · b bearings · ? keys",
+        (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
+        (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
+    };
+    put(buffer, at, text, theme.dim);
+}
+
+/// Symbols that match, in the place of the bearings.
+pub fn jump_rows(state: &State, buffer: &mut Buffer) {
+    let theme = &state.theme;
+    let body = layout::body(state);
+    let side = layout::desk(state).bearings;
+    let area = if side.width > 0 {
+        Rect { y: body.y, height: body.height, ..side }
+    } else {
+        let height = body.height / 2;
+        Rect { y: body.y + body.height - height, height, ..body }
+    };
+    for y in 0..area.height as usize {
+        put(buffer, row(area, y), &" ".repeat(area.width as usize), theme.plain);
+    }
+    let count = state.ask.rows.len();
+    let head = if state.ask.text.trim().is_empty() { "fragments or initials of a name".to_owned() } else { format!("{count} symbols") };
+    put(buffer, row(area, 0), &head, theme.dim);
+    let visible = (area.height as usize).saturating_sub(1) / 2;
+    let top = state.ask.selected.saturating_sub(visible.saturating_sub(1));
+    for (i, answer) in state.ask.rows.iter().enumerate().skip(top).take(visible) {
+        let here = i == state.ask.selected;
+        let line = 1 + 2 * (i - top);
+        let style = if here { theme.here } else { theme.strong };
+        let kind = answer.kind.as_deref().unwrap_or("");
+        put_line(buffer, row(area, line), vec![(format!("{kind:7}"), theme.dim), (cut(answer.name.as_deref().unwrap_or(""), area.width as usize - 8), style)]);
+        let place = cut_front(&format!("{}:{}", answer.path, answer.line), area.width as usize - 9);
+        put(buffer, row(area, line + 1), &format!("       {place}"), theme.dim);
+    }
+}

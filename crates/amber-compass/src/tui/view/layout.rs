@@ -1,0 +1,165 @@
+//! Where things are on the screen: the same answer for drawing and for the mouse.
+
+use crate::tui::state::{Page, Screen, State};
+use ratatui::layout::{Position, Rect};
+
+/// Tabs of the first row.
+pub const TABS: [(Screen, &str, &str); 3] = [(Screen::Survey, "survey", "F1"), (Screen::Desk, "desk", "F2"), (Screen::Answers, "answers", "F3")];
+
+/// At most this many rows of the track are shown.
+pub const TRACK_ROWS: u16 = 5;
+
+/// Everything between the first row and the ask line.
+pub fn body(state: &State) -> Rect {
+    let (cols, rows) = state.size;
+    Rect { x: 0, y: 1, width: cols, height: rows.saturating_sub(3) }
+}
+
+/// The row of the ask line.
+pub fn ask_row(state: &State) -> Rect {
+    Rect { x: 0, y: state.size.1.saturating_sub(2), width: state.size.0, height: 1 }
+}
+
+/// The row of keys and messages.
+pub fn key_row(state: &State) -> Rect {
+    Rect { x: 0, y: state.size.1.saturating_sub(1), width: state.size.0, height: 1 }
+}
+
+/// Cells of the tabs, right-aligned in the first row.
+pub fn tabs(state: &State) -> Vec<(Screen, Rect)> {
+    let widths: Vec<u16> = TABS.iter().map(|t| t.1.len() as u16 + 1 + t.2.len() as u16).collect();
+    let total: u16 = widths.iter().sum::<u16>() + 3 * (TABS.len() as u16 - 1) + 1;
+    let mut x = state.size.0.saturating_sub(total);
+    let mut out = Vec::new();
+    for (tab, width) in TABS.iter().zip(widths) {
+        out.push((tab.0, Rect { x, y: 0, width, height: 1 }));
+        x += width + 3;
+    }
+    out
+}
+
+/// The screen whose tab is at a position.
+pub fn tab_at(state: &State, at: Position) -> Option<Screen> {
+    tabs(state).into_iter().find(|t| t.1.contains(at)).map(|t| t.0)
+}
+
+/// Parts of the desk.
+#[derive(Debug, Clone, Copy)]
+pub struct DeskParts {
+    /// Rows of the track, the current one last.
+    pub track: Rect,
+    /// The band.
+    pub band: Rect,
+    /// The rule below it.
+    pub rule: Rect,
+    /// The code with its line numbers.
+    pub code: Rect,
+    /// The bearings; no width where there is no room.
+    pub bearings: Rect,
+}
+
+/// Parts of the desk for this size and track.
+pub fn desk(state: &State) -> DeskParts {
+    let body = body(state);
+    let hops = (state.desk.track.len() as u16).min(TRACK_ROWS - 1);
+    let track_rows = if body.height < 14 { 1 } else { hops + 1 }.min(body.height);
+    let head = track_rows + 2;
+    let lower = Rect { y: body.y + head.min(body.height), height: body.height.saturating_sub(head), ..body };
+    let side = match body.width {
+        140.. => 62,
+        110.. => 46,
+        90.. => 38,
+        _ => 0,
+    };
+    let code = Rect { width: lower.width.saturating_sub(if side > 0 { side + 1 } else { 0 }), ..lower };
+    DeskParts {
+        track: Rect { height: track_rows, ..body },
+        band: Rect { y: body.y + track_rows, height: 1.min(body.height.saturating_sub(track_rows)), ..body },
+        rule: Rect { y: body.y + track_rows + 1, height: 1.min(body.height.saturating_sub(track_rows + 1)), ..body },
+        code,
+        bearings: Rect { x: code.x + code.width + u16::from(side > 0), width: side, ..lower },
+    }
+}
+
+/// Cells of the line numbers, with a blank on both sides.
+pub fn gutter(page: &Page) -> u16 {
+    (page.lines.len().max(1).ilog10() + 1).max(4) as u16 + 2
+}
+
+/// Cells scrolled to the right so that the cursor is shown.
+pub fn scroll(state: &State, code: Rect) -> usize {
+    let Some(page) = &state.desk.page else { return 0 };
+    let width = usize::from(code.width.saturating_sub(gutter(page) + 1)).max(1);
+    let text = page.lines.get(state.desk.spot.line as usize - 1).map_or("", |l| l.text.as_str());
+    let cell = super::columns::cell_of(text, state.desk.spot.column as usize - 1);
+    if cell < width { 0 } else { cell - width / 2 }
+}
+
+/// Parts of the answers.
+#[derive(Debug, Clone, Copy)]
+pub struct AnswersParts {
+    /// Question, count, narrowing.
+    pub head: Rect,
+    /// What is missing, notes.
+    pub notes: Rect,
+    /// The rows.
+    pub rows: Rect,
+    /// Code around the selected row.
+    pub preview: Rect,
+}
+
+/// Parts of the answers for this size.
+pub fn answers(state: &State) -> AnswersParts {
+    let body = body(state);
+    let head = Rect { height: 1.min(body.height), ..body };
+    let notes = Rect { y: body.y + 1, height: 1.min(body.height.saturating_sub(1)), ..body };
+    let rest = Rect { y: body.y + 3.min(body.height), height: body.height.saturating_sub(3), ..body };
+    if rest.height >= 16 {
+        let below = (rest.height / 2).saturating_sub(1);
+        let rows = Rect { height: rest.height - below - 1, ..rest };
+        AnswersParts { head, notes, rows, preview: Rect { y: rows.y + rows.height + 1, height: below, ..rest } }
+    } else {
+        AnswersParts { head, notes, rows: rest, preview: Rect { y: rest.y + rest.height, height: 0, ..rest } }
+    }
+}
+
+/// A line of the answers' list.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub enum ListLine {
+    /// A heading: unit and role.
+    Heading(String),
+    /// An answer, by its position among the narrowed rows.
+    Row(usize),
+}
+
+/// All lines of the list: rows under headings of unit.
+pub fn answer_lines(state: &State) -> Vec<ListLine> {
+    let Some(kept) = state.answers.shown() else { return Vec::new() };
+    let mut out = Vec::new();
+    let mut unit: Option<&str> = None;
+    for (i, answer) in kept.rows().iter().enumerate() {
+        if i == 0 || unit != answer.unit.as_deref() {
+            unit = answer.unit.as_deref();
+            out.push(ListLine::Heading(unit.unwrap_or("").to_owned()));
+        }
+        out.push(ListLine::Row(i));
+    }
+    out
+}
+
+/// The first line shown so that the selected row is in view.
+pub fn answers_top(state: &State, lines: &[ListLine]) -> usize {
+    let height = usize::from(answers(state).rows.height).max(1);
+    let selected = state.answers.shown().map_or(0, |k| k.selected);
+    let at = lines.iter().position(|l| *l == ListLine::Row(selected)).unwrap_or(0);
+    if at + 2 < height { 0 } else { (at + 2 + height / 3).saturating_sub(height).min(lines.len().saturating_sub(height)) }
+}
+
+/// The row at a line of the shown list.
+pub fn answer_at(state: &State, line: usize) -> Option<usize> {
+    let lines = answer_lines(state);
+    match lines.get(answers_top(state, &lines) + line)? {
+        ListLine::Row(i) => Some(*i),
+        ListLine::Heading(_) => None,
+    }
+}
