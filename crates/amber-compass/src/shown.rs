@@ -5,7 +5,8 @@
 
 /// Is the character shown as a symbol instead of itself?
 pub fn is_hostile(c: char) -> bool {
-    c.is_control() || matches!(c, '\u{200B}'..='\u{200F}' | '\u{202A}'..='\u{202E}' | '\u{2060}'..='\u{2069}' | '\u{FEFF}' | '\u{061C}' | '\u{FFF9}'..='\u{FFFB}')
+    c.is_control()
+        || matches!(c, '\u{200B}'..='\u{200F}' | '\u{202A}'..='\u{202E}' | '\u{2060}'..='\u{2069}' | '\u{FEFF}' | '\u{061C}' | '\u{FFF9}'..='\u{FFFB}')
 }
 
 /// What stands for a hostile character.

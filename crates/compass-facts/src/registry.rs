@@ -25,9 +25,7 @@ const MAX_SOURCE_BYTES: usize = 6 << 20;
 
 impl Language {
     /// All of them.
-    pub const ALL: [Language; 7] = [
-        Language::C, Language::JavaScript, Language::Python, Language::Rust, Language::TypeScript, Language::Tsx, Language::Text,
-    ];
+    pub const ALL: [Language; 7] = [Language::C, Language::JavaScript, Language::Python, Language::Rust, Language::TypeScript, Language::Tsx, Language::Text];
 
     /// The word for people and for `lang` in questions.
     pub fn word(self) -> &'static str {
@@ -57,9 +55,7 @@ impl Language {
             "rs" => Language::Rust,
             "ts" | "mts" | "cts" => Language::TypeScript,
             "tsx" => Language::Tsx,
-            "sql" | "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => {
-                Language::Text
-            }
+            "sql" | "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => Language::Text,
             _ => return None,
         })
     }

@@ -54,6 +54,8 @@ impl Source {
             return Err(SourceError::TooLarge { given: bytes.len(), limit });
         }
         let (text, encoding) = decode(bytes)?;
+        // Grammars know no lines ended by CR alone: such text is given LF, which moves no offset.
+        let text = if memchr::memchr(b'\n', text.as_bytes()).is_none() && text.contains('\r') { text.replace('\r', "\n") } else { text };
         let lines = LineIndex::new(&text);
         Ok(Source { text, encoding, lines })
     }

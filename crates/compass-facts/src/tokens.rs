@@ -69,8 +69,22 @@ fn classify(node: Node) -> Option<TokenClass> {
         | "raw_string_literal" | "character" => Some(TokenClass::Text),
         "string_literal" if node.named_child_count() == 0 => Some(TokenClass::Text),
         "integer" | "float" | "number" | "number_literal" | "integer_literal" | "float_literal" => Some(TokenClass::Number),
-        "true" | "false" | "none" | "null" | "undefined" | "boolean_literal" | "self" | "this" | "super" | "crate" | "mutable_specifier"
-        | "primitive_type" | "predefined_type" | "storage_class_specifier" | "type_qualifier" | "preproc_directive" => Some(TokenClass::Keyword),
+        "true"
+        | "false"
+        | "none"
+        | "null"
+        | "undefined"
+        | "boolean_literal"
+        | "self"
+        | "this"
+        | "super"
+        | "crate"
+        | "mutable_specifier"
+        | "primitive_type"
+        | "predefined_type"
+        | "storage_class_specifier"
+        | "type_qualifier"
+        | "preproc_directive" => Some(TokenClass::Keyword),
         _ => None,
     }
 }

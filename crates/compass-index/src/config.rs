@@ -67,7 +67,8 @@ mod tests {
 
     #[test]
     fn layers_are_read_in_order() {
-        let config: Config = toml::from_str("[[layers]]\nname = 'page'\npaths = ['board/**']\n[[layers]]\nname = 'route'\npaths = ['routes/**']").expect("valid");
+        let config: Config =
+            toml::from_str("[[layers]]\nname = 'page'\npaths = ['board/**']\n[[layers]]\nname = 'route'\npaths = ['routes/**']").expect("valid");
         assert_eq!(config.layers.iter().map(|l| l.name.as_str()).collect::<Vec<_>>(), ["page", "route"]);
     }
 }

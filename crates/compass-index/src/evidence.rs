@@ -58,9 +58,8 @@ pub enum Cause {
 
 impl Cause {
     /// All of them.
-    pub const ALL: [Cause; 8] = [
-        Cause::UnitAbsent, Cause::NoDefinition, Cause::ReceiverUnknown, Cause::Dynamic, Cause::MacroMade, Cause::Builtin, Cause::TooMany, Cause::Unreadable,
-    ];
+    pub const ALL: [Cause; 8] =
+        [Cause::UnitAbsent, Cause::NoDefinition, Cause::ReceiverUnknown, Cause::Dynamic, Cause::MacroMade, Cause::Builtin, Cause::TooMany, Cause::Unreadable];
 
     /// May a use with this cause mean a definition of its name after all?
     pub fn may_hide_use(self) -> bool {

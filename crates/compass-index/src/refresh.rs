@@ -17,7 +17,7 @@ use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, UnitRow, Writer};
 use crate::summary::Seconds;
 use crate::{FileId, FileLinks, FileNo, Phase, Progress, Sources, Summary, UnitId};
-use compass_facts::{Cancel, Flags, Kind};
+use compass_facts::Cancel;
 use rustc_hash::FxHashMap;
 use std::path::PathBuf;
 use std::time::Instant;
@@ -279,8 +279,7 @@ fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], links: &[
     }
     for (file, (_, links)) in inputs.iter().zip(links) {
         let facts = &file.facts;
-        let is_symbol = |d: &&compass_facts::Definition| !(d.kind.is_variable() && d.flags.has(Flags::LOCAL)) && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter);
-        s.symbols += facts.definitions.iter().filter(is_symbol).count() as u64;
+        s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
         s.uses += facts.uses.len() as u64;
         s.local += facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
         for link in &links.links {

@@ -125,7 +125,9 @@ impl Engine {
         use crate::question::Does;
         let forms: Vec<(&'static str, Form)> = match kind {
             k if k.is_callable() => vec![("called from", who(WhoDoes::Calls)), ("calls", what(Does::Call)), ("all uses", uses())],
-            Kind::Module => vec![("defines", Form::Outline(file())), ("brought in by", Form::Who { does: WhoDoes::Imports, subjects: vec![file()], through: None })],
+            Kind::Module => {
+                vec![("defines", Form::Outline(file())), ("brought in by", Form::Who { does: WhoDoes::Imports, subjects: vec![file()], through: None })]
+            }
             k if k.is_type() => {
                 vec![("members", what(Does::Define)), ("uses", uses()), ("derived", who(WhoDoes::Extends)), ("calls", what(Does::Call))]
             }

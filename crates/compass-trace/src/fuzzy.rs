@@ -95,7 +95,8 @@ fn rank(entry: &NameEntry) -> (bool, bool) {
 
 fn alike(names: &[NameEntry], wanted: &str, most: usize) -> Vec<NameEntry> {
     let close = names.iter().enumerate().filter(|(_, e)| e.name.len().abs_diff(wanted.len()) <= 2);
-    let mut scored: Vec<(usize, usize)> = close.map(|(i, e)| (strsim::osa_distance(&e.name.to_lowercase(), &wanted.to_lowercase()), i)).filter(|s| s.0 <= 2).collect();
+    let mut scored: Vec<(usize, usize)> =
+        close.map(|(i, e)| (strsim::osa_distance(&e.name.to_lowercase(), &wanted.to_lowercase()), i)).filter(|s| s.0 <= 2).collect();
     scored.sort();
     scored.into_iter().take(most).map(|s| names[s.1].clone()).collect()
 }

@@ -1,14 +1,102 @@
-pub fn add(left: u64, right: u64) -> u64 {
-    left + right
+//! Helpers of the tests: temporary projects, and waiting with a limit.
+
+use std::path::{Path, PathBuf};
+use std::time::{Duration, Instant};
+
+/// A folder of sources that goes away with the value.
+pub struct Project {
+    folder: tempfile::TempDir,
 }
 
-#[cfg(test)]
-mod tests {
-    use super::*;
-
-    #[test]
-    fn it_works() {
-        let result = add(2, 2);
-        assert_eq!(result, 4);
+impl Project {
+    /// An empty project.
+    pub fn new() -> Project {
+        Project { folder: tempfile::tempdir().expect("a temporary folder") }
     }
+
+    /// A project with some files.
+    pub fn with(files: &[(&str, &str)]) -> Project {
+        let project = Project::new();
+        for (path, text) in files {
+            project.write(path, text);
+        }
+        project
+    }
+
+    /// Where the sources are.
+    pub fn root(&self) -> PathBuf {
+        let root = self.folder.path().join("src-tree");
+        std::fs::create_dir_all(&root).expect("a folder");
+        root
+    }
+
+    /// Where its index goes: beside the sources.
+    pub fn index(&self) -> PathBuf {
+        self.folder.path().join("index.sqlite")
+    }
+
+    /// A folder beside the sources for caches and data.
+    pub fn home(&self) -> PathBuf {
+        self.folder.path().join("home")
+    }
+
+    /// Writes a file.
+    pub fn write(&self, path: &str, text: &str) {
+        self.write_bytes(path, text.as_bytes());
+    }
+
+    /// Writes bytes.
+    pub fn write_bytes(&self, path: &str, bytes: &[u8]) {
+        let full = self.root().join(path);
+        std::fs::create_dir_all(full.parent().expect("a parent")).expect("folders");
+        std::fs::write(full, bytes).expect("a file");
+    }
+
+    /// Takes a file away.
+    pub fn remove(&self, path: &str) {
+        std::fs::remove_file(self.root().join(path)).expect("the file was there");
+    }
+}
+
+impl Default for Project {
+    fn default() -> Self {
+        Self::new()
+    }
+}
+
+/// The parts of a case file: `== name` lines begin a part.
+pub fn case_parts(text: &str) -> Vec<(String, String)> {
+    let mut parts: Vec<(String, String)> = Vec::new();
+    for line in text.lines() {
+        match line.strip_prefix("== ") {
+            Some(name) => parts.push((name.trim().to_owned(), String::new())),
+            None => {
+                if let Some((_, body)) = parts.last_mut() {
+                    body.push_str(line);
+                    body.push('\n');
+                }
+            }
+        }
+    }
+    parts
+}
+
+/// Calls `check` until it gives something, at most `limit` long.
+pub fn wait_for<T>(limit: Duration, mut check: impl FnMut() -> Option<T>) -> Option<T> {
+    let began = Instant::now();
+    loop {
+        if let Some(found) = check() {
+            return Some(found);
+        }
+        if began.elapsed() > limit {
+            return None;
+        }
+        std::thread::sleep(Duration::from_millis(30));
+    }
+}
+
+/// A line of a file, from 1; empty beyond its end.
+pub fn line_of(path: &Path, line: u32) -> String {
+    let text = std::fs::read_to_string(path).unwrap_or_default();
+    text.lines().nth(line as usize - 1).unwrap_or("").to_owned()
 }

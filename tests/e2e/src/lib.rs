@@ -1,14 +1,79 @@
-pub fn add(left: u64, right: u64) -> u64 {
-    left + right
+//! Drives the real program in a real terminal through tmux. Waits for text to appear, never for a fixed time, and prints
+//! the screen when it does not.
+
+use std::path::{Path, PathBuf};
+use std::process::Command;
+use std::sync::atomic::{AtomicU32, Ordering};
+use std::time::{Duration, Instant};
+
+/// A terminal with the program in it; killed with the value.
+pub struct Screen {
+    socket: String,
 }
 
-#[cfg(test)]
-mod tests {
-    use super::*;
+static NEXT: AtomicU32 = AtomicU32::new(0);
 
-    #[test]
-    fn it_works() {
-        let result = add(2, 2);
-        assert_eq!(result, 4);
+/// The program that Cargo built for the tests.
+pub fn program() -> PathBuf {
+    let mut path = std::env::current_exe().expect("the test's own path");
+    path.pop();
+    path.pop();
+    path.join("amber-compass")
+}
+
+impl Screen {
+    /// Starts a command in a terminal of that size, with a home of its own.
+    pub fn start(cols: u16, rows: u16, home: &Path, command: &str) -> Screen {
+        let socket = format!("amber-e2e-{}-{}", std::process::id(), NEXT.fetch_add(1, Ordering::Relaxed));
+        let screen = Screen { socket };
+        let env = format!("env HOME={0} XDG_CACHE_HOME={0}/cache EDITOR=true {command}; sleep 60", home.display());
+        screen.tmux(&["-f", "/dev/null", "new-session", "-d", "-x", &cols.to_string(), "-y", &rows.to_string(), &env]);
+        screen
+    }
+
+    fn tmux(&self, args: &[&str]) -> String {
+        let output = Command::new("tmux").args(["-L", &self.socket]).args(args).output().expect("tmux is installed (scripts/test does that)");
+        String::from_utf8_lossy(&output.stdout).into_owned()
+    }
+
+    /// Sends keys as tmux names them.
+    pub fn keys(&self, keys: &[&str]) {
+        let mut args = vec!["send-keys"];
+        args.extend(keys);
+        self.tmux(&args);
+    }
+
+    /// Types text as it is.
+    pub fn text(&self, text: &str) {
+        self.tmux(&["send-keys", "-l", text]);
+    }
+
+    /// What is on the screen now.
+    pub fn shown(&self) -> String {
+        self.tmux(&["capture-pane", "-p"])
+    }
+
+    /// Waits until the screen satisfies `check`; fails with the screen after 20 s.
+    pub fn wait(&self, what: &str, check: impl Fn(&str) -> bool) -> String {
+        let began = Instant::now();
+        loop {
+            let shown = self.shown();
+            if check(&shown) {
+                return shown;
+            }
+            assert!(began.elapsed() < Duration::from_secs(20), "waited for {what}; the screen shows:\n{shown}");
+            std::thread::sleep(Duration::from_millis(40));
+        }
+    }
+
+    /// Waits until a text is on the screen.
+    pub fn wait_text(&self, text: &str) -> String {
+        self.wait(text, |s| s.contains(text))
+    }
+}
+
+impl Drop for Screen {
+    fn drop(&mut self) {
+        self.tmux(&["kill-server"]);
     }
 }

@@ -5,7 +5,10 @@ use std::path::PathBuf;
 
 /// Find your way in code you did not write: index a code base and its dependencies, then jump, list uses, follow calls.
 #[derive(Debug, Parser)]
-#[command(version, after_help = "Examples:\n  amber-compass .                 open the folder, indexing it first when needed\n  amber-compass demo              open the demo")]
+#[command(
+    version,
+    after_help = "Examples:\n  amber-compass .                 open the folder, indexing it first when needed\n  amber-compass demo              open the demo"
+)]
 #[command(args_conflicts_with_subcommands = true)]
 pub struct Args {
     /// What to do; without one the program opens.

@@ -53,11 +53,8 @@ fn listed(from: &Path) -> Result<Vec<PathBuf>, Failure> {
     let read = |r: &mut dyn BufRead| -> std::io::Result<Vec<PathBuf>> {
         r.lines().map(|l| l.map(|l| PathBuf::from(l.trim_end()))).filter(|l| !matches!(l, Ok(p) if p.as_os_str().is_empty())).collect()
     };
-    let paths = if from == Path::new("-") {
-        read(&mut std::io::stdin().lock())
-    } else {
-        std::fs::File::open(from).and_then(|f| read(&mut std::io::BufReader::new(f)))
-    };
+    let paths =
+        if from == Path::new("-") { read(&mut std::io::stdin().lock()) } else { std::fs::File::open(from).and_then(|f| read(&mut std::io::BufReader::new(f))) };
     paths.map_err(|e| Failure::user(format!("{}: {e}", from.display())))
 }
 
@@ -89,7 +86,13 @@ fn plan(options: &Options, as_json: bool) -> Result<ExitCode, Failure> {
     for unit in &plan.units {
         let files = plan.files.iter().filter(|f| plan.units[f.unit].dir == unit.dir && plan.units[f.unit].name == unit.name).count();
         if files > 0 {
-            out += &format!("unit      {} {} ({} files{})\n", shown::harmless(&unit.name), shown::harmless(&unit.version), files, if unit.own { "" } else { ", dependency" });
+            out += &format!(
+                "unit      {} {} ({} files{})\n",
+                shown::harmless(&unit.name),
+                shown::harmless(&unit.version),
+                files,
+                if unit.own { "" } else { ", dependency" }
+            );
         }
     }
     for (language, (files, bytes)) in &languages {

@@ -73,15 +73,20 @@ impl Job {
 #[allow(missing_docs)]
 pub enum Outcome {
     /// Indexing goes on.
-    Progress { phase: Phase, done: u64, total: u64, elapsed: Duration },
+    Progress {
+        phase: Phase,
+        done: u64,
+        total: u64,
+        elapsed: Duration,
+    },
     /// Facts or links can be asked for.
     Opened,
     /// Indexing is over.
     Indexed(Result<(Box<Summary>, Vec<String>), String>),
     Page(Spot, Result<Box<Page>, String>),
-    Preview(Spot, Result<Box<Page>, String>),
+    Preview(Result<Box<Page>, String>),
     Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
-    Followed(Spot, Result<Answers, String>),
+    Followed(Result<Answers, String>),
     Answers(String, Result<Answers, String>),
     Jump(Result<Answers, String>),
     Survey(Result<Box<SurveyData>, String>),

@@ -1,1 +1,308 @@
+//! Events in, state and screens out: no terminal needed.
 
+use super::jobs::{Job, Lane, Outcome};
+use super::state::{AskMode, BandCell, Page, PageLine, Screen, Spot, State, SurveyData};
+use super::theme::Theme;
+use super::update::{Effect, Event, update};
+use super::view;
+use compass_trace::{Answer, Answers};
+use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
+use ratatui::Terminal;
+use ratatui::backend::TestBackend;
+use rstest::rstest;
+
+fn page(path: &str, lines: usize) -> Page {
+    let line = |i| PageLine { text: format!("    name_{i} = call_{}(name_{})", i % 7, i % 3), ..PageLine::default() };
+    Page {
+        path: path.to_owned(),
+        full: format!("/src/{path}"),
+        lines: (1..=lines).map(line).collect(),
+        band: (0..30).map(|i| BandCell { name: format!("part_{i}"), line: i * 10 + 1, end_line: i * 10 + 9, has_gap: i == 3 }).collect(),
+        about: "larder · python".to_owned(),
+        changed: false,
+    }
+}
+
+fn answer(path: &str, line: u32, unit: &str) -> Answer {
+    Answer {
+        path: path.to_owned(),
+        line,
+        column: 5,
+        end_line: line,
+        end_column: 9,
+        name: Some("turn".to_owned()),
+        kind: Some("fn".to_owned()),
+        role: Some("call".to_owned()),
+        certainty: Some("proven".to_owned()),
+        evidence: Vec::new(),
+        unit: Some(unit.to_owned()),
+        language: None,
+        enclosing: Some("Planner.plan".to_owned()),
+        text: Some("    turn(wheel)".to_owned()),
+        caller: Some("serve".to_owned()),
+        symbol: None,
+        start: 0,
+        file: None,
+        definition: None,
+    }
+}
+
+fn answers(question: &str, rows: usize) -> Answers {
+    let all = (0..rows).map(|i| answer(&format!("routes/file_{i}.py"), i as u32 + 1, if i % 2 == 0 { "larder" } else { "board" })).collect::<Vec<_>>();
+    Answers { question: question.to_owned(), total: rows as u64, answers: all, complete: true, missing: Vec::new(), notes: Vec::new() }
+}
+
+fn desk(size: (u16, u16)) -> State {
+    let mut state = State::new("larder-hollow".to_owned(), size, Theme::dark());
+    state.ready = true;
+    state.screen = Screen::Desk;
+    done(&mut state, Lane::Page, Outcome::Page(spot("a.py", 40), Ok(Box::new(page("a.py", 300)))));
+    state
+}
+
+fn spot(path: &str, line: u32) -> Spot {
+    Spot { path: path.to_owned(), line, column: 5 }
+}
+
+fn done(state: &mut State, lane: Lane, outcome: Outcome) -> Vec<Effect> {
+    let number = state.latest[lane as usize];
+    update(state, Event::Done((lane, number, outcome)))
+}
+
+fn press(state: &mut State, code: KeyCode) -> Vec<Effect> {
+    update(state, Event::Key(KeyEvent::new(code, KeyModifiers::NONE)))
+}
+
+fn type_text(state: &mut State, text: &str) -> Vec<Effect> {
+    text.chars().flat_map(|c| press(state, KeyCode::Char(c))).collect()
+}
+
+fn screen(state: &State) -> Vec<String> {
+    let mut terminal = Terminal::new(TestBackend::new(state.size.0, state.size.1)).expect("a terminal in memory");
+    terminal.draw(|frame| view::draw(state, frame)).expect("drawn");
+    let buffer = terminal.backend().buffer().clone();
+    (0..state.size.1).map(|y| (0..state.size.0).map(|x| buffer[(x, y)].symbol().to_owned()).collect::<String>()).collect()
+}
+
+fn follow(state: &mut State, to: &str, line: u32) -> Vec<Effect> {
+    let mut target = answers("", 1);
+    target.answers[0] = answer(to, line, "larder");
+    let effects = done(state, Lane::Page, Outcome::Followed(Ok(target)));
+    let loads = effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(_))));
+    if loads {
+        done(state, Lane::Page, Outcome::Page(spot(to, line), Ok(Box::new(page(to, 300)))));
+    }
+    effects
+}
+
+#[test]
+fn following_leaves_a_track_and_backspace_goes_back_the_same_way() {
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::Enter);
+    follow(&mut state, "b.py", 12);
+    follow(&mut state, "c.py", 30);
+    assert_eq!(state.desk.track.iter().map(|h| (h.from.path.as_str(), h.from.line)).collect::<Vec<_>>(), [("a.py", 40), ("b.py", 12)]);
+    let shown = screen(&state);
+    assert!(shown[1].contains("came by") && shown[1].contains("a.py:40") && shown[2].contains("b.py:12") && shown[3].contains("here"), "{shown:#?}");
+    press(&mut state, KeyCode::Backspace);
+    done(&mut state, Lane::Page, Outcome::Page(spot("b.py", 12), Ok(Box::new(page("b.py", 300)))));
+    assert_eq!((state.desk.spot.path.as_str(), state.desk.spot.line, state.desk.track.len()), ("b.py", 12, 1));
+    press(&mut state, KeyCode::Char('f'));
+    assert_eq!(state.desk.loading.as_ref().map(|s| s.path.as_str()), Some("c.py"));
+}
+
+#[test]
+fn the_track_folds_older_rows_into_a_count() {
+    let mut state = desk((160, 45));
+    for i in 0..8 {
+        follow(&mut state, &format!("f{i}.py"), 10 + i);
+    }
+    let shown = screen(&state);
+    assert!(shown[1].contains("+4"), "{}", shown[1]);
+    assert!(shown[5].contains("here") && shown[5].contains("f7.py:17"), "{}", shown[5]);
+}
+
+#[test]
+fn letters_are_text_in_the_ask_line_and_commands_elsewhere() {
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::Char('/'));
+    type_text(&mut state, "who calls q");
+    assert_eq!((state.ask.mode, state.ask.text.as_str()), (AskMode::Question, "who calls q"));
+    let effects = press(&mut state, KeyCode::Enter);
+    assert!(matches!(&effects[..], [Effect::Start(_, Job::Ask { question, .. })] if question == "who calls q"));
+    assert!(matches!(press(&mut state, KeyCode::Char('q'))[..], [Effect::Quit]));
+}
+
+#[test]
+fn a_mistake_comes_back_to_be_mended() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("who cals x".to_owned(), Err("cals is not understood here".to_owned())));
+    assert_eq!(state.ask.text, "who cals x");
+    assert!(state.is_wrong && screen(&state)[44].contains("cals is not understood"));
+}
+
+#[test]
+fn escape_leads_back_to_the_code() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("q".to_owned(), Ok(answers("q", 9))));
+    press(&mut state, KeyCode::Char('n'));
+    type_text(&mut state, "file_3");
+    assert_eq!(state.answers.shown().expect("answers").rows().len(), 1);
+    press(&mut state, KeyCode::Esc);
+    assert_eq!(state.screen, Screen::Answers);
+    press(&mut state, KeyCode::Esc);
+    assert_eq!(state.screen, Screen::Desk);
+}
+
+#[test]
+fn answers_stand_as_they_were_left() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("first".to_owned(), Ok(answers("first", 9))));
+    press(&mut state, KeyCode::Down);
+    press(&mut state, KeyCode::Down);
+    done(&mut state, Lane::Ask, Outcome::Answers("second".to_owned(), Ok(answers("second", 3))));
+    press(&mut state, KeyCode::Left);
+    let kept = state.answers.shown().expect("answers");
+    assert_eq!((kept.answers.question.as_str(), kept.selected), ("first", 2));
+    press(&mut state, KeyCode::Enter);
+    assert_eq!(state.desk.loading.as_ref().map(|s| s.path.as_str()), Some("routes/file_2.py"));
+    press(&mut state, KeyCode::F(3));
+    assert_eq!(state.answers.shown().expect("answers").selected, 2);
+}
+
+#[test]
+fn answers_of_older_jobs_are_dropped() {
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::Char('j'));
+    type_text(&mut state, "tu");
+    let old = state.latest[Lane::Jump as usize] - 1;
+    update(&mut state, Event::Done((Lane::Jump, old, Outcome::Jump(Ok(answers("old", 5))))));
+    assert!(state.ask.rows.is_empty());
+    done(&mut state, Lane::Jump, Outcome::Jump(Ok(answers("new", 5))));
+    assert_eq!(state.ask.rows.len(), 5);
+}
+
+#[test]
+fn digits_choose_rows_and_groups() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("q".to_owned(), Ok(answers("q", 9))));
+    press(&mut state, KeyCode::Char('4'));
+    assert_eq!(state.desk.loading.as_ref().map(|s| s.path.as_str()), Some("routes/file_3.py"));
+}
+
+#[test]
+fn mentions_are_walked_around_the_end() {
+    let mut state = desk((160, 45));
+    let first = state.desk.spot.clone();
+    press(&mut state, KeyCode::Char('p'));
+    press(&mut state, KeyCode::Char('n'));
+    assert_eq!((state.desk.spot.line, state.desk.spot.column), (first.line, first.column));
+}
+
+#[test]
+fn the_cursor_stays_in_view_when_the_terminal_changes() {
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::End);
+    update(&mut state, Event::Resize(100, 20));
+    let rows = u32::from(view::layout::desk(&state).code.height);
+    assert!(state.desk.top <= state.desk.spot.line && state.desk.spot.line < state.desk.top + rows);
+}
+
+#[rstest]
+#[case::wide(160, 45)]
+#[case::middle(100, 30)]
+#[case::narrow(80, 24)]
+#[case::smallest(60, 15)]
+#[case::too_small(50, 12)]
+#[case::tiny(1, 1)]
+fn every_screen_is_drawn_at_every_size(#[case] cols: u16, #[case] rows: u16) {
+    let mut state = desk((cols, rows));
+    state.survey.data = Some(SurveyData {
+        linked: true,
+        roots: vec!["/work/larder-hollow".to_owned()],
+        units: vec![("larder".into(), "1.0".into(), 12, true)],
+        ..SurveyData::default()
+    });
+    done(&mut state, Lane::Ask, Outcome::Answers("who calls turn".to_owned(), Ok(answers("who calls turn", 40))));
+    for which in [Screen::Survey, Screen::Desk, Screen::Answers] {
+        state.screen = which;
+        for help in [false, true] {
+            state.help = help;
+            let shown = screen(&state);
+            assert_eq!(shown.len(), rows as usize);
+            if (cols, rows) == (50, 12) {
+                assert!(shown[0].contains("Amber Compass needs 60"), "{}", shown[0]);
+            }
+        }
+    }
+    state.help = false;
+    state.ask.open(AskMode::Jump);
+    state.ask.rows = answers("", 30).answers;
+    screen(&state);
+}
+
+#[test]
+fn the_desk_shows_band_code_and_where_one_is() {
+    let state = desk((160, 45));
+    let shown = screen(&state);
+    assert!(shown[1].contains("here") && shown[1].contains("a.py:40"), "{}", shown[1]);
+    assert!(shown[2].contains("band") && shown[2].contains("part_3!"), "{}", shown[2]);
+    assert!(shown.iter().any(|l| l.contains("40") && l.contains("name_40 = call_5(name_1)")));
+    assert!(shown[44].contains("Enter follow"));
+}
+
+#[test]
+fn answers_lead_with_role_function_and_caller() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("who calls turn".to_owned(), Ok(answers("who calls turn", 3))));
+    let shown = screen(&state);
+    assert!(shown[1].contains("who calls turn") && shown[1].contains("3 rows · complete"), "{}", shown[1]);
+    assert!(shown[5].contains("call") && shown[5].contains("Planner.plan ← serve") && shown[5].contains("= routes/file_0.py:1"), "{}", shown[5]);
+}
+
+#[test]
+fn the_keys_of_a_screen_are_shown_by_a_question_mark() {
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::Char('?'));
+    let shown = screen(&state).join("\n");
+    assert!(shown.contains("keys of this screen") && shown.contains("who calls it") && shown.contains("~ inferred"));
+    press(&mut state, KeyCode::Char('x'));
+    assert!(!state.help);
+}
+
+#[test]
+fn hostile_text_is_shown_as_symbols() {
+    let mut state = desk((160, 45));
+    if let Some(page) = &mut state.desk.page {
+        page.lines[39].text = "a \u{1b}[2J \u{202E} b".to_owned();
+    }
+    let shown = screen(&state).join("\n");
+    assert!(!shown.contains('\u{1b}') && !shown.contains('\u{202E}') && shown.contains('␛'));
+}
+
+#[test]
+fn without_colour_nothing_is_coloured() {
+    use ratatui::style::Color;
+    let mut state = desk((100, 30));
+    state.theme = Theme::plain();
+    let mut terminal = Terminal::new(TestBackend::new(100, 30)).expect("a terminal in memory");
+    terminal.draw(|frame| view::draw(&state, frame)).expect("drawn");
+    assert!(terminal.backend().buffer().content.iter().all(|c| c.fg == Color::Reset && c.bg == Color::Reset));
+}
+
+#[test]
+fn indexing_fills_in_while_it_runs() {
+    let mut state = State::new("larder-hollow".to_owned(), (100, 30), Theme::dark());
+    update(
+        &mut state,
+        Event::Done((
+            Lane::Index,
+            0,
+            Outcome::Progress { phase: compass_index::Phase::Read, done: 5_000_000, total: 10_000_000, elapsed: std::time::Duration::from_secs(2) },
+        )),
+    );
+    let shown = screen(&state).join("\n");
+    assert!(shown.contains("indexing") && shown.contains("50 %") && shown.contains("2 s left"), "{shown}");
+    let effects = update(&mut state, Event::Done((Lane::Index, 0, Outcome::Opened)));
+    assert!(state.ready && matches!(effects[..], [Effect::Start(_, Job::Survey)]));
+}

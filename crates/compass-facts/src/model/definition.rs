@@ -33,9 +33,27 @@ pub enum Kind {
 impl Kind {
     /// Every kind, in the order in which lists show them.
     pub const ALL: [Kind; 21] = [
-        Kind::Module, Kind::Class, Kind::Struct, Kind::Enum, Kind::Union, Kind::Interface, Kind::Trait, Kind::Alias,
-        Kind::Function, Kind::Method, Kind::Constructor, Kind::Field, Kind::Variant, Kind::Variable, Kind::Constant,
-        Kind::Parameter, Kind::TypeParameter, Kind::Macro, Kind::Label, Kind::Table, Kind::Column,
+        Kind::Module,
+        Kind::Class,
+        Kind::Struct,
+        Kind::Enum,
+        Kind::Union,
+        Kind::Interface,
+        Kind::Trait,
+        Kind::Alias,
+        Kind::Function,
+        Kind::Method,
+        Kind::Constructor,
+        Kind::Field,
+        Kind::Variant,
+        Kind::Variable,
+        Kind::Constant,
+        Kind::Parameter,
+        Kind::TypeParameter,
+        Kind::Macro,
+        Kind::Label,
+        Kind::Table,
+        Kind::Column,
     ];
 
     /// The short word shown on screen and accepted after `kind` in questions.
@@ -67,10 +85,7 @@ impl Kind {
 
     /// Does it name a type that can have members?
     pub fn is_type(self) -> bool {
-        matches!(
-            self,
-            Kind::Class | Kind::Struct | Kind::Enum | Kind::Union | Kind::Interface | Kind::Trait | Kind::Alias | Kind::TypeParameter
-        )
+        matches!(self, Kind::Class | Kind::Struct | Kind::Enum | Kind::Union | Kind::Interface | Kind::Trait | Kind::Alias | Kind::TypeParameter)
     }
 
     /// Is it code that can be called?
@@ -161,4 +176,12 @@ pub struct Definition {
     pub visible_from: u32,
     /// Number of parameters without the receiver; 255 for open-ended, 0 for non-functions.
     pub arity: u8,
+}
+
+impl Definition {
+    /// Is it nobody else's business: a parameter, or a variable inside a function?
+    pub fn is_inner(&self) -> bool {
+        let parameter = matches!(self.kind, Kind::Parameter | Kind::TypeParameter);
+        parameter || (self.kind.is_variable() && self.flags.has(Flags::LOCAL))
+    }
 }

@@ -27,8 +27,14 @@ pub enum GapCause {
 impl GapCause {
     /// Every cause.
     pub const ALL: [GapCause; 8] = [
-        GapCause::Syntax, GapCause::TooDeep, GapCause::TooLarge, GapCause::Binary, GapCause::Unreadable, GapCause::Encoding,
-        GapCause::TimeLimit, GapCause::ImportNotFound,
+        GapCause::Syntax,
+        GapCause::TooDeep,
+        GapCause::TooLarge,
+        GapCause::Binary,
+        GapCause::Unreadable,
+        GapCause::Encoding,
+        GapCause::TimeLimit,
+        GapCause::ImportNotFound,
     ];
 
     /// The word that answers and summaries use.

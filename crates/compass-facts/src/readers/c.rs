@@ -68,8 +68,17 @@ impl<'t> Reader<'t> {
                 self.b.gap(GapCause::Syntax, span(node));
                 self.block(node);
             }
-            "linkage_specification" | "declaration_list" | "if_statement" | "else_clause" | "while_statement" | "do_statement" | "switch_statement"
-            | "case_statement" | "expression_statement" | "return_statement" | "attributed_statement" => self.block(node),
+            "linkage_specification"
+            | "declaration_list"
+            | "if_statement"
+            | "else_clause"
+            | "while_statement"
+            | "do_statement"
+            | "switch_statement"
+            | "case_statement"
+            | "expression_statement"
+            | "return_statement"
+            | "attributed_statement" => self.block(node),
             "break_statement" | "continue_statement" | "preproc_directive" => {}
             _ => {
                 self.expression(node, Role::Read);

@@ -63,8 +63,19 @@ impl<'t> Reader<'t> {
                 self.b.gap(GapCause::Syntax, span(node));
                 self.block(node);
             }
-            "block" | "if_statement" | "elif_clause" | "else_clause" | "while_statement" | "try_statement" | "finally_clause"
-            | "match_statement" | "with_statement" | "with_clause" | "except_clause" | "except_group_clause" | "case_clause" => self.block(node),
+            "block"
+            | "if_statement"
+            | "elif_clause"
+            | "else_clause"
+            | "while_statement"
+            | "try_statement"
+            | "finally_clause"
+            | "match_statement"
+            | "with_statement"
+            | "with_clause"
+            | "except_clause"
+            | "except_group_clause"
+            | "case_clause" => self.block(node),
             "with_item" => self.with_item(node),
             "case_pattern" | "pattern" => self.pattern(node),
             _ => {

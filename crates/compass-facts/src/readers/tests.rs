@@ -1,1 +1,218 @@
+//! What readers say of small programs, and that nothing makes them stumble.
 
+use crate::{Cancel, DefId, Facts, Flags, GapCause, Language, Role, Source, read};
+use proptest::prelude::*;
+use rstest::rstest;
+
+fn facts(language: Language, text: &str) -> Facts {
+    let source = Source::decode(text.as_bytes().to_vec()).expect("text");
+    read(language, &source, &Cancel::new()).expect("not cancelled")
+}
+
+/// `kind Container.name` of every named definition.
+fn definitions(facts: &Facts) -> Vec<String> {
+    let named = facts.definitions.iter().enumerate().filter(|(_, d)| !d.name_span.is_empty());
+    let line = |(i, d): (usize, &crate::Definition)| {
+        let mut path: Vec<&str> = facts.container_path(DefId(i as u32));
+        path.push(facts.name(d.name));
+        format!("{} {}", d.kind.word(), path.join("."))
+    };
+    named.map(line).collect()
+}
+
+/// `role name` of every use, with `*` where the reader linked it.
+fn uses(facts: &Facts) -> Vec<String> {
+    facts.uses.iter().map(|u| format!("{} {}{}", u.role.word(), facts.name(u.name), if u.local.is_some() { "*" } else { "" })).collect()
+}
+
+#[rstest]
+#[case::python(Language::Python, "class Rack:\n    size = 3\n    def take(self, slot):\n        self.taken = slot\nLIMIT = 2\n",
+    &["class Rack", "field Rack.size", "method Rack.take", "param Rack.take.self", "param Rack.take.slot", "field Rack.taken", "const LIMIT"])]
+#[case::rust(Language::Rust, "pub struct Rack { size: u32 }\nenum Kind { Oak }\nimpl Rack { fn take(&self, slot: u32) { let a = slot; } }\nmacro_rules! m { () => {} }\nmod inner { const N: u8 = 1; }",
+    &["struct Rack", "field Rack.size", "enum Kind", "variant Kind.Oak", "method take", "param take.self", "param take.slot", "var take.a", "macro m", "module inner", "const inner.N"])]
+#[case::typescript(Language::TypeScript, "export interface Rack { size: number }\nclass Oak { #age = 1; constructor(private kind: string) {} grow(): void {} }\nenum E { A }\ntype T = Rack;\nconst f = (x) => x;",
+    &["interface Rack", "field Rack.size", "class Oak", "field Oak.#age", "constructor Oak.constructor", "param Oak.constructor.kind", "field Oak.kind", "method Oak.grow", "enum E", "variant E.A", "alias T", "fn f", "param f.x"])]
+#[case::c(Language::C, "#define LIMIT 3\nstruct rack { int size; };\ntypedef unsigned slot_t;\nenum kind { OAK };\nstatic int take(struct rack *r) { int n = r->size; return n; }\nint give(int);\n",
+    &["macro LIMIT", "struct rack", "field rack.size", "alias slot_t", "enum kind", "variant kind.OAK", "fn take", "param take.r", "var take.n", "fn give"])]
+fn definitions_are_found(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
+    assert_eq!(definitions(&facts(language, text)), wanted);
+}
+
+#[rstest]
+#[case::python(Language::Python, "def f(a, b=LIMIT):\n    c = g(a)\n    c.d = b\n    return [x for x in c]\n",
+    &["pass LIMIT", "call g", "pass a*", "read c*", "write d", "read b*", "read x*", "read c*"])]
+#[case::rust(Language::Rust, "fn f(a: Rack) -> u8 { let b = a.size; g(b); h!(b + c); b }",
+    &["type Rack", "read a*", "read size", "call g", "pass b*", "call h", "read b*", "read c", "read b*"])]
+#[case::typescript(Language::TypeScript, "function f(a: Rack) { const { b, c: d } = a; g(b).h = d; }",
+    &["type Rack", "read b", "read c", "read a*", "call g", "pass b*", "write h", "read d*"])]
+#[case::c(Language::C, "int f(struct rack *r) { slot_t s = { .row = LIMIT }; r->size++; return g(&s); }",
+    &["type rack", "type slot_t", "write row", "read LIMIT", "read r*", "write size", "call g", "ref s*"])]
+fn uses_have_roles_and_local_ones_are_linked(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
+    assert_eq!(uses(&facts(language, text)), wanted);
+}
+
+#[rstest]
+#[case::tsx(Language::Tsx, "const a = <Gauge value={x} />;", &["call Gauge", "pass x"])]
+#[case::closing(Language::Tsx, "const a = <Row><b/></Row>;", &["call Row", "ref Row"])]
+fn components_are_called(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
+    assert_eq!(uses(&facts(language, text)), wanted);
+}
+
+#[rstest]
+#[case::docstring(Language::Python, "def f():\n    \"\"\"Turns.\"\"\"\n", "Turns.")]
+#[case::lines(Language::Rust, "/// Turns.\n/// Twice.\nfn f() {}", "/// Turns.\n/// Twice.\n")]
+#[case::block(Language::TypeScript, "/** Turns. */\nexport function f() {}", "/** Turns. */")]
+#[case::c(Language::C, "/* Turns. */\nint f(void) { return 0; }", "/* Turns. */")]
+fn documentation_belongs_to_what_follows(#[case] language: Language, #[case] text: &str, #[case] doc: &str) {
+    let facts = facts(language, text);
+    let span = facts.definitions[0].doc.expect("documented");
+    assert_eq!(span.of(text).trim_end(), doc.trim_end());
+}
+
+#[test]
+fn a_comment_at_the_end_of_a_line_of_code_documents_nothing_below() {
+    let facts = facts(Language::C, "int a; /* the first */\nint b;\n");
+    assert_eq!(facts.definitions[1].doc, None);
+}
+
+#[rstest]
+#[case::python(Language::Python, "def f(:\n  ((\n")]
+#[case::rust(Language::Rust, "fn f( { let = ; }")]
+#[case::typescript(Language::TypeScript, "class { const ( = ")]
+#[case::c(Language::C, "int f(int a { return +* ; }")]
+fn what_does_not_fit_the_grammar_is_a_gap(#[case] language: Language, #[case] text: &str) {
+    assert!(facts(language, text).gaps.iter().any(|g| g.cause == GapCause::Syntax));
+}
+
+#[rstest]
+#[case::python(Language::Python, "(", ")")]
+#[case::rust(Language::Rust, "fn f() {", "}")]
+#[case::typescript(Language::TypeScript, "[", "]")]
+#[case::c(Language::C, "{", "}")]
+fn deep_nesting_is_a_gap_not_a_crash(#[case] language: Language, #[case] open: &str, #[case] close: &str) {
+    let text = format!("{}{}", open.repeat(20_000), close.repeat(20_000));
+    let facts = facts(language, &text);
+    assert!(facts.gaps.iter().any(|g| matches!(g.cause, GapCause::TooDeep | GapCause::Syntax)));
+}
+
+#[test]
+fn a_cancelled_reading_gives_nothing() {
+    let cancel = Cancel::new();
+    cancel.cancel();
+    let source = Source::decode("x = 1\n".repeat(100_000).into_bytes()).expect("text");
+    assert_eq!(read(Language::Python, &source, &cancel), None);
+}
+
+#[test]
+fn a_file_too_large_for_the_grammar_is_a_gap() {
+    let source = Source::decode(vec![b'x'; 7 << 20]).expect("text");
+    let facts = read(Language::C, &source, &Cancel::new()).expect("facts");
+    assert_eq!(facts.gaps[0].cause, GapCause::TooLarge);
+}
+
+#[test]
+fn latin_text_is_marked() {
+    let source = Source::decode(b"name = 'caf\xe9'\n".to_vec()).expect("text");
+    let facts = read(Language::Python, &source, &Cancel::new()).expect("facts");
+    assert_eq!(facts.gaps[0].cause, GapCause::Encoding);
+    assert_eq!(definitions(&facts), ["var name"]);
+}
+
+#[test]
+fn generators_async_functions_and_tests_are_flagged() {
+    let facts = facts(Language::Python, "def g():\n    yield 1\nasync def a(): pass\ndef test_x(): pass\n");
+    let has = |i: usize, flag| facts.definitions[i].flags.has(flag);
+    assert!(has(0, Flags::GENERATOR) && has(1, Flags::ASYNC) && has(2, Flags::TEST));
+}
+
+#[test]
+fn chained_exports_are_read_once() {
+    let chain = (0..300).map(|i| format!("exports.e{i} = ")).collect::<String>();
+    let facts = facts(Language::JavaScript, &format!("{chain}function value() {{}};"));
+    assert_eq!(facts.exports.len(), 300);
+    assert_eq!(facts.uses.iter().filter(|u| u.role == Role::Call).count(), 0);
+}
+
+fn soup() -> impl Strategy<Value = String> {
+    let word = prop::sample::select(vec![
+        "def",
+        "class",
+        "fn",
+        "impl",
+        "struct",
+        "{",
+        "}",
+        "(",
+        ")",
+        "[",
+        "]",
+        ":",
+        ";",
+        ",",
+        ".",
+        "::",
+        "=",
+        "=>",
+        "->",
+        "\n",
+        "    ",
+        "x",
+        "Rack",
+        "self",
+        "use",
+        "import",
+        "from",
+        "export",
+        "const",
+        "let",
+        "match",
+        "#define",
+        "#if",
+        "#include <a.h>",
+        "typedef",
+        "*",
+        "&",
+        "'",
+        "\"",
+        "`",
+        "/*",
+        "//",
+        "é",
+        "\u{202E}",
+        "\0",
+        "if",
+        "for",
+        "in",
+        "lambda",
+        "async",
+        "await",
+        "yield",
+        "return",
+        "@",
+        "!",
+        "<",
+        ">",
+        "macro_rules!",
+        "$x:expr",
+        "module.exports",
+        "prototype",
+        "?",
+    ]);
+    prop::collection::vec(word, 0..60).prop_map(|w| w.join(" "))
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig::with_cases(250))]
+
+    #[test]
+    fn readers_survive_any_text(text in prop_oneof![soup(), ".{0,200}"], which in 0usize..6) {
+        let language = Language::ALL[which];
+        if let Ok(source) = Source::decode(text.into_bytes()) {
+            let facts = read(language, &source, &Cancel::new()).expect("not cancelled");
+            let end = source.text.len() as u32;
+            prop_assert!(facts.definitions.iter().all(|d| d.name_span.end <= end && d.whole.end <= end));
+            prop_assert!(facts.uses.windows(2).all(|w| w[0].span <= w[1].span));
+            prop_assert!(facts.uses.iter().all(|u| source.text.is_char_boundary(u.span.start as usize)));
+        }
+    }
+}

@@ -87,8 +87,19 @@ impl<'t> Reader<'t> {
                 self.b.gap(GapCause::Syntax, span(node));
                 self.block(node);
             }
-            "if_statement" | "else_clause" | "while_statement" | "do_statement" | "try_statement" | "finally_clause" | "switch_statement"
-            | "switch_body" | "switch_case" | "switch_default" | "throw_statement" | "with_statement" | "expression_statement" => self.block(node),
+            "if_statement"
+            | "else_clause"
+            | "while_statement"
+            | "do_statement"
+            | "try_statement"
+            | "finally_clause"
+            | "switch_statement"
+            | "switch_body"
+            | "switch_case"
+            | "switch_default"
+            | "throw_statement"
+            | "with_statement"
+            | "expression_statement" => self.block(node),
             _ => {
                 self.expression(node, Role::Read);
             }

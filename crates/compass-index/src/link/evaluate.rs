@@ -547,9 +547,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         match of {
             Ty::List(inner) => match word {
                 "iter" | "iter_mut" | "into_iter" | "filter" | "rev" | "skip" | "take" | "chain" | "cloned" | "copied" | "peekable" | "slice" | "concat"
-                | "sort" | "reverse" | "to_vec" | "collect" | "drain" | "skip_while" | "take_while" | "step_by" | "values" | "as_slice" | "as_ref" | "copy" => function(of.clone()),
-                "next" | "first" | "last" | "pop" | "get" | "get_mut" | "find" | "max_by_key" | "min_by_key" | "last_mut" | "first_mut" | "at" | "shift" | "nth"
-                | "next_back" | "peek" | "pop_front" | "pop_back" | "front" | "back" | "popleft" | "remove" | "unwrap" | "expect" => function((**inner).clone()),
+                | "sort" | "reverse" | "to_vec" | "collect" | "drain" | "skip_while" | "take_while" | "step_by" | "values" | "as_slice" | "as_ref" | "copy" => {
+                    function(of.clone())
+                }
+                "next" | "first" | "last" | "pop" | "get" | "get_mut" | "find" | "max_by_key" | "min_by_key" | "last_mut" | "first_mut" | "at" | "shift"
+                | "nth" | "next_back" | "peek" | "pop_front" | "pop_back" | "front" | "back" | "popleft" | "remove" | "unwrap" | "expect" => {
+                    function((**inner).clone())
+                }
                 "map" | "flat_map" | "filter_map" | "flatMap" | "flatten" => function(Ty::List(Rc::new(unknown()))),
                 "enumerate" | "entries" => function(Ty::List(Rc::new(Ty::Tuple(Rc::from([Ty::Literal(Literal::Number), (**inner).clone()]))))),
                 _ => None,
@@ -563,20 +567,23 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             },
             Ty::External(_, args) if !args.is_empty() => match word {
                 "unwrap" | "expect" | "unwrap_or" | "unwrap_or_else" | "unwrap_or_default" | "borrow" | "borrow_mut" | "lock" | "read" | "write" | "as_ref"
-                | "as_mut" | "get" | "get_mut" | "take" | "clone" | "cloned" | "copied" | "into_inner" | "as_deref" | "as_deref_mut" | "deref" | "first" | "last"
-                | "next" | "pop" | "load" => {
+                | "as_mut" | "get" | "get_mut" | "take" | "clone" | "cloned" | "copied" | "into_inner" | "as_deref" | "as_deref_mut" | "deref" | "first"
+                | "last" | "next" | "pop" | "load" => {
                     let keeps = matches!(word, "as_ref" | "as_mut" | "clone" | "cloned" | "copied" | "take" | "as_deref" | "as_deref_mut");
                     let is_holder = keeps || matches!(word, "lock" | "read" | "write");
                     function(if is_holder { of.clone() } else { args[0].clone() })
                 }
-                "iter" | "iter_mut" | "into_iter" | "values" | "keys" | "drain" | "filter" | "rev" | "ok" | "ok_or" | "ok_or_else" | "map_err" | "or_else" | "as_slice" => {
+                "iter" | "iter_mut" | "into_iter" | "values" | "keys" | "drain" | "filter" | "rev" | "ok" | "ok_or" | "ok_or_else" | "map_err" | "or_else"
+                | "as_slice" => {
                     let last = if matches!(word, "values") { args.last() } else { args.first() };
                     let inner = last.cloned().unwrap_or(unknown());
                     function(if matches!(word, "ok" | "ok_or" | "ok_or_else" | "map_err" | "or_else") { of.clone() } else { Ty::List(Rc::new(inner)) })
                 }
                 _ => None,
             },
-            Ty::Value(..) if matches!(word, "clone" | "to_owned" | "borrow" | "as_ref" | "as_mut" | "borrow_mut" | "into_iter" | "iter" | "by_ref") => function(of.clone()),
+            Ty::Value(..) if matches!(word, "clone" | "to_owned" | "borrow" | "as_ref" | "as_mut" | "borrow_mut" | "into_iter" | "iter" | "by_ref") => {
+                function(of.clone())
+            }
             _ => None,
         }
     }

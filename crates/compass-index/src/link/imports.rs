@@ -173,7 +173,8 @@ impl Evaluator<'_, '_> {
     fn absent(&self, file: u32, import: &Import) -> Lookup {
         let facts = self.world.facts(file);
         let module = facts.name(import.module);
-        let is_relative = module.starts_with('.') || (self.world.language(file) == Language::Rust && matches!(module.split("::").next(), Some("crate" | "self" | "super")));
+        let is_relative =
+            module.starts_with('.') || (self.world.language(file) == Language::Rust && matches!(module.split("::").next(), Some("crate" | "self" | "super")));
         if is_relative || import.kind == ImportKind::Child {
             return Lookup::none(Cause::NoDefinition);
         }
@@ -198,8 +199,9 @@ impl Evaluator<'_, '_> {
         }
         let word = self.world.name(name);
         let whole = |this: &mut Self| this.find_export("=", file);
-        let found = match word {
-            "=" => whole(self).unwrap_or_else(|| Lookup { hits: vec![Hit { entity: of, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition }),
+        match word {
+            "=" => whole(self)
+                .unwrap_or_else(|| Lookup { hits: vec![Hit { entity: of, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition }),
             "default" => match self.find_export("default", file) {
                 Some(found) => found,
                 None => {
@@ -214,8 +216,7 @@ impl Evaluator<'_, '_> {
                     _ => found,
                 }
             }
-        };
-        found
+        }
     }
 
     fn member_of_hits(&mut self, from: u32, of: Lookup, name: Gid) -> Lookup {
@@ -398,10 +399,9 @@ impl Evaluator<'_, '_> {
                 let ty = self.item(sym);
                 self.members(from, &ty.ty, name)
             }
-            Entity::External(_) => Lookup {
-                hits: vec![Hit { entity: Entity::External(name), certainty: Certainty::Proven, reasons: Vec::new() }],
-                cause: Cause::UnitAbsent,
-            },
+            Entity::External(_) => {
+                Lookup { hits: vec![Hit { entity: Entity::External(name), certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::UnitAbsent }
+            }
         }
     }
 

@@ -163,7 +163,13 @@ impl Evaluator<'_, '_> {
 
     /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones elsewhere.
     fn rust_macro(&self, file: u32, name: Gid) -> Lookup {
-        let macros: Vec<Sym> = self.world.named(name).iter().copied().filter(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file) == Language::Rust).collect();
+        let macros: Vec<Sym> = self
+            .world
+            .named(name)
+            .iter()
+            .copied()
+            .filter(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file) == Language::Rust)
+            .collect();
         let own: Vec<Sym> = macros.iter().copied().filter(|s| self.world.files[s.file as usize].id.unit == self.world.files[file as usize].id.unit).collect();
         let (found, certainty) = match (own.len(), macros.len()) {
             (0, 0) => return Lookup::none(if super::uses::is_builtin(Language::Rust, self.world.name(name)) { Cause::Builtin } else { Cause::UnitAbsent }),
@@ -202,7 +208,11 @@ impl Evaluator<'_, '_> {
         if candidates.is_empty() && wanted != Wanted::Any {
             // A macro may stand for a type, a typedef may be called as a function-like cast.
             let other = if wanted == Wanted::Type { Wanted::Tag } else { Wanted::Any };
-            return if matches!(wanted, Wanted::Macro | Wanted::Tag) { Lookup::none(Cause::NoDefinition) } else { (*self.plain(file, ScopeId::FILE, name, other)).clone() };
+            return if matches!(wanted, Wanted::Macro | Wanted::Tag) {
+                Lookup::none(Cause::NoDefinition)
+            } else {
+                (*self.plain(file, ScopeId::FILE, name, other)).clone()
+            };
         }
         let seen = self.includes(file);
         let is_seen = |s: &Sym| s.file == file || seen.contains(&s.file);

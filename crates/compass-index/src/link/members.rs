@@ -15,7 +15,7 @@ impl Evaluator<'_, '_> {
                 let mut seen = Vec::new();
                 let mut found = self.members_of(from, *sym, name, &mut seen);
                 self.prefer_bodies(&mut found);
-                found
+                if found.is_empty() { self.beside_the_whole(*sym, name).unwrap_or(found) } else { found }
             }
             Ty::Module(entity) => self.entity_member(from, *entity, name),
             Ty::Union(parts) => self.members_of_any(from, &parts.clone(), name),
@@ -27,6 +27,19 @@ impl Evaluator<'_, '_> {
             }),
             _ => Lookup::none(Cause::Builtin),
         }
+    }
+
+    /// `module.exports = f; module.exports.a = …`: what is exported beside the whole is a member of it.
+    fn beside_the_whole(&mut self, whole: Sym, name: Gid) -> Option<Lookup> {
+        let is_script = self.world.language(whole.file).is_kin_of(Language::TypeScript);
+        let equals = self.world.find_gid("=")?;
+        let exported_as_whole = self.world.tables[whole.file as usize].find_export(equals).is_some();
+        let is_outer = self.world.def(whole).scope == ScopeId::FILE;
+        if !(is_script && exported_as_whole && is_outer) {
+            return None;
+        }
+        let word = self.world.name(name);
+        self.find_export(word, whole.file).filter(|l| !l.is_empty())
     }
 
     /// Smart pointers and the like: a member they do not have themselves is one of what they hold.

@@ -7,7 +7,7 @@ use super::uses::MAX_TARGETS;
 use super::world::{FileInput, Sym, World};
 use crate::store::{DerivedEntry, ImportEntry, NameEntry, Postings, UnlinkedEntry, UseEntry};
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, SymbolId, SymbolNo, UnitRow};
-use compass_facts::{Cancel, DefId, Flags, ImportId, ScopeId, UseId};
+use compass_facts::{Cancel, DefId, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
 use std::sync::Mutex;
 use std::sync::atomic::{AtomicUsize, Ordering};
@@ -178,10 +178,8 @@ fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let facts = world.facts(index);
     for (i, import) in facts.imports.iter().enumerate() {
         let targets = evaluator.import_targets(index, ImportId(i as u32));
-        let files: Vec<SymbolId> = targets
-            .iter()
-            .filter_map(|t| symbol(world, &Hit { entity: t.entity, certainty: t.certainty, reasons: Vec::new() }))
-            .collect();
+        let files: Vec<SymbolId> =
+            targets.iter().filter_map(|t| symbol(world, &Hit { entity: t.entity, certainty: t.certainty, reasons: Vec::new() })).collect();
         let is_folder = targets.iter().any(|t| matches!(t.entity, Entity::Folder(_)));
         let is_external = targets.iter().any(|t| matches!(t.entity, Entity::External(_)));
         if files.is_empty() && !is_folder {
@@ -222,10 +220,7 @@ fn postings(files: &[FileInput], links: &[(FileId, FileLinks)]) -> Postings {
     let mut out = Postings::default();
     for file in files {
         for (i, def) in file.facts.definitions.iter().enumerate() {
-            let is_hidden = (def.kind.is_variable() && def.flags.has(Flags::LOCAL))
-                || matches!(def.kind, compass_facts::Kind::Parameter | compass_facts::Kind::TypeParameter)
-                || def.name_span.is_empty();
-            if !is_hidden {
+            if !def.is_inner() && !def.name_span.is_empty() {
                 let symbol = SymbolId { file: file.id, number: file.numbers.number(DefId(i as u32)) };
                 out.names.push(NameEntry { name: file.facts.name(def.name).to_owned(), symbol, kind: def.kind, flags: def.flags });
             }

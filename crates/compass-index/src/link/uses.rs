@@ -53,8 +53,10 @@ impl Evaluator<'_, '_> {
         let facts = self.world.facts(file);
         // The reader marks calls of functions with their arguments; what stands before `!` has none and no definition
         // of a function by that name nearby, so a macro of that name decides.
-        u.args == 0 && self.world.find_gid(facts.name(u.name)).is_some_and(|g| self.world.named(g).iter().any(|s| self.world.def(*s).kind == Kind::Macro))
-            || u.args == 0 && is_builtin_macro(facts.name(u.name))
+        let word = facts.name(u.name);
+        let is_macro = |s: &Sym| self.world.def(*s).kind == Kind::Macro;
+        let known = || self.world.find_gid(word).is_some_and(|g| self.world.named(g).iter().any(is_macro));
+        u.args == 0 && (is_builtin_macro(word) || known())
     }
 
     fn link_member(&mut self, file: u32, of: TypeId, u: &Use, name: Gid) -> Lookup {
@@ -224,8 +226,39 @@ pub(super) fn is_builtin(language: Language, name: &str) -> bool {
 fn is_builtin_macro(name: &str) -> bool {
     matches!(
         name,
-        "println" | "print" | "eprintln" | "eprint" | "format" | "vec" | "assert" | "assert_eq" | "assert_ne" | "debug_assert" | "debug_assert_eq" | "panic"
-            | "write" | "writeln" | "matches" | "todo" | "unimplemented" | "unreachable" | "concat" | "stringify" | "include_str" | "include_bytes" | "env"
-            | "cfg" | "line" | "file" | "column" | "module_path" | "dbg" | "thread_local" | "compile_error" | "debug_assert_ne" | "format_args" | "option_env"
+        "println"
+            | "print"
+            | "eprintln"
+            | "eprint"
+            | "format"
+            | "vec"
+            | "assert"
+            | "assert_eq"
+            | "assert_ne"
+            | "debug_assert"
+            | "debug_assert_eq"
+            | "panic"
+            | "write"
+            | "writeln"
+            | "matches"
+            | "todo"
+            | "unimplemented"
+            | "unreachable"
+            | "concat"
+            | "stringify"
+            | "include_str"
+            | "include_bytes"
+            | "env"
+            | "cfg"
+            | "line"
+            | "file"
+            | "column"
+            | "module_path"
+            | "dbg"
+            | "thread_local"
+            | "compile_error"
+            | "debug_assert_ne"
+            | "format_args"
+            | "option_env"
     )
 }

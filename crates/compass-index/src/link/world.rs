@@ -2,7 +2,7 @@
 
 use crate::identity::Numbers;
 use crate::{FileId, UnitRow};
-use compass_facts::{DefId, Definition, Facts, Flags, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
+use compass_facts::{DefId, Definition, Facts, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
 use rustc_hash::FxHashMap;
 
 /// A file to link.
@@ -114,7 +114,7 @@ impl<'w> World<'w> {
             let name = gids[def.name.index()];
             let sym = Sym { file: index, def: DefId(i as u32) };
             table.bindings.push((def.scope, name, Binding::Def(sym.def)));
-            if is_findable(def) && !facts.name(def.name).is_empty() {
+            if !def.is_inner() && !facts.name(def.name).is_empty() {
                 self.by_name.entry(name).or_default().push(sym);
             }
         }
@@ -171,9 +171,4 @@ impl<'w> World<'w> {
         let def = self.def(sym);
         self.facts(sym.file).scope(def.scope).kind == ScopeKind::Type
     }
-}
-
-/// Variables inside functions are nobody else's business.
-fn is_findable(def: &Definition) -> bool {
-    !(def.kind.is_variable() && def.flags.has(Flags::LOCAL)) && !matches!(def.kind, compass_facts::Kind::Parameter | compass_facts::Kind::TypeParameter)
 }

@@ -111,9 +111,7 @@ impl<'a> Walk<'a> {
             }
         }
         for folder in packages {
-            if self.deps == Deps::None {
-                self.skip(Skip::Dependency, &folder);
-            } else if self.deps == Deps::Direct && in_packages {
+            if self.deps == Deps::None || (self.deps == Deps::Direct && in_packages) {
                 self.skip(Skip::Dependency, &folder);
             } else {
                 self.folder(&folder, true)?;
@@ -173,7 +171,8 @@ impl<'a> Walk<'a> {
         let rank = |e: Ecosystem| manifests::NAMES.iter().position(|n| matches!((*n, e), ("Cargo.toml", Ecosystem::Cargo) | ("package.json", Ecosystem::Npm)));
         let Some(found) = path.parent().and_then(|p| manifests::read(p, name)) else { return };
         let known = self.manifests.get(dir);
-        let better = known.is_none_or(|k| (k.name.is_none() && found.name.is_some()) || rank(found.ecosystem) < rank(k.ecosystem).or(Some(9)) && found.name.is_some());
+        let better =
+            known.is_none_or(|k| (k.name.is_none() && found.name.is_some()) || rank(found.ecosystem) < rank(k.ecosystem).or(Some(9)) && found.name.is_some());
         if better {
             self.manifests.insert(dir.to_owned(), found);
         }

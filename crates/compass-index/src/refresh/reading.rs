@@ -195,14 +195,7 @@ fn gap_only(cause: GapCause, bytes: usize) -> Facts {
 }
 
 /// Facts of files that did not change, from the store. A row that is damaged is read again from the source.
-fn load_unchanged(
-    rows: &mut [FileRow],
-    out: &mut Read,
-    writer: &mut Writer,
-    sources: &dyn Sources,
-    cancel: &Cancel,
-    plan: &Plan,
-) -> Result<(), RefreshError> {
+fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, plan: &Plan) -> Result<(), RefreshError> {
     for (i, row) in rows.iter_mut().enumerate() {
         if cancel.is_cancelled() {
             return Err(RefreshError::Cancelled);

@@ -96,9 +96,9 @@ impl Reader {
             .connection
             .prepare_cached("SELECT first FROM postings WHERE generation = ? AND family = ? AND first < ? ORDER BY first DESC, block DESC LIMIT 1")?;
         let first: Option<Vec<u8>> = start.query_row(params![generation, E::FAMILY, key], |r| r.get(0)).optional()?;
-        let mut select = self.connection.prepare_cached(
-            "SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first >= ? AND first <= ? ORDER BY first, block",
-        )?;
+        let mut select = self
+            .connection
+            .prepare_cached("SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first >= ? AND first <= ? ORDER BY first, block")?;
         let mut rows = select.query(params![generation, E::FAMILY, first.as_deref().unwrap_or(key), key])?;
         let mut out = Vec::new();
         while let Some(row) = rows.next()? {

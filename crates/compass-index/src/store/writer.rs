@@ -162,8 +162,7 @@ impl Writer {
     fn put_postings<E: Entry>(&mut self, generation: i64, entries: &[E]) -> Result<(), StoreError> {
         let transaction = self.connection.transaction()?;
         {
-            let mut insert =
-                transaction.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
+            let mut insert = transaction.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
             blocks::cut(entries, |first, block, bytes| {
                 insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
                 Ok(())

@@ -34,7 +34,10 @@ impl PathMatcher {
         let starts = at == 0 || path.as_bytes()[at - 1] == b'/';
         let rest = &path[at + word.len()..];
         let ends = rest.is_empty() || rest.starts_with('/');
-        starts && ends || path[at + 1..].find(word).is_some_and(|_| PathMatcher { word: word.to_owned(), glob: None }.matches(path[at + 1..].split_once('/').map_or("", |p| p.1)))
+        starts && ends
+            || path[at + 1..]
+                .find(word)
+                .is_some_and(|_| PathMatcher { word: word.to_owned(), glob: None }.matches(path[at + 1..].split_once('/').map_or("", |p| p.1)))
     }
 }
 

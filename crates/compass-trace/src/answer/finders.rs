@@ -19,6 +19,11 @@ const MAX_LINES_PER_FILE: usize = 10_000;
 /// `symbols` lists at most this many, best first.
 const MAX_SYMBOLS: usize = 2_000;
 
+/// Finds byte ranges in a text.
+type Find = dyn Fn(&[u8]) -> Vec<(usize, usize)> + Sync;
+/// Matches of a file, or why it was not searched.
+type Scanned = Result<Vec<Span>, GapCause>;
+
 impl Engine {
     /// `text "…"`.
     pub(super) fn text(&self, text: &str, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
@@ -45,12 +50,12 @@ impl Engine {
     }
 
     /// Searches all files that filters leave, on all cores, in the order of paths.
-    fn scan(&self, find: &(dyn Fn(&[u8]) -> Vec<(usize, usize)> + Sync), filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
+    fn scan(&self, find: &Find, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
         let filters = Filters::new(self, filters, context)?;
         let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| filters.keeps_file(self, *f)).collect();
         let limit = context.time_limit.unwrap_or(TIME_LIMIT);
         let (next, started) = (AtomicUsize::new(0), Instant::now());
-        let hits: Mutex<Vec<(usize, Result<Vec<Span>, GapCause>)>> = Mutex::default();
+        let hits: Mutex<Vec<(usize, Scanned)>> = Mutex::default();
         let late = AtomicUsize::new(0);
         let threads = std::thread::available_parallelism().map_or(2, |n| n.get());
         std::thread::scope(|scope| {
@@ -92,7 +97,7 @@ impl Engine {
     }
 
     /// Matches of one file, one a line; bytes are searched as they are and decoded only on a hit.
-    fn scan_file(&self, file: FileId, find: &(dyn Fn(&[u8]) -> Vec<(usize, usize)> + Sync)) -> Result<Vec<Span>, GapCause> {
+    fn scan_file(&self, file: FileId, find: &Find) -> Scanned {
         let Some(row) = self.index.file(file) else { return Ok(Vec::new()) };
         let bytes = DiskSources.read(&self.index.full_path(row)).map_err(|_| GapCause::Unreadable)?;
         let head = &bytes[..bytes.len().min(8192)];
@@ -248,6 +253,5 @@ fn gap_row(file: FileId, cause: GapCause, span: Span) -> Raw {
 
 /// Shown in an outline: named, and no variable of a function.
 fn is_listed(d: &compass_facts::Definition) -> bool {
-    let local = d.kind.is_variable() && d.flags.has(compass_facts::Flags::LOCAL);
-    !local && !d.name_span.is_empty() && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter)
+    !d.is_inner() && !d.name_span.is_empty()
 }

@@ -37,6 +37,10 @@ impl Engine {
             for symbol in resolution.symbols.iter().take(most).map(|r| r.symbol) {
                 self.add_uses(symbol, roles, &mut found)?;
                 if let Some((facts, def)) = self.index.definition(symbol)? {
+                    if !resolution.by_name {
+                        // A place says little to a reader: say what stands there.
+                        found.notes.push(format!("{} {}", facts.facts.def(def).kind.word(), self.qualified(symbol.file, &facts, def)));
+                    }
                     names.push(facts.facts.def_name(def).to_owned());
                 }
             }
@@ -51,7 +55,8 @@ impl Engine {
             self.miss_hidden_code(&mut found);
         }
         let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
-        let mut keyed: Vec<((bool, String, u32), Raw)> = found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
+        let mut keyed: Vec<((bool, String, u32), Raw)> =
+            found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
         keyed.sort_by(|a, b| a.0.cmp(&b.0));
         keyed.dedup_by(|a, b| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();

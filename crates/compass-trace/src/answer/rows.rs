@@ -30,13 +30,7 @@ impl Raw {
 
     pub(super) fn usage(file: FileId, facts: &Facts, usage: UseId, certainty: Option<Certainty>, symbol: Option<SymbolId>) -> Raw {
         let u = facts.usage(usage);
-        Raw {
-            file,
-            about: About::Use(usage),
-            marks: Marks { kind: None, role: Some(u.role), certainty, span: u.span },
-            symbol,
-            via: Some((file, usage)),
-        }
+        Raw { file, about: About::Use(usage), marks: Marks { kind: None, role: Some(u.role), certainty, span: u.span }, symbol, via: Some((file, usage)) }
     }
 
     pub(super) fn module(file: FileId) -> Raw {

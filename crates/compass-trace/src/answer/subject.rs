@@ -283,7 +283,8 @@ impl Engine {
             }
             Mode::Declared | Mode::Implemented => {
                 let want_bodiless = mode == Mode::Declared;
-                let chosen: Vec<(bool, Raw)> = rows.iter().filter(|r| r.0 == want_bodiless).cloned().chain(others.into_iter().filter(|o| o.0 == want_bodiless)).collect();
+                let chosen: Vec<(bool, Raw)> =
+                    rows.iter().filter(|r| r.0 == want_bodiless).cloned().chain(others.into_iter().filter(|o| o.0 == want_bodiless)).collect();
                 if chosen.is_empty() {
                     found.notes.push(format!("no separate {} is known", if want_bodiless { "declaration" } else { "implementation" }));
                 } else {

@@ -357,19 +357,18 @@ impl Parser<'_> {
     fn stray(&self, word: &Word) -> ParseError {
         let error = ParseError::new(format!("{} does not belong here", word.text), word.at, word.length).expecting(&FILTERS[..10]);
         let near = nearest(&word.text, FILTERS[..10].iter().copied());
-        match near {
-            Some(filter) => {
-                let mended = format!("{}{filter}{}", &self.line[..word.at], &self.line[word.at + word.length..]);
-                ParseError { nearest: Some(filter), ..error }.suggest(mended)
-            }
-            None => {
-                let previous = self.words.get(self.next.saturating_sub(2));
-                let start = previous.map_or(word.at, |p| p.at);
-                let joined = &self.line[start..word.at + word.length];
-                let mended = format!("{}{}{}", &self.line[..start], quote(joined), &self.line[word.at + word.length..]);
-                ParseError { message: format!("{}: a name with blanks needs quotes", error.message), ..error }.suggest(mended)
+        if let Some(filter) = near {
+            let mended = format!("{}{filter}{}", &self.line[..word.at], &self.line[word.at + word.length..]);
+            if parse(&mended).is_ok() {
+                return ParseError { nearest: Some(filter), ..error }.suggest(mended);
             }
         }
+        // The words before and after may be one name: up to the next filter.
+        let start = self.words.get(self.next.saturating_sub(2)).map_or(word.at, |p| p.at);
+        let rest = self.words[self.next - 1..].iter().take_while(|w| w.quoted || !FILTERS.contains(&w.text.as_str()));
+        let end = rest.last().map_or(word.at + word.length, |w| w.at + w.length);
+        let mended = format!("{}{}{}", &self.line[..start], quote(&self.line[start..end]), &self.line[end..]);
+        ParseError { message: format!("{}: a name with blanks needs quotes", error.message), ..error }.suggest(mended)
     }
 }
 

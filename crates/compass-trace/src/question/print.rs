@@ -6,9 +6,50 @@ use std::fmt::{self, Display, Formatter};
 
 /// Words that mean something somewhere: names spelled so are quoted.
 const KEYWORDS: [&str; 44] = [
-    "where", "is", "what", "who", "how", "does", "uses", "as", "through", "reach", "follows", "from", "changes", "since", "text", "pattern", "files",
-    "symbols", "outline", "of", "entry", "points", "gaps", "or", "defined", "in", "outside", "lang", "unit", "layer", "kind", "only", "at", "least", "most",
-    "after", "these", "declared", "implemented", "open", "all", "proven", "inferred", "guessed",
+    "where",
+    "is",
+    "what",
+    "who",
+    "how",
+    "does",
+    "uses",
+    "as",
+    "through",
+    "reach",
+    "follows",
+    "from",
+    "changes",
+    "since",
+    "text",
+    "pattern",
+    "files",
+    "symbols",
+    "outline",
+    "of",
+    "entry",
+    "points",
+    "gaps",
+    "or",
+    "defined",
+    "in",
+    "outside",
+    "lang",
+    "unit",
+    "layer",
+    "kind",
+    "only",
+    "at",
+    "least",
+    "most",
+    "after",
+    "these",
+    "declared",
+    "implemented",
+    "open",
+    "all",
+    "proven",
+    "inferred",
+    "guessed",
 ];
 
 impl Display for Question {
@@ -87,7 +128,11 @@ impl Display for Subject {
     fn fmt(&self, f: &mut Formatter) -> fmt::Result {
         match &self.what {
             What::Place(place) => {
-                let path = if is_one_word(&place.path) && !place.path.ends_with(':') && !ends_in_number(&place.path) { place.path.clone() } else { quote(&place.path) };
+                let path = if is_one_word(&place.path) && !place.path.ends_with(':') && !ends_in_number(&place.path) {
+                    place.path.clone()
+                } else {
+                    quote(&place.path)
+                };
                 write!(f, "{path}:{}", place.line)?;
                 if let Some(column) = place.column {
                     write!(f, ":{column}")?;

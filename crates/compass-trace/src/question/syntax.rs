@@ -73,7 +73,10 @@ pub struct Subject {
 pub enum What {
     Place(Place),
     /// A name; quoted ones are literal.
-    Name { text: String, quoted: bool },
+    Name {
+        text: String,
+        quoted: bool,
+    },
 }
 
 /// A place in a file.

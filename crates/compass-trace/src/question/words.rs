@@ -92,5 +92,7 @@ pub(super) fn quote(text: &str) -> String {
 
 /// Can the text stand as one word without quotes?
 pub(super) fn is_one_word(text: &str) -> bool {
-    !text.is_empty() && !text.starts_with('"') && next(text, 0).is_some_and(|w| w.length == text.len() && w.at == 0)
+    // An open parenthesis would look for its other half among the words that follow.
+    let balanced = text.matches('(').count() == text.matches(')').count();
+    !text.is_empty() && balanced && !text.starts_with('"') && next(text, 0).is_some_and(|w| w.length == text.len() && w.at == 0)
 }

@@ -23,7 +23,7 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
         }
         Job::Preview(spot) => {
             let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
-            tell(Outcome::Preview(spot, page.map(Box::new)));
+            tell(Outcome::Preview(page.map(Box::new)));
         }
         Job::Bearings(spot) => {
             let found = engine().and_then(|e| e.bearings(&spot.path, spot.line, spot.column, &context).map_err(|e| e.to_string()));
@@ -31,7 +31,7 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
         }
         Job::Follow(spot) => {
             let found = engine().and_then(|e| e.answer(&where_is(&spot), &context).map_err(|e| e.to_string()));
-            tell(Outcome::Followed(spot, found));
+            tell(Outcome::Followed(found));
         }
         Job::Ask { question, open, these } => {
             let context = Context { open, these, ..context };
@@ -139,9 +139,8 @@ fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
     let stored = index.facts(id).map_err(|e| failure_chain(&e))?;
     let facts = source.changed.as_ref().unwrap_or(&stored.facts);
     let text = source.source.text.as_str();
-    let mut lines: Vec<PageLine> = (1..=source.source.lines.count())
-        .map(|n| PageLine { text: source.source.lines.line(n, text).to_owned(), ..PageLine::default() })
-        .collect();
+    let mut lines: Vec<PageLine> =
+        (1..=source.source.lines.count()).map(|n| PageLine { text: source.source.lines.line(n, text).to_owned(), ..PageLine::default() }).collect();
     colour(&mut lines, &source.source.lines, &tokens(row.language, text, cancel), text);
     for d in &facts.definitions {
         let (line, column) = source.source.lines.locate(d.name_span.start);
@@ -190,7 +189,9 @@ fn colour(lines: &mut [PageLine], index: &LineIndex, tokens: &[Token], text: &st
 
 fn band(facts: &Facts, lines: &LineIndex) -> Vec<BandCell> {
     let is_shown = |d: &compass_facts::Definition| {
-        !d.name_span.is_empty() && !d.flags.has(Flags::LOCAL) && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter | Kind::Field | Kind::Variant | Kind::Label)
+        !d.name_span.is_empty()
+            && !d.flags.has(Flags::LOCAL)
+            && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter | Kind::Field | Kind::Variant | Kind::Label)
     };
     let cells = facts.definitions.iter().filter(|d| is_shown(d)).map(|d| BandCell {
         name: facts.name(d.name).to_owned(),
@@ -219,11 +220,8 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
     for file in index.files() {
         *counts.entry(file.id.unit).or_default() += 1;
     }
-    let mut units: Vec<(String, String, u64, bool)> = index
-        .units()
-        .iter()
-        .filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own)))
-        .collect();
+    let mut units: Vec<(String, String, u64, bool)> =
+        index.units().iter().filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own))).collect();
     units.sort_by_key(|u| (!u.3, std::cmp::Reverse(u.2)));
     let used = engine.most_used(12).map_err(|e| e.to_string())?;
     Ok(SurveyData {

@@ -28,7 +28,8 @@ impl Kept {
 
 fn holds(answer: &Answer, word: &str) -> bool {
     let place = format!("{}:{}", answer.path, answer.line).to_lowercase();
-    let fields = [answer.name.as_deref(), answer.enclosing.as_deref(), answer.role.as_deref(), answer.kind.as_deref(), answer.text.as_deref(), answer.caller.as_deref()];
+    let fields =
+        [answer.name.as_deref(), answer.enclosing.as_deref(), answer.role.as_deref(), answer.kind.as_deref(), answer.text.as_deref(), answer.caller.as_deref()];
     place.contains(word) || fields.into_iter().flatten().any(|f| f.to_lowercase().contains(word))
 }
 

@@ -30,9 +30,9 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.desk.loading = None;
             state.complain(why);
         }
-        Outcome::Preview(_, page) => state.answers.preview = page.ok().map(|p| *p),
+        Outcome::Preview(page) => state.answers.preview = page.ok().map(|p| *p),
         Outcome::Bearings(spot, found) => bearings(state, &spot, found),
-        Outcome::Followed(_, found) => followed(state, found, effects),
+        Outcome::Followed(found) => followed(state, found, effects),
         Outcome::Answers(question, found) => answered(state, &question, found, effects),
         Outcome::Jump(Ok(found)) => {
             state.ask.rows = found.answers;
@@ -71,7 +71,9 @@ fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<S
         Ok((summary, warnings)) => {
             match warnings.first() {
                 Some(warning) => state.complain(warning.clone()),
-                None if summary.refreshed_files > 0 => state.say(format!("{} files read, {} linked in {:.1} s", summary.refreshed_files, summary.relinked_files, summary.seconds.total)),
+                None if summary.refreshed_files > 0 => {
+                    state.say(format!("{} files read, {} linked in {:.1} s", summary.refreshed_files, summary.relinked_files, summary.seconds.total))
+                }
                 None => state.say("nothing changed since the last time"),
             }
             start(state, Job::Survey, effects);
@@ -118,7 +120,9 @@ fn followed(state: &mut State, found: Result<Answers, String>, effects: &mut Vec
         return state.complain(why.unwrap_or_else(|| "nothing is known of this name".to_owned()));
     };
     let to = crate::tui::state::Spot { path: first.path.clone(), line: first.line, column: first.column };
-    if to == state.desk.spot || state.desk.page.as_ref().is_some_and(|p| p.path == to.path && to.line == state.desk.spot.line && first.symbol.is_some() && first.definition.is_some() && p.word_at(to.line, state.desk.spot.column).is_some_and(|(_, s)| s.start + 1 == to.column)) {
+    let spot = &state.desk.spot;
+    let word = state.desk.page.as_ref().and_then(|p| p.word_at(spot.line, spot.column)).map(|(_, s)| s.start + 1);
+    if (&to.path, to.line, Some(to.column)) == (&spot.path, spot.line, word) {
         return state.say("this is the definition itself; u lists its uses");
     }
     if answers.total > 1 {

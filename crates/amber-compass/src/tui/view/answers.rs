@@ -22,7 +22,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     let rows = kept.rows().len();
     if state.answers.waiting.is_none() {
         let count = if rows as u64 == kept.answers.total { format!("{rows} rows") } else { format!("{rows} of {} rows", kept.answers.total) };
-        let place = if state.answers.kept.len() > 1 { format!(" · question {} of {}", state.answers.current + 1, state.answers.kept.len()) } else { String::new() };
+        let place =
+            if state.answers.kept.len() > 1 { format!(" · question {} of {}", state.answers.current + 1, state.answers.kept.len()) } else { String::new() };
         let complete = if kept.answers.complete { "complete" } else { "incomplete" };
         let right = format!("{count} · {complete}{place} ");
         put(buffer, parts.head, &format!(" {}", cut(&kept.answers.question, parts.head.width as usize - right.chars().count() - 2)), theme.strong);
@@ -34,6 +35,10 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     let lines = layout::answer_lines(state);
     let top = layout::answers_top(state, &lines);
     let shown = kept.rows();
+    if shown.is_empty() {
+        let text = if kept.narrow.is_empty() { " nothing found".to_owned() } else { format!(" no row holds {}; Backspace widens", kept.narrow) };
+        put(buffer, parts.rows, &text, theme.dim);
+    }
     for (y, line) in lines.iter().skip(top).take(parts.rows.height as usize).enumerate() {
         match line {
             ListLine::Heading(unit) => put(buffer, row(parts.rows, y), &format!(" {unit}"), theme.dim),
@@ -122,7 +127,14 @@ fn preview(state: &State, answer: Option<&Answer>, buffer: &mut Buffer, area: Re
         put(buffer, at, &format!("{number:>6} "), if here { theme.here } else { theme.dim });
         let text: String = {
             let mut cell = 0;
-            line.text.chars().map(|c| { let (s, w) = columns::shown(c, cell); cell += w; s }).collect()
+            line.text
+                .chars()
+                .map(|c| {
+                    let (s, w) = columns::shown(c, cell);
+                    cell += w;
+                    s
+                })
+                .collect()
         };
         let style = if here { theme.strong.patch(theme.here_line) } else { theme.plain };
         put(buffer, Rect { x: at.x + 8, width: at.width.saturating_sub(8), ..at }, &text, style);

@@ -31,7 +31,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         for y in 0..parts.bearings.height {
             put(buffer, Rect { x, y: parts.bearings.y + y, width: 1, height: 1 }, "│", theme.rule);
         }
-        let inner = Rect { x: parts.bearings.x + 1, width: parts.bearings.width - 1, ..parts.bearings };
+        let inner = Rect { x: parts.bearings.x + 1, width: parts.bearings.width - 2, ..parts.bearings };
         bearings(state, buffer, inner);
     }
 }
@@ -62,14 +62,21 @@ fn track_row(state: &State, buffer: &mut Buffer, at: Rect, label: &str, place: &
     let place_width = (width / 4).clamp(16, 40);
     let how_width = (width / 5).min(36);
     let text_width = width.saturating_sub(10 + place_width + how_width + 4);
-    let place = format!("{:place_width$}  ", cut_front(place, place_width));
+    let place = cut_front(place, place_width);
+    let gap = " ".repeat(place_width + 2 - place.chars().count());
     let text = format!("{:text_width$}  ", cut(text, text_width));
     let place_style = if here { theme.here } else { theme.plain };
     let label_style = if here { theme.strong } else { theme.dim };
     put_line(
         buffer,
         at,
-        vec![(label.to_owned(), label_style), (place, place_style), (text, if here { theme.plain } else { theme.dim }), (cut(how, how_width), theme.dim)],
+        vec![
+            (label.to_owned(), label_style),
+            (place, place_style),
+            (gap, theme.plain),
+            (text, if here { theme.plain } else { theme.dim }),
+            (cut(how, how_width), theme.dim),
+        ],
     );
 }
 
@@ -128,9 +135,19 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         if here {
             buffer.set_style(at, theme.here_line);
         }
-        let number_style = if here { theme.here } else if line.in_gap { theme.wrong } else { theme.dim };
+        let number_style = if here {
+            theme.here
+        } else if line.in_gap {
+            theme.wrong
+        } else {
+            theme.dim
+        };
         let width = gutter as usize - 2;
-        put_line(buffer, Rect { width: gutter, ..at }, vec![(format!("{number:>width$}"), number_style), (if line.in_gap { "!".to_owned() } else { String::new() }, theme.wrong)]);
+        put_line(
+            buffer,
+            Rect { width: gutter, ..at },
+            vec![(format!("{number:>width$}"), number_style), (if line.in_gap { "!".to_owned() } else { String::new() }, theme.wrong)],
+        );
         let text_at = Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at };
         let ground = if here { theme.here_line } else { Style::new() };
         code_line(state, line, buffer, text_at, scroll, ground, word.map(|w| w.0));
@@ -185,10 +202,7 @@ fn style_of(state: &State, class: Option<TokenClass>, defined: bool) -> Style {
 /// Whole-word mentions of a word, by byte.
 fn mentions(text: &str, word: &str) -> Vec<(usize, usize)> {
     let is_word = |c: char| c.is_alphanumeric() || c == '_' || c == '$';
-    text.match_indices(word)
-        .map(|(i, _)| (i, i + word.len()))
-        .filter(|(s, e)| !text[..*s].ends_with(is_word) && !text[*e..].starts_with(is_word))
-        .collect()
+    text.match_indices(word).map(|(i, _)| (i, i + word.len())).filter(|(s, e)| !text[..*s].ends_with(is_word) && !text[*e..].starts_with(is_word)).collect()
 }
 
 /// The name under the cursor, in amber.
@@ -219,13 +233,23 @@ fn bearings(state: &State, buffer: &mut Buffer, area: Rect) {
         put_line(
             buffer,
             row(area, line),
-            vec![(format!("{} {}", i + 1, group.title), theme.strong), (format!("  {}", group.total), theme.plain), (if open { String::new() } else { "  …".to_owned() }, theme.dim)],
+            vec![
+                (format!("{} {}", i + 1, group.title), theme.strong),
+                (format!("  {}", group.total), theme.plain),
+                (if open { String::new() } else { "  …".to_owned() }, theme.dim),
+            ],
         );
         line += 1;
         if open {
             let selected = rows.get(pane.selected).filter(|r| r.0 == i && pane.focused).map(|r| r.1);
             let left = (area.height as usize).saturating_sub(line + b.groups.len() - i + evidence_rows(b));
-            line += group_rows(state, group, buffer, Rect { y: area.y + line as u16, height: (left as u16).min(area.height.saturating_sub(line as u16)), ..area }, selected);
+            line += group_rows(
+                state,
+                group,
+                buffer,
+                Rect { y: area.y + line as u16, height: (left as u16).min(area.height.saturating_sub(line as u16)), ..area },
+                selected,
+            );
         }
     }
     why(state, b, buffer, Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area });
@@ -279,7 +303,7 @@ fn group_rows(state: &State, group: &Group, buffer: &mut Buffer, area: Rect, sel
     let shown = if fits { group.rows.len() } else { group.rows.len().min(room.saturating_sub(1)) };
     let top = selected.map_or(0, |s| (s + 1).saturating_sub(shown));
     for (i, answer) in group.rows.iter().skip(top).take(shown).enumerate() {
-        bearing_row(state, answer, buffer, row(area, i), selected == Some(top + i));
+        bearing_row(state, answer, buffer, row(area, i), selected == Some(top + i), group.title == "calls");
     }
     if fits {
         return shown;
@@ -289,7 +313,7 @@ fn group_rows(state: &State, group: &Group, buffer: &mut Buffer, area: Rect, sel
 }
 
 /// Certainty, the function it stands in and who calls that, code, place.
-fn bearing_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, here: bool) {
+fn bearing_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, here: bool, by_name: bool) {
     let theme = &state.theme;
     let width = at.width as usize;
     let (mark, _) = certainty(answer.certainty.as_deref());
@@ -298,6 +322,8 @@ fn bearing_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, he
     let place = cut_front(&format!("{name}:{}", answer.line), width / 3);
     let lead = if is_definition {
         format!("{} {}", answer.kind.as_deref().unwrap_or(""), last_part(answer.name.as_deref().unwrap_or("")))
+    } else if by_name {
+        answer.name.clone().unwrap_or_default()
     } else {
         let enclosing = last_part(answer.enclosing.as_deref().unwrap_or("(file)")).to_owned();
         answer.caller.as_deref().map_or(enclosing.clone(), |c| format!("{enclosing} ← {}", last_part(c)))

@@ -104,7 +104,7 @@ fn rows(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
     }
     heading(buffer, area, &mut line, "most used", theme.dim);
     for (i, (entry, kind, uses)) in data.used.iter().enumerate() {
-        let parts = [(format!("{uses:>5} × "), theme.dim), (format!("{kind:7} "), theme.dim), (cut(&entry.text, area.width as usize / 2), theme.plain)];
+        let parts = [(format!("{uses:>5} × "), theme.dim), (format!("{kind:9} "), theme.dim), (cut(&entry.text, area.width as usize / 2), theme.plain)];
         entry_row(state, buffer, row(area, line), data.entries.len() + i, entry, &parts);
         line += 1;
     }

@@ -104,9 +104,22 @@ impl<'t> Reader<'t> {
             }
             "number_literal" | "char_literal" | "true" | "false" => self.b.ty(TypeExpr::Literal(Literal::Number)),
             "null" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
-            "declaration" | "compound_statement" | "expression_statement" | "ERROR" | "if_statement" | "for_statement" | "while_statement"
-            | "return_statement" | "function_definition" | "preproc_if" | "preproc_ifdef" | "preproc_def" | "preproc_function_def" | "preproc_else"
-            | "preproc_call" | "type_definition" => {
+            "declaration"
+            | "compound_statement"
+            | "expression_statement"
+            | "ERROR"
+            | "if_statement"
+            | "for_statement"
+            | "while_statement"
+            | "return_statement"
+            | "function_definition"
+            | "preproc_if"
+            | "preproc_ifdef"
+            | "preproc_def"
+            | "preproc_function_def"
+            | "preproc_else"
+            | "preproc_call"
+            | "type_definition" => {
                 self.statement(node);
                 self.b.unknown()
             }

@@ -7,8 +7,26 @@ use tree_sitter::Node;
 
 /// Generic names of the standard library whose argument is what one goes through.
 const SEQUENCES: [&str; 20] = [
-    "List", "list", "Sequence", "Iterable", "Iterator", "Set", "set", "FrozenSet", "frozenset", "Tuple", "tuple", "Collection", "Deque", "deque",
-    "Generator", "AsyncIterator", "AsyncIterable", "AsyncGenerator", "MutableSequence", "KeysView",
+    "List",
+    "list",
+    "Sequence",
+    "Iterable",
+    "Iterator",
+    "Set",
+    "set",
+    "FrozenSet",
+    "frozenset",
+    "Tuple",
+    "tuple",
+    "Collection",
+    "Deque",
+    "deque",
+    "Generator",
+    "AsyncIterator",
+    "AsyncIterable",
+    "AsyncGenerator",
+    "MutableSequence",
+    "KeysView",
 ];
 const MAPS: [&str; 8] = ["Dict", "dict", "Mapping", "MutableMapping", "DefaultDict", "defaultdict", "OrderedDict", "ValuesView"];
 const WRAPPERS: [&str; 7] = ["Optional", "Annotated", "Final", "ClassVar", "Required", "NotRequired", "ReadOnly"];

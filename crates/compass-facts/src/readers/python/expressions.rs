@@ -78,8 +78,15 @@ impl<'t> Reader<'t> {
                 self.all(node, Role::Read);
                 self.b.unknown()
             }
-            "function_definition" | "class_definition" | "block" | "if_statement" | "for_statement" | "decorated_definition" | "ERROR"
-            | "import_from_statement" | "import_statement" => {
+            "function_definition"
+            | "class_definition"
+            | "block"
+            | "if_statement"
+            | "for_statement"
+            | "decorated_definition"
+            | "ERROR"
+            | "import_from_statement"
+            | "import_statement" => {
                 self.statement(node);
                 self.b.unknown()
             }
@@ -364,5 +371,4 @@ impl<'t> Reader<'t> {
             }
         }
     }
-
 }

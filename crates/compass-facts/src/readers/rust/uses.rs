@@ -5,6 +5,14 @@ use crate::readers::tree::{has_child, named, span, text};
 use crate::{Import, ImportId, ImportKind, Role, Shape, Span, TypeId};
 use tree_sitter::Node;
 
+/// One name brought in: what it is called there and here, and where that is written.
+struct Bound<'n> {
+    name: Option<&'n str>,
+    bound: Option<&'n str>,
+    at: Span,
+    whole: Span,
+}
+
 impl<'t> Reader<'t> {
     pub(super) fn use_declaration(&mut self, node: Node<'t>) {
         let reexport = has_child(node, "visibility_modifier");
@@ -39,7 +47,7 @@ impl<'t> Reader<'t> {
                     None => (prefix.to_owned(), of),
                 };
                 let star = Span { start: span(node).end - 1, end: span(node).end };
-                self.bind_use(ImportKind::Glob, &path, None, None, star, span(node), reexport);
+                self.bind_use(ImportKind::Glob, &path, Bound { name: None, bound: None, at: star, whole: span(node) }, reexport);
             }
             "use_as_clause" => {
                 let (Some(path), Some(alias)) = (node.child_by_field_name("path"), node.child_by_field_name("alias")) else {
@@ -84,20 +92,20 @@ impl<'t> Reader<'t> {
             let (front, name) = path.rsplit_once("::").unwrap_or(("", &path));
             let (front, name) = (front.to_owned(), name.to_owned());
             let (bound, place) = alias.unwrap_or((&name, at));
-            self.bind_use(ImportKind::Name, &front, Some(&name), Some(bound), place, at, reexport);
+            self.bind_use(ImportKind::Name, &front, Bound { name: Some(&name), bound: Some(bound), at: place, whole: at }, reexport);
             return;
         }
         let (bound, place) = alias.unwrap_or((word, at));
-        let id = self.bind_use(ImportKind::Name, &path, Some(word), Some(bound), place, span(node), reexport);
+        let id = self.bind_use(ImportKind::Name, &path, Bound { name: Some(word), bound: Some(bound), at: place, whole: span(node) }, reexport);
         self.b.add_use(word, at, Role::Import, Shape::Import(id));
     }
 
-    fn bind_use(&mut self, kind: ImportKind, path: &str, name: Option<&str>, bound: Option<&str>, at: Span, whole: Span, reexport: bool) -> ImportId {
+    fn bind_use(&mut self, kind: ImportKind, path: &str, new: Bound, reexport: bool) -> ImportId {
         let module = self.b.intern(path);
-        let name = name.map(|n| self.b.intern(n));
-        let bound = bound.map(|n| self.b.intern(n));
+        let name = new.name.map(|n| self.b.intern(n));
+        let bound = new.bound.map(|n| self.b.intern(n));
         let scope = self.b.place.scope;
-        self.b.add_import(Import { kind, module, name, bound, scope, span: whole, name_span: at, reexport, system: false })
+        self.b.add_import(Import { kind, module, name, bound, scope, span: new.whole, name_span: new.at, reexport, system: false })
     }
 
     pub(super) fn extern_crate(&mut self, node: Node<'t>) {
@@ -107,7 +115,7 @@ impl<'t> Reader<'t> {
         let bound = alias.map_or(word, |a| text(a, self.b.text));
         let at = alias.map_or(span(name), span);
         let reexport = has_child(node, "visibility_modifier");
-        let id = self.bind_use(ImportKind::Module, word, None, Some(bound), at, span(node), reexport);
+        let id = self.bind_use(ImportKind::Module, word, Bound { name: None, bound: Some(bound), at, whole: span(node) }, reexport);
         self.b.add_use(word, span(name), Role::Import, Shape::Import(id));
     }
 }

@@ -21,15 +21,14 @@ impl<'t> Reader<'t> {
         let bound = text(name, self.b.text);
         match (name.kind(), member) {
             ("identifier", None) => {
-                let id = self.import_binding(&module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
+                let id = self
+                    .import_binding(&module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
                 self.b.add_use(bound, span(name), Role::Import, Shape::Import(id));
             }
             ("identifier", Some(property)) => {
                 let taken = text(property, self.b.text);
-                let id = self.import_binding(
-                    &module,
-                    Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(bound), at: span(name), whole, reexport: false },
-                );
+                let id = self
+                    .import_binding(&module, Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(bound), at: span(name), whole, reexport: false });
                 self.b.add_use(taken, span(property), Role::Import, Shape::Import(id));
             }
             ("object_pattern", None) => {

@@ -104,20 +104,32 @@ impl<'t> Reader<'t> {
                 }
                 self.b.unknown()
             }
+            "jsx_expression" => self.first(node, Role::Pass),
             "nested_identifier" => self.type_ref(node),
             "type_arguments" => {
                 self.type_arguments(node);
                 self.b.unknown()
             }
             "decorator" => self.first(node, Role::Call),
-            "statement_block" | "class_declaration" | "function_declaration" | "lexical_declaration" | "variable_declaration" | "expression_statement"
-            | "if_statement" | "return_statement" | "ERROR" => {
+            "statement_block"
+            | "class_declaration"
+            | "function_declaration"
+            | "lexical_declaration"
+            | "variable_declaration"
+            | "expression_statement"
+            | "if_statement"
+            | "return_statement"
+            | "ERROR" => {
                 self.statement(node);
                 self.b.unknown()
             }
-            "property_identifier" | "string_fragment" | "escape_sequence" | "jsx_text" | "html_character_reference" | "regex_pattern" | "statement_identifier" => {
-                self.b.unknown()
-            }
+            "property_identifier"
+            | "string_fragment"
+            | "escape_sequence"
+            | "jsx_text"
+            | "html_character_reference"
+            | "regex_pattern"
+            | "statement_identifier" => self.b.unknown(),
             _ => {
                 self.all(node);
                 self.b.unknown()
@@ -170,7 +182,8 @@ impl<'t> Reader<'t> {
     fn call(&mut self, node: Node<'t>) -> TypeId {
         if let Some(module) = self.required_module(node) {
             let module = module.to_owned();
-            let binding = super::imports::Binding { kind: crate::ImportKind::Name, name: Some("="), bound: None, at: span(node), whole: span(node), reexport: false };
+            let binding =
+                super::imports::Binding { kind: crate::ImportKind::Name, name: Some("="), bound: None, at: span(node), whole: span(node), reexport: false };
             let id = self.import_binding(&module, binding);
             return self.b.ty(TypeExpr::Import(id));
         }

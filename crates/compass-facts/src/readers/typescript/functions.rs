@@ -21,11 +21,8 @@ impl<'t> Reader<'t> {
         let mut new = self.new_item(node, name, Kind::Function);
         let body = node.child_by_field_name("body");
         new.body = body.map(span);
-        new.flags = new
-            .flags
-            .with_if(body.is_none(), Flags::BODILESS)
-            .with_if(has_child(node, "async"), Flags::ASYNC)
-            .with_if(has_child(node, "*"), Flags::GENERATOR);
+        new.flags =
+            new.flags.with_if(body.is_none(), Flags::BODILESS).with_if(has_child(node, "async"), Flags::ASYNC).with_if(has_child(node, "*"), Flags::GENERATOR);
         let scope = self.b.hoisting_scope();
         let scope = if self.b.scope_kind(self.b.place.scope) == ScopeKind::Block { self.b.place.scope } else { scope };
         let def = self.b.define_in(scope, new);

@@ -18,8 +18,15 @@ impl<'t> Reader<'t> {
 
     fn value_type_kind(&mut self, node: Node<'t>) -> TypeId {
         match node.kind() {
-            "type_annotation" | "parenthesized_type" | "readonly_type" | "optional_type" | "rest_type" | "constraint" | "default_type"
-            | "asserts_annotation" | "type_predicate_annotation" => named(node).into_iter().map(|n| self.value_type(n)).last().unwrap_or(self.b.unknown()),
+            "type_annotation"
+            | "parenthesized_type"
+            | "readonly_type"
+            | "optional_type"
+            | "rest_type"
+            | "constraint"
+            | "default_type"
+            | "asserts_annotation"
+            | "type_predicate_annotation" => named(node).into_iter().map(|n| self.value_type(n)).last().unwrap_or(self.b.unknown()),
             "predefined_type" => match text(node, self.b.text) {
                 "string" => self.b.ty(TypeExpr::Literal(Literal::Text)),
                 "number" | "bigint" => self.b.ty(TypeExpr::Literal(Literal::Number)),

@@ -1,0 +1,5 @@
+//! The program as people and scripts call it: contracts, exit codes, bad input.
+
+mod bad_input;
+mod contracts;
+mod program;

@@ -1,0 +1,230 @@
+//! Indexing, refreshing and what survives.
+
+use compass_facts::Cancel;
+use compass_index::plan::{Deps, Options, Plan};
+use compass_index::refresh::{Outcome, RefreshError, Request, run};
+use compass_index::{Certainty, DiskSources, Index, OpenError, Silent, Summary};
+use rstest::rstest;
+use testkit::Project;
+
+fn request(project: &Project, threads: usize) -> Request {
+    Request { options: Options { roots: vec![project.root()], files: None, deps: Deps::All }, index: project.index(), threads, verify: false }
+}
+
+fn index(project: &Project) -> Outcome {
+    run(&request(project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed")
+}
+
+fn sample() -> Project {
+    Project::with(&[
+        ("a.py", "from b import turn\n\ndef go():\n    turn(1)\n    turn(2)\n"),
+        ("b.py", "def turn(n):\n    return n\n"),
+        ("c.ts", "export function c() { return missing; }\n"),
+        ("readme.md", "words\n"),
+    ])
+}
+
+/// Every link as places and names: what a refresh must agree on with a full index.
+fn links(project: &Project) -> Vec<String> {
+    let index = Index::open(&project.index()).expect("an index");
+    let mut out = Vec::new();
+    for file in index.files() {
+        let facts = index.facts(file.id).expect("facts");
+        let links = index.links(file.id).expect("links");
+        for link in &links.links {
+            let u = facts.facts.usage(link.usage);
+            for target in &link.targets {
+                let (path, name) = match index.definition(*target).expect("a target") {
+                    Some((f, d)) => (index.path_of(target.file), f.facts.def_name(d).to_owned()),
+                    None => (index.path_of(target.file), "module".to_owned()),
+                };
+                out.push(format!("{}:{} {} -> {path} {name} {}", file.path, u.span.start, facts.facts.name(u.name), link.certainty.word()));
+            }
+        }
+    }
+    out.sort();
+    out
+}
+
+#[test]
+fn counts_add_up() {
+    let Summary { files, uses, linked, local, unlinked, symbols, .. } = index(&sample()).summary;
+    assert_eq!((files, symbols), (4, 3));
+    assert_eq!(uses, linked.proven + linked.inferred + linked.guessed + local + unlinked.values().sum::<u64>());
+    assert_eq!(unlinked.get("no_definition"), Some(&1));
+}
+
+#[test]
+fn nothing_is_read_when_nothing_changed() {
+    let project = sample();
+    assert_eq!(index(&project).summary.refreshed_files, 4);
+    let again = index(&project).summary;
+    assert_eq!((again.refreshed_files, again.relinked_files, again.files), (0, 0, 4));
+}
+
+#[rstest]
+#[case::changed("b.py", Some("x = 1\n\ndef turn(n, m=2):\n    return n\n"))]
+#[case::renamed_definition("b.py", Some("def spin(n):\n    return n\n"))]
+#[case::added("d.py", Some("from a import go\ngo()\n"))]
+#[case::removed("b.py", None)]
+#[case::shadowing("a.py", Some("from b import turn\n\ndef turn(x): pass\n\nturn(1)\n"))]
+fn a_refresh_agrees_with_a_full_index(#[case] path: &str, #[case] text: Option<&str>) {
+    let project = sample();
+    index(&project);
+    match text {
+        Some(text) => project.write(path, text),
+        None => project.remove(path),
+    }
+    let outcome = index(&project);
+    assert!(outcome.summary.refreshed_files <= 1);
+    let refreshed = links(&project);
+    std::fs::remove_file(project.index()).expect("an index");
+    index(&project);
+    assert_eq!(refreshed, links(&project));
+}
+
+#[test]
+fn symbols_keep_their_numbers_over_a_change() {
+    let project = sample();
+    index(&project);
+    let symbol = |project: &Project| Index::open(&project.index()).expect("an index").named("turn").expect("names")[0].symbol;
+    let before = symbol(&project);
+    project.write("b.py", "def before(): pass\n\ndef turn(n):\n    return n\n");
+    index(&project);
+    assert_eq!(symbol(&project), before);
+}
+
+#[test]
+fn touched_but_equal_content_is_not_read_anew() {
+    let project = sample();
+    index(&project);
+    project.write("b.py", "def turn(n):\n    return n\n");
+    assert_eq!(index(&project).summary.refreshed_files, 0);
+}
+
+#[test]
+fn the_number_of_threads_does_not_show() {
+    let project = sample();
+    for i in 0..30 {
+        project.write(&format!("m{i}.py"), &format!("from m{} import K as P\nclass K(P):\n    def m(self): return self.m().m()\n", (i + 1) % 30));
+    }
+    run(&request(&project, 1), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    let one = links(&project);
+    std::fs::remove_file(project.index()).expect("an index");
+    run(&request(&project, 4), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    assert_eq!(one, links(&project));
+}
+
+#[test]
+fn an_index_of_another_version_is_refused_and_rebuilt() {
+    let project = sample();
+    index(&project);
+    let connection = rusqlite::Connection::open(project.index()).expect("a store");
+    connection.pragma_update(None, "user_version", 7).expect("set");
+    drop(connection);
+    assert!(matches!(Index::open(&project.index()), Err(OpenError::Version { found: 7, .. })));
+    let outcome = index(&project);
+    assert!(matches!(outcome.rebuilt, Some(OpenError::Version { found: 7, .. })));
+    assert_eq!(Index::open(&project.index()).expect("an index").files().len(), 4);
+}
+
+#[rstest]
+#[case::not_a_store(b"this is no database at all, only some words".to_vec())]
+#[case::empty(vec![])]
+fn a_damaged_store_is_rebuilt_never_trusted(#[case] bytes: Vec<u8>) {
+    let project = sample();
+    std::fs::write(project.index(), bytes).expect("written");
+    assert!(Index::open(&project.index()).is_err());
+    index(&project);
+    assert_eq!(Index::open(&project.index()).expect("an index").files().len(), 4);
+}
+
+#[test]
+fn a_damaged_block_is_an_error_not_an_answer() {
+    let project = sample();
+    index(&project);
+    let connection = rusqlite::Connection::open(project.index()).expect("a store");
+    connection.execute("UPDATE postings SET blob = x'00112233'", []).expect("damaged");
+    drop(connection);
+    let index = Index::open(&project.index()).expect("opens");
+    assert!(index.named("turn").is_err());
+}
+
+#[test]
+fn facts_of_a_run_that_never_finished_are_kept() {
+    let project = sample();
+    index(&project);
+    let connection = rusqlite::Connection::open(project.index()).expect("a store");
+    connection.execute_batch("DELETE FROM meta; DELETE FROM generations; DELETE FROM links; DELETE FROM postings;").expect("as if killed");
+    drop(connection);
+    assert!(matches!(Index::open(&project.index()), Err(OpenError::Unfinished)));
+    let outcome = index(&project);
+    assert!(outcome.rebuilt.is_none());
+    assert_eq!(links(&project).iter().filter(|l| l.contains("-> b.py turn")).count(), 3);
+}
+
+#[test]
+fn a_cancelled_run_leaves_the_old_generation_answering() {
+    let project = sample();
+    index(&project);
+    project.write("b.py", "def spin(): pass\n");
+    let cancel = Cancel::new();
+    cancel.cancel();
+    assert!(run(&request(&project, 2), &DiskSources, &cancel, &Silent).is_err());
+    assert_eq!(Index::open(&project.index()).expect("an index").named("turn").expect("names").len(), 1);
+}
+
+#[test]
+fn ignored_files_are_left_out_and_package_folders_are_units() {
+    let project = sample();
+    project.write(".gitignore", "built/\nnode_modules/\n");
+    project.write("built/x.py", "x = 1\n");
+    project.write("node_modules/paint/package.json", "{\"name\":\"paint\",\"version\":\"2.0.0\"}");
+    project.write("node_modules/paint/index.js", "exports.a = 1;\n");
+    let plan = |deps| Plan::make(&Options { roots: vec![project.root()], files: None, deps }, &Cancel::new(), &|_| {}).expect("a plan");
+    let without = plan(Deps::None);
+    assert!(without.files.iter().all(|f| !f.path.starts_with("built/") && !f.path.starts_with("node_modules/")));
+    let with = plan(Deps::All);
+    let unit = with.units.iter().find(|u| u.name == "paint").expect("the package is a unit");
+    assert_eq!((unit.own, unit.version.as_str()), (false, "2.0.0"));
+    assert!(with.files.iter().any(|f| f.path == "node_modules/paint/index.js"));
+}
+
+#[test]
+fn listed_files_that_do_not_exist_are_said() {
+    let project = sample();
+    let files = Some(vec!["a.py".into(), "gone.py".into()]);
+    let plan = Plan::make(&Options { roots: vec![project.root()], files, deps: Deps::None }, &Cancel::new(), &|_| {}).expect("a plan");
+    assert_eq!(plan.files.len(), 1);
+    assert!(plan.warnings[0].contains("1 of 2") && plan.warnings[0].contains("gone.py"));
+}
+
+#[rstest]
+#[case::missing("no-such-folder")]
+fn a_missing_root_is_an_error(#[case] path: &str) {
+    let project = sample();
+    let mut wanted = request(&project, 1);
+    wanted.options.roots = vec![project.root().join(path)];
+    assert!(matches!(run(&wanted, &DiskSources, &Cancel::new(), &Silent), Err(RefreshError::Plan(_))));
+}
+
+#[test]
+fn a_folder_with_nothing_to_index_is_an_error() {
+    let project = Project::new();
+    project.write_bytes("picture.bin", &[0, 1, 2]);
+    assert!(matches!(run(&request(&project, 1), &DiskSources, &Cancel::new(), &Silent), Err(RefreshError::Empty { skipped: 1, .. })));
+}
+
+#[test]
+fn unreadable_and_binary_files_are_gaps_and_the_rest_is_indexed() {
+    let project = sample();
+    project.write_bytes("binary.py", &[0x7f, 0, 0, 1, 2, 0, 9]);
+    let summary = index(&project).summary;
+    assert_eq!(summary.gaps_by_cause.get("binary"), Some(&1));
+    assert_eq!(summary.files, 5);
+}
+
+#[test]
+fn certainty_orders_from_weak_to_strong() {
+    assert!(Certainty::Guessed < Certainty::Inferred && Certainty::Inferred < Certainty::Proven);
+}

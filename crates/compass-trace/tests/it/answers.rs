@@ -1,0 +1,193 @@
+//! Forms, filters, pages, completeness.
+
+use crate::support::{ask, engine, places};
+use compass_trace::{AnswerError, Context};
+use rstest::{fixture, rstest};
+use std::time::Duration;
+use testkit::Project;
+
+#[fixture]
+fn caves() -> Project {
+    Project::with(&[
+        (
+            "planner.py",
+            "import model\nfrom absent_package import clock\n\ndef plan(rack):\n    \"\"\"Plans a turn.\n\n    Slowly.\n    \"\"\"\n    wheel = model.Wheel()\n    wheel.turned = 1\n    take(wheel)\n    return wheel.turned\n\ndef take(wheel):\n    clock.now()\n    wheel.unknown_thing()\n\ndef again():\n    plan(1)\n    plan(2)\n",
+        ),
+        (
+            "model.py",
+            "class Base:\n    pass\n\nclass Wheel(Base):\n    def __init__(self):\n        self.turned = 0\n\n    def rest(self):\n        self.turned = 2\n",
+        ),
+        ("sub/other.py", "from planner import plan\n\ndef main():\n    plan(3)\n"),
+        ("notes.md", "plan the caves\n"),
+    ])
+}
+
+#[rstest]
+#[case::name("where is plan", &["planner.py:4"])]
+#[case::qualified("where is Wheel.rest", &["model.py:8"])]
+#[case::wildcard("where is t*ke", &["planner.py:14"])]
+#[case::quoted("where is \"plan\"", &["planner.py:4"])]
+#[case::bare("plan", &["planner.py:4"])]
+#[case::calls("who calls plan", &["planner.py:19", "planner.py:20", "sub/other.py:4"])]
+#[case::calls_in("who calls plan in sub/", &["sub/other.py:4"])]
+#[case::calls_outside("who calls plan outside sub/", &["planner.py:19", "planner.py:20"])]
+#[case::writes("who writes Wheel.turned", &["model.py:9", "planner.py:10"])]
+#[case::reads("who reads Wheel.turned", &["planner.py:12"])]
+#[case::uses("who uses plan as import", &["sub/other.py:1"])]
+#[case::alternatives("who calls take or plan in planner.py", &["planner.py:11", "planner.py:19", "planner.py:20"])]
+#[case::imports("who imports planner.py", &["sub/other.py:1"])]
+#[case::includes_of("what does planner.py import", &["planner.py:1", "planner.py:2"])]
+#[case::what_calls("what does plan call", &["planner.py:9", "planner.py:11"])]
+#[case::defines("what does Wheel define", &["model.py:5", "model.py:6", "model.py:8"])]
+#[case::extends("who extends Base", &["model.py:4"])]
+#[case::bases("what does Wheel extend", &["model.py:1"])]
+#[case::text("text \"plan the\"", &["notes.md:1"])]
+#[case::pattern("pattern /PLAN\\(\\d/i in sub", &["sub/other.py:4"])]
+#[case::files("files *.md", &["notes.md:1"])]
+#[case::symbols("symbols wh kind class", &["model.py:4"])]
+#[case::entries("entry points", &["sub/other.py:3"])]
+#[case::only("who calls plan only guessed", &[])]
+#[case::least("who calls plan at least proven in sub/", &["sub/other.py:4"])]
+#[case::lang("text plan lang text", &["notes.md:1"])]
+#[case::page("who calls plan after 1 at most 1", &["planner.py:20"])]
+fn questions_have_answers(caves: Project, #[case] question: &str, #[case] wanted: &[&str]) {
+    assert_eq!(places(&ask(&engine(&caves), question)), wanted, "{question}");
+}
+
+#[rstest]
+fn total_counts_more_than_the_page(caves: Project) {
+    let answers = ask(&engine(&caves), "who calls plan at most 1");
+    assert_eq!((answers.total, answers.answers.len()), (3, 1));
+}
+
+#[rstest]
+fn rows_carry_two_levels_of_context(caves: Project) {
+    let answers = ask(&engine(&caves), "who calls take");
+    let row = &answers.answers[0];
+    assert_eq!((row.enclosing.as_deref(), row.caller.as_deref(), row.role.as_deref()), (Some("plan"), Some("again"), Some("call")));
+    assert_eq!(row.text.as_deref(), Some("    take(wheel)"));
+}
+
+#[rstest]
+fn what_is_gives_signature_and_documentation(caves: Project) {
+    let answers = ask(&engine(&caves), "what is plan");
+    assert_eq!(answers.notes[0], "fn def plan(rack)");
+    assert!(answers.notes.contains(&"Plans a turn.".to_owned()));
+}
+
+#[rstest]
+fn an_absent_dependency_makes_an_answer_incomplete(caves: Project) {
+    let answers = ask(&engine(&caves), "what does take call");
+    assert!(!answers.complete);
+    assert!(answers.missing.iter().any(|m| m.cause == "unit_absent"), "{:?}", answers.missing);
+}
+
+#[rstest]
+fn a_planted_gap_makes_an_answer_incomplete(caves: Project) {
+    assert!(ask(&engine(&caves), "where is rest").complete);
+    caves.write("broken.py", "def half(:\n    ((((\n");
+    let answers = ask(&engine(&caves), "where is rest");
+    assert!(!answers.complete);
+    assert!(answers.missing.iter().any(|m| m.cause == "syntax"), "{:?}", answers.missing);
+}
+
+#[rstest]
+fn a_time_limit_makes_an_answer_incomplete(caves: Project) {
+    let context = Context { time_limit: Some(Duration::ZERO), ..Context::default() };
+    let answers = engine(&caves).ask("text plan", &context).expect("answers");
+    assert!(!answers.complete);
+    assert_eq!(answers.missing[0].cause, "time_limit");
+}
+
+#[rstest]
+fn an_unknown_receiver_is_said(caves: Project) {
+    caves.write("more.py", "def f(x):\n    x.rest_of_it()\n\nclass A:\n    def rest_of_that(self): pass\n");
+    let answers = ask(&engine(&caves), "where is more.py:2:7");
+    assert_eq!((answers.total, answers.missing[0].cause.as_str()), (0, "receiver_unknown"));
+}
+
+#[rstest]
+fn names_nobody_defines_have_nearest_names(caves: Project) {
+    let answers = ask(&engine(&caves), "where is plann");
+    assert_eq!(answers.total, 0);
+    assert!(answers.notes.iter().any(|n| n.contains("nearest: plan")), "{:?}", answers.notes);
+}
+
+#[rstest]
+fn several_symbols_of_one_name_are_offered(caves: Project) {
+    caves.write("two.py", "def plan(): pass\n");
+    let answers = ask(&engine(&caves), "who calls plan");
+    assert!(answers.notes.iter().any(|n| n.contains("defined in two.py")), "{:?}", answers.notes);
+    assert_eq!(places(&ask(&engine(&caves), "where is plan defined in two.py")), ["two.py:1"]);
+}
+
+#[rstest]
+fn of_these_needs_earlier_answers(caves: Project) {
+    let engine = engine(&caves);
+    assert!(matches!(engine.ask("who calls plan of these", &Context::default()), Err(AnswerError::Parse(_))));
+    let first = ask(&engine, "who calls plan in sub/");
+    let these = first.answers.iter().filter_map(|a| a.file.map(|f| (f, a.start))).collect();
+    let context = Context { these: Some(these), ..Context::default() };
+    assert_eq!(engine.ask("who calls plan of these", &context).expect("answers").total, 1);
+}
+
+#[rstest]
+#[case::unit("who calls plan unit nothing")]
+#[case::kind("symbols pl kind functoin")]
+#[case::language("text plan lang cobol")]
+fn unknown_words_of_filters_have_nearest_ones(caves: Project, #[case] question: &str) {
+    match engine(&caves).ask(question, &Context::default()) {
+        Err(AnswerError::Parse(e)) => assert!(!e.expected.is_empty()),
+        other => panic!("{question}: {other:?}"),
+    }
+}
+
+#[rstest]
+#[case::through("who calls plan through 2")]
+#[case::reach("how does plan reach take")]
+#[case::follows("what follows from plan")]
+#[case::overrides("who overrides rest")]
+fn later_forms_say_that_they_are_not_answered_yet(caves: Project, #[case] question: &str) {
+    assert!(matches!(engine(&caves).ask(question, &Context::default()), Err(AnswerError::NotYet { .. })));
+}
+
+#[rstest]
+fn a_changed_file_is_read_anew_for_the_answer(caves: Project) {
+    let engine = engine(&caves);
+    let text = std::fs::read_to_string(caves.root().join("planner.py")).expect("readable");
+    caves.write("planner.py", &format!("# one\n# two\n{text}"));
+    assert_eq!(places(&ask(&engine, "where is take")), ["planner.py:16"]);
+    assert_eq!(places(&ask(&engine, "who calls plan in planner.py")), ["planner.py:21", "planner.py:22"]);
+    assert_eq!(places(&ask(&engine, "where is planner.py:13:5")), ["planner.py:16"]);
+}
+
+#[rstest]
+fn a_prototype_and_its_body_are_one_entity() {
+    let project = Project::with(&[
+        ("a.h", "int turn(int n);\n"),
+        ("a.c", "#include \"a.h\"\nint turn(int n) { return n; }\n"),
+        ("b.c", "#include \"a.h\"\nint b(void) { return turn(1); }\n"),
+    ]);
+    let engine = engine(&project);
+    assert_eq!(places(&ask(&engine, "where is turn")), ["a.c:2", "a.h:1"]);
+    assert_eq!(places(&ask(&engine, "where is b.c:2:22 declared")), ["a.h:1"]);
+    let at_place = ask(&engine, "where is b.c:2:22");
+    assert_eq!((places(&at_place), at_place.notes.join(" ")), (vec!["a.c:2".to_owned()], "declared at a.h:1".to_owned()));
+}
+
+#[rstest]
+fn bearings_gather_facts_and_relations(caves: Project) {
+    let found = engine(&caves).bearings("sub/other.py", 4, 5, &Context::default()).expect("no failure").expect("bearings");
+    assert_eq!((found.facts.name.as_str(), found.facts.kind.as_str(), found.facts.line), ("plan", "fn", 4));
+    let groups: Vec<(&str, u64)> = found.groups.iter().map(|g| (g.title, g.total)).collect();
+    assert_eq!(groups, [("called from", 3), ("calls", 2), ("all uses", 4)]);
+    for group in &found.groups {
+        assert_eq!(ask(&engine(&caves), &group.question).total, group.total, "{}", group.question);
+    }
+}
+
+#[rstest]
+fn bearings_say_why_there_are_none(caves: Project) {
+    let why = engine(&caves).bearings("planner.py", 15, 11, &Context::default()).expect("no failure").expect_err("nothing to find");
+    assert!(why.join(" ").contains("not indexed"), "{why:?}");
+}

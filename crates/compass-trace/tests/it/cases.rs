@@ -1,0 +1,46 @@
+//! Case files: small sources, marked places, the expected answers. Adding a case needs no Rust.
+
+use crate::support::{ask, engine};
+use rstest::rstest;
+use std::path::PathBuf;
+use testkit::{Project, case_parts, line_of};
+
+#[rstest]
+fn names_lead_where_the_case_says(#[files("tests/cases/link/*.txt")] path: PathBuf) {
+    let text = std::fs::read_to_string(&path).expect("a case file");
+    let parts = case_parts(&text);
+    let (expected, files): (Vec<_>, Vec<_>) = parts.iter().partition(|p| p.0 == "expect");
+    let sources: Vec<(&str, &str)> = files.iter().map(|p| (p.0.as_str(), p.1.as_str())).collect();
+    let project = Project::with(&sources);
+    let engine = engine(&project);
+    let mut wrong = Vec::new();
+    let lines: Vec<&str> = expected.iter().flat_map(|p| p.1.lines()).filter(|l| !l.is_empty()).collect();
+    assert!(!lines.is_empty(), "a case expects something");
+    for line in lines {
+        let (place, target) = line.split_once(" -> ").expect("PLACE -> TARGET CERTAINTY");
+        let answers = ask(&engine, &format!("where is {place}"));
+        let found = match answers.answers.first() {
+            Some(a) => format!("{}:{} {}", a.path, a.line, a.certainty.as_deref().unwrap_or("-")),
+            None => format!("none {}", answers.missing.first().map_or("-", |m| m.cause.as_str())),
+        };
+        if found != target {
+            wrong.push(format!("{place}: wanted {target}, found {found}"));
+        }
+        for answer in &answers.answers {
+            for step in &answer.evidence {
+                assert!(opens_at_the_named_thing(&project, step), "{place}: nothing named stands at {step:?}");
+            }
+        }
+    }
+    assert!(wrong.is_empty(), "{}\n{}", path.display(), wrong.join("\n"));
+}
+
+/// Every reason has a place, and the line there holds the thing it names.
+fn opens_at_the_named_thing(project: &Project, step: &compass_trace::EvidenceLine) -> bool {
+    let line = line_of(&project.root().join(&step.path), step.line);
+    if step.text.starts_with("unit ") {
+        return project.root().join(&step.path).is_file();
+    }
+    let is_word = |c: char| c.is_alphanumeric() || c == '_' || matches!(c, '.' | '/' | '*');
+    step.text.split(|c: char| !is_word(c)).filter(|w| !w.is_empty()).any(|w| line.contains(w))
+}

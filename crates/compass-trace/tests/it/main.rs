@@ -1,0 +1,5 @@
+//! The question language over real little programs.
+
+mod answers;
+mod cases;
+mod support;

@@ -1,0 +1,25 @@
+//! Indexes a project and asks it.
+
+use compass_facts::Cancel;
+use compass_index::plan::{Deps, Options};
+use compass_index::refresh::{Request, run};
+use compass_index::{DiskSources, Index, Silent};
+use compass_trace::{Answers, Context, Engine};
+use std::sync::Arc;
+use testkit::Project;
+
+pub fn engine(project: &Project) -> Engine {
+    let options = Options { roots: vec![project.root()], files: None, deps: Deps::All };
+    let request = Request { options, index: project.index(), threads: 2, verify: false };
+    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    Engine::new(Arc::new(Index::open(&project.index()).expect("an index")))
+}
+
+pub fn ask(engine: &Engine, question: &str) -> Answers {
+    engine.ask(question, &Context::default()).unwrap_or_else(|e| panic!("{question}: {e}"))
+}
+
+/// `path:line` of all answers.
+pub fn places(answers: &Answers) -> Vec<String> {
+    answers.answers.iter().map(|a| format!("{}:{}", a.path, a.line)).collect()
+}

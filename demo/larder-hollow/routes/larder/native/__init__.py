@@ -1,0 +1,1 @@
+"""Doors to code that is not Python."""

@@ -1,0 +1,46 @@
+#ifndef LARDER_PROBE_H
+#define LARDER_PROBE_H
+
+#include <stdint.h>
+#include "bus.h"
+#include "util.h"
+
+/* Goes through an array of probes. */
+#define EACH(probes, i) for (int i = 0; i < (int)COUNT(probes); i++)
+
+/* Reads a field of all probes; probes that do not answer keep their value. */
+#define READ_ALL(probes, field)                                              \
+    EACH(probes, i_)                                                         \
+        READ_FIELD(&(probes)[i_], field)
+
+#define READ_FIELD(probe, field)                                             \
+    do {                                                                     \
+        uint16_t raw_;                                                       \
+        if (bus_read((probe)->bus, (probe)->address + OFFSET_##field, &raw_) == BUS_OK) \
+            (probe)->level.field = SCALE_##field(raw_);                      \
+    } while (0)
+
+#define OFFSET_centi_celsius 0
+#define OFFSET_per_mille 1
+#define SCALE_centi_celsius(raw) ((int32_t)(raw) - 4000)
+#define SCALE_per_mille(raw) CLAMP((int32_t)(raw), 0, 1000)
+
+/* One reading. */
+typedef struct level {
+    int32_t centi_celsius;
+    int32_t per_mille;
+} level_t;
+
+struct probe {
+    struct bus *bus;
+    uint32_t number;
+    uint8_t address;
+    level_t level;
+    unsigned int silent : 1;
+};
+
+int probe_open(uint32_t number);
+int probe_level(uint32_t number, level_t *level);
+void probe_refresh_all(void);
+
+#endif
