@@ -70,7 +70,7 @@ mod tests {
     #[test]
     fn keys_sort_as_ids_do() {
         let id = |u, f, n| SymbolId { file: FileId { unit: UnitId(u), number: FileNo(f) }, number: SymbolNo(n) };
-        let mut ids = vec![id(1, 0, 0), id(0, 300, 2), id(0, 2, 70000), id(0, 2, 3)];
+        let mut ids = [id(1, 0, 0), id(0, 300, 2), id(0, 2, 70000), id(0, 2, 3)];
         ids.sort();
         assert!(ids.windows(2).all(|w| w[0].to_key() < w[1].to_key()));
     }

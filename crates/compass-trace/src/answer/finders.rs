@@ -20,7 +20,7 @@ const MAX_LINES_PER_FILE: usize = 10_000;
 const MAX_SYMBOLS: usize = 2_000;
 
 /// Finds byte ranges in a text.
-type Find = dyn Fn(&[u8]) -> Vec<(usize, usize)> + Sync;
+type Find<'f> = dyn Fn(&[u8]) -> Vec<(usize, usize)> + Sync + 'f;
 /// Matches of a file, or why it was not searched.
 type Scanned = Result<Vec<Span>, GapCause>;
 
@@ -50,7 +50,7 @@ impl Engine {
     }
 
     /// Searches all files that filters leave, on all cores, in the order of paths.
-    fn scan(&self, find: &Find, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
+    fn scan(&self, find: &Find<'_>, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
         let filters = Filters::new(self, filters, context)?;
         let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| filters.keeps_file(self, *f)).collect();
         let limit = context.time_limit.unwrap_or(TIME_LIMIT);
@@ -97,7 +97,7 @@ impl Engine {
     }
 
     /// Matches of one file, one a line; bytes are searched as they are and decoded only on a hit.
-    fn scan_file(&self, file: FileId, find: &Find) -> Scanned {
+    fn scan_file(&self, file: FileId, find: &Find<'_>) -> Scanned {
         let Some(row) = self.index.file(file) else { return Ok(Vec::new()) };
         let bytes = DiskSources.read(&self.index.full_path(row)).map_err(|_| GapCause::Unreadable)?;
         let head = &bytes[..bytes.len().min(8192)];
