@@ -293,6 +293,9 @@ fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], links: &[
             *s.unlinked.entry(cause.word().to_owned()).or_default() += 1;
         }
         let absent = links.absent.len() as u64;
+        for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+            *s.hidden.entry(file.language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
+        }
         for gap in &facts.gaps {
             *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
         }

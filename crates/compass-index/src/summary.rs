@@ -58,6 +58,8 @@ pub struct Summary {
     pub gaps: u64,
     /// Gaps by cause.
     pub gaps_by_cause: BTreeMap<String, u64>,
+    /// Gaps that hide code, by language and cause: code of one language cannot hide names of another.
+    pub hidden: BTreeMap<String, BTreeMap<String, u64>>,
     /// Time by phase.
     pub seconds: Seconds,
     /// Most memory held, where the system tells.

@@ -60,6 +60,18 @@ fn put_line(buffer: &mut Buffer, area: Rect, pieces: Vec<(String, Style)>) {
     buffer.set_line(area.x, area.y, &Line::from(spans), area.width);
 }
 
+/// Empties an area, weights and underlines included.
+fn clear(buffer: &mut Buffer, area: Rect, style: Style) {
+    for y in area.y..area.y.saturating_add(area.height) {
+        for x in area.x..area.x.saturating_add(area.width) {
+            if let Some(cell) = buffer.cell_mut((x, y)) {
+                cell.reset();
+                cell.set_style(style);
+            }
+        }
+    }
+}
+
 /// The n-th row of an area; empty below it.
 fn row(area: Rect, n: usize) -> Rect {
     if n < area.height as usize { Rect { y: area.y + n as u16, height: 1, ..area } } else { Rect { height: 0, ..area } }

@@ -1,14 +1,22 @@
 //! What an answer may lack: code that could not be read, uses that could not be linked.
 
 use super::{AnswerError, Engine, Found};
-use compass_facts::GapCause;
+use compass_facts::Language;
+use compass_index::SymbolId;
 
 impl Engine {
-    /// Code that could not be read may hold definitions of any name.
-    pub(super) fn miss_hidden_code(&self, found: &mut Found) {
-        for cause in GapCause::ALL.into_iter().filter(|c| c.hides_code()) {
-            let count = self.index.summary().gaps_by_cause.get(cause.word()).copied().unwrap_or(0);
-            found.miss(cause.word(), count);
+    /// Code that could not be read may hold what was asked for: code of the symbols' languages, or of any language where
+    /// nothing was found yet.
+    pub(super) fn miss_hidden_code(&self, symbols: impl Iterator<Item = SymbolId>, found: &mut Found) {
+        let languages: Vec<Language> = symbols.filter_map(|s| self.index.file(s.file)).map(|f| f.language).collect();
+        let concerns = |word: &str| {
+            let kin = |l: &Language| Language::ALL.iter().any(|other| other.word() == word && other.is_kin_of(*l));
+            languages.is_empty() || languages.iter().any(kin)
+        };
+        for (language, causes) in &self.index.summary().hidden {
+            for (cause, count) in causes.iter().filter(|_| concerns(language)) {
+                found.miss(cause, *count);
+            }
         }
     }
 

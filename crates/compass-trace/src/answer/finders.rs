@@ -144,7 +144,7 @@ impl Engine {
                 found.rows.push(Raw::definition(entry.symbol, &facts, def));
             }
         }
-        self.miss_hidden_code(&mut found);
+        self.miss_hidden_code(std::iter::empty(), &mut found);
         Ok(found)
     }
 

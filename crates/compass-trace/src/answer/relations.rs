@@ -27,6 +27,7 @@ impl Engine {
     fn uses_of(&self, subjects: &[Subject], roles: &[Role]) -> Result<Found, AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
+        let mut all = Vec::new();
         let mut distinct = 0;
         for subject in subjects {
             let resolution = self.resolve(subject)?;
@@ -36,6 +37,7 @@ impl Engine {
             let most = if resolution.by_name { usize::MAX } else { 1 };
             for symbol in resolution.symbols.iter().take(most).map(|r| r.symbol) {
                 self.add_uses(symbol, roles, &mut found)?;
+                all.push(symbol);
                 if let Some((facts, def)) = self.index.definition(symbol)? {
                     if !resolution.by_name {
                         // A place says little to a reader: say what stands there.
@@ -52,7 +54,7 @@ impl Engine {
         names.dedup();
         if distinct > 0 {
             self.miss_unlinked(&names, &mut found)?;
-            self.miss_hidden_code(&mut found);
+            self.miss_hidden_code(all.into_iter(), &mut found);
         }
         let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
         let mut keyed: Vec<((bool, String, u32), Raw)> =
@@ -64,10 +66,21 @@ impl Engine {
     }
 
     fn offer_places(&self, resolution: &Resolution, found: &mut Found) -> Result<(), AnswerError> {
-        let mut paths: Vec<String> = resolution.symbols.iter().map(|r| self.index.path_of(r.symbol.file)).collect();
+        // A prototype and its body are one thing, not two to choose from.
+        let mut paths: Vec<String> = Vec::new();
+        for resolved in &resolution.symbols {
+            let declares = self.index.definition(resolved.symbol)?.is_some_and(|(f, d)| f.facts.def(d).flags.has(compass_facts::Flags::BODILESS));
+            if !declares {
+                paths.push(self.index.path_of(resolved.symbol.file));
+            }
+        }
+        if paths.len() < 2 {
+            return Ok(());
+        }
+        let count = paths.len();
         paths.dedup();
         let shown: Vec<String> = paths.iter().take(5).map(|p| format!("defined in {p}")).collect();
-        found.notes.push(format!("{} symbols of that name; choose with: {}", resolution.symbols.len(), shown.join(" · ")));
+        found.notes.push(format!("{count} symbols of that name; choose with: {}", shown.join(" · ")));
         Ok(())
     }
 
@@ -107,7 +120,8 @@ impl Engine {
             }
         }
         found.rows.sort_by_key(|r| (self.index.path_of(r.file), r.marks.span));
-        self.miss_hidden_code(&mut found);
+        let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
+        self.miss_hidden_code(symbols.into_iter(), &mut found);
         Ok(found)
     }
 
@@ -134,7 +148,8 @@ impl Engine {
                 }
             }
         }
-        self.miss_hidden_code(&mut found);
+        let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
+        self.miss_hidden_code(symbols.into_iter(), &mut found);
         Ok(found)
     }
 

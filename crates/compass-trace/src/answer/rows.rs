@@ -140,7 +140,19 @@ impl Engine {
 
     /// The name with the types and functions around it; members of extensions get their type's name.
     pub(crate) fn qualified(&self, _file: FileId, facts: &FileFacts, def: DefId) -> String {
-        let mut parts: Vec<String> = facts.facts.container_path(def).into_iter().filter(|p| !p.is_empty()).map(str::to_owned).collect();
+        let mut parts: Vec<String> = Vec::new();
+        let mut at = facts.facts.def(def).container;
+        while let Some(container) = at {
+            let name = match facts.facts.def_name(container) {
+                "" => alias_of(&facts.facts, container).unwrap_or(""),
+                name => name,
+            };
+            if !name.is_empty() {
+                parts.push(name.to_owned());
+            }
+            at = facts.facts.def(container).container;
+        }
+        parts.reverse();
         let outer = parts.is_empty();
         if outer && let Some(owner) = extended_type(&facts.facts, def) {
             parts.push(owner);
@@ -244,6 +256,12 @@ fn extended_type(facts: &Facts, def: DefId) -> Option<String> {
         scope = facts.scope(id).parent;
     }
     None
+}
+
+/// The name a `typedef struct { … } name;` gives to a type without one of its own.
+fn alias_of(facts: &Facts, def: DefId) -> Option<&str> {
+    let is_alias = |d: &&compass_facts::Definition| d.kind == Kind::Alias && d.ty.is_some_and(|t| *facts.ty(t) == compass_facts::TypeExpr::Def(def));
+    facts.definitions.iter().find(is_alias).map(|d| facts.name(d.name))
 }
 
 fn type_name(facts: &Facts, ty: compass_facts::TypeId) -> Option<String> {

@@ -265,7 +265,7 @@ impl Engine {
         found.rows = rows.into_iter().map(|r| r.1).collect();
         self.note_subject(&resolution, &mut found);
         if resolution.by_name {
-            self.miss_hidden_code(&mut found);
+            self.miss_hidden_code(resolution.symbols.iter().map(|r| r.symbol), &mut found);
         }
         Ok(found)
     }

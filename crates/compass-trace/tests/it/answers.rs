@@ -92,6 +92,13 @@ fn a_planted_gap_makes_an_answer_incomplete(caves: Project) {
 }
 
 #[rstest]
+fn a_gap_in_another_language_hides_nothing(caves: Project) {
+    caves.write("broken.c", "int half(int a { return +* ; }\n");
+    assert!(ask(&engine(&caves), "where is rest").complete);
+    assert!(!ask(&engine(&caves), "where is nobody_knows").complete);
+}
+
+#[rstest]
 fn a_time_limit_makes_an_answer_incomplete(caves: Project) {
     let context = Context { time_limit: Some(Duration::ZERO), ..Context::default() };
     let answers = engine(&caves).ask("text plan", &context).expect("answers");
@@ -173,6 +180,13 @@ fn a_prototype_and_its_body_are_one_entity() {
     assert_eq!(places(&ask(&engine, "where is b.c:2:22 declared")), ["a.h:1"]);
     let at_place = ask(&engine, "where is b.c:2:22");
     assert_eq!((places(&at_place), at_place.notes.join(" ")), (vec!["a.c:2".to_owned()], "declared at a.h:1".to_owned()));
+}
+
+#[rstest]
+fn members_of_a_type_without_a_tag_go_by_its_other_name() {
+    let project = Project::with(&[("a.c", "typedef struct { int left; } stream_t;\nvoid f(stream_t *s) { s->left = 1; }\n")]);
+    let answers = ask(&engine(&project), "who writes stream_t.left");
+    assert_eq!((places(&answers), answers.notes.len()), (vec!["a.c:2".to_owned()], 0));
 }
 
 #[rstest]

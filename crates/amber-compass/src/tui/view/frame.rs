@@ -71,9 +71,8 @@ pub fn jump_rows(state: &State, buffer: &mut Buffer) {
         let height = body.height / 2;
         Rect { y: body.y + body.height - height, height, ..body }
     };
-    for y in 0..area.height as usize {
-        put(buffer, row(area, y), &" ".repeat(area.width as usize), theme.plain);
-    }
+    super::clear(buffer, area, theme.plain);
+    let area = Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area };
     let count = state.ask.rows.len();
     let head = if state.ask.text.trim().is_empty() { "fragments or initials of a name".to_owned() } else { format!("{count} symbols") };
     put(buffer, row(area, 0), &head, theme.dim);
@@ -84,8 +83,12 @@ pub fn jump_rows(state: &State, buffer: &mut Buffer) {
         let line = 1 + 2 * (i - top);
         let style = if here { theme.here } else { theme.strong };
         let kind = answer.kind.as_deref().unwrap_or("");
-        put_line(buffer, row(area, line), vec![(format!("{kind:7}"), theme.dim), (cut(answer.name.as_deref().unwrap_or(""), area.width as usize - 8), style)]);
-        let place = cut_front(&format!("{}:{}", answer.path, answer.line), area.width as usize - 9);
-        put(buffer, row(area, line + 1), &format!("       {place}"), theme.dim);
+        put_line(
+            buffer,
+            row(area, line),
+            vec![(format!("{kind:10}"), theme.dim), (cut(answer.name.as_deref().unwrap_or(""), (area.width as usize).saturating_sub(10)), style)],
+        );
+        let place = cut_front(&format!("{}:{}", answer.path, answer.line), (area.width as usize).saturating_sub(10));
+        put(buffer, row(area, line + 1), &format!("          {place}"), theme.dim);
     }
 }

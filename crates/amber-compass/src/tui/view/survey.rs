@@ -14,7 +14,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         working(state, buffer, area);
         return;
     };
-    if area.width >= 96 {
+    if area.width >= 120 {
         let left = Rect { width: area.width * 3 / 10, ..area };
         let right = Rect { x: area.x + area.width - area.width * 3 / 10, width: area.width * 3 / 10, ..area };
         let middle = Rect { x: left.x + left.width + 2, width: area.width.saturating_sub(left.width + right.width + 4), ..area };
@@ -22,11 +22,13 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         rows(state, data, buffer, middle);
         shares(state, data, buffer, right);
     } else {
-        let upper = Rect { height: area.height / 2, ..area };
-        let half = Rect { width: upper.width / 2 - 1, ..upper };
-        units(state, data, buffer, half);
-        shares(state, data, buffer, Rect { x: upper.x + upper.width / 2 + 1, ..half });
-        rows(state, data, buffer, Rect { y: area.y + upper.height, height: area.height - upper.height, ..area });
+        // Where to go matters more than how much there is: the rows keep their width.
+        let left = Rect { width: 30.min(area.width / 2), ..area };
+        let right = Rect { x: left.x + left.width + 2, width: area.width.saturating_sub(left.width + 2), ..area };
+        let used = shares(state, data, buffer, left);
+        let below = (used as u16 + 1).min(left.height);
+        units(state, data, buffer, Rect { y: left.y + below, height: left.height - below, ..left });
+        rows(state, data, buffer, right);
     }
 }
 
@@ -126,7 +128,8 @@ fn entry_row(state: &State, buffer: &mut Buffer, at: Rect, index: usize, entry: 
     put(buffer, Rect { x, width: at.x + at.width - x, ..at }, &place, theme.dim);
 }
 
-fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
+/// Sizes, certainty, causes, gaps; gives the rows used.
+fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
     let s = &data.summary;
     let width = area.width as usize;
@@ -143,7 +146,7 @@ fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
     heading(buffer, area, &mut line, "uses by certainty", theme.dim);
     if !data.linked {
         put(buffer, row(area, line), "not linked yet: answers are partial", theme.wrong);
-        return;
+        return line + 1;
     }
     let share = |n: u64| if s.uses == 0 { "–".to_owned() } else { format!("{:.1} %", 100.0 * n as f64 / s.uses as f64) };
     number(buffer, &mut line, "= proven", share(s.linked.proven), theme.plain);
@@ -164,4 +167,5 @@ fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
     if s.gaps > 0 {
         put(buffer, row(area, line), "ask gaps to list them", theme.dim);
     }
+    line + 1
 }
