@@ -8,11 +8,13 @@ pub mod climate;
 pub mod comfort;
 pub mod curve;
 pub mod ffi;
+pub mod forecast;
 pub mod probe;
 
 pub use climate::{Air, Climate};
 pub use comfort::{Comfort, Family};
 pub use curve::Curve;
+pub use forecast::Forecast;
 
 use std::fmt;
 
