@@ -306,3 +306,135 @@ fn indexing_fills_in_while_it_runs() {
     let effects = update(&mut state, Event::Done((Lane::Index, 0, Outcome::Opened)));
     assert!(state.ready && matches!(effects[..], [Effect::Start(_, Job::Survey)]));
 }
+
+fn mouse(state: &mut State, kind: crossterm::event::MouseEventKind, column: u16, row: u16) -> Vec<Effect> {
+    update(state, Event::Mouse(crossterm::event::MouseEvent { kind, column, row, modifiers: KeyModifiers::NONE }))
+}
+
+fn click(state: &mut State, column: u16, row: u16) -> Vec<Effect> {
+    mouse(state, crossterm::event::MouseEventKind::Down(crossterm::event::MouseButton::Left), column, row)
+}
+
+#[test]
+fn a_click_places_the_cursor_and_a_second_one_follows() {
+    let mut state = desk((160, 45));
+    let code = view::layout::desk(&state).code;
+    let gutter = view::layout::gutter(state.desk.page.as_ref().expect("a page"));
+    let (x, y) = (code.x + gutter + 6, code.y + 5);
+    click(&mut state, x, y);
+    assert_eq!((state.desk.spot.line, state.desk.spot.column), (state.desk.top + 5, 7));
+    let effects = click(&mut state, x, y);
+    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Follow(_)))));
+}
+
+#[test]
+fn the_wheel_scrolls_and_tabs_can_be_clicked() {
+    let mut state = desk((160, 45));
+    mouse(&mut state, crossterm::event::MouseEventKind::ScrollDown, 10, 20);
+    assert_eq!(state.desk.spot.line, 43);
+    let tab = view::layout::tabs(&state)[0].1;
+    click(&mut state, tab.x + 1, 0);
+    assert_eq!(state.screen, Screen::Survey);
+}
+
+#[test]
+fn a_row_of_answers_can_be_clicked_open() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("q".to_owned(), Ok(answers("q", 9))));
+    let rows = view::layout::answers(&state).rows;
+    click(&mut state, 20, rows.y + 3);
+    assert_eq!(state.answers.shown().expect("answers").selected, 1);
+    click(&mut state, 20, rows.y + 3);
+    assert_eq!(state.desk.loading.as_ref().map(|s| s.path.as_str()), Some("routes/file_1.py"));
+}
+
+#[test]
+fn long_lists_keep_the_selected_row_in_view() {
+    let mut state = desk((100, 30));
+    done(&mut state, Lane::Ask, Outcome::Answers("q".to_owned(), Ok(answers("q", 120))));
+    for _ in 0..70 {
+        press(&mut state, KeyCode::Down);
+    }
+    assert!(screen(&state).iter().any(|l| l.contains('▸') && l.contains("file_70.py:71")));
+    press(&mut state, KeyCode::End);
+    assert!(screen(&state).iter().any(|l| l.contains('▸') && l.contains("file_119.py:120")));
+}
+
+#[test]
+fn the_editor_is_asked_for_with_path_and_line() {
+    let mut state = desk((160, 45));
+    assert!(matches!(&press(&mut state, KeyCode::Char('e'))[..], [Effect::Edit(path, 40)] if path == "/src/a.py"));
+}
+
+#[test]
+fn a_failed_load_is_said_and_the_page_stays() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Page, Outcome::Page(spot("gone.py", 1), Err("gone.py cannot be read".to_owned())));
+    assert!(state.is_wrong && state.desk.page.as_ref().is_some_and(|p| p.path == "a.py"));
+}
+
+#[test]
+fn following_into_the_unknown_says_why() {
+    let mut state = desk((160, 45));
+    let mut none = answers("q", 0);
+    none.missing.push(compass_index::Missing { cause: "unit_absent".to_owned(), count: 1 });
+    done(&mut state, Lane::Page, Outcome::Followed(Ok(none)));
+    assert!(state.message.as_deref().is_some_and(|m| m.contains("not indexed")));
+    assert!(state.desk.track.is_empty());
+}
+
+#[test]
+fn several_targets_are_said() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Page, Outcome::Followed(Ok(answers("q", 3))));
+    assert!(state.message.as_deref().is_some_and(|m| m.contains("first of 3")));
+}
+
+#[test]
+fn tab_goes_from_name_to_name_over_lines() {
+    let mut state = desk((160, 45));
+    let columns: Vec<(u32, u32)> = (0..4)
+        .map(|_| {
+            press(&mut state, KeyCode::Tab);
+            (state.desk.spot.line, state.desk.spot.column)
+        })
+        .collect();
+    assert_eq!(columns, [(40, 15), (40, 22), (41, 5), (41, 15)]);
+}
+
+#[test]
+fn history_of_questions_is_recalled_in_the_ask_line() {
+    let mut state = desk((160, 45));
+    for question in ["first", "second"] {
+        press(&mut state, KeyCode::Char('/'));
+        type_text(&mut state, question);
+        press(&mut state, KeyCode::Enter);
+    }
+    press(&mut state, KeyCode::Char('/'));
+    press(&mut state, KeyCode::Up);
+    assert_eq!(state.ask.text, "second");
+    press(&mut state, KeyCode::Up);
+    assert_eq!(state.ask.text, "first");
+    press(&mut state, KeyCode::Down);
+    assert_eq!(state.ask.text, "second");
+}
+
+#[test]
+fn editing_in_the_ask_line_respects_wide_characters() {
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::Char('/'));
+    type_text(&mut state, "aé日");
+    press(&mut state, KeyCode::Left);
+    press(&mut state, KeyCode::Backspace);
+    type_text(&mut state, "x");
+    assert_eq!(state.ask.text, "ax日");
+}
+
+#[test]
+fn refreshing_asks_for_one_run_at_a_time() {
+    let mut state = desk((160, 45));
+    state.request = Some(Box::default());
+    assert!(matches!(press(&mut state, KeyCode::Char('R'))[..], [Effect::Start(_, Job::Index(_))]));
+    assert!(press(&mut state, KeyCode::Char('R')).is_empty());
+    assert_eq!(state.message.as_deref(), Some("indexing is under way"));
+}

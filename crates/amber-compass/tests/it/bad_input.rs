@@ -68,7 +68,7 @@ fn paths_that_are_not_utf8_are_indexed_and_read() {
 
 #[test]
 fn a_huge_line_is_a_gap_and_still_searched() {
-    let project = Project::with(&[("a.py", "def turn(): pass\n")]);
+    let project = Project::with(&[("a.js", "function turn() {}\n"), ("b.py", "def rest(): pass\n")]);
     let mut line = "var x=[".to_owned();
     line.push_str(&"1,".repeat(25 << 20));
     line.push_str("needle];");
@@ -80,6 +80,7 @@ fn a_huge_line_is_a_gap_and_still_searched() {
     assert_eq!(reply["total"], 1);
     assert!(reply["answers"][0]["text"].as_str().is_some_and(|t| t.len() < 1000 && t.contains("needle")));
     assert_eq!(json(&run(&project, &["ask", "--json", "where is turn"]).out)["complete"], false);
+    assert_eq!(json(&run(&project, &["ask", "--json", "where is rest"]).out)["complete"], true);
 }
 
 #[cfg(unix)]

@@ -216,3 +216,119 @@ proptest! {
         }
     }
 }
+
+/// `kind module name as bound` of every import, `^` for those that others see.
+fn imports(facts: &Facts) -> Vec<String> {
+    let word = |id: Option<crate::NameId>| id.map_or("-".to_owned(), |n| facts.name(n).to_owned());
+    let line = |i: &crate::Import| {
+        let seen = if i.reexport { "^" } else { "" };
+        format!("{:?} {} {} as {}{seen}", i.kind, facts.name(i.module), word(i.name), word(i.bound))
+    };
+    facts.imports.iter().map(line).collect()
+}
+
+#[rstest]
+#[case::python_plain(Language::Python, "import a.b\n", &["Module a - as a^", "Effect a.b - as -^"])]
+#[case::python_alias(Language::Python, "import a.b as c\n", &["Module a.b - as c^"])]
+#[case::python_from(Language::Python, "from ..a import b as c, d\n", &["Name ..a b as c^", "Name ..a d as d^"])]
+#[case::python_star(Language::Python, "from . import *\n", &["Glob . - as -^"])]
+#[case::rust_tree(Language::Rust, "use a::{b as c, d::{self, e}, f::*};", &["Name a b as c", "Name a d as d", "Name a::d e as e", "Glob a::f - as -"])]
+#[case::rust_public(Language::Rust, "pub use crate::a::B;", &["Name crate::a B as B^"])]
+#[case::rust_child(Language::Rust, "mod a; pub mod b;", &["Child a - as a", "Child b - as b^"])]
+#[case::rust_path(Language::Rust, "#[path = \"x/y.rs\"]\nmod a;", &["Child x/y.rs a as a"])]
+#[case::rust_crate(Language::Rust, "extern crate a as b;", &["Module a - as b"])]
+#[case::script_names(Language::TypeScript, "import d, { a as b, type T } from './m';", &["Name ./m default as d", "Name ./m a as b", "Name ./m T as T"])]
+#[case::script_all(Language::TypeScript, "import * as n from 'm'; import 'e';", &["Module m - as n", "Effect e - as -"])]
+#[case::script_again(Language::TypeScript, "export { a as b } from 'm'; export * from 'n'; export * as o from 'p';",
+    &["Name m a as b^", "Glob n - as -^", "Module p - as o^"])]
+#[case::script_required(Language::JavaScript, "const a = require('m'); const { b, c: d } = require('n'); const e = require('o').f;",
+    &["Name m = as a", "Name n b as b", "Name n c as d", "Name o f as e"])]
+#[case::c(Language::C, "#include \"a/b.h\"\n#include <c.h>\n", &["Include a/b.h - as -^", "Include c.h - as -^"])]
+fn imports_say_what_they_bind(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
+    assert_eq!(imports(&facts(language, text)), wanted);
+}
+
+#[rstest]
+#[case::named("export { a as b }; const a = 1;", &["b"])]
+#[case::default_function("export default function f() {}", &["default"])]
+#[case::default_value("export default { a: 1 };", &["default"])]
+#[case::assignment("class A {} export = A;", &["="])]
+#[case::commonjs("module.exports = f; exports.g = () => 1; module.exports.h = 2;", &["=", "g", "h"])]
+#[case::announced("exports.a = exports.b = void 0; exports.a = 1;", &["a"])]
+fn exports_have_their_outer_names(#[case] text: &str, #[case] wanted: &[&str]) {
+    let facts = facts(Language::TypeScript, text);
+    let mut names: Vec<&str> = facts.exports.iter().map(|e| facts.name(e.name)).collect();
+    names.dedup();
+    let wanted: Vec<&str> = wanted.to_vec();
+    assert!(wanted.iter().all(|w| names.contains(w)), "{names:?}");
+}
+
+#[test]
+fn dunder_all_exports_and_mentions_names() {
+    let facts = facts(Language::Python, "__all__ = ['turn', \"rest\"]\ndef turn(): pass\n");
+    let names: Vec<&str> = facts.exports.iter().map(|e| facts.name(e.name)).collect();
+    assert_eq!(names, ["turn", "rest"]);
+    assert!(uses(&facts).contains(&"ref turn".to_owned()));
+}
+
+#[rstest]
+#[case::python(Language::Python, "class A(B, metaclass=M):\n    pass\n", 1)]
+#[case::typescript(Language::TypeScript, "class A extends B implements C, D {}", 3)]
+#[case::interface(Language::TypeScript, "interface A extends B, C<D> {}", 2)]
+#[case::trait_bounds(Language::Rust, "trait A: B + C {}", 2)]
+#[case::c_unnamed(Language::C, "struct a { union { int x; }; };", 1)]
+fn bases_are_recorded(#[case] language: Language, #[case] text: &str, #[case] count: usize) {
+    assert_eq!(facts(language, text).bases.len(), count);
+}
+
+#[rstest]
+#[case::rust(Language::Rust, "impl<T> Rack<T> { fn a(&self) {} } impl Probe for Rack<u8> {}", 2, 1)]
+#[case::prototype(Language::JavaScript, "Rack.prototype.take = function () {};", 1, 0)]
+#[case::prototype_object(Language::JavaScript, "Rack.prototype = { take() {}, give: function () {} };", 1, 0)]
+fn extensions_name_their_type(#[case] language: Language, #[case] text: &str, #[case] count: usize, #[case] of_traits: usize) {
+    let facts = facts(language, text);
+    assert_eq!(facts.extensions.len(), count);
+    assert_eq!(facts.extensions.iter().filter(|e| e.implements.is_some()).count(), of_traits);
+}
+
+#[test]
+fn words_of_macro_calls_are_uses_and_chains_keep_their_receiver() {
+    let facts = facts(Language::Rust, "fn f(rack: Rack) { check!(rack.slot(1) > LIMIT, \"no {}\", crate::name::of(rack)); }");
+    assert_eq!(uses(&facts), ["type Rack", "call check", "read rack*", "call slot", "read LIMIT", "read name", "call of", "read rack*"]);
+}
+
+#[test]
+fn names_in_bodies_of_c_macros_are_uses_but_parameters_are_not() {
+    let facts = facts(Language::C, "#define TAKE(r, n) rack_take((r)->slots, LIMIT + (n)) /* note */\n");
+    assert_eq!(uses(&facts), ["call rack_take", "read slots", "read LIMIT"]);
+}
+
+#[test]
+fn both_branches_of_a_conditional_are_read() {
+    let facts = facts(Language::C, "#ifdef FAST\nint turn(void) { return 1; }\n#else\nint turn(void) { return 2; }\n#endif\n");
+    assert_eq!(definitions(&facts), ["fn turn", "fn turn"]);
+    assert_eq!(uses(&facts), ["read FAST"]);
+}
+
+#[test]
+fn quoted_annotations_are_uses_of_types() {
+    let facts = facts(Language::Python, "def f(a: 'Rack', b: \"m.Slot\", c: 'Rack | None') -> None: pass\n");
+    assert_eq!(uses(&facts), ["type Rack", "type m", "type Slot", "type Rack"]);
+}
+
+#[test]
+fn global_names_are_written_not_defined() {
+    let facts = facts(Language::Python, "count = 0\ndef add():\n    global count\n    count = 2\n");
+    assert_eq!(definitions(&facts), ["var count", "fn add"]);
+    assert_eq!(uses(&facts), ["ref count", "write count"]);
+}
+
+#[test]
+fn spans_of_definitions_cover_decorators_and_bodies() {
+    let text = "@cached\ndef turn():\n    return 1\n\nx = 1\n";
+    let facts = facts(Language::Python, text);
+    let d = &facts.definitions[0];
+    assert!(d.whole.of(text).starts_with("@cached") && d.whole.of(text).ends_with("return 1"));
+    assert_eq!(d.body.map(|b| b.of(text)), Some("return 1"));
+    assert_eq!(d.name_span.of(text), "turn");
+}
