@@ -298,6 +298,12 @@ fn words_of_macro_calls_are_uses_and_chains_keep_their_receiver() {
 }
 
 #[test]
+fn items_in_the_arguments_of_a_macro_among_items_are_definitions() {
+    let text = "ast! { pub struct Rack { slot: Slot } }\nfn f() { quote!(struct Inner;); }\nmacro_rules! m { () => { struct Made; } }";
+    assert_eq!(definitions(&facts(Language::Rust, text)), ["struct Rack", "fn f", "macro m"]);
+}
+
+#[test]
 fn names_in_bodies_of_c_macros_are_uses_but_parameters_are_not() {
     let facts = facts(Language::C, "#define TAKE(r, n) rack_take((r)->slots, LIMIT + (n)) /* note */\n");
     assert_eq!(uses(&facts), ["call rack_take", "read slots", "read LIMIT"]);
@@ -314,6 +320,15 @@ fn both_branches_of_a_conditional_are_read() {
 fn quoted_annotations_are_uses_of_types() {
     let facts = facts(Language::Python, "def f(a: 'Rack', b: \"m.Slot\", c: 'Rack | None') -> None: pass\n");
     assert_eq!(uses(&facts), ["type Rack", "type m", "type Slot", "type Rack"]);
+}
+
+#[rstest]
+#[case::python(Language::Python, "class A(B):\n    pass\n")]
+#[case::typescript(Language::TypeScript, "class A extends B {}")]
+#[case::interface(Language::TypeScript, "interface A extends B {}")]
+fn a_base_is_mentioned_by_the_class_itself(#[case] language: Language, #[case] text: &str) {
+    let facts = facts(language, text);
+    assert_eq!(facts.uses[0].enclosing.map(|d| facts.def_name(d)), Some("A"));
 }
 
 #[test]

@@ -151,6 +151,9 @@ impl<'t> Reader<'t> {
         new.body = body.map(span);
         new.doc = body.and_then(docstring);
         let def = self.b.define(new);
+        let outside = self.b.place;
+        // What is written in the head of a class is said by the class.
+        self.b.place.container = Some(def);
         if let Some(bases) = node.child_by_field_name("superclasses") {
             for base in named(bases) {
                 if base.kind() == "keyword_argument" {
@@ -163,6 +166,7 @@ impl<'t> Reader<'t> {
                 }
             }
         }
+        self.b.leave(outside);
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         let saved_class = self.class.replace(self.b.place.scope);
         let saved_receiver = self.receiver.take();

@@ -1,8 +1,9 @@
 //! Macro calls and the rules of `macro_rules!`: unparsed tokens, read word by word.
 
 use super::Reader;
+use crate::readers::NewDefinition;
 use crate::readers::tree::{Word, find_child, named, span, text, words};
-use crate::{Literal, Role, Shape, TypeExpr, TypeId};
+use crate::{Flags, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 use tree_sitter::Node;
 
 const KEYWORDS: [&str; 36] = [
@@ -49,7 +50,15 @@ impl<'t> Reader<'t> {
     fn words_as_uses(&mut self, tokens: Node<'t>, in_rule: bool) {
         let source = self.b.text;
         let mut chain: Option<(TypeId, u32)> = None;
+        let at_items = !in_rule && matches!(self.b.scope_kind(self.b.place.scope), ScopeKind::File | ScopeKind::Module);
+        let mut before = "";
         for word in words(source, span(tokens)) {
+            let announced = std::mem::replace(&mut before, word.text);
+            if let (true, Some(kind)) = (at_items, item_kind(announced)) {
+                self.define_by_macro(&word, kind, tokens);
+                chain = None;
+                continue;
+            }
             let joined = chain.filter(|(_, end)| is_joint(source, *end, word.span.start));
             chain = None;
             let is_variable = word.before == b'$' && in_rule;
@@ -62,6 +71,14 @@ impl<'t> Reader<'t> {
             let ty = self.word_use(&word, joined.map(|(ty, _)| ty));
             chain = Some((ty, word.span.end));
         }
+    }
+
+    /// `ast! { pub struct Rack { … } }` among items makes a `Rack`, whatever else the macro does with it.
+    fn define_by_macro(&mut self, word: &Word<'t>, kind: Kind, tokens: Node<'t>) {
+        let call = tokens.parent().unwrap_or(tokens);
+        let mut new = NewDefinition::new(word.text, kind, word.span, span(call));
+        new.flags = Flags::EXPORTED;
+        self.b.define(new);
     }
 
     fn word_use(&mut self, word: &Word<'t>, of: Option<TypeId>) -> TypeId {
@@ -89,6 +106,19 @@ impl<'t> Reader<'t> {
             }
         }
     }
+}
+
+/// What an item keyword announces.
+fn item_kind(word: &str) -> Option<Kind> {
+    Some(match word {
+        "struct" => Kind::Struct,
+        "enum" => Kind::Enum,
+        "union" => Kind::Union,
+        "trait" => Kind::Trait,
+        "fn" => Kind::Function,
+        "type" => Kind::Alias,
+        _ => return None,
+    })
 }
 
 /// Are the two words joined by `.` or `::` alone?

@@ -26,7 +26,13 @@ impl<'t> Reader<'t> {
                 "decorator" => {
                     self.expression(part, Role::Read);
                 }
-                "class_heritage" => self.heritage(part, def),
+                "class_heritage" => {
+                    // What is written in the head of a class is said by the class.
+                    let outside = self.b.place;
+                    self.b.place.container = Some(def);
+                    self.heritage(part, def);
+                    self.b.leave(outside);
+                }
                 _ => {}
             }
         }
@@ -174,7 +180,10 @@ impl<'t> Reader<'t> {
         let def = self.b.define(new);
         self.exported = false;
         if let Some(clause) = find_child(node, "extends_type_clause") {
+            let outside = self.b.place;
+            self.b.place.container = Some(def);
             self.bases(clause, def);
+            self.b.leave(outside);
         }
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         self.type_parameters(node);
