@@ -201,11 +201,15 @@ impl Engine {
     pub fn answer(&self, question: &Question, context: &Context) -> Result<Answers, AnswerError> {
         let filters = filters::Filters::new(self, &question.filters, context)?;
         let mut found = self.form(question, context)?;
-        let mut kept = Vec::with_capacity(found.rows.len());
+        let all = found.rows.len();
+        let mut kept = Vec::with_capacity(all);
         for row in found.rows {
             if filters.keeps(self, &row)? {
                 kept.push(row);
             }
+        }
+        if kept.is_empty() && all > 0 {
+            found.notes.push(format!("the filters leave none of {all} answers"));
         }
         let total = kept.len() as u64;
         let (after, most) = page(&question.filters);

@@ -33,7 +33,11 @@ impl Engine {
         };
         if let Some(word) = &subject.defined_in {
             let matcher = super::filters::PathMatcher::new(word);
+            let paths: Vec<String> = found.symbols.iter().map(|r| self.index.path_of(r.symbol.file)).collect();
             found.symbols.retain(|r| matcher.matches(&self.index.path_of(r.symbol.file)));
+            if let (true, Some(first)) = (found.symbols.is_empty(), paths.first()) {
+                found.notes.push(format!("{} symbols of that name, none of them defined in {word}; the first is in {first}", paths.len()));
+            }
             found.total = found.symbols.len();
         }
         Ok(found)

@@ -129,6 +129,37 @@ fn several_symbols_of_one_name_are_offered(caves: Project) {
 }
 
 #[rstest]
+#[case::defined_in("where is plan defined in model.py", "none of them defined in model.py; the first is in planner.py")]
+#[case::folder("who calls plan in nowhere/", "the filters leave none of 3 answers")]
+#[case::kind("symbols plan kind class", "the filters leave none of 1 answers")]
+fn filters_that_leave_nothing_are_said(caves: Project, #[case] question: &str, #[case] note: &str) {
+    let answers = ask(&engine(&caves), question);
+    assert_eq!(answers.total, 0);
+    assert!(answers.notes.iter().any(|n| n.contains(note)), "{:?}", answers.notes);
+}
+
+#[rstest]
+#[case::symbol("where is planner.py:9:19", "model.py:4")]
+#[case::line_with_definition("where is model.py:8", "model.py:8")]
+#[case::line_with_use("where is planner.py:11", "planner.py:14")]
+#[case::end_of_path("where is other.py:4:5", "planner.py:4")]
+#[case::from_the_root("where is ./sub/other.py:4:5", "planner.py:4")]
+#[case::key_or_local("where is planner.py:12:12", "planner.py:9")]
+fn places_lead_to_definitions(caves: Project, #[case] question: &str, #[case] wanted: &str) {
+    assert_eq!(places(&ask(&engine(&caves), question)).first().map(String::as_str), Some(wanted));
+}
+
+#[rstest]
+#[case::no_file("where is gone.py:1:1", "no file gone.py")]
+#[case::no_place("where is model.py:99:1", "has no place 99:1")]
+#[case::blank("where is planner.py:10:18", "no name stands at this place")]
+fn places_where_nothing_stands_are_said(caves: Project, #[case] question: &str, #[case] note: &str) {
+    let answers = ask(&engine(&caves), question);
+    assert_eq!(answers.total, 0);
+    assert!(answers.notes.iter().any(|n| n.contains(note)), "{:?}", answers.notes);
+}
+
+#[rstest]
 fn of_these_needs_earlier_answers(caves: Project) {
     let engine = engine(&caves);
     assert!(matches!(engine.ask("who calls plan of these", &Context::default()), Err(AnswerError::Parse(_))));
