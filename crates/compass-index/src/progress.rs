@@ -27,7 +27,7 @@ impl Phase {
 
 /// Hears how far the work is. Called from the working threads, often; must return at once.
 pub trait Progress: Sync {
-    /// `done` of `total` units of the phase: files while walking and linking, bytes while reading and writing.
+    /// `done` of `total` units of the phase: bytes while reading, files otherwise.
     /// `total` is 0 while unknown.
     fn report(&self, phase: Phase, done: u64, total: u64);
 }

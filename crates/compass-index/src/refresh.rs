@@ -129,7 +129,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     drop(inputs);
     seconds.total = total.elapsed().as_secs_f64();
     draft.overview.summary.seconds = seconds.clone();
-    writer.publish(&draft.overview, &linked.links, &linked.postings, &|bytes| progress.report(Phase::Write, bytes, size))?;
+    writer.publish(&draft.overview, &linked.links, &linked.postings, &|files| progress.report(Phase::Write, files, size))?;
     seconds.write = writing.elapsed().as_secs_f64();
     seconds.total = total.elapsed().as_secs_f64();
     let mut summary = draft.overview.summary;

@@ -129,26 +129,26 @@ impl Writer {
         super::reader::links_of(&self.connection, generation, file)
     }
 
-    /// Writes a generation and makes it the current one. `wrote` hears of bytes written.
+    /// Writes a generation and makes it the current one. `wrote` hears how many files' links are written.
     pub fn publish(&mut self, overview: &Generation, links: &[(FileId, FileLinks)], postings: &Postings, wrote: &dyn Fn(u64)) -> Result<(), StoreError> {
         let old = self.current()?.map_or(0, |(g, _)| g);
         let generation = old + 1;
         // What a killed run may have left under this number.
         self.connection.execute("DELETE FROM links WHERE generation <> ?", params![old])?;
         self.connection.execute("DELETE FROM postings WHERE generation <> ?", params![old])?;
-        let mut bytes = 0;
+        let mut files = 0;
         for batch in links.chunks(512) {
             let transaction = self.connection.transaction()?;
             {
                 let mut insert = transaction.prepare_cached("INSERT INTO links (generation, unit, file, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
                 for (file, links) in batch {
                     let (blob, sum) = blocks::pack(links)?;
-                    bytes += blob.len() as u64;
                     insert.execute(params![generation, file.unit.0, file.number.0, sum, blob])?;
                 }
             }
             transaction.commit()?;
-            wrote(bytes);
+            files += batch.len() as u64;
+            wrote(files);
         }
         self.put_postings(generation, &postings.names)?;
         self.put_postings(generation, &postings.uses)?;

@@ -228,3 +228,106 @@ fn unreadable_and_binary_files_are_gaps_and_the_rest_is_indexed() {
 fn certainty_orders_from_weak_to_strong() {
     assert!(Certainty::Guessed < Certainty::Inferred && Certainty::Inferred < Certainty::Proven);
 }
+
+/// Sources that fail for one file: what a disk error looks like.
+struct Failing;
+
+impl compass_index::Sources for Failing {
+    fn read(&self, path: &std::path::Path) -> std::io::Result<Vec<u8>> {
+        if path.ends_with("b.py") { Err(std::io::Error::other("the disk says no")) } else { std::fs::read(path) }
+    }
+}
+
+#[test]
+fn a_file_that_cannot_be_read_is_a_gap_and_read_again_later() {
+    let project = sample();
+    let outcome = run(&request(&project, 2), &Failing, &Cancel::new(), &Silent).expect("indexed");
+    assert_eq!(outcome.summary.gaps_by_cause.get("unreadable"), Some(&1));
+    let later = run(&Request { verify: true, ..request(&project, 2) }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    assert_eq!(later.summary.gaps_by_cause.get("unreadable"), None);
+    assert!(links(&project).iter().any(|l| l.contains("-> b.py turn")));
+}
+
+/// Counts what progress says.
+#[derive(Default)]
+struct Heard(std::sync::Mutex<Vec<(compass_index::Phase, u64, u64)>>);
+
+impl compass_index::Progress for Heard {
+    fn report(&self, phase: compass_index::Phase, done: u64, total: u64) {
+        self.0.lock().expect("nobody panics while holding it").push((phase, done, total));
+    }
+}
+
+#[test]
+fn progress_names_every_phase_and_never_passes_its_total() {
+    let project = sample();
+    let heard = Heard::default();
+    run(&request(&project, 2), &DiskSources, &Cancel::new(), &heard).expect("indexed");
+    let heard = heard.0.into_inner().expect("nobody panicked");
+    for phase in [compass_index::Phase::Walk, compass_index::Phase::Read, compass_index::Phase::Link] {
+        assert!(heard.iter().any(|h| h.0 == phase), "{phase:?}");
+    }
+    assert!(heard.iter().all(|h| h.2 == 0 || h.1 <= h.2), "{heard:?}");
+}
+
+#[test]
+fn an_open_index_goes_on_answering_while_a_new_generation_is_made() {
+    let project = sample();
+    index(&project);
+    let old = Index::open(&project.index()).expect("an index");
+    project.write("d.py", "def later(): pass\n");
+    index(&project);
+    assert!(old.is_outdated());
+    assert_eq!(old.named("turn").expect("names").len(), 1);
+    assert!(old.named("later").expect("names").is_empty());
+    assert_eq!(Index::open(&project.index()).expect("an index").named("later").expect("names").len(), 1);
+}
+
+#[test]
+fn an_index_can_be_moved() {
+    let project = sample();
+    index(&project);
+    let moved = project.home().join("moved.sqlite");
+    std::fs::create_dir_all(project.home()).expect("a folder");
+    std::fs::copy(project.index(), &moved).expect("copied");
+    assert_eq!(Index::open(&moved).expect("an index").files().len(), 4);
+}
+
+#[test]
+fn roots_beside_each_other_are_indexed_together() {
+    let one = Project::with(&[("a.py", "def one(): pass\n")]);
+    let two = Project::with(&[("b.py", "def two(): pass\n")]);
+    let wanted =
+        Request { options: Options { roots: vec![one.root(), two.root()], files: None, deps: Deps::None }, index: one.index(), threads: 1, verify: false };
+    run(&wanted, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    let index = Index::open(&one.index()).expect("an index");
+    let symbol = index.named("two").expect("names")[0].symbol;
+    let path = index.path_of(symbol.file);
+    assert!(std::path::Path::new(&path).is_absolute() && path.ends_with("b.py"), "{path}");
+    assert!(index.source(symbol.file).is_ok());
+    assert_eq!(index.find_path(&path), Some(symbol.file));
+}
+
+#[rstest]
+#[case::cargo("Cargo.toml", "[package]\nname = \"oak-rack\"\nversion = \"0.3.0\"", "oak-rack", "0.3.0")]
+#[case::npm("package.json", "{\"name\":\"@larder/board\",\"version\":\"1.0.0\"}", "@larder/board", "1.0.0")]
+#[case::python("pyproject.toml", "[project]\nname = \"larder\"\nversion = \"2.0\"", "larder", "2.0")]
+fn manifests_make_units(#[case] file: &str, #[case] text: &str, #[case] name: &str, #[case] version: &str) {
+    let project = Project::with(&[("top.py", "x = 1\n"), ("inner/a.py", "y = 2\n")]);
+    project.write(&format!("inner/{file}"), text);
+    let plan = Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None }, &Cancel::new(), &|_| {}).expect("a plan");
+    let unit = &plan.units[plan.files.iter().find(|f| f.path == "inner/a.py").expect("planned").unit];
+    assert_eq!((unit.name.as_str(), unit.version.as_str(), unit.dir.as_str()), (name, version, "inner"));
+    let top = &plan.units[plan.files.iter().find(|f| f.path == "top.py").expect("planned").unit];
+    assert_eq!(top.dir, "");
+}
+
+#[test]
+fn excluded_paths_are_left_out_and_counted() {
+    let project = sample();
+    project.write("amber-compass.toml", "exclude = ['*.ts', 'sub/**']\n");
+    project.write("sub/x.py", "x = 1\n");
+    let plan = Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None }, &Cancel::new(), &|_| {}).expect("a plan");
+    assert!(plan.files.iter().all(|f| !f.path.ends_with(".ts") && !f.path.starts_with("sub/")));
+    assert!(plan.skipped.iter().any(|s| s.0 == compass_index::plan::Skip::Excluded && s.1 == 2));
+}
