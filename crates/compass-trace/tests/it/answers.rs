@@ -199,6 +199,17 @@ fn a_changed_file_is_read_anew_for_the_answer(caves: Project) {
     assert_eq!(places(&ask(&engine, "where is planner.py:13:5")), ["planner.py:16"]);
 }
 
+/// An open program once went on showing the text it had read first.
+#[rstest]
+fn a_file_changed_between_two_answers_is_seen_once_texts_are_forgotten(caves: Project) {
+    let engine = engine(&caves);
+    assert_eq!(places(&ask(&engine, "where is take")), ["planner.py:14"]);
+    let text = std::fs::read_to_string(caves.root().join("planner.py")).expect("readable");
+    caves.write("planner.py", &format!("# one\n{text}"));
+    engine.index().forget_texts();
+    assert_eq!(places(&ask(&engine, "where is take")), ["planner.py:15"]);
+}
+
 #[rstest]
 fn a_prototype_and_its_body_are_one_entity() {
     let project = Project::with(&[

@@ -14,7 +14,12 @@ use std::time::{Duration, Instant};
 
 /// Runs a job and tells what came of it.
 pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
-    let engine = || slot.lock().unwrap_or_else(|e| e.into_inner()).clone().ok_or_else(|| "there is no index yet".to_owned());
+    let engine = || {
+        let found = slot.lock().unwrap_or_else(|e| e.into_inner()).clone().ok_or_else(|| "there is no index yet".to_owned())?;
+        // Files may have changed since the last answer: each job looks at them anew.
+        found.index().forget_texts();
+        Ok::<_, String>(found)
+    };
     match job {
         Job::Index(request) => index(&request, &context.cancel, slot, tell),
         Job::Page(spot) => {

@@ -263,8 +263,7 @@ impl<'t> Reader<'t> {
             kind.is_variable() || kind == Kind::Field
         });
         if let Some(def) = known {
-            let id = self.b.add_use(name, at, Role::Write, Shape::Plain);
-            let _ = id;
+            self.b.add_use(name, at, Role::Write, Shape::Plain);
             if let Some(ty) = ty {
                 self.b.add_type(def, ty);
             }
