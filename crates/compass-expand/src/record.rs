@@ -1,0 +1,162 @@
+//! What happened while a call was unfolded: all tokens, all steps.
+//!
+//! # How it works
+//! A step consumes tokens that stand next to each other and puts others in their place. Each token is made by one step (or written) and
+//! consumed by at most one, so the steps form a forest, and any order in which a step comes after those that made what it consumes gives
+//! the same end. [`Record::order_outermost_first`] takes the shallowest first: the order in which a reader understands.
+//! The rules of C replace a macro's arguments before the macro itself; the engine records that work as steps on the copies of the argument
+//! in the result, which is the same text and reads from the outside in.
+
+use crate::{Place, Token, TokenId};
+use std::sync::Arc;
+
+/// Position of a step in [`Record::steps`].
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
+pub struct StepNo(pub u32);
+
+/// One replacement.
+#[derive(Debug, Clone, PartialEq)]
+pub struct Step {
+    /// The macro's name.
+    pub by: Arc<str>,
+    /// Which of its rules, counted from 0; C's macros have one.
+    pub rule: u16,
+    /// Where the macro (or the rule) is defined; none for the language's own.
+    pub defined: Option<Place>,
+    /// Tokens that were replaced.
+    pub consumed: Vec<TokenId>,
+    /// Tokens that stand there now.
+    pub produced: Vec<TokenId>,
+}
+
+/// See the module.
+#[derive(Debug, Clone, Default, PartialEq)]
+pub struct Record {
+    /// Every token there ever was.
+    pub tokens: Vec<Token>,
+    /// What was written.
+    pub start: Vec<TokenId>,
+    /// What happened, each step after those it needs.
+    pub steps: Vec<Step>,
+}
+
+impl Record {
+    /// Adds a token.
+    pub fn add(&mut self, token: Token) -> TokenId {
+        self.tokens.push(token);
+        TokenId(self.tokens.len() as u32 - 1)
+    }
+
+    /// The token.
+    pub fn token(&self, id: TokenId) -> &Token {
+        &self.tokens[id.index()]
+    }
+
+    /// What stands there after the first `steps` steps.
+    pub fn state(&self, steps: usize) -> Vec<TokenId> {
+        let mut state = self.start.clone();
+        for step in self.steps.iter().take(steps) {
+            apply(&mut state, step);
+        }
+        state
+    }
+
+    /// What stands there when of all steps only those are taken that `wanted` names, and those they need.
+    pub fn state_of(&self, wanted: &[StepNo]) -> Vec<TokenId> {
+        let mut needed = vec![false; self.steps.len()];
+        let mut open: Vec<StepNo> = wanted.to_vec();
+        while let Some(step) = open.pop() {
+            if !std::mem::replace(&mut needed[step.0 as usize], true) {
+                open.extend(self.steps[step.0 as usize].consumed.iter().filter_map(|t| self.token(*t).step));
+            }
+        }
+        let mut state = self.start.clone();
+        for (step, _) in self.steps.iter().zip(needed).filter(|(_, n)| *n) {
+            apply(&mut state, step);
+        }
+        state
+    }
+
+    /// What stands there at the end.
+    pub fn end(&self) -> Vec<TokenId> {
+        self.state(self.steps.len())
+    }
+
+    /// How deep inside other steps a step is: 0 for one that replaces what was written.
+    pub fn depth(&self, step: &Step) -> usize {
+        let mut depth = 0;
+        let mut at = step.consumed.first().and_then(|t| self.token(*t).step);
+        while let Some(step) = at {
+            depth += 1;
+            at = self.steps[step.0 as usize].consumed.first().and_then(|t| self.token(*t).step);
+        }
+        depth
+    }
+
+    /// The copies a token came through, itself first, what was written (or a macro's text) last.
+    pub fn history(&self, id: TokenId) -> Vec<TokenId> {
+        let mut all = vec![id];
+        while let Some(parent) = self.token(all[all.len() - 1]).parent {
+            all.push(parent);
+        }
+        all
+    }
+
+    /// Puts the steps into the order of reading: shallow before deep, then from left to right.
+    pub fn order_outermost_first(&mut self) {
+        let mut depths: Vec<usize> = Vec::with_capacity(self.steps.len());
+        for step in &self.steps {
+            let made_by = step.consumed.first().and_then(|t| self.token(*t).step);
+            depths.push(made_by.map_or(0, |s| depths.get(s.0 as usize).map_or(0, |d| d + 1)));
+        }
+        let mut state = self.start.clone();
+        let mut left: Vec<usize> = (0..self.steps.len()).collect();
+        left.sort_by_key(|i| depths[*i]);
+        let mut order = Vec::with_capacity(left.len());
+        while !left.is_empty() {
+            // Among the shallowest that can be taken now, the leftmost.
+            let mut best: Option<(usize, usize, usize)> = None;
+            for (i, step) in left.iter().enumerate() {
+                if best.is_some_and(|b| depths[*step] > b.0) {
+                    break;
+                }
+                let found = find(&state, &self.steps[*step].consumed);
+                if let Some(at) = found
+                    && best.is_none_or(|b| (depths[*step], at) < (b.0, b.1))
+                {
+                    best = Some((depths[*step], at, i));
+                }
+            }
+            // The order of work is always possible, so something can be taken; should it not be, that order stays.
+            let Some((_, at, i)) = best else { return };
+            let step = left.remove(i);
+            let taken = &self.steps[step];
+            state.splice(at..at + taken.consumed.len(), taken.produced.iter().copied());
+            order.push(step);
+        }
+        self.reorder(&order);
+    }
+
+    fn reorder(&mut self, order: &[usize]) {
+        let mut renamed = vec![StepNo(0); order.len()];
+        for (new, old) in order.iter().enumerate() {
+            renamed[*old] = StepNo(new as u32);
+        }
+        self.steps = order.iter().map(|i| self.steps[*i].clone()).collect();
+        for token in &mut self.tokens {
+            token.step = token.step.and_then(|s| renamed.get(s.0 as usize).copied());
+        }
+    }
+}
+
+fn find(state: &[TokenId], consumed: &[TokenId]) -> Option<usize> {
+    let first = consumed.first()?;
+    let at = state.iter().position(|t| t == first)?;
+    (state.get(at..at + consumed.len())? == consumed).then_some(at)
+}
+
+fn apply(state: &mut Vec<TokenId>, step: &Step) {
+    if let Some(at) = find(state, &step.consumed) {
+        state.splice(at..at + step.consumed.len(), step.produced.iter().copied());
+    }
+}

@@ -1,0 +1,5 @@
+//! Engines against the compilers whose rules they follow.
+
+mod c_engine;
+mod c_oracle;
+mod support;
