@@ -9,6 +9,7 @@
 pub mod c;
 mod note;
 mod record;
+pub mod rust;
 mod token;
 
 pub use note::Note;

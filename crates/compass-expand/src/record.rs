@@ -23,6 +23,8 @@ pub struct Step {
     pub rule: u16,
     /// Where the macro (or the rule) is defined; none for the language's own.
     pub defined: Option<Place>,
+    /// Names of its parameters, or of what the rule's matcher binds: [`crate::Part::Argument`] counts them.
+    pub parameters: Arc<[Arc<str>]>,
     /// Tokens that were replaced.
     pub consumed: Vec<TokenId>,
     /// Tokens that stand there now.

@@ -1,8 +1,8 @@
 //! Tokens that know where they came from.
 
 use crate::StepNo;
-pub use compass_facts::c_lexer::LexKind as TokenKind;
 use compass_facts::Span;
+pub use compass_facts::c_lexer::LexKind as TokenKind;
 use std::sync::Arc;
 
 /// Which text a place is in; the caller gives numbers to texts.

@@ -34,7 +34,6 @@ struct Parser<'t> {
     depth: u32,
 }
 
-
 impl Parser<'_> {
     fn peek(&self) -> &str {
         self.tokens.get(self.at).map_or("", |t| &t.1)

@@ -208,7 +208,7 @@ impl<'a> Expander<'a> {
             ..token.clone()
         };
         let made = self.record.add(made);
-        self.record.steps.push(Step { by: name.into(), rule: 0, defined: None, consumed: vec![id], produced: vec![made] });
+        self.record.steps.push(Step { by: name.into(), rule: 0, defined: None, parameters: Arc::default(), consumed: vec![id], produced: vec![made] });
         self.contexts.push(Context { items: vec![made], at: 0, disables: None, barrier: false });
         true
     }
@@ -313,7 +313,8 @@ impl<'a> Expander<'a> {
         let step = StepNo(self.record.steps.len() as u32);
         let name = self.record.token(consumed[0]).clone();
         let defined = definition.place;
-        self.record.steps.push(Step { by: definition.name.clone(), rule: 0, defined, consumed, produced: Vec::new() });
+        let parameters = definition.parameters.as_deref().unwrap_or_default().into();
+        self.record.steps.push(Step { by: definition.name.clone(), rule: 0, defined, parameters, consumed, produced: Vec::new() });
         let mut substitution = Substitution { expander: self, definition, arguments: &arguments, step, shown: Vec::new() };
         let pieces = substitution.body(&definition.body);
         let mut shown = substitution.shown;
@@ -352,13 +353,8 @@ impl<'a> Expander<'a> {
 
     /// Copies tokens of an argument into a result.
     fn copy(&mut self, ids: &[TokenId], argument: u16, step: StepNo) -> Vec<TokenId> {
-        let copies = ids.iter().map(|id| Token {
-            part: Part::Argument(argument),
-            parent: Some(*id),
-            second: None,
-            step: Some(step),
-            ..self.record.token(*id).clone()
-        });
+        let copies =
+            ids.iter().map(|id| Token { part: Part::Argument(argument), parent: Some(*id), second: None, step: Some(step), ..self.record.token(*id).clone() });
         let copies: Vec<Token> = copies.collect();
         copies.into_iter().map(|t| self.record.add(t)).collect()
     }
@@ -543,7 +539,11 @@ impl Substitution<'_, '_> {
         let argument = &self.arguments[p as usize];
         let variadic = self.definition.variadic && p as usize + 1 == self.arguments.len();
         let after_comma = before.is_some_and(|b| b.pastes && matches!(&b.kind, ItemKind::Token { text, .. } if &**text == ","));
-        if pasted_to && variadic && after_comma && let Some(comma) = pieces.last_mut() {
+        if pasted_to
+            && variadic
+            && after_comma
+            && let Some(comma) = pieces.last_mut()
+        {
             // GNU: the comma goes when nothing follows it, and is not pasted when something does.
             comma.pastes = false;
             if argument.omitted {

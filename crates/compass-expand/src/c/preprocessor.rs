@@ -111,7 +111,9 @@ impl<'f> Preprocessor<'f> {
     pub fn run_until(&mut self, source: SourceNo, stop: Stop) -> bool {
         self.wanted = Some(stop);
         self.file(source);
-        if self.stopped && let Some(out) = self.conditions.iter().find(|c| !c.active) {
+        if self.stopped
+            && let Some(out) = self.conditions.iter().find(|c| !c.active)
+        {
             self.notes.push(Note::LeftOut { by: out.text.to_string() });
         }
         self.stopped

@@ -45,7 +45,10 @@ fn steps_come_outermost_first() {
     assert!(notes.is_empty());
     assert_eq!(shown(&record, 0), "READ_ALL ( probes , level )");
     assert_eq!(shown(&record, 1), "EACH ( i_ , probes ) probes [ i_ ] . level = BUS ( probes [ i_ ] )");
-    assert_eq!(shown(&record, 4), "for ( int i_ = 0 ; i_ < ( sizeof ( probes ) / sizeof ( probes [ 0 ] ) ) ; i_ ++ ) probes [ i_ ] . level = bus_read ( probes [ i_ ] . addr )");
+    assert_eq!(
+        shown(&record, 4),
+        "for ( int i_ = 0 ; i_ < ( sizeof ( probes ) / sizeof ( probes [ 0 ] ) ) ; i_ ++ ) probes [ i_ ] . level = bus_read ( probes [ i_ ] . addr )"
+    );
 }
 
 #[test]

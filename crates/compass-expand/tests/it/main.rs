@@ -2,4 +2,6 @@
 
 mod c_engine;
 mod c_oracle;
+mod rust_engine;
+mod rust_oracle;
 mod support;
