@@ -16,10 +16,12 @@ pub mod model;
 pub mod readers;
 mod registry;
 mod source;
+mod sql;
 mod tokens;
 
 pub use model::*;
 pub use registry::{Language, read};
+pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};
 pub use source::{Encoding, LineIndex, Source, SourceError};
 pub use tokens::{Token, TokenClass, tokens};
 

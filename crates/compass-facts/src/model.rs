@@ -9,6 +9,7 @@ mod gap;
 mod ids;
 mod import;
 mod scope;
+mod signal;
 mod typeexpr;
 mod usage;
 
@@ -18,6 +19,7 @@ pub use gap::{Gap, GapCause};
 pub use ids::{DefId, GapId, ImportId, NameId, ScopeId, Span, TypeId, UseId};
 pub use import::{Export, Import, ImportKind};
 pub use scope::{Extension, Scope, ScopeKind};
+pub use signal::{Argument, CallSignal, Signal, SignalKind, SqlName, SqlVerb, TextPart};
 pub use typeexpr::{Literal, TypeExpr};
 pub use usage::{Role, Shape, Use};
 
@@ -25,13 +27,14 @@ pub use usage::{Role, Shape, Use};
 ///
 /// Facts are stored as bytes without names; bytes of another shape must never be read as if they were of this one.
 pub const SHAPE: u32 = {
-    const SOURCES: [&str; 8] = [
+    const SOURCES: [&str; 9] = [
         include_str!("model/definition.rs"),
         include_str!("model/facts.rs"),
         include_str!("model/gap.rs"),
         include_str!("model/ids.rs"),
         include_str!("model/import.rs"),
         include_str!("model/scope.rs"),
+        include_str!("model/signal.rs"),
         include_str!("model/typeexpr.rs"),
         include_str!("model/usage.rs"),
     ];

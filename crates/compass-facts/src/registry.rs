@@ -1,6 +1,6 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
-use crate::readers::{c, python, rust, typescript};
+use crate::readers::{c, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 
@@ -12,6 +12,7 @@ pub enum Language {
     JavaScript,
     Python,
     Rust,
+    Sql,
     TypeScript,
     /// TypeScript with markup in expressions.
     Tsx,
@@ -25,7 +26,8 @@ const MAX_SOURCE_BYTES: usize = 6 << 20;
 
 impl Language {
     /// All of them.
-    pub const ALL: [Language; 7] = [Language::C, Language::JavaScript, Language::Python, Language::Rust, Language::TypeScript, Language::Tsx, Language::Text];
+    pub const ALL: [Language; 8] =
+        [Language::C, Language::JavaScript, Language::Python, Language::Rust, Language::Sql, Language::TypeScript, Language::Tsx, Language::Text];
 
     /// The word for people and for `lang` in questions.
     pub fn word(self) -> &'static str {
@@ -34,6 +36,7 @@ impl Language {
             Language::JavaScript => "javascript",
             Language::Python => "python",
             Language::Rust => "rust",
+            Language::Sql => "sql",
             Language::TypeScript | Language::Tsx => "typescript",
             Language::Text => "text",
         }
@@ -55,7 +58,8 @@ impl Language {
             "rs" => Language::Rust,
             "ts" | "mts" | "cts" => Language::TypeScript,
             "tsx" => Language::Tsx,
-            "sql" | "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => Language::Text,
+            "sql" => Language::Sql,
+            "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => Language::Text,
             _ => return None,
         })
     }
@@ -88,6 +92,7 @@ impl Language {
             Language::Python => 3,
             Language::Rust => 4,
             Language::Text => 5,
+            Language::Sql => 6,
         };
         family(self) == family(other)
     }
@@ -100,7 +105,7 @@ impl Language {
             Language::Rust => tree_sitter_rust::LANGUAGE.into(),
             Language::TypeScript => tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into(),
             Language::Tsx => tree_sitter_typescript::LANGUAGE_TSX.into(),
-            Language::Text => return None,
+            Language::Text | Language::Sql => return None,
         })
     }
 }
@@ -117,13 +122,7 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
         Facts { gaps: vec![gap], ..Facts::default() }
     } else {
-        let tree = parse(language, &source.text, cancel)?;
-        match language {
-            Language::C => c::read(&source.text, &tree, cancel),
-            Language::Python => python::read(&source.text, &tree, cancel),
-            Language::Rust => rust::read(&source.text, &tree, cancel),
-            _ => typescript::read(&source.text, &tree, cancel),
-        }
+        read_text(language, &source.text, cancel)?
     };
     if cancel.is_cancelled() {
         return None;
@@ -133,6 +132,19 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     }
     facts.lines = source.lines.count();
     Some(facts)
+}
+
+fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
+    if language == Language::Sql {
+        return Some(sql::read(text, cancel));
+    }
+    let tree = parse(language, text, cancel)?;
+    Some(match language {
+        Language::C => c::read(text, &tree, cancel),
+        Language::Python => python::read(text, &tree, cancel),
+        Language::Rust => rust::read(text, &tree, cancel),
+        _ => typescript::read(text, &tree, cancel),
+    })
 }
 
 /// Parses `text`; `None` when cancelled.

@@ -3,7 +3,7 @@
 //! Input: language and text. Output: tokens by place, gaps between them are plain. Own classification over the leaves of
 //! the syntax tree; names are left to the facts, which know what they are.
 
-use crate::{Cancel, Language, Span};
+use crate::{Cancel, Language, Span, SqlToken};
 use tree_sitter::Node;
 
 /// What a stretch of text is.
@@ -30,6 +30,9 @@ pub fn tokens(language: Language, text: &str, cancel: &Cancel) -> Vec<Token> {
     if text.len() > 2 << 20 || !language.is_read() {
         return Vec::new();
     }
+    if language == Language::Sql {
+        return sql_classes(text);
+    }
     let Some(tree) = crate::registry::parse(language, text, cancel) else { return Vec::new() };
     let mut out = Vec::new();
     let mut cursor = tree.walk();
@@ -49,6 +52,17 @@ pub fn tokens(language: Language, text: &str, cancel: &Cancel) -> Vec<Token> {
             }
         }
     }
+}
+
+fn sql_classes(text: &str) -> Vec<Token> {
+    let class = |t: SqlToken| match t {
+        SqlToken::Comment => Some(TokenClass::Comment),
+        SqlToken::Text => Some(TokenClass::Text),
+        SqlToken::Number => Some(TokenClass::Number),
+        SqlToken::Word { text, quoted: false } if crate::sql::is_keyword(text) => Some(TokenClass::Keyword),
+        _ => None,
+    };
+    crate::sql::sql_tokens(text).into_iter().filter_map(|(t, span)| Some(Token { span, class: class(t)? })).collect()
 }
 
 fn classify(node: Node) -> Option<TokenClass> {

@@ -104,6 +104,10 @@ pub enum StepKind {
     StandIn,
     /// The only definition of that name, or the nearest.
     ByName,
+    /// One side of a crossing: the text or name that meets the other.
+    Side,
+    /// A call that passes on what a crossing needs.
+    Passed,
 }
 
 /// One reason behind a link, with its place: the thing named at `symbol`, or the import at `at`.
@@ -149,6 +153,10 @@ pub struct FileLinks {
     pub absent: Vec<(u32, Cause)>,
     /// Type → base type, both as symbols.
     pub bases: Vec<(SymbolId, SymbolId)>,
+    /// Crossings that begin here, by place.
+    pub crossings: Vec<crate::Crossing>,
+    /// Sides of crossings that have no other, by place.
+    pub loose: Vec<crate::Loose>,
 }
 
 impl FileLinks {

@@ -153,6 +153,22 @@ impl Index {
         &self.overview.most_used
     }
 
+    /// Layers from the top; none where nothing settles or shows them.
+    pub fn layers(&self) -> &[crate::LayerRow] {
+        &self.overview.layers
+    }
+
+    /// The layer of a file.
+    pub fn layer(&self, file: FileId) -> Option<(u16, &str)> {
+        let number = self.file(file)?.layer?;
+        self.overview.layers.get(number as usize).map(|l| (number, l.name.as_str()))
+    }
+
+    /// Crossings by kind and by the layers they lead from and to.
+    pub fn matrix(&self) -> &[(crate::CrossingKind, Option<u16>, Option<u16>, u64)] {
+        &self.overview.matrix
+    }
+
     /// Roots, absolute.
     pub fn roots(&self) -> &[String] {
         &self.overview.roots
@@ -287,6 +303,14 @@ impl Index {
     /// Store errors.
     pub fn uses(&self, symbol: SymbolId) -> Result<Vec<UseEntry>, IndexError> {
         Ok(self.reader().uses(self.generation, symbol)?)
+    }
+
+    /// Crossings that reach a symbol: the file each comes from, and its position there.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn crossings(&self, target: SymbolId) -> Result<Vec<crate::CrossingEntry>, IndexError> {
+        Ok(self.reader().crossings(self.generation, target)?)
     }
 
     /// Uses of a name that have no target: cause and how many.

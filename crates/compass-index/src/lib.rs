@@ -8,10 +8,12 @@
 //! the screen's behalf: the caller gives paths, a cancel flag and a progress callback.
 
 pub mod config;
+mod crossing;
 mod evidence;
 mod id;
 mod identity;
 mod index;
+mod layers;
 mod link;
 pub mod plan;
 mod progress;
@@ -20,9 +22,11 @@ mod sources;
 pub mod store;
 mod summary;
 
+pub use crossing::{Crossing, CrossingEntry, CrossingKind, LinkPass, Loose, LooseCause, PassFile, PassInput, PassOutput, Passes, Place};
 pub use evidence::{Cause, Certainty, FileLinks, Link, Step, StepKind};
 pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
 pub use index::{FileFacts, FileSource, Index, IndexError, Missing};
+pub use layers::LayerRow;
 pub use progress::{Phase, Progress, Silent};
 pub use sources::{DiskSources, Sources};
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};

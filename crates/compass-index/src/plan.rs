@@ -118,6 +118,8 @@ pub struct Plan {
     pub warnings: Vec<String>,
     /// Include folders of the configuration, relative to the first root.
     pub include_folders: Vec<String>,
+    /// Layers settled by hand.
+    pub layers: Vec<crate::config::Layer>,
 }
 
 impl Plan {

@@ -33,6 +33,8 @@ pub struct Request {
     pub threads: usize,
     /// Hash every file, trusting neither size nor time.
     pub verify: bool,
+    /// What looks for crossings when all files are linked.
+    pub passes: crate::Passes,
 }
 
 /// What a run did.
@@ -116,12 +118,14 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         publish_facts(&mut draft.overview, &inputs, &mut writer)?;
     }
     let linking = Instant::now();
-    let linked = link::link_all(&inputs, &draft.overview.units, &plan.include_folders, threads, cancel, progress).ok_or(RefreshError::Cancelled)?;
+    let linked = link::link_all(&inputs, &draft.overview.units, &plan.include_folders, &request.passes, threads, cancel, progress).ok_or(RefreshError::Cancelled)?;
     seconds.link = linking.elapsed().as_secs_f64();
 
     let writing = Instant::now();
     let size: u64 = linked.links.len() as u64;
     draft.overview.linked = true;
+    draft.overview.layers = crate::layers::assign(&plan.layers, &mut draft.overview.files, &linked.links);
+    draft.overview.matrix = matrix(&draft.overview.files, &linked.links);
     draft.overview.most_used = most_used(&linked.postings.uses, &draft.overview.units);
     draft.overview.summary = summarise(&plan, &draft.overview, &inputs, &linked.links);
     draft.overview.summary.refreshed_files = read.changed;
@@ -156,7 +160,7 @@ impl Draft {
     fn new(plan: &Plan, old: Option<&Generation>, request: &Request) -> Draft {
         let mut overview = Generation {
             roots: plan.roots.iter().map(|r| r.to_string_lossy().into_owned()).collect(),
-            request: format!("{:?} {:?}", request.options.deps, request.options.files.is_some()),
+            request: wanted(plan, request),
             ..Generation::default()
         };
         overview.units = old.map(|o| o.units.clone()).unwrap_or_default();
@@ -205,10 +209,30 @@ impl Draft {
                 mtime_ns: file.mtime_ns,
                 inode: file.inode,
                 hash: 0,
+                layer: None,
             });
         }
         Draft { overview }
     }
+}
+
+/// What was asked for, as far as an index depends on it.
+fn wanted(plan: &Plan, request: &Request) -> String {
+    let passes: Vec<&str> = request.passes.iter().map(|p| p.name()).collect();
+    format!("{:?} {:?} {passes:?} {:?} {:?}", request.options.deps, request.options.files.is_some(), plan.layers, plan.include_folders)
+}
+
+/// Counts crossings by kind and layers.
+fn matrix(files: &[FileRow], links: &[(FileId, FileLinks)]) -> Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)> {
+    let layer: FxHashMap<FileId, Option<u16>> = files.iter().map(|f| (f.id, f.layer)).collect();
+    let mut counts: std::collections::BTreeMap<(crate::CrossingKind, Option<u16>, Option<u16>), u64> = Default::default();
+    for (file, links) in links {
+        for crossing in &links.crossings {
+            let key = (crossing.kind, layer.get(file).copied().flatten(), layer.get(&crossing.to.file).copied().flatten());
+            *counts.entry(key).or_default() += 1;
+        }
+    }
+    counts.into_iter().map(|((kind, from, to), count)| (kind, from, to, count)).collect()
 }
 
 /// The path's bytes, where the shown path cannot be opened.
@@ -301,6 +325,12 @@ fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], links: &[
         }
         if absent > 0 {
             *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += absent;
+        }
+        for crossing in &links.crossings {
+            *s.crossings.entry(crossing.kind.word().to_owned()).or_default() += 1;
+        }
+        for loose in &links.loose {
+            *s.loose.entry(loose.kind.word().to_owned()).or_default() += 1;
         }
         s.gaps += facts.gaps.len() as u64 + absent;
     }

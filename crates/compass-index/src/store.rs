@@ -51,6 +51,8 @@ pub struct FileRow {
     pub inode: u64,
     /// Hash of the content the facts were read from.
     pub hash: u64,
+    /// Position of its layer.
+    pub layer: Option<u16>,
 }
 
 /// A unit as the index knows it.

@@ -54,6 +54,10 @@ pub struct Summary {
     pub local: u64,
     /// Uses without a target, by cause.
     pub unlinked: BTreeMap<String, u64>,
+    /// Crossings, by kind.
+    pub crossings: BTreeMap<String, u64>,
+    /// Sides of crossings that have no other, by kind.
+    pub loose: BTreeMap<String, u64>,
     /// Gaps.
     pub gaps: u64,
     /// Gaps by cause.

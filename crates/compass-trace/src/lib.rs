@@ -7,7 +7,9 @@
 //! Nothing here reads syntax or the disk but through the index. Every answer says how complete it is.
 
 mod answer;
+
 pub mod bearings;
+pub mod crossings;
 pub mod fuzzy;
 pub mod question;
 

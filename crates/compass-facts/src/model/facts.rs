@@ -1,6 +1,6 @@
 //! The facts of one file, and its interned names.
 
-use super::{DefId, Definition, Export, Extension, Gap, Import, ImportId, NameId, Scope, ScopeId, TypeExpr, TypeId, Use, UseId};
+use super::{DefId, Definition, Export, Extension, Gap, Import, ImportId, NameId, Scope, ScopeId, Signal, TypeExpr, TypeId, Use, UseId};
 use serde::{Deserialize, Serialize};
 
 /// The distinct names of a file, in order of first mention.
@@ -65,6 +65,8 @@ pub struct Facts {
     pub extensions: Vec<Extension>,
     /// What could not be read.
     pub gaps: Vec<Gap>,
+    /// Raw material of crossings, by place.
+    pub signals: Vec<Signal>,
     /// Lines of text.
     pub lines: u32,
 }
@@ -84,6 +86,7 @@ impl Default for Facts {
             bases: Vec::new(),
             extensions: Vec::new(),
             gaps: Vec::new(),
+            signals: Vec::new(),
             lines: 0,
         }
     }

@@ -82,6 +82,10 @@ pub struct Builder<'t> {
     steps: u32,
     cancel: Cancel,
     unknown: TypeId,
+    /// A value that is about to be read, and where the name stands that it is kept under.
+    pub(crate) kept: Option<(usize, u32)>,
+    /// So many texts stand around the place: their parts are no texts of their own.
+    pub(crate) text_depth: u32,
 }
 
 impl<'t> Builder<'t> {
@@ -101,6 +105,8 @@ impl<'t> Builder<'t> {
             steps: 0,
             cancel: cancel.clone(),
             unknown: TypeId(0),
+            kept: None,
+            text_depth: 0,
         }
     }
 
@@ -143,6 +149,16 @@ impl<'t> Builder<'t> {
     /// Records a gap.
     pub fn gap(&mut self, cause: GapCause, span: Span) {
         self.facts.gaps.push(Gap { cause, span });
+    }
+
+    /// Where the name stands that the value is kept under.
+    pub(crate) fn kept_as(&self, value: usize) -> Option<u32> {
+        self.kept.filter(|k| k.0 == value).map(|k| k.1)
+    }
+
+    /// Records a signal.
+    pub fn signal(&mut self, span: Span, kind: SignalKind) {
+        self.facts.signals.push(Signal { span, enclosing: self.place.container, kind });
     }
 
     /// Opens a scope in the current one and enters it; give the result to [`Self::leave`].
@@ -443,6 +459,15 @@ fn sort(mut facts: Facts) -> Facts {
             rename(d);
         }
     }
+    for signal in &mut facts.signals {
+        signal.enclosing.iter_mut().for_each(rename);
+        match &mut signal.kind {
+            SignalKind::Call(call) => call.decorates.iter_mut().for_each(rename),
+            SignalKind::NativeExport(def, _) | SignalKind::NativeImport(def, _) => rename(def),
+            SignalKind::Constant(..) | SignalKind::Sql(..) => {}
+        }
+    }
+    facts.signals.sort_by_key(|s| s.span);
     facts.uses.sort_by_key(|u| u.span);
     facts.gaps.sort_by_key(|g| g.span);
     facts

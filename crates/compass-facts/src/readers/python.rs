@@ -16,7 +16,7 @@ use tree_sitter::{Node, Tree};
 /// Reads a Python file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Direct }, cancel);
-    let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new() };
+    let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new(), decorator: None };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -30,6 +30,8 @@ struct Reader<'t> {
     receiver: Option<String>,
     /// What the functions around the place return; the innermost last.
     returns: Vec<definitions::Returns>,
+    /// The decorator being read: its signal waits for what it stands before.
+    decorator: Option<usize>,
 }
 
 impl<'t> Reader<'t> {
@@ -50,8 +52,12 @@ impl<'t> Reader<'t> {
 
     fn statement_kind(&mut self, node: Node<'t>) {
         match node.kind() {
-            "function_definition" => self.function(node, node, &[]),
-            "class_definition" => self.class(node, node),
+            "function_definition" => {
+                self.function(node, node, &[]);
+            }
+            "class_definition" => {
+                self.class(node, node);
+            }
             "decorated_definition" => self.decorated(node),
             "import_statement" => self.import(node),
             "import_from_statement" | "future_import_statement" => self.import_from(node),

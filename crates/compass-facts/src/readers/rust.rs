@@ -6,6 +6,7 @@
 mod expressions;
 mod items;
 mod macros;
+mod native;
 mod patterns;
 mod types;
 mod uses;
@@ -18,7 +19,7 @@ use tree_sitter::{Node, Tree};
 /// Reads a Rust file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, own_type: None, closure_hint: None };
+    let mut reader = Reader { b, own_type: None, closure_hint: None, foreign: false };
     reader.all_statements(tree.root_node());
     reader.b.finish()
 }
@@ -30,6 +31,8 @@ struct Reader<'t> {
     own_type: Option<ScopeId>,
     /// What a closure in the argument list being read is likely to get.
     closure_hint: Option<TypeId>,
+    /// Inside `extern { … }`.
+    foreign: bool,
 }
 
 impl<'t> Reader<'t> {
@@ -62,7 +65,12 @@ impl<'t> Reader<'t> {
             "const_item" | "static_item" => self.constant(node),
             "type_item" | "associated_type" => self.alias(node),
             "macro_definition" => self.macro_definition(node),
-            "foreign_mod_item" | "declaration_list" => self.all_statements(node),
+            "foreign_mod_item" => {
+                let saved = std::mem::replace(&mut self.foreign, true);
+                self.all_statements(node);
+                self.foreign = saved;
+            }
+            "declaration_list" => self.all_statements(node),
             "let_declaration" => self.let_declaration(node),
             "attribute_item" | "inner_attribute_item" => self.attribute(node),
             "ERROR" => {

@@ -23,10 +23,12 @@ pub(crate) struct Linked {
 const STACK_BYTES: usize = 64 << 20;
 
 /// Links all files. `None` when cancelled.
+#[allow(clippy::too_many_arguments, reason = "one call from one place; each is a different thing")]
 pub(crate) fn link_all(
     files: &[FileInput],
     units: &[UnitRow],
     include_folders: &[String],
+    passes: &crate::Passes,
     threads: usize,
     cancel: &Cancel,
     progress: &dyn Progress,
@@ -62,7 +64,8 @@ pub(crate) fn link_all(
     }
     let mut done = done.into_inner().unwrap_or_else(|e| e.into_inner());
     done.sort_by_key(|d| d.0);
-    let links: Vec<(FileId, FileLinks)> = done.into_iter().map(|(i, l)| (files[i].id, l)).collect();
+    let mut links: Vec<(FileId, FileLinks)> = done.into_iter().map(|(i, l)| (files[i].id, l)).collect();
+    crate::crossing::run(passes, files, &mut links);
     let postings = postings(files, &links);
     Some(Linked { links, postings })
 }
@@ -242,6 +245,7 @@ fn postings(files: &[FileInput], links: &[(FileId, FileLinks)]) -> Postings {
     out.imports.sort_by_key(|i| (i.target, i.file, i.import));
     out.derived.sort_by_key(|d| (d.base, d.derived));
     out.derived.dedup();
+    out.crossings.sort_by_key(|c| (c.target, c.file, c.number));
     out
 }
 
@@ -262,5 +266,7 @@ fn add_uses(file: &FileInput, links: &FileLinks, out: &mut Postings) {
             out.imports.push(ImportEntry { target: target.file, file: file.id, import: i as u32 });
         }
     }
+    let entries = links.crossings.iter().enumerate().map(|(i, c)| crate::CrossingEntry { target: c.to, file: file.id, number: i as u32 });
+    out.crossings.extend(entries);
     out.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived }));
 }

@@ -47,6 +47,7 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
         let config = Config::read(&full)?;
         if index == 0 {
             plan.include_folders = config.include_folders.clone();
+            plan.layers = config.layers.clone();
         }
         let mut walk = Walk::new(&full, index, &config, options.deps, cancel, walked)?;
         match &options.files {

@@ -107,6 +107,13 @@ impl Entry for ImportEntry {
     }
 }
 
+impl Entry for crate::CrossingEntry {
+    const FAMILY: i64 = 6;
+    fn key(&self) -> Vec<u8> {
+        self.target.to_key().to_vec()
+    }
+}
+
 impl Entry for DerivedEntry {
     const FAMILY: i64 = 4;
     fn key(&self) -> Vec<u8> {

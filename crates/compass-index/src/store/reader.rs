@@ -90,6 +90,11 @@ impl Reader {
         self.find(generation, &base.to_key())
     }
 
+    /// Crossings that reach a symbol.
+    pub fn crossings(&self, generation: i64, target: SymbolId) -> Result<Vec<crate::CrossingEntry>, StoreError> {
+        self.find(generation, &target.to_key())
+    }
+
     /// Entries with that very key: from the last block that begins before it, onwards.
     fn find<E: Entry>(&self, generation: i64, key: &[u8]) -> Result<Vec<E>, StoreError> {
         let mut start = self

@@ -22,6 +22,8 @@ pub struct Postings {
     pub derived: Vec<DerivedEntry>,
     /// Uses without a target by name.
     pub unlinked: Vec<UnlinkedEntry>,
+    /// Crossings by target.
+    pub crossings: Vec<crate::CrossingEntry>,
 }
 
 /// What a generation says as a whole.
@@ -39,6 +41,10 @@ pub struct Generation {
     pub summary: Summary,
     /// Symbols of the workspace's own units with the most uses, and how many.
     pub most_used: Vec<(crate::SymbolId, u64)>,
+    /// Layers from the top.
+    pub layers: Vec<crate::LayerRow>,
+    /// Crossings by kind and by the layers they lead from and to.
+    pub matrix: Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)>,
     /// Are links there, or only facts?
     pub linked: bool,
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.
@@ -155,6 +161,7 @@ impl Writer {
         self.put_postings(generation, &postings.imports)?;
         self.put_postings(generation, &postings.derived)?;
         self.put_postings(generation, &postings.unlinked)?;
+        self.put_postings(generation, &postings.crossings)?;
         self.make_current(generation, overview)?;
         self.forget_old(overview)
     }

@@ -219,6 +219,8 @@ fn step_text(kind: StepKind, name: &str, unit: &str, total: u32) -> String {
         StepKind::Base => format!("inherited from {name}"),
         StepKind::Include => format!("{name} seen through an include"),
         StepKind::StandIn => format!("unit {unit} under the same roots stands in for the package asked for"),
+        StepKind::Side => format!("one side: {name}"),
+        StepKind::Passed => format!("passed on: {name}"),
         StepKind::ByName if total > 1 => format!("by name only: {name}, the nearest of {total}"),
         StepKind::ByName => format!("by name only: {name}, the only one"),
     }

@@ -2,4 +2,5 @@
 
 mod answers;
 mod cases;
+mod crossings;
 mod support;

@@ -10,7 +10,7 @@ use testkit::Project;
 
 pub fn engine(project: &Project) -> Engine {
     let options = Options { roots: vec![project.root()], files: None, deps: Deps::All };
-    let request = Request { options, index: project.index(), threads: 2, verify: false };
+    let request = Request { options, index: project.index(), threads: 2, verify: false, passes: compass_trace::crossings::passes() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     Engine::new(Arc::new(Index::open(&project.index()).expect("an index")))
 }

@@ -19,6 +19,7 @@ impl<'t> Reader<'t> {
     /// A definition behind decorators.
     pub(super) fn decorated(&mut self, node: Node<'t>) {
         let mut words = Vec::new();
+        let mut decorators = Vec::new();
         for child in named(node) {
             match child.kind() {
                 "decorator" => {
@@ -26,19 +27,35 @@ impl<'t> Reader<'t> {
                     if let Some(&e) = inner.first() {
                         words.push(text(e, self.b.text));
                         let role = if e.kind() == "call" { Role::Read } else { Role::Call };
+                        self.decorator = Some(e.id());
                         self.expression(e, role);
+                        decorators.push(e);
                     }
                 }
-                "function_definition" => self.function(child, node, &words),
-                "class_definition" => self.class(child, node),
+                "function_definition" => {
+                    let def = self.function(child, node, &words);
+                    self.decorator_signals(&decorators, def);
+                }
+                "class_definition" => {
+                    let def = self.class(child, node);
+                    self.decorator_signals(&decorators, def);
+                }
                 _ => self.statement(child),
             }
         }
     }
 
+    fn decorator_signals(&mut self, decorators: &[Node<'t>], def: Option<DefId>) {
+        for decorator in decorators.iter().filter(|d| d.kind() == "call") {
+            if let Some(function) = decorator.child_by_field_name("function") {
+                self.b.call_signal(function, decorator.child_by_field_name("arguments"), span(*decorator), def, None);
+            }
+        }
+    }
+
     /// A function or method.
-    pub(super) fn function(&mut self, node: Node<'t>, whole: Node<'t>, decorators: &[&str]) {
-        let Some(name) = node.child_by_field_name("name") else { return };
+    pub(super) fn function(&mut self, node: Node<'t>, whole: Node<'t>, decorators: &[&str]) -> Option<DefId> {
+        let name = node.child_by_field_name("name")?;
         let in_class = self.b.scope_kind(self.b.place.scope) == ScopeKind::Type;
         let has = |w: &str| decorators.iter().any(|d| *d == w || d.ends_with(&format!(".{w}")));
         let is_property = decorators.iter().any(|d| d.ends_with("property") || d.ends_with(".setter") || d.ends_with(".getter"));
@@ -77,6 +94,7 @@ impl<'t> Reader<'t> {
         self.b.leave(saved);
         self.receiver = saved_receiver;
         self.set_result(def, declared, returns);
+        Some(def)
     }
 
     fn set_result(&mut self, def: DefId, declared: Option<TypeId>, returns: Returns) {
@@ -144,8 +162,8 @@ impl<'t> Reader<'t> {
     }
 
     /// A class with its bases and members.
-    pub(super) fn class(&mut self, node: Node<'t>, whole: Node<'t>) {
-        let Some(name) = node.child_by_field_name("name") else { return };
+    pub(super) fn class(&mut self, node: Node<'t>, whole: Node<'t>) -> Option<DefId> {
+        let name = node.child_by_field_name("name")?;
         let body = node.child_by_field_name("body");
         let mut new = NewDefinition::new(text(name, self.b.text), Kind::Class, span(name), span(whole));
         new.body = body.map(span);
@@ -176,6 +194,7 @@ impl<'t> Reader<'t> {
         self.class = saved_class;
         self.receiver = saved_receiver;
         self.b.leave(saved);
+        Some(def)
     }
 
     pub(super) fn type_alias(&mut self, node: Node<'t>) {

@@ -1,6 +1,7 @@
 //! Expressions: records the uses in them and says what they evaluate to.
 
 use super::Reader;
+use crate::readers::signals::{is_text, last_name};
 use crate::readers::tree::{find_child, named, span, text};
 use crate::{Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 use tree_sitter::Node;
@@ -53,8 +54,12 @@ impl<'t> Reader<'t> {
             }
             "yield" => self.yielded(node),
             "string" | "concatenated_string" => {
-                self.all(node, Role::Read);
+                self.text(node);
                 self.b.ty(TypeExpr::Literal(Literal::Text))
+            }
+            "binary_operator" if is_text(node) => {
+                self.text(node);
+                self.b.unknown()
             }
             "integer" | "float" => self.b.ty(TypeExpr::Literal(Literal::Number)),
             "true" | "false" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
@@ -96,6 +101,15 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
         }
+    }
+
+    /// A text; its parts are not looked at as texts of their own.
+    fn text(&mut self, node: Node<'t>) {
+        let bound = self.b.kept_as(node.id());
+        self.b.text_signal(node, bound);
+        self.b.text_depth += 1;
+        self.all(node, Role::Read);
+        self.b.text_depth -= 1;
     }
 
     fn first(&mut self, node: Node<'t>, role: Role) -> TypeId {
@@ -145,6 +159,10 @@ impl<'t> Reader<'t> {
             }
             return self.b.ty(TypeExpr::Super(class));
         }
+        if self.decorator != Some(node.id()) {
+            let bound = self.b.kept_as(node.id());
+            self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
+        }
         let callee = self.expression(function, Role::Call);
         let used = self.b.last_use();
         let args = match node.child_by_field_name("arguments") {
@@ -180,6 +198,9 @@ impl<'t> Reader<'t> {
     }
 
     fn assignment(&mut self, node: Node<'t>) -> TypeId {
+        if let (Some(name), Some(right)) = (node.child_by_field_name("left").and_then(last_name), node.child_by_field_name("right")) {
+            self.b.kept = Some((right.id(), span(name).start));
+        }
         let value = node.child_by_field_name("right").map(|r| self.expression(r, Role::Read));
         let declared = node.child_by_field_name("type").map(|t| self.annotation(t));
         let ty = declared.or(value);

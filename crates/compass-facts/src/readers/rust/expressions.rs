@@ -97,7 +97,12 @@ impl<'t> Reader<'t> {
                 let first = parts.first().copied().unwrap_or(self.b.unknown());
                 self.b.ty(TypeExpr::List(first))
             }
-            "string_literal" | "raw_string_literal" | "char_literal" => self.b.ty(TypeExpr::Literal(Literal::Text)),
+            "string_literal" | "raw_string_literal" => {
+                let bound = self.b.kept_as(node.id());
+                self.b.text_signal(node, bound);
+                self.b.ty(TypeExpr::Literal(Literal::Text))
+            }
+            "char_literal" => self.b.ty(TypeExpr::Literal(Literal::Text)),
             "integer_literal" | "float_literal" => self.b.ty(TypeExpr::Literal(Literal::Number)),
             "boolean_literal" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
             "binary_expression" => {

@@ -33,6 +33,7 @@ impl<'t> Reader<'t> {
             .with_if(is_async, Flags::ASYNC)
             .with_if(has_test_attribute(node, self.b.text), Flags::TEST);
         let def = self.b.define(new);
+        self.native_signal(node, def, text(name, self.b.text));
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
         self.type_parameters(node);
         let mut arity = 0u8;
@@ -261,8 +262,10 @@ impl<'t> Reader<'t> {
         let Some(name) = node.child_by_field_name("name") else { return };
         let mut new = self.new_item(node, name, Kind::Constant);
         new.ty = node.child_by_field_name("type").map(|t| self.value_type(t));
-        self.b.define(new);
+        let def = self.b.define(new);
+        self.native_signal(node, def, text(name, self.b.text));
         if let Some(value) = node.child_by_field_name("value") {
+            self.b.kept = Some((value.id(), span(name).start));
             self.expression(value, Role::Read);
         }
     }
@@ -305,7 +308,7 @@ impl<'t> Reader<'t> {
 }
 
 /// The attributes right before an item, nearest first.
-fn attributes<'t>(node: Node<'t>) -> impl Iterator<Item = Node<'t>> {
+pub(super) fn attributes<'t>(node: Node<'t>) -> impl Iterator<Item = Node<'t>> {
     std::iter::successors(node.prev_sibling(), |n| n.prev_sibling())
         .take_while(|n| n.kind() == "attribute_item" || n.kind().contains("comment"))
         .filter(|n| n.kind() == "attribute_item")

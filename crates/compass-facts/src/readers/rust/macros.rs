@@ -26,6 +26,7 @@ impl<'t> Reader<'t> {
         }
         if let Some(tokens) = find_child(node, "token_tree") {
             self.words_as_uses(tokens, false);
+            self.texts_in(tokens);
         }
         match word {
             "format" | "concat" | "stringify" => self.b.ty(TypeExpr::Literal(Literal::Text)),
@@ -34,6 +35,20 @@ impl<'t> Reader<'t> {
                 self.b.ty(TypeExpr::List(element))
             }
             _ => self.b.unknown(),
+        }
+    }
+
+    /// Texts among unparsed tokens: statements stand in macros as often as in calls.
+    fn texts_in(&mut self, tokens: Node<'t>) {
+        for part in named(tokens) {
+            match part.kind() {
+                "string_literal" | "raw_string_literal" => self.b.text_signal(part, None),
+                "token_tree" if self.b.down(span(part)) => {
+                    stacker::maybe_grow(128 << 10, 2 << 20, || self.texts_in(part));
+                    self.b.up();
+                }
+                _ => {}
+            }
         }
     }
 

@@ -4,6 +4,7 @@ use super::Reader;
 use super::classes::{inside_quotes, unquoted};
 use super::commonjs::is_function;
 use crate::readers::NewDefinition;
+use crate::readers::signals::{is_text, last_name};
 use crate::readers::tree::{named, span, text};
 use crate::{DefId, Flags, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 use tree_sitter::Node;
@@ -71,6 +72,10 @@ impl<'t> Reader<'t> {
                 let no = self.part(node, "alternative", Role::Read);
                 self.either(yes, no)
             }
+            "binary_expression" if is_text(node) => {
+                self.text(node);
+                self.b.ty(TypeExpr::Literal(Literal::Text))
+            }
             "binary_expression" => {
                 let left = self.part(node, "left", Role::Read);
                 let right = self.part(node, "right", Role::Read);
@@ -82,7 +87,7 @@ impl<'t> Reader<'t> {
             }
             "sequence_expression" => named(node).into_iter().map(|n| self.expression(n, Role::Read)).last().unwrap_or(self.b.unknown()),
             "string" | "template_string" => {
-                self.all(node);
+                self.text(node);
                 self.b.ty(TypeExpr::Literal(Literal::Text))
             }
             "number" => self.b.ty(TypeExpr::Literal(Literal::Number)),
@@ -137,6 +142,15 @@ impl<'t> Reader<'t> {
         }
     }
 
+    /// A text; its parts are not looked at as texts of their own.
+    fn text(&mut self, node: Node<'t>) {
+        let bound = self.b.kept_as(node.id());
+        self.b.text_signal(node, bound);
+        self.b.text_depth += 1;
+        self.all(node);
+        self.b.text_depth -= 1;
+    }
+
     fn all(&mut self, node: Node<'t>) {
         for child in named(node) {
             self.expression(child, Role::Read);
@@ -188,6 +202,8 @@ impl<'t> Reader<'t> {
             return self.b.ty(TypeExpr::Import(id));
         }
         let Some(function) = node.child_by_field_name("function") else { return self.b.unknown() };
+        let bound = self.b.kept_as(node.id());
+        self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
         let callee = self.expression(function, Role::Call);
         let used = self.b.last_use();
         if let Some(arguments) = node.child_by_field_name("type_arguments") {
@@ -227,6 +243,9 @@ impl<'t> Reader<'t> {
         }
         if self.defining_assignment(left, right, node) {
             return self.b.unknown();
+        }
+        if let Some(name) = last_name(left) {
+            self.b.kept = Some((right.id(), span(name).start));
         }
         let ty = self.expression(right, Role::Read);
         match left.kind() {

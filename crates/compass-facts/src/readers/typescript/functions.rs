@@ -132,6 +132,9 @@ impl<'t> Reader<'t> {
             self.bind(name, ty, if is_const { Kind::Constant } else { Kind::Variable });
             return;
         }
+        if let Some(value) = value {
+            self.b.kept = Some((value.id(), span(name).start));
+        }
         let is_function = value.is_some_and(|v| matches!(v.kind(), "arrow_function" | "function_expression" | "generator_function" | "function"));
         let is_class = value.is_some_and(|v| v.kind() == "class");
         let kind = match (is_function, is_class, is_const) {

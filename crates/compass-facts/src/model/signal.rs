@@ -1,0 +1,114 @@
+//! Signals: raw material of crossings between languages, processes and layers.
+//!
+//! A signal says what stands in the text and decides nothing: a call with a path in it, a statement of SQL, a function the linker of the
+//! system knows by name. What belongs together is found when all files are there. Names are given by the byte offset of their token, so
+//! that the use or definition there can be looked up.
+
+use super::{DefId, NameId, Span};
+use serde::{Deserialize, Serialize};
+
+/// A part of a text that is put together.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub enum TextPart {
+    /// As written.
+    Text(NameId),
+    /// Something put in; where its last name stands, if it is one.
+    Hole(Option<u32>),
+}
+
+/// An argument of a call, as far as it can be read off.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub enum Argument {
+    /// A text.
+    Text(Vec<TextPart>, Span),
+    /// A name or member; where its last name stands.
+    Name(u32),
+    /// The result of a call; where the last name of what is called stands.
+    Call(u32),
+    /// Several.
+    List(Vec<Argument>),
+    /// Named ones: an object, a dictionary.
+    Fields(Vec<(NameId, Argument)>),
+    /// Anything else.
+    Other,
+}
+
+/// A call, a decorator among them.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct CallSignal {
+    /// The last name of what is called.
+    pub name: NameId,
+    /// Where that stands.
+    pub at: u32,
+    /// Where the last name before it stands: `app` in `app.get`.
+    pub receiver: Option<u32>,
+    /// Arguments by position.
+    pub arguments: Vec<Argument>,
+    /// Arguments by name.
+    pub named: Vec<(NameId, Argument)>,
+    /// The definition it stands before.
+    pub decorates: Option<DefId>,
+    /// The variable or field its result is kept in; where that name stands.
+    pub bound: Option<u32>,
+}
+
+/// What a statement does with a table or column.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[allow(missing_docs)]
+pub enum SqlVerb {
+    Read,
+    Write,
+    Delete,
+    Define,
+}
+
+impl SqlVerb {
+    /// The word of answers and labels.
+    pub fn word(self) -> &'static str {
+        match self {
+            SqlVerb::Read => "select",
+            SqlVerb::Write => "write",
+            SqlVerb::Delete => "delete",
+            SqlVerb::Define => "define",
+        }
+    }
+}
+
+/// A table or column in a statement.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct SqlName {
+    /// What is done with it.
+    pub verb: SqlVerb,
+    /// The table; several where a column names none.
+    pub tables: Vec<NameId>,
+    /// The column; without one the table itself is meant.
+    pub column: Option<NameId>,
+    /// Where the name stands.
+    pub span: Span,
+}
+
+/// What a signal is.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub enum SignalKind {
+    /// A call that may reach something outside.
+    Call(Box<CallSignal>),
+    /// A text that has a name and looks like an address or path; where the name stands.
+    Constant(u32, Vec<TextPart>),
+    /// A statement of SQL; where the name it is kept under stands.
+    Sql(Vec<SqlName>, Option<u32>),
+    /// A definition that has this name for the system's linker.
+    NativeExport(DefId, NameId),
+    /// A declaration of something that has this name for the system's linker.
+    NativeImport(DefId, NameId),
+}
+
+/// See the module.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Signal {
+    /// Where.
+    pub span: Span,
+    /// The definition it stands in.
+    pub enclosing: Option<DefId>,
+    /// What it is.
+    pub kind: SignalKind,
+}

@@ -1,0 +1,233 @@
+//! Crossings: links between languages, processes and layers, and the passes that find them.
+//!
+//! A [`LinkPass`] sees the facts and links of all files at once and gives what only shows there. What it finds is stored and refreshed as
+//! links are.
+
+use crate::{Certainty, Cause, FileId, FileLinks, Step, SymbolId, SymbolNo};
+use compass_facts::{DefId, Facts, Language, Role, Span};
+use rustc_hash::FxHashMap;
+use serde::{Deserialize, Serialize};
+use std::sync::Arc;
+
+/// How two sides meet.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+pub enum CrossingKind {
+    /// A request and its route.
+    Http,
+    /// A name for the system's linker.
+    Native,
+    /// A statement and its table.
+    Sql,
+}
+
+impl CrossingKind {
+    /// All of them.
+    pub const ALL: [CrossingKind; 3] = [CrossingKind::Http, CrossingKind::Native, CrossingKind::Sql];
+
+    /// The word of answers and screens.
+    pub fn word(self) -> &'static str {
+        match self {
+            CrossingKind::Http => "http",
+            CrossingKind::Native => "native",
+            CrossingKind::Sql => "sql",
+        }
+    }
+}
+
+/// One crossing.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Crossing {
+    /// How the sides meet.
+    pub kind: CrossingKind,
+    /// The definition that crosses, or the file as a module.
+    pub from: SymbolId,
+    /// Where in its file.
+    pub at: Span,
+    /// What is reached.
+    pub to: SymbolId,
+    /// What is done there.
+    pub role: Role,
+    /// In a few words: `POST /wheels/{id}/turn`, `insert turns`.
+    pub label: String,
+    /// How sure.
+    pub certainty: Certainty,
+    /// Both sides, and what was followed between.
+    pub evidence: Vec<Step>,
+}
+
+/// Why one side of a crossing has no other.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+pub enum LooseCause {
+    /// Nothing answers that path.
+    NoRoute,
+    /// The path is answered, but not by that method.
+    OtherMethod,
+    /// The path is put together from what is not known here.
+    Unknown,
+    /// Nobody asks for this route.
+    NoRequest,
+    /// No table of that name.
+    NoTable,
+    /// The table has no such column.
+    NoColumn,
+    /// No function of that name is exported.
+    NoExport,
+}
+
+impl LooseCause {
+    /// In words.
+    pub fn text(self) -> &'static str {
+        match self {
+            LooseCause::NoRoute => "no route answers this path",
+            LooseCause::OtherMethod => "routes answer this path by other methods only",
+            LooseCause::Unknown => "the path is put together from values not known here",
+            LooseCause::NoRequest => "no request for this route was found",
+            LooseCause::NoTable => "no table of this name is defined",
+            LooseCause::NoColumn => "the table has no such column",
+            LooseCause::NoExport => "no native symbol of this name is defined",
+        }
+    }
+}
+
+/// One side of a crossing that has no other.
+#[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
+pub struct Loose {
+    /// How the sides would meet.
+    pub kind: CrossingKind,
+    /// Where in its file.
+    pub at: Span,
+    /// As in [`Crossing::label`].
+    pub label: String,
+    /// Why.
+    pub cause: LooseCause,
+}
+
+/// A crossing under what it reaches.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+pub struct CrossingEntry {
+    /// What is reached.
+    pub target: SymbolId,
+    /// The file it comes from.
+    pub file: FileId,
+    /// Its position in that file's crossings.
+    pub number: u32,
+}
+
+/// One file as a pass sees it.
+#[derive(Debug, Clone, Copy)]
+pub struct PassFile<'a> {
+    /// Its id.
+    pub id: FileId,
+    /// Its path below its root.
+    pub path: &'a str,
+    /// Its language.
+    pub language: Language,
+    /// What it says.
+    pub facts: &'a Facts,
+    /// What its uses mean.
+    pub links: &'a FileLinks,
+    pub(crate) numbers: &'a crate::identity::Numbers,
+}
+
+impl PassFile<'_> {
+    /// The symbol of a definition.
+    pub fn symbol(&self, def: DefId) -> SymbolId {
+        SymbolId { file: self.id, number: self.numbers.number(def) }
+    }
+}
+
+/// All files as a pass sees them.
+#[derive(Debug)]
+pub struct PassInput<'a> {
+    /// By root and path.
+    pub files: Vec<PassFile<'a>>,
+    by_id: FxHashMap<FileId, usize>,
+}
+
+/// A definition as a pass names it: position of its file, and its place there.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
+pub struct Place {
+    /// Position in [`PassInput::files`].
+    pub file: usize,
+    /// The definition.
+    pub def: DefId,
+}
+
+impl<'a> PassInput<'a> {
+    pub(crate) fn new(files: Vec<PassFile<'a>>) -> Self {
+        let by_id = files.iter().enumerate().map(|(i, f)| (f.id, i)).collect();
+        PassInput { files, by_id }
+    }
+
+    /// The definition of a symbol.
+    pub fn find(&self, symbol: SymbolId) -> Option<Place> {
+        let file = *self.by_id.get(&symbol.file)?;
+        if symbol.number == SymbolNo::MODULE {
+            return None;
+        }
+        Some(Place { file, def: self.files[file].numbers.find(symbol.number)? })
+    }
+
+    /// The definition that the name at an offset means: the one it makes, or the one it refers to; with the certainty of that.
+    pub fn meaning(&self, file: usize, offset: u32) -> Option<(Place, Certainty)> {
+        let here = &self.files[file];
+        if let Some(usage) = here.facts.find_use_at(offset) {
+            let u = here.facts.usage(usage);
+            if let Some(def) = u.local {
+                return Some((Place { file, def }, Certainty::Proven));
+            }
+            let link = here.links.find(usage)?;
+            return Some((self.find(*link.targets.first()?)?, link.certainty));
+        }
+        here.facts.find_definition_at(offset).map(|def| (Place { file, def }, Certainty::Proven))
+    }
+
+    /// Why the use at an offset has no target.
+    pub fn cause(&self, file: usize, offset: u32) -> Option<Cause> {
+        let here = &self.files[file];
+        here.links.find_cause(here.facts.find_use_at(offset)?)
+    }
+}
+
+/// What a pass gives, by position of the file it comes from.
+#[derive(Debug, Default)]
+pub struct PassOutput {
+    /// Crossings.
+    pub crossings: Vec<(usize, Crossing)>,
+    /// Sides without another.
+    pub loose: Vec<(usize, Loose)>,
+}
+
+/// Finds crossings when all files are there. Deterministic: same input, same output.
+pub trait LinkPass: std::fmt::Debug + Send + Sync {
+    /// Its name; a change of the set of passes makes an index stale.
+    fn name(&self) -> &'static str;
+    /// Finds.
+    fn run(&self, input: &PassInput) -> PassOutput;
+}
+
+/// The passes of a run, in order.
+pub type Passes = Vec<Arc<dyn LinkPass>>;
+
+/// Runs all passes and puts what they find to the files it comes from.
+pub(crate) fn run(passes: &Passes, files: &[crate::link::FileInput], links: &mut [(FileId, FileLinks)]) {
+    let outputs: Vec<PassOutput> = {
+        let seen = files.iter().zip(links.iter()).map(|(f, (_, l))| PassFile { id: f.id, path: &f.path, language: f.language, facts: &f.facts, links: l, numbers: &f.numbers });
+        let input = PassInput::new(seen.collect());
+        passes.iter().map(|p| p.run(&input)).collect()
+    };
+    for output in outputs {
+        for (file, crossing) in output.crossings {
+            links[file].1.crossings.push(crossing);
+        }
+        for (file, loose) in output.loose {
+            links[file].1.loose.push(loose);
+        }
+    }
+    for (_, links) in links {
+        links.crossings.sort_by(|a, b| (a.at, a.kind, a.to).cmp(&(b.at, b.kind, b.to)));
+        links.crossings.dedup_by(|a, b| (a.at, a.kind, a.to, a.from) == (b.at, b.kind, b.to, b.from));
+        links.loose.sort_by(|a, b| (a.at, a.kind, &a.label).cmp(&(b.at, b.kind, &b.label)));
+        links.loose.dedup();
+    }
+}

@@ -1,0 +1,77 @@
+//! Layers: named bands of the architecture, as settled by hand or as the code shows them.
+//!
+//! With `[[layers]]` in `amber-compass.toml` a file belongs to the first whose pattern fits its path. Without, layers are read off what
+//! files do: markup and requests make a page, routes a route, statements a store, C a native layer, schemas tables. What does none of
+//! these is code between, a service, if there is anything for it to stand between.
+
+use crate::config::Layer;
+use crate::store::FileRow;
+use crate::{CrossingKind, FileId, FileLinks, LooseCause};
+use compass_facts::Language;
+use globset::{Glob, GlobSet, GlobSetBuilder};
+use rustc_hash::FxHashSet;
+use serde::{Deserialize, Serialize};
+
+/// A layer of a generation, in order from the top.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct LayerRow {
+    /// Its name.
+    pub name: String,
+    /// Settled by hand, not read off the code.
+    pub configured: bool,
+}
+
+const INFERRED: [&str; 6] = ["page", "route", "service", "store", "native", "table"];
+
+/// Gives every file its layer; returns the layers there are.
+pub(crate) fn assign(settled: &[Layer], files: &mut [FileRow], links: &[(FileId, FileLinks)]) -> Vec<LayerRow> {
+    if !settled.is_empty() {
+        let sets: Vec<GlobSet> = settled.iter().map(|l| globs(&l.paths)).collect();
+        for file in files.iter_mut() {
+            file.layer = sets.iter().position(|s| s.is_match(&file.path)).map(|n| n as u16);
+        }
+        return settled.iter().map(|l| LayerRow { name: l.name.clone(), configured: true }).collect();
+    }
+    let reached: FxHashSet<FileId> =
+        links.iter().flat_map(|(_, l)| &l.crossings).filter(|c| c.kind == CrossingKind::Http).map(|c| c.to.file).collect();
+    for (file, (_, links)) in files.iter_mut().zip(links) {
+        file.layer = inferred(file, links, &reached).map(|n| n as u16);
+    }
+    let bands: FxHashSet<u16> = files.iter().filter_map(|f| f.layer).collect();
+    if bands.len() < 2 {
+        files.iter_mut().for_each(|f| f.layer = None);
+        return Vec::new();
+    }
+    for file in files.iter_mut().filter(|f| f.layer.is_none() && f.language.is_read() && !is_test(&f.path)) {
+        file.layer = Some(2);
+    }
+    INFERRED.iter().map(|n| LayerRow { name: (*n).to_owned(), configured: false }).collect()
+}
+
+fn globs(patterns: &[String]) -> GlobSet {
+    let mut builder = GlobSetBuilder::new();
+    for glob in patterns.iter().filter_map(|p| Glob::new(p).ok()) {
+        builder.add(glob);
+    }
+    builder.build().unwrap_or_else(|_| GlobSet::empty())
+}
+
+fn inferred(file: &FileRow, links: &FileLinks, reached: &FxHashSet<FileId>) -> Option<usize> {
+    if is_test(&file.path) {
+        return None;
+    }
+    let from = |kind| links.crossings.iter().any(|c| c.kind == kind);
+    match file.language {
+        Language::Sql => Some(5),
+        Language::C => Some(4),
+        _ if reached.contains(&file.id) || links.loose.iter().any(|l| l.cause == LooseCause::NoRequest) => Some(1),
+        Language::Tsx => Some(0),
+        _ if from(CrossingKind::Http) => Some(0),
+        _ if from(CrossingKind::Sql) => Some(3),
+        _ => None,
+    }
+}
+
+fn is_test(path: &str) -> bool {
+    path.split('/').any(|part| matches!(part, "test" | "tests" | "__tests__" | "spec")) || path.rsplit('/').next().is_some_and(|n| n.starts_with("test_"))
+}

@@ -1,0 +1,18 @@
+//! Crossings: what belongs together across languages, processes and layers.
+//!
+//! Each pass takes the signals of all files and the links between them, and gives pairs with both sides as evidence; a side without
+//! another is said too. Which calls declare routes, make requests or open libraries is data (`data/*.txt`), how texts are put together
+//! and how sides meet is code.
+
+mod http;
+mod native;
+mod put_together;
+mod sql;
+
+use compass_index::Passes;
+use std::sync::Arc;
+
+/// All passes, in the order they run.
+pub fn passes() -> Passes {
+    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql)]
+}

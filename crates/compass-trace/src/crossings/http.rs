@@ -1,0 +1,105 @@
+//! Requests and the routes that answer them, matched by method and path.
+//!
+//! # How it works
+//! [`server`] collects routes: decorators and calls that declare them, with the prefixes of everything they are mounted under. [`client`]
+//! collects requests: calls of the platform's and libraries' functions, followed through functions that wrap them, with constants put in.
+//! [`paths`] brings both to segments and compares. A request meets the routes of its method and path; the more specific route wins.
+
+mod client;
+mod paths;
+mod server;
+
+use super::put_together::Constants;
+use client::Request;
+use compass_facts::{Role, Span};
+use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Step, StepKind, SymbolId};
+use server::Route;
+
+/// See the module.
+#[derive(Debug)]
+pub(super) struct Http;
+
+impl LinkPass for Http {
+    fn name(&self) -> &'static str {
+        "http"
+    }
+
+    fn run(&self, input: &PassInput) -> PassOutput {
+        let constants = Constants::new(input);
+        let routes = server::routes(input, &constants);
+        let mut out = PassOutput::default();
+        if routes.is_empty() {
+            return out;
+        }
+        let requests = client::requests(input, &constants);
+        let mut answered = vec![false; routes.len()];
+        for request in &requests {
+            meet(input, request, &routes, &mut answered, &mut out);
+        }
+        for (route, _) in routes.iter().zip(answered).filter(|(_, a)| !a) {
+            let label = format!("{} {}", route.method.as_deref().unwrap_or("any"), route.path);
+            out.loose.push((route.file, Loose { kind: CrossingKind::Http, at: route.at, label, cause: LooseCause::NoRequest }));
+        }
+        out
+    }
+}
+
+fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [bool], out: &mut PassOutput) {
+    let method_fits = |r: &Route| match (&request.method, &r.method) {
+        (Some(a), Some(b)) => a == b || (a == "HEAD" && b == "GET"),
+        _ => true,
+    };
+    let mut best: Vec<(paths::Fit, usize)> = Vec::new();
+    let mut other_method = false;
+    for (n, route) in routes.iter().enumerate() {
+        let Some(fit) = paths::fit(&request.path, &route.segments) else { continue };
+        if method_fits(route) {
+            best.push((fit, n));
+        } else {
+            other_method = true;
+        }
+    }
+    let Some(top) = best.iter().map(|b| b.0).max() else {
+        let cause = match (other_method, request.path.is_known() && !request.given) {
+            (true, _) => LooseCause::OtherMethod,
+            (_, true) => LooseCause::NoRoute,
+            (_, false) => LooseCause::Unknown,
+        };
+        let label = format!("{} {}", request.method.as_deref().unwrap_or("any"), request.path);
+        out.loose.push((request.file, Loose { kind: CrossingKind::Http, at: request.at, label, cause }));
+        return;
+    };
+    let fitting: Vec<usize> = best.iter().filter(|b| b.0 == top).map(|b| b.1).collect();
+    let alone = fitting.len() == 1;
+    for n in fitting {
+        answered[n] = true;
+        let route = &routes[n];
+        let sure = alone && top.whole && request.method.is_some() && request.sure && route.sure;
+        let mut evidence = vec![side(input, request.file, request.at)];
+        evidence.extend(request.through.iter().map(|(file, at)| Step { kind: StepKind::Passed, ..side(input, *file, *at) }));
+        evidence.push(side(input, route.file, route.at));
+        evidence.extend(route.mounts.iter().map(|(file, at)| Step { kind: StepKind::Passed, ..side(input, *file, *at) }));
+        let crossing = Crossing {
+            kind: CrossingKind::Http,
+            from: enclosing(input, request.file, request.enclosing),
+            at: request.at,
+            to: input.files[route.handler.file].symbol(route.handler.def),
+            role: Role::Call,
+            label: format!("{} {}", request.method.as_deref().or(route.method.as_deref()).unwrap_or("any"), route.path),
+            certainty: if sure { Certainty::Proven } else { Certainty::Inferred },
+            evidence,
+        };
+        out.crossings.push((request.file, crossing));
+    }
+}
+
+/// A place as evidence.
+pub(super) fn side(input: &PassInput, file: usize, at: Span) -> Step {
+    Step { kind: StepKind::Side, symbol: SymbolId::module(input.files[file].id), at: at.start, len: at.len() }
+}
+
+/// The definition around, or the file.
+pub(super) fn enclosing(input: &PassInput, file: usize, def: Option<compass_facts::DefId>) -> SymbolId {
+    let here = &input.files[file];
+    def.map_or(SymbolId::module(here.id), |d| here.symbol(d))
+}

@@ -1,0 +1,177 @@
+//! Requests: calls of the platform's and libraries' functions, followed through functions that wrap them.
+
+use super::super::put_together::{Constants, Piece, calls, field, filled, is_given, named};
+use super::paths::Asked;
+use compass_facts::{Argument, CallSignal, DefId, Facts, Language, Span};
+use compass_index::{Certainty, PassInput, Place};
+use rustc_hash::FxHashMap;
+
+/// A request.
+#[derive(Debug)]
+pub(super) struct Request {
+    /// Upper case, if known.
+    pub(super) method: Option<String>,
+    pub(super) path: Asked,
+    pub(super) file: usize,
+    /// The call.
+    pub(super) at: Span,
+    pub(super) enclosing: Option<DefId>,
+    /// Calls inside the wrappers it goes through.
+    pub(super) through: Vec<(usize, Span)>,
+    /// Every call on the way is known for sure.
+    pub(super) sure: bool,
+    /// A part of the path comes from callers that are not there.
+    pub(super) given: bool,
+}
+
+/// Functions that ask, and libraries whose methods are named by what they ask.
+const FUNCTIONS: [&str; 3] = ["fetch", "axios", "ky"];
+const LIBRARIES: [&str; 8] = ["axios", "ky", "got", "superagent", "requests", "httpx", "http", "$http"];
+const METHODS: [&str; 7] = ["get", "post", "put", "patch", "delete", "head", "options"];
+
+/// Wrappers around wrappers are followed this far.
+const MAX_DEPTH: usize = 4;
+
+/// A call whose method and path are not settled yet.
+#[derive(Debug, Clone)]
+struct Draft {
+    method: Vec<Piece>,
+    path: Vec<Piece>,
+    file: usize,
+    at: Span,
+    enclosing: Option<DefId>,
+    through: Vec<(usize, Span)>,
+    sure: bool,
+}
+
+/// All requests.
+pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request> {
+    let bases = bases(input, constants);
+    let mut by_callee: FxHashMap<Place, Vec<(usize, Span, Option<DefId>, &CallSignal, Certainty)>> = FxHashMap::default();
+    let mut drafts = Vec::new();
+    for (file, signal, call) in calls(input) {
+        if !matches!(input.files[file].language, Language::JavaScript | Language::TypeScript | Language::Tsx | Language::Python) {
+            continue;
+        }
+        let meaning = input.meaning(file, call.at);
+        if let Some((place, certainty)) = meaning {
+            by_callee.entry(place).or_default().push((file, signal.span, signal.enclosing, call, certainty));
+        }
+        if call.decorates.is_none()
+            && let Some(draft) = asked(input, constants, &bases, file, signal, call, meaning.map(|m| m.0))
+        {
+            drafts.push(draft);
+        }
+    }
+    let mut out = Vec::new();
+    for _ in 0..=MAX_DEPTH {
+        let mut next = Vec::new();
+        for draft in drafts {
+            match draft.enclosing.filter(|_| is_given(&draft.path) || is_given(&draft.method)) {
+                Some(wrapper) => {
+                    let place = Place { file: draft.file, def: wrapper };
+                    let callers = by_callee.get(&place).map_or(&[][..], |c| c);
+                    if callers.is_empty() {
+                        out.push(settled(draft));
+                        continue;
+                    }
+                    next.extend(callers.iter().map(|caller| passed_on(input, constants, &draft, caller)));
+                }
+                None => out.push(settled(draft)),
+            }
+        }
+        drafts = next;
+    }
+    out.extend(drafts.into_iter().map(settled));
+    // A path that is all unknown says nothing and meets nothing.
+    out.retain(|r| r.path.is_known() || (!r.path.open && r.path.segments.is_empty()));
+    out
+}
+
+fn settled(draft: Draft) -> Request {
+    let method = match &draft.method[..] {
+        [Piece::Text(t)] => Some(t.to_ascii_uppercase()),
+        _ => None,
+    };
+    let given = is_given(&draft.path);
+    Request { method, given, path: Asked::new(&draft.path), file: draft.file, at: draft.at, enclosing: draft.enclosing, through: draft.through, sure: draft.sure }
+}
+
+fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &(usize, Span, Option<DefId>, &CallSignal, Certainty)) -> Draft {
+    let (file, at, enclosing, call, certainty) = caller;
+    let facts = input.files[draft.file].facts;
+    let given = |n: u16| {
+        let argument = call.arguments.get(n as usize).or_else(|| {
+            let name = parameter_name(facts, draft.enclosing?, n)?;
+            named(input.files[*file].facts, call, &[name])
+        });
+        argument.and_then(|a| constants.pieces(input, *file, a, *enclosing))
+    };
+    let mut method = filled(&draft.method, given);
+    if method == [Piece::Hole] && is_given(&draft.method) && call.arguments.len() < 2 {
+        // Left out: what wrappers take then is mostly a GET.
+        method = vec![Piece::Text("GET".to_owned())];
+    }
+    let mut through = vec![(draft.file, draft.at)];
+    through.extend(draft.through.iter().copied());
+    Draft { method, path: filled(&draft.path, given), file: *file, at: *at, enclosing: *enclosing, through, sure: draft.sure && *certainty == Certainty::Proven }
+}
+
+fn parameter_name(facts: &Facts, function: DefId, n: u16) -> Option<&str> {
+    let all = facts.definitions.iter().filter(|d| d.kind == compass_facts::Kind::Parameter && d.container == Some(function));
+    all.map(|d| facts.name(d.name)).filter(|n| !matches!(*n, "self" | "cls" | "this")).nth(n as usize)
+}
+
+/// Clients made with an address that goes before every path.
+fn bases(input: &PassInput, constants: &Constants) -> FxHashMap<Place, Vec<Piece>> {
+    let mut out = FxHashMap::default();
+    for (file, _, call) in calls(input) {
+        let facts = input.files[file].facts;
+        if !matches!(facts.name(call.name), "create" | "extend" | "Client" | "AsyncClient" | "Session") {
+            continue;
+        }
+        let base = field(facts, call.arguments.first(), &["baseURL", "prefixUrl", "baseUrl"]).or(named(facts, call, &["base_url"]));
+        let Some((place, _)) = call.bound.and_then(|b| input.meaning(file, b)) else { continue };
+        let pieces = base.and_then(|b| constants.pieces(input, file, b, None)).unwrap_or_default();
+        out.insert(place, pieces);
+    }
+    out
+}
+
+/// The request a call makes by itself.
+fn asked(
+    input: &PassInput,
+    constants: &Constants,
+    bases: &FxHashMap<Place, Vec<Piece>>,
+    file: usize,
+    signal: &compass_facts::Signal,
+    call: &CallSignal,
+    callee: Option<Place>,
+) -> Option<Draft> {
+    let facts = input.files[file].facts;
+    let name = facts.name(call.name);
+    let receiver = call.receiver.and_then(|r| input.meaning(file, r)).map(|m| m.0);
+    let receiver_name = call.receiver.and_then(|r| facts.find_use_at(r)).map(|u| facts.name(facts.usage(u).name));
+    let base = receiver.or(callee).and_then(|p| bases.get(&p));
+    let is_library = base.is_some() || receiver_name.is_some_and(|n| LIBRARIES.contains(&n));
+    // A function of the workspace by that name is followed as a wrapper, not taken for the platform's.
+    let is_function = FUNCTIONS.contains(&name) && callee.is_none() && receiver_name.is_none_or(|n| matches!(n, "window" | "globalThis" | "self"));
+    let first = call.arguments.first();
+    let options = call.arguments.get(1);
+    let method_of = |argument: Option<&Argument>| field(facts, argument, &["method", "type"]).and_then(|m| constants.pieces(input, file, m, signal.enclosing));
+    let get = || vec![Piece::Text("GET".to_owned())];
+    let (method, path) = match name {
+        _ if is_function && field(facts, first, &["url"]).is_some() => (method_of(first).unwrap_or_else(get), field(facts, first, &["url"])),
+        _ if is_function => {
+            let unknown = !matches!(options, None | Some(Argument::Fields(_)));
+            (method_of(options).unwrap_or_else(|| if unknown { vec![Piece::Hole] } else { get() }), first)
+        }
+        "request" if is_library && field(facts, first, &["url"]).is_some() => (method_of(first).unwrap_or_else(get), field(facts, first, &["url"])),
+        "request" if is_library => (constants.pieces(input, file, first?, signal.enclosing)?, call.arguments.get(1)),
+        _ if is_library && METHODS.contains(&name) => (vec![Piece::Text(name.to_ascii_uppercase())], first.or(named(facts, call, &["url"]))),
+        _ => return None,
+    };
+    let mut pieces = base.cloned().unwrap_or_default();
+    pieces.extend(constants.pieces(input, file, path?, signal.enclosing)?);
+    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true })
+}

@@ -1,0 +1,199 @@
+//! Paths as segments, and when a request's path fits a route's.
+
+use super::super::put_together::Piece;
+
+/// A segment of a path.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub(super) enum Segment {
+    /// Exactly this text.
+    Text(String),
+    /// Anything but a slash.
+    Any,
+    /// Digits only.
+    Digits,
+    /// This, then anything, then this.
+    Around(String, String),
+    /// Anything, slashes too; stands last.
+    Rest,
+}
+
+/// The path of a request.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub(super) struct Asked {
+    /// Something unknown stands before the first segment: an address from elsewhere.
+    pub(super) open: bool,
+    /// Segments.
+    pub(super) segments: Vec<Segment>,
+}
+
+impl Asked {
+    /// Is any part of it written?
+    pub(super) fn is_known(&self) -> bool {
+        self.segments.iter().any(|s| matches!(s, Segment::Text(_) | Segment::Around(..)))
+    }
+
+    /// Reads the pieces of a text.
+    pub(super) fn new(pieces: &[Piece]) -> Asked {
+        let mut text = String::new();
+        for piece in pieces {
+            match piece {
+                Piece::Text(t) => text.push_str(t),
+                // A sign no path has stands for what is unknown.
+                _ => text.push(HOLE),
+            }
+        }
+        let text = without_host(&text);
+        let text = text.split(['?', '#']).next().unwrap_or("");
+        let open = !text.starts_with('/');
+        let rest = if open { text.split_once('/').map_or("", |(_, r)| r) } else { &text[1..] };
+        let plain_start = open && !text.starts_with(HOLE) && !text.is_empty();
+        let rest = if plain_start { text } else { rest };
+        let segments = rest.trim_end_matches('/').split('/').filter(|s| !s.is_empty()).map(asked_segment).collect();
+        Asked { open: open && !plain_start, segments }
+    }
+}
+
+impl std::fmt::Display for Asked {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        if self.open {
+            f.write_str("…")?;
+        }
+        for segment in &self.segments {
+            match segment {
+                Segment::Text(t) => write!(f, "/{t}")?,
+                Segment::Around(a, b) => write!(f, "/{a}{{}}{b}")?,
+                Segment::Rest => f.write_str("/{rest}")?,
+                Segment::Any | Segment::Digits => f.write_str("/{}")?,
+            }
+        }
+        if self.segments.is_empty() {
+            f.write_str("/")?;
+        }
+        Ok(())
+    }
+}
+
+const HOLE: char = '\u{0}';
+
+fn without_host(text: &str) -> &str {
+    for scheme in ["http://", "https://", "ws://", "wss://", "//"] {
+        if let Some(rest) = text.strip_prefix(scheme) {
+            return rest.find('/').map_or("/", |n| &rest[n..]);
+        }
+    }
+    text
+}
+
+fn asked_segment(text: &str) -> Segment {
+    match text.split_once(HOLE) {
+        None => Segment::Text(text.to_owned()),
+        Some(("", "")) => Segment::Any,
+        Some((before, after)) => Segment::Around(before.to_owned(), after.rsplit(HOLE).next().unwrap_or("").to_owned()),
+    }
+}
+
+/// The segments of a route: `/a/<int:id>`, `/a/{id}`, `/a/{rest:path}`.
+pub(super) fn route_segments(path: &str) -> Vec<Segment> {
+    path.split('/').filter(|s| !s.is_empty()).map(route_segment).collect()
+}
+
+fn route_segment(text: &str) -> Segment {
+    let open = text.find(['<', '{']);
+    let close = text.rfind(['>', '}']);
+    let (Some(open), Some(close)) = (open, close) else { return Segment::Text(text.to_owned()) };
+    if close < open {
+        return Segment::Text(text.to_owned());
+    }
+    let inner = &text[open + 1..close];
+    let (before, after) = (&text[..open], &text[close + 1..]);
+    if inner.starts_with("path:") || inner.ends_with(":path") {
+        return Segment::Rest;
+    }
+    match (before, after) {
+        ("", "") if inner.starts_with("int:") => Segment::Digits,
+        ("", "") => Segment::Any,
+        _ => Segment::Around(before.to_owned(), after.to_owned()),
+    }
+}
+
+/// How well a request's path fits a route's; the greater the better.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+pub(super) struct Fit {
+    /// Both are known from their beginning.
+    pub(super) whole: bool,
+    /// Segments written alike on both sides.
+    same: u16,
+}
+
+/// Does the request's path fit the route's?
+pub(super) fn fit(asked: &Asked, route: &[Segment]) -> Option<Fit> {
+    if !asked.open {
+        return fit_all(&asked.segments, route).map(|same| Fit { whole: true, same });
+    }
+    // An unknown beginning: the rest must be the route's end, and say something.
+    let skip = route.len().checked_sub(asked.segments.len())?;
+    let same = fit_all(&asked.segments, &route[skip..])?;
+    (same > 0).then_some(Fit { whole: false, same })
+}
+
+fn fit_all(asked: &[Segment], route: &[Segment]) -> Option<u16> {
+    let mut same = 0;
+    for (n, wanted) in route.iter().enumerate() {
+        if *wanted == Segment::Rest {
+            return (n < asked.len()).then_some(same);
+        }
+        same += fit_one(asked.get(n)?, wanted)?;
+    }
+    (asked.len() == route.len()).then_some(same)
+}
+
+fn fit_one(asked: &Segment, route: &Segment) -> Option<u16> {
+    use Segment::{Any, Around, Digits, Rest, Text};
+    match (asked, route) {
+        (Text(a), Text(b)) => (a == b).then_some(1),
+        (Text(a), Digits) => a.bytes().all(|b| b.is_ascii_digit()).then_some(0),
+        (Text(a), Around(before, after)) => (a.len() > before.len() + after.len() && a.starts_with(before) && a.ends_with(after)).then_some(0),
+        (Around(a, b), Around(c, d)) => (a == c && b == d).then_some(1),
+        (Text(_) | Any | Around(..), Any) | (Any, Digits | Around(..)) | (Digits, Any | Digits) => Some(0),
+        // A value is no written segment.
+        (_, Text(_)) | (Around(..) | Rest, _) | (Digits, _) | (_, Rest) => None,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    fn asked(text: &str) -> Asked {
+        let pieces: Vec<Piece> = text.split("{}").flat_map(|t| [Piece::Text(t.to_owned()), Piece::Hole]).collect();
+        Asked::new(&pieces[..pieces.len() - 1])
+    }
+
+    #[rstest]
+    #[case::same("/racks", "/racks", Some(true))]
+    #[case::slash_at_the_end("/racks/", "/racks", Some(true))]
+    #[case::value("/wheels/{}/turn", "/wheels/<int:id>/turn", Some(true))]
+    #[case::braces("/wheels/{}/turn", "/wheels/{wheel_id}/turn", Some(true))]
+    #[case::written_value("/wheels/7/turn", "/wheels/<int:id>/turn", Some(true))]
+    #[case::no_number("/wheels/new/turn", "/wheels/<int:id>/turn", None)]
+    #[case::host("https://larder.example/racks?x=1", "/racks", Some(true))]
+    #[case::unknown_host("{}/racks", "/api/racks", Some(false))]
+    #[case::unknown_everything("{}", "/racks", None)]
+    #[case::only_values("{}/{}", "/racks/<id>", None)]
+    #[case::longer("/racks/1/wheels", "/racks/<id>", None)]
+    #[case::rest("/files/a/b/c", "/files/<path:p>", Some(true))]
+    #[case::rest_needs_something("/files", "/files/{p:path}", None)]
+    #[case::around("/report-{}.pdf", "/report-<day>.pdf", Some(true))]
+    #[case::value_for_written("/{}/wheels", "/racks/wheels", None)]
+    fn paths_fit(#[case] request: &str, #[case] route: &str, #[case] whole: Option<bool>) {
+        assert_eq!(fit(&asked(request), &route_segments(route)).map(|f| f.whole), whole);
+    }
+
+    #[test]
+    fn the_written_route_is_better_than_the_open_one() {
+        let a = fit(&asked("/wheels/new"), &route_segments("/wheels/new"));
+        let b = fit(&asked("/wheels/new"), &route_segments("/wheels/<name>"));
+        assert!(a > b && b.is_some());
+    }
+}

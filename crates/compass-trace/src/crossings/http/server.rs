@@ -1,0 +1,299 @@
+//! Routes as Python applications declare them: decorators, calls, tables of paths, and what they are mounted under.
+
+use super::super::put_together::{Constants, Piece, calls, named};
+use super::paths::{Segment, route_segments};
+use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Language, Span};
+use compass_index::{PassInput, Place};
+use rustc_hash::FxHashMap;
+
+/// A route.
+#[derive(Debug)]
+pub(super) struct Route {
+    /// Upper case; none for any.
+    pub(super) method: Option<String>,
+    /// As declared, prefixes included.
+    pub(super) path: String,
+    /// The same, in segments.
+    pub(super) segments: Vec<Segment>,
+    /// What answers.
+    pub(super) handler: Place,
+    /// The declaring file.
+    pub(super) file: usize,
+    /// The declaration.
+    pub(super) at: Span,
+    /// Where what declares it was mounted.
+    pub(super) mounts: Vec<(usize, Span)>,
+    /// Everything on the way is known.
+    pub(super) sure: bool,
+}
+
+/// Names of decorators and calls that are methods themselves.
+const METHODS: [&str; 8] = ["get", "post", "put", "patch", "delete", "head", "options", "trace"];
+
+/// Things that hold routes, by the call that makes them.
+const ROUTERS: [&str; 6] = ["Flask", "Blueprint", "FastAPI", "APIRouter", "Starlette", "Router"];
+
+/// Mounting nested deeper than this is a circle.
+const MAX_DEPTH: usize = 8;
+
+/// A mount: the parent (none when it is not known), the prefix, where.
+type Mount = (Option<Place>, String, bool, (usize, Span));
+
+#[derive(Default)]
+struct Routers {
+    /// Their own prefix.
+    own: FxHashMap<Place, (String, bool)>,
+    /// Routers made in a function, which gives them back.
+    made_in: FxHashMap<Place, Vec<Place>>,
+    mounts: FxHashMap<Place, Vec<Mount>>,
+}
+
+/// All routes.
+pub(super) fn routes(input: &PassInput, constants: &Constants) -> Vec<Route> {
+    let mut routers = Routers::default();
+    for (file, signal, call) in python_calls(input) {
+        routers.note_router(input, constants, file, signal.enclosing, call);
+    }
+    for (file, signal, call) in python_calls(input) {
+        routers.note_mount(input, constants, file, signal.span, call);
+    }
+    let mut out = Vec::new();
+    for (file, signal, call) in python_calls(input) {
+        declared(input, constants, &routers, file, signal.span, call, &mut out);
+    }
+    tables_of_paths(input, constants, &mut out);
+    out
+}
+
+fn python_calls<'a>(input: &PassInput<'a>) -> Vec<(usize, &'a compass_facts::Signal, &'a CallSignal)> {
+    calls(input).filter(|(file, ..)| input.files[*file].language == Language::Python).collect()
+}
+
+/// A text without holes.
+fn plain(input: &PassInput, constants: &Constants, file: usize, argument: Option<&Argument>) -> Option<(String, bool)> {
+    let pieces = constants.pieces(input, file, argument?, None)?;
+    let known = !pieces.iter().any(|p| !matches!(p, Piece::Text(_)));
+    let text = pieces.iter().filter_map(|p| if let Piece::Text(t) = p { Some(t.as_str()) } else { None }).collect();
+    Some((text, known))
+}
+
+impl Routers {
+    fn note_router(&mut self, input: &PassInput, constants: &Constants, file: usize, around: Option<DefId>, call: &CallSignal) {
+        let facts = input.files[file].facts;
+        let Some(bound) = call.bound.filter(|_| ROUTERS.contains(&facts.name(call.name))) else { return };
+        let Some((place, _)) = input.meaning(file, bound) else { return };
+        let prefix = plain(input, constants, file, named(facts, call, &["url_prefix", "prefix"]));
+        self.own.insert(place, prefix.unwrap_or((String::new(), true)));
+        if let Some(def) = around {
+            self.made_in.entry(Place { file, def }).or_default().push(place);
+        }
+    }
+
+    fn note_mount(&mut self, input: &PassInput, constants: &Constants, file: usize, at: Span, call: &CallSignal) {
+        let facts = input.files[file].facts;
+        let parent = call.receiver.and_then(|r| input.meaning(file, r)).map(|m| m.0);
+        let (child, prefix, replaces) = match facts.name(call.name) {
+            "register_blueprint" => (call.arguments.first(), named(facts, call, &["url_prefix"]), true),
+            "include_router" => (call.arguments.first().or(named(facts, call, &["router"])), named(facts, call, &["prefix"]), false),
+            "mount" => (call.arguments.get(1).or(named(facts, call, &["app"])), call.arguments.first().or(named(facts, call, &["path"])), false),
+            _ => return,
+        };
+        let children = match child {
+            Some(Argument::Name(at)) => input.meaning(file, *at).map(|m| vec![m.0]),
+            Some(Argument::Call(at)) => input.meaning(file, *at).and_then(|m| self.made_in.get(&m.0).cloned()),
+            _ => None,
+        };
+        let prefix_text = prefix.map(|p| plain(input, constants, file, Some(p)).unwrap_or((String::new(), false)));
+        for child in children.unwrap_or_default() {
+            // A blueprint's own prefix gives way to the one it is registered with.
+            let own = self.own.get(&child).cloned().unwrap_or_default();
+            let (text, known) = match (&prefix_text, replaces) {
+                (Some(p), true) => p.clone(),
+                (Some(p), false) => (format!("{}{}", p.0, own.0), p.1 && own.1),
+                (None, _) => own,
+            };
+            self.mounts.entry(child).or_default().push((parent, text, known, (file, at)));
+        }
+    }
+
+    /// All prefixes a router's routes have: the text, whether all of it is known, the mounts on the way.
+    fn prefixes(&self, router: Place, depth: usize) -> Vec<(String, bool, Vec<(usize, Span)>)> {
+        let own = self.own.get(&router).cloned();
+        let Some(mounts) = self.mounts.get(&router).filter(|_| depth < MAX_DEPTH) else {
+            let (text, known) = own.unwrap_or((String::new(), false));
+            return vec![(text, known, Vec::new())];
+        };
+        let mut out = Vec::new();
+        for (parent, text, known, place) in mounts {
+            let above = match parent {
+                Some(parent) if *parent != router => self.prefixes(*parent, depth + 1),
+                _ => vec![(String::new(), parent.is_some(), Vec::new())],
+            };
+            for (before, sure, mut places) in above {
+                places.push(*place);
+                out.push((format!("{before}{text}"), sure && *known, places));
+            }
+        }
+        out
+    }
+}
+
+/// What a call declares, if it declares a route.
+fn declared(input: &PassInput, constants: &Constants, routers: &Routers, file: usize, at: Span, call: &CallSignal, out: &mut Vec<Route>) {
+    let facts = input.files[file].facts;
+    let name = facts.name(call.name);
+    let path = call.arguments.first().filter(|a| matches!(a, Argument::Text(..) | Argument::Name(_))).or(named(facts, call, &["path", "rule"]));
+    let (handlers, default) = match (name, call.decorates) {
+        (_, Some(def)) if METHODS.contains(&name) => (vec![(None, Place { file, def })], Some(name.to_ascii_uppercase())),
+        ("route" | "api_route", Some(def)) => (of_class(input, Place { file, def }), Some("GET".to_owned())),
+        ("websocket" | "websocket_route", Some(def)) => (vec![(None, Place { file, def })], None),
+        ("add_url_rule", None) => (view(input, file, named(facts, call, &["view_func"]).or(call.arguments.get(2))), Some("GET".to_owned())),
+        ("add_api_route" | "add_route", None) => (view(input, file, call.arguments.get(1).or(named(facts, call, &["endpoint"]))), Some("GET".to_owned())),
+        _ => return,
+    };
+    let Some((text, known)) = plain(input, constants, file, path) else { return };
+    let router = call.receiver.and_then(|r| input.meaning(file, r)).map(|m| m.0);
+    let prefixes = match router {
+        Some(router) => routers.prefixes(router, 0),
+        None => vec![(String::new(), false, Vec::new())],
+    };
+    let methods = listed(input, constants, file, named(facts, call, &["methods"]));
+    for (own_method, handler) in &handlers {
+        let methods: Vec<Option<String>> = match (own_method, &methods) {
+            (Some(own), _) => vec![Some(own.clone())],
+            (None, Some(listed)) if METHODS.contains(&name) => vec![default.clone().or_else(|| listed.first().cloned())],
+            (None, Some(listed)) => listed.iter().cloned().map(Some).collect(),
+            (None, None) => vec![default.clone()],
+        };
+        for method in methods {
+            for (prefix, sure, mounts) in &prefixes {
+                let path = joined(prefix, &text);
+                out.push(Route { method: method.clone(), segments: route_segments(&path), path, handler: *handler, file, at, mounts: mounts.clone(), sure: *sure && known });
+            }
+        }
+    }
+}
+
+fn joined(prefix: &str, path: &str) -> String {
+    let path = format!("{}/{}", prefix.trim_end_matches('/'), path.trim_start_matches('/'));
+    if path.len() > 1 { path.trim_end_matches('/').to_owned() } else { path }
+}
+
+fn listed(input: &PassInput, constants: &Constants, file: usize, argument: Option<&Argument>) -> Option<Vec<String>> {
+    match argument? {
+        Argument::List(all) => Some(all.iter().filter_map(|a| plain(input, constants, file, Some(a))).map(|t| t.0.to_ascii_uppercase()).collect()),
+        _ => None,
+    }
+}
+
+/// A function, or a class whose methods are named by what they answer.
+fn of_class(input: &PassInput, place: Place) -> Vec<(Option<String>, Place)> {
+    let facts = input.files[place.file].facts;
+    if facts.def(place.def).kind != Kind::Class {
+        return vec![(None, place)];
+    }
+    let methods = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Method && d.container == Some(place.def) && !d.flags.has(Flags::BODILESS));
+    methods
+        .filter(|(_, d)| METHODS.contains(&facts.name(d.name)))
+        .map(|(i, d)| (Some(facts.name(d.name).to_ascii_uppercase()), Place { file: place.file, def: DefId(i as u32) }))
+        .collect()
+}
+
+/// What a call gives as the view: a function, or `Class.as_view(…)`.
+fn view(input: &PassInput, file: usize, argument: Option<&Argument>) -> Vec<(Option<String>, Place)> {
+    let place = match argument {
+        Some(Argument::Name(at)) => input.meaning(file, *at),
+        Some(Argument::Call(at)) => {
+            let made = calls(input).find(|(f, _, c)| *f == file && c.at == *at);
+            made.and_then(|(_, _, c)| c.receiver).and_then(|r| input.meaning(file, r))
+        }
+        _ => None,
+    };
+    place.map(|p| of_class(input, p.0)).unwrap_or_default()
+}
+
+/// `urlpatterns`: tables of `path(…)`, which include each other by module name.
+fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route>) {
+    let tables: Vec<usize> = (0..input.files.len()).filter(|f| is_table(input, *f)).collect();
+    let mut prefixes: FxHashMap<usize, Vec<(String, (usize, Span))>> = FxHashMap::default();
+    for file in &tables {
+        for (_, signal, call) in calls(input).filter(|(f, ..)| f == file) {
+            if let Some(Argument::Call(at)) = call.arguments.get(1)
+                && let Some(module) = included(input, constants, *file, *at)
+                && let Some(target) = tables.iter().find(|t| is_module(input.files[**t].path, &module))
+                && let Some((text, _)) = plain(input, constants, *file, call.arguments.first())
+            {
+                prefixes.entry(*target).or_default().push((text, (*file, signal.span)));
+            }
+        }
+    }
+    for file in &tables {
+        for (_, signal, call) in calls(input).filter(|(f, ..)| f == file) {
+            let facts = input.files[*file].facts;
+            if !matches!(facts.name(call.name), "path" | "re_path" | "url") {
+                continue;
+            }
+            let Some((text, known)) = plain(input, constants, *file, call.arguments.first()) else { continue };
+            let text = if facts.name(call.name) == "path" { text } else { from_pattern(&text) };
+            for (method, handler) in view(input, *file, call.arguments.get(1)) {
+                for (before, mounts) in table_prefixes(&prefixes, *file, 0) {
+                    let path = joined(&before, &text);
+                    out.push(Route { method: method.clone(), segments: route_segments(&path), path, handler, file: *file, at: signal.span, mounts, sure: known });
+                }
+            }
+        }
+    }
+}
+
+type TablePrefixes = FxHashMap<usize, Vec<(String, (usize, Span))>>;
+
+fn table_prefixes(prefixes: &TablePrefixes, file: usize, depth: usize) -> Vec<(String, Vec<(usize, Span)>)> {
+    let Some(mounts) = prefixes.get(&file).filter(|_| depth < MAX_DEPTH) else { return vec![(String::new(), Vec::new())] };
+    let mut out = Vec::new();
+    for (text, place) in mounts {
+        for (before, mut places) in table_prefixes(prefixes, place.0, depth + 1) {
+            places.push(*place);
+            out.push((joined(&before, text), places));
+        }
+    }
+    out
+}
+
+/// Does the file import the makers of such tables?
+fn is_table(input: &PassInput, file: usize) -> bool {
+    let here = &input.files[file];
+    here.language == Language::Python && here.facts.imports.iter().any(|i| here.facts.name(i.module).starts_with("django.urls") || here.facts.name(i.module) == "django.conf.urls")
+}
+
+/// The module that `include("a.urls")` at an offset names.
+fn included(input: &PassInput, constants: &Constants, file: usize, at: u32) -> Option<String> {
+    let (_, _, call) = calls(input).find(|(f, _, c)| *f == file && c.at == at)?;
+    (input.files[file].facts.name(call.name) == "include").then(|| plain(input, constants, file, call.arguments.first())).flatten().map(|t| t.0)
+}
+
+fn is_module(path: &str, module: &str) -> bool {
+    let wanted = format!("{}.py", module.replace('.', "/"));
+    path == wanted || path.ends_with(&format!("/{wanted}"))
+}
+
+/// A path of a regular pattern: `^a/(?P<id>\d+)/$`.
+fn from_pattern(pattern: &str) -> String {
+    let text = pattern.trim_start_matches('^').trim_end_matches('$');
+    let mut out = String::new();
+    let mut depth = 0;
+    for c in text.chars() {
+        match c {
+            '(' => {
+                if depth == 0 {
+                    out.push_str("<v>");
+                }
+                depth += 1;
+            }
+            ')' => depth -= 1,
+            '\\' | '?' => {}
+            c if depth == 0 => out.push(c),
+            _ => {}
+        }
+    }
+    out
+}

@@ -1,0 +1,137 @@
+//! Texts put together from constants, parameters and the unknown.
+
+use compass_facts::{Argument, DefId, Facts, Kind, Signal, SignalKind, TextPart};
+use compass_index::{PassInput, Place};
+use rustc_hash::FxHashMap;
+
+/// A piece of a text.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub(super) enum Piece {
+    /// Known.
+    Text(String),
+    /// What the function around was given, by position.
+    Parameter(u16),
+    /// Not known.
+    Hole,
+}
+
+/// Constants nested deeper than this are taken as unknown.
+const MAX_DEPTH: usize = 6;
+
+/// Constants by where their name stands.
+pub(super) struct Constants<'a> {
+    by_place: FxHashMap<Place, &'a [TextPart]>,
+}
+
+impl<'a> Constants<'a> {
+    /// Those of all files.
+    pub(super) fn new(input: &PassInput<'a>) -> Self {
+        let mut by_place: FxHashMap<Place, &'a [TextPart]> = FxHashMap::default();
+        for (file, here) in input.files.iter().enumerate() {
+            for signal in &here.facts.signals {
+                if let SignalKind::Constant(at, parts) = &signal.kind
+                    && let Some((place, _)) = input.meaning(file, *at)
+                {
+                    by_place.entry(place).or_insert(parts);
+                }
+            }
+        }
+        Constants { by_place }
+    }
+
+    /// The pieces of an argument; `None` when it is no text at all.
+    pub(super) fn pieces(&self, input: &PassInput<'a>, file: usize, argument: &Argument, around: Option<DefId>) -> Option<Vec<Piece>> {
+        let mut out = Vec::new();
+        match argument {
+            Argument::Text(parts, _) => self.parts(input, file, parts, around, 0, &mut out),
+            Argument::Name(at) => self.hole(input, file, Some(*at), around, 0, &mut out),
+            Argument::Call(_) => out.push(Piece::Hole),
+            _ => return None,
+        }
+        Some(joined(out))
+    }
+
+    fn parts(&self, input: &PassInput<'a>, file: usize, parts: &[TextPart], around: Option<DefId>, depth: usize, out: &mut Vec<Piece>) {
+        let facts = input.files[file].facts;
+        for part in parts {
+            match part {
+                TextPart::Text(name) => out.push(Piece::Text(facts.name(*name).to_owned())),
+                TextPart::Hole(at) => self.hole(input, file, *at, around, depth, out),
+            }
+        }
+    }
+
+    fn hole(&self, input: &PassInput<'a>, file: usize, at: Option<u32>, around: Option<DefId>, depth: usize, out: &mut Vec<Piece>) {
+        let meaning = at.and_then(|at| input.meaning(file, at)).map(|m| m.0);
+        let Some(place) = meaning.filter(|_| depth < MAX_DEPTH) else {
+            out.push(Piece::Hole);
+            return;
+        };
+        if let Some(parts) = self.by_place.get(&place) {
+            return self.parts(input, place.file, parts, None, depth + 1, out);
+        }
+        let facts = input.files[place.file].facts;
+        let given = around.filter(|a| place.file == file && facts.def(place.def).container == Some(*a)).and_then(|a| parameter(facts, a, place.def));
+        out.push(given.map_or(Piece::Hole, Piece::Parameter));
+    }
+}
+
+fn joined(pieces: Vec<Piece>) -> Vec<Piece> {
+    let mut out: Vec<Piece> = Vec::new();
+    for piece in pieces {
+        match (out.last_mut(), piece) {
+            (Some(Piece::Text(before)), Piece::Text(more)) => before.push_str(&more),
+            (Some(Piece::Hole), Piece::Hole) => {}
+            (_, piece) => out.push(piece),
+        }
+    }
+    out
+}
+
+/// The position of a parameter among those of its function, the receiver not counted.
+fn parameter(facts: &Facts, function: DefId, def: DefId) -> Option<u16> {
+    let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Parameter && d.container == Some(function));
+    let all = all.filter(|(_, d)| !matches!(facts.name(d.name), "self" | "cls" | "this"));
+    all.map(|(i, _)| i).position(|i| i == def.index()).map(|n| n as u16)
+}
+
+/// Puts what a call gives in place of parameters.
+pub(super) fn filled(pieces: &[Piece], given: impl Fn(u16) -> Option<Vec<Piece>>) -> Vec<Piece> {
+    let mut out = Vec::new();
+    for piece in pieces {
+        match piece {
+            Piece::Parameter(n) => out.extend(given(*n).unwrap_or_else(|| vec![Piece::Hole])),
+            other => out.push(other.clone()),
+        }
+    }
+    joined(out)
+}
+
+/// Does a parameter of the function around decide it?
+pub(super) fn is_given(pieces: &[Piece]) -> bool {
+    pieces.iter().any(|p| matches!(p, Piece::Parameter(_)))
+}
+
+/// All call signals with their files.
+pub(super) fn calls<'a>(input: &PassInput<'a>) -> impl Iterator<Item = (usize, &'a Signal, &'a compass_facts::CallSignal)> {
+    let files: Vec<(usize, &'a Facts)> = input.files.iter().enumerate().map(|(i, f)| (i, f.facts)).collect();
+    files.into_iter().flat_map(|(i, facts)| {
+        facts.signals.iter().filter_map(move |s| match &s.kind {
+            SignalKind::Call(call) => Some((i, s, &**call)),
+            _ => None,
+        })
+    })
+}
+
+/// The argument of that name.
+pub(super) fn named<'a>(facts: &Facts, call: &'a compass_facts::CallSignal, names: &[&str]) -> Option<&'a Argument> {
+    call.named.iter().find(|(n, _)| names.contains(&facts.name(*n))).map(|(_, a)| a)
+}
+
+/// The field of that name in an argument made of fields.
+pub(super) fn field<'a>(facts: &Facts, argument: Option<&'a Argument>, names: &[&str]) -> Option<&'a Argument> {
+    match argument? {
+        Argument::Fields(fields) => fields.iter().find(|(n, _)| names.contains(&facts.name(*n))).map(|(_, a)| a),
+        _ => None,
+    }
+}
