@@ -21,8 +21,8 @@ mod tokens;
 
 pub use model::*;
 pub use registry::{Language, read};
-pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};
 pub use source::{Encoding, LineIndex, Source, SourceError};
+pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};
 pub use tokens::{Token, TokenClass, tokens};
 
 /// Tells long work to stop; shared between the one who asks and the one who works.

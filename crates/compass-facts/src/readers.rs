@@ -1,11 +1,11 @@
 //! Readers: one folder per language, each a single walk over the syntax tree that fills a [`Builder`].
 
 mod builder;
-pub(crate) mod signals;
-pub(crate) mod sql;
 pub(crate) mod c;
 pub(crate) mod python;
 pub(crate) mod rust;
+pub(crate) mod signals;
+pub(crate) mod sql;
 pub(crate) mod tree;
 pub(crate) mod typescript;
 

@@ -55,7 +55,13 @@ pub fn sql_tokens(text: &str) -> Vec<(SqlToken<'_>, Span)> {
                 SqlToken::Text
             }
             quote @ (b'"' | b'`' | b'[') => {
-                let close = if quote == b'[' { "]" } else if quote == b'"' { "\"" } else { "`" };
+                let close = if quote == b'[' {
+                    "]"
+                } else if quote == b'"' {
+                    "\""
+                } else {
+                    "`"
+                };
                 at = until(at + 1, close);
                 let inner = text.get(start + 1..at.saturating_sub(1)).unwrap_or("");
                 out.push((SqlToken::Word { text: inner, quoted: true }, Span::new(start + 1, (start + 1 + inner.len()).min(text.len()))));
@@ -179,7 +185,15 @@ pub fn read_sql(text: &str) -> (Vec<Mention>, Vec<MadeTable>) {
     let mut mentions = Vec::new();
     let mut made = Vec::new();
     for statement in tokens.split(|t| t.0 == SqlToken::Sign(';')) {
-        let mut reader = Statement { tokens: statement, at: 0, aliases: FxHashMap::default(), tables: Vec::new(), local: Vec::new(), mentions: Vec::new(), waiting: Vec::new() };
+        let mut reader = Statement {
+            tokens: statement,
+            at: 0,
+            aliases: FxHashMap::default(),
+            tables: Vec::new(),
+            local: Vec::new(),
+            mentions: Vec::new(),
+            waiting: Vec::new(),
+        };
         reader.read(&mut made);
         reader.settle();
         mentions.append(&mut reader.mentions);
@@ -517,7 +531,9 @@ impl<'t> Statement<'_, 't> {
                 }
                 SqlToken::Word { text, quoted } => {
                     let constraint = !quoted
-                        && ["primary", "unique", "foreign", "constraint", "check", "exclude", "key", "index", "like", "period"].iter().any(|k| text.eq_ignore_ascii_case(k));
+                        && ["primary", "unique", "foreign", "constraint", "check", "exclude", "key", "index", "like", "period"]
+                            .iter()
+                            .any(|k| text.eq_ignore_ascii_case(k));
                     if fresh && !(constraint && !view) {
                         out.push((text.to_ascii_lowercase(), span, span));
                     }
@@ -525,7 +541,10 @@ impl<'t> Statement<'_, 't> {
                 }
                 _ => fresh = false,
             }
-            if depth >= 1 && let Some(last) = out.last_mut() && !fresh {
+            if depth >= 1
+                && let Some(last) = out.last_mut()
+                && !fresh
+            {
                 last.2.end = last.2.end.max(span.end);
             }
             self.at += 1;
@@ -566,7 +585,9 @@ mod tests {
 
     #[test]
     fn tables_are_made_with_their_columns() {
-        let (mentions, made) = read_sql("CREATE TABLE IF NOT EXISTS wheels (id INTEGER PRIMARY KEY, rack_id INT REFERENCES racks (id), \"kind\" TEXT CHECK (kind IN ('a', 'b')), UNIQUE (id, rack_id));");
+        let (mentions, made) = read_sql(
+            "CREATE TABLE IF NOT EXISTS wheels (id INTEGER PRIMARY KEY, rack_id INT REFERENCES racks (id), \"kind\" TEXT CHECK (kind IN ('a', 'b')), UNIQUE (id, rack_id));",
+        );
         assert_eq!(made.len(), 1);
         let columns: Vec<&str> = made[0].columns.iter().map(|c| c.0.as_str()).collect();
         assert_eq!((made[0].name.as_str(), columns), ("wheels", vec!["id", "rack_id", "kind"]));

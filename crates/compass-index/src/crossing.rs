@@ -3,7 +3,7 @@
 //! A [`LinkPass`] sees the facts and links of all files at once and gives what only shows there. What it finds is stored and refreshed as
 //! links are.
 
-use crate::{Certainty, Cause, FileId, FileLinks, Step, SymbolId, SymbolNo};
+use crate::{Cause, Certainty, FileId, FileLinks, Step, SymbolId, SymbolNo};
 use compass_facts::{DefId, Facts, Language, Role, Span};
 use rustc_hash::FxHashMap;
 use serde::{Deserialize, Serialize};
@@ -212,7 +212,14 @@ pub type Passes = Vec<Arc<dyn LinkPass>>;
 /// Runs all passes and puts what they find to the files it comes from.
 pub(crate) fn run(passes: &Passes, files: &[crate::link::FileInput], links: &mut [(FileId, FileLinks)]) {
     let outputs: Vec<PassOutput> = {
-        let seen = files.iter().zip(links.iter()).map(|(f, (_, l))| PassFile { id: f.id, path: &f.path, language: f.language, facts: &f.facts, links: l, numbers: &f.numbers });
+        let seen = files.iter().zip(links.iter()).map(|(f, (_, l))| PassFile {
+            id: f.id,
+            path: &f.path,
+            language: f.language,
+            facts: &f.facts,
+            links: l,
+            numbers: &f.numbers,
+        });
         let input = PassInput::new(seen.collect());
         passes.iter().map(|p| p.run(&input)).collect()
     };

@@ -32,8 +32,7 @@ pub(crate) fn assign(settled: &[Layer], files: &mut [FileRow], links: &[(FileId,
         }
         return settled.iter().map(|l| LayerRow { name: l.name.clone(), configured: true }).collect();
     }
-    let reached: FxHashSet<FileId> =
-        links.iter().flat_map(|(_, l)| &l.crossings).filter(|c| c.kind == CrossingKind::Http).map(|c| c.to.file).collect();
+    let reached: FxHashSet<FileId> = links.iter().flat_map(|(_, l)| &l.crossings).filter(|c| c.kind == CrossingKind::Http).map(|c| c.to.file).collect();
     for (file, (_, links)) in files.iter_mut().zip(links) {
         file.layer = inferred(file, links, &reached).map(|n| n as u16);
     }

@@ -118,7 +118,8 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         publish_facts(&mut draft.overview, &inputs, &mut writer)?;
     }
     let linking = Instant::now();
-    let linked = link::link_all(&inputs, &draft.overview.units, &plan.include_folders, &request.passes, threads, cancel, progress).ok_or(RefreshError::Cancelled)?;
+    let linked =
+        link::link_all(&inputs, &draft.overview.units, &plan.include_folders, &request.passes, threads, cancel, progress).ok_or(RefreshError::Cancelled)?;
     seconds.link = linking.elapsed().as_secs_f64();
 
     let writing = Instant::now();

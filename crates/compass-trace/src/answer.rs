@@ -4,6 +4,7 @@
 //! A form first gives light rows (file, range, what it is), all of them, sorted; filters drop some; only the page wanted
 //! is made into full answers with text and evidence. So `total` counts everything at the cost of a page.
 
+mod chained;
 mod completeness;
 mod filters;
 mod finders;
@@ -11,6 +12,7 @@ mod relations;
 mod rows;
 mod subject;
 
+use crate::chains::Direction;
 use crate::question::{Filter, Form, ParseError, Question, parse};
 use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
 use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
@@ -64,6 +66,15 @@ pub struct Answer {
     pub enclosing: Option<String>,
     /// The line.
     pub text: Option<String>,
+    /// How far from the start of a chain, from 1.
+    pub level: Option<u32>,
+    /// In a chain the symbol it hangs on; in a step of a way how it joins: `call`, `implements` or the kind of crossing.
+    pub via: Option<String>,
+    /// The steps of a way.
+    pub steps: Option<Vec<Answer>>,
+    /// The kind of crossing, if it is one.
+    #[serde(skip)]
+    pub crossing: Option<String>,
     /// Who calls the definition it stands in: the second level of context.
     #[serde(skip)]
     pub caller: Option<String>,
@@ -200,6 +211,9 @@ impl Engine {
     /// [`AnswerError`]. A name nobody defines is no error: the answer is empty and its notes have the nearest names.
     pub fn answer(&self, question: &Question, context: &Context) -> Result<Answers, AnswerError> {
         let filters = filters::Filters::new(self, &question.filters, context)?;
+        if let Form::HowReach { from, to, through } = &question.form {
+            return self.answer_ways(question, from, to, *through, context);
+        }
         let mut found = self.form(question, context)?;
         let all = found.rows.len();
         let mut kept = Vec::with_capacity(all);
@@ -224,20 +238,44 @@ impl Engine {
         Ok(Answers { question: question.to_string(), answers, total, complete, missing: found.missing, notes: found.notes })
     }
 
+    /// A way is one answer with its steps; filters of place, unit and the like keep ways that touch what they name.
+    fn answer_ways(
+        &self,
+        question: &Question,
+        from: &crate::question::Subject,
+        to: &crate::question::Subject,
+        depth: Option<crate::question::Depth>,
+        context: &Context,
+    ) -> Result<Answers, AnswerError> {
+        let (mut found, ways, total) = self.how_reach(from, to, depth, context)?;
+        let (after, most) = page(&question.filters);
+        let mut answers = Vec::new();
+        for way in ways.iter().skip(after as usize).take(most as usize) {
+            answers.extend(self.way_answer(way)?);
+        }
+        if !self.index.is_linked() {
+            found.missing.push(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
+        }
+        let complete = found.missing.is_empty();
+        Ok(Answers { question: question.to_string(), answers, total, complete, missing: found.missing, notes: found.notes })
+    }
+
     fn form(&self, question: &Question, context: &Context) -> Result<Found, AnswerError> {
         use crate::question::{Does, WhoDoes};
         let not_yet = |form| Err(AnswerError::NotYet { form });
         match &question.form {
             Form::WhereIs { subject, mode } => self.where_is(subject, *mode),
             Form::WhatIs(subject) => self.what_is(subject),
-            Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through"),
+            Form::Who { does: WhoDoes::Calls, subjects, through: Some(depth) } => self.through(subjects, Direction::Up, *depth, context),
+            Form::WhatDoes { subject, does: Does::Call, through: Some(depth) } => self.through(std::slice::from_ref(subject), Direction::Down, *depth, context),
+            Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through, but for calls,"),
             Form::Who { does: WhoDoes::Overrides, .. } => not_yet("who overrides"),
             Form::Who { does: WhoDoes::Tests, .. } => not_yet("who tests"),
             Form::Who { does, subjects, .. } => self.who(*does, subjects),
             Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles),
             Form::WhatDoes { does: Does::Override, .. } => not_yet("what does … override"),
             Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
-            Form::HowReach { .. } => not_yet("how does … reach"),
+            Form::HowReach { .. } => unreachable!("ways are answered before"),
             Form::Follows(_) | Form::FollowsChanges(_) => not_yet("what follows from"),
             Form::Text(text) => self.text(text, &question.filters, context),
             Form::Pattern { regex, ignore_case } => self.pattern(regex, *ignore_case, &question.filters, context),
@@ -263,6 +301,8 @@ enum About {
     Use(UseId),
     Import(compass_facts::ImportId),
     Gap(compass_facts::GapCause),
+    Crossing(u32),
+    Loose(u32),
     Line,
     File,
 }

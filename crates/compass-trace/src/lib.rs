@@ -9,6 +9,7 @@
 mod answer;
 
 pub mod bearings;
+pub mod chains;
 pub mod crossings;
 pub mod fuzzy;
 pub mod question;

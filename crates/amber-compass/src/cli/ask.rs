@@ -145,13 +145,32 @@ fn human(answers: &Answers) -> String {
 }
 
 fn row(answer: &Answer) -> String {
+    if let Some(steps) = &answer.steps {
+        return way(answer, steps);
+    }
+    let level = answer.level.map_or_else(String::new, |l| format!("{l:>2} "));
+    format!("{level}{}", plain_row(answer))
+}
+
+/// A way: each step on a line of its own, crossings between.
+fn way(answer: &Answer, steps: &[Answer]) -> String {
+    let crossings = steps.iter().filter(|s| s.crossing.is_some()).count();
+    let weakest = answer.certainty.as_deref().unwrap_or("");
+    let mut out = format!("  {} steps, {crossings} crossings, weakest link {weakest}\n", steps.len().saturating_sub(1));
+    for step in steps {
+        out += &format!("  {}", plain_row(step));
+    }
+    out
+}
+
+fn plain_row(answer: &Answer) -> String {
     let mark = match answer.certainty.as_deref() {
         Some("proven") => Certainty::Proven.mark(),
         Some("inferred") => Certainty::Inferred.mark(),
         Some("guessed") => Certainty::Guessed.mark(),
         _ => ' ',
     };
-    let what = answer.role.as_deref().or(answer.kind.as_deref()).unwrap_or("");
+    let what = answer.crossing.as_deref().or(answer.role.as_deref()).or(answer.kind.as_deref()).unwrap_or("");
     let place = format!("{}:{}:{}", answer.path, answer.line, answer.column);
     let mut context = answer.enclosing.clone().unwrap_or_default();
     if let Some(caller) = &answer.caller {

@@ -34,7 +34,8 @@ pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: Dep
     }
     let name = root.file_name().map_or_else(|| root.display().to_string(), |n| n.to_string_lossy().into_owned());
     let options = Options { roots: vec![root.to_owned()], files: None, deps: deps.deps() };
-    let request = Request { options, index: index.unwrap_or_else(|| places::index_file(root)), threads: 0, verify: false, passes: compass_trace::crossings::passes() };
+    let request =
+        Request { options, index: index.unwrap_or_else(|| places::index_file(root)), threads: 0, verify: false, passes: compass_trace::crossings::passes() };
     tui::run(tui::Start { name, request, file }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
     Ok(ExitCode::SUCCESS)
 }

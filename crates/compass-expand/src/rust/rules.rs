@@ -35,7 +35,7 @@ pub enum Output {
     Token(TokenId),
     /// A group in brackets.
     Group(Delimiter, TokenId, TokenId, Vec<Output>),
-    /// What the variable matched; the token is its name here.
+    /// What the variable matched; the token is its dollar sign.
     Variable(u16, TokenId),
     /// `$( … ) separator times`
     Repeat(Vec<Output>, Option<TokenId>),
@@ -190,7 +190,9 @@ impl Reader<'_> {
                     continue;
                 }
                 if let Some(number) = self.names.iter().position(|n| *n == name) {
-                    out.push(Output::Variable(number as u16, *id));
+                    // The blank before `$name` is the dollar's.
+                    let dollar = if let Tree::Leaf(d) = tree { *d } else { *id };
+                    out.push(Output::Variable(number as u16, dollar));
                     at += 2;
                     continue;
                 }

@@ -72,7 +72,7 @@ impl Transcriber<'_> {
         let mut ids = Vec::new();
         flatten(&copies, &mut ids);
         if let Some(first) = ids.first() {
-            self.record.tokens[first.index()].spaced = spaced || out.is_empty();
+            self.record.tokens[first.index()].spaced = spaced;
         }
         match fragment {
             Fragment::Ident | Fragment::Lifetime | Fragment::Tt => out.append(&mut copies),

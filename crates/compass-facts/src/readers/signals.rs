@@ -158,7 +158,13 @@ impl<'t> Builder<'t> {
             }
             "string_start" | "string_end" | "line_comment" | "comment" => {}
             "escape_sequence" => out.push(TextPart::Text(self.intern(text(node, self.text)))),
-            "string" | "template_string" | "concatenated_string" | "binary_operator" | "binary_expression" | "string_literal" | "raw_string_literal"
+            "string"
+            | "template_string"
+            | "concatenated_string"
+            | "binary_operator"
+            | "binary_expression"
+            | "string_literal"
+            | "raw_string_literal"
             | "parenthesized_expression" => {
                 for part in named(node) {
                     self.text_parts(part, out);
@@ -189,7 +195,8 @@ fn begins_path(node: Node, source: &str) -> bool {
     }
     let raw = text(node, source).trim_start_matches(['f', 'r', 'b', 'u', 'F', 'R', '"', '\'', '`', '(', '#']);
     let scheme = ["http://", "https://", "ws://", "wss://"].iter().any(|s| raw.starts_with(s));
-    let put_in = (raw.starts_with("${") || raw.starts_with('{')) && raw.find('}').is_some_and(|n| matches!(raw.as_bytes().get(n + 1), Some(b'/' | b'$' | b'{')));
+    let put_in =
+        (raw.starts_with("${") || raw.starts_with('{')) && raw.find('}').is_some_and(|n| matches!(raw.as_bytes().get(n + 1), Some(b'/' | b'$' | b'{')));
     let after_name = matches!(node.kind(), "binary_operator" | "binary_expression") && raw.contains("\"/");
     (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name
 }

@@ -8,7 +8,13 @@ use rstest::rstest;
 use testkit::Project;
 
 fn request(project: &Project, threads: usize) -> Request {
-    Request { options: Options { roots: vec![project.root()], files: None, deps: Deps::All }, index: project.index(), threads, verify: false, passes: Vec::new() }
+    Request {
+        options: Options { roots: vec![project.root()], files: None, deps: Deps::All },
+        index: project.index(),
+        threads,
+        verify: false,
+        passes: Vec::new(),
+    }
 }
 
 fn index(project: &Project) -> Outcome {
@@ -297,8 +303,13 @@ fn an_index_can_be_moved() {
 fn roots_beside_each_other_are_indexed_together() {
     let one = Project::with(&[("a.py", "def one(): pass\n")]);
     let two = Project::with(&[("b.py", "def two(): pass\n")]);
-    let wanted =
-        Request { options: Options { roots: vec![one.root(), two.root()], files: None, deps: Deps::None }, index: one.index(), threads: 1, verify: false, passes: Vec::new() };
+    let wanted = Request {
+        options: Options { roots: vec![one.root(), two.root()], files: None, deps: Deps::None },
+        index: one.index(),
+        threads: 1,
+        verify: false,
+        passes: Vec::new(),
+    };
     run(&wanted, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&one.index()).expect("an index");
     let symbol = index.named("two").expect("names")[0].symbol;

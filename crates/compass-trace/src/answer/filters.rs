@@ -50,6 +50,7 @@ pub(super) struct Filters {
     units: Vec<UnitId>,
     has_units: bool,
     kinds: Vec<Kind>,
+    layers: Vec<String>,
     only: Vec<Certainty>,
     at_least: Option<Certainty>,
     these: Option<FxHashSet<(FileId, u32)>>,
@@ -66,6 +67,7 @@ impl Filters {
             units: Vec::new(),
             has_units: false,
             kinds: Vec::new(),
+            layers: Vec::new(),
             only: Vec::new(),
             at_least: None,
             these: None,
@@ -87,7 +89,10 @@ impl Filters {
                     known(word, "kind", Kind::ALL.iter().map(|k| k.word()))?;
                     out.kinds.extend(Kind::ALL.into_iter().filter(|k| k.word() == word));
                 }
-                Filter::Layer(_) => return Err(AnswerError::NotYet { form: "layer" }),
+                Filter::Layer(word) => {
+                    known(word, "layer", engine.index.layers().iter().map(|l| l.name.as_str()))?;
+                    out.layers.push(word.clone());
+                }
                 Filter::Only(c) => out.only.push(*c),
                 Filter::AtLeast(c) => out.at_least = Some(out.at_least.map_or(*c, |old| old.max(*c))),
                 Filter::OfThese => match &context.these {
@@ -111,6 +116,7 @@ impl Filters {
             && !self.outside.iter().any(|m| m.matches(&path))
             && self.open.as_ref().is_none_or(|o| o.contains(&path))
             && (self.languages.is_empty() || self.languages.iter().any(|l| l == language))
+            && (self.layers.is_empty() || engine.index.layer(file).is_some_and(|l| self.layers.iter().any(|w| w == l.1)))
             && (!self.has_units || self.units.contains(&file.unit));
         self.paths.borrow_mut().insert(file, keeps);
         keeps

@@ -240,6 +240,7 @@ impl Engine {
                 let span = facts.facts.import(ImportId(*import)).name_span;
                 rows.push(gap_row(file.id, GapCause::ImportNotFound, span));
             }
+            rows.extend(links.loose.iter().enumerate().map(|(n, l)| Raw { about: About::Loose(n as u32), ..Raw::line(file.id, l.at) }));
             rows.sort_by_key(|r| r.marks.span);
             found.rows.extend(rows);
         }

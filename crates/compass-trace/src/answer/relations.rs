@@ -92,6 +92,13 @@ impl Engine {
             let facts = self.index.facts(entry.file)?;
             found.rows.push(Raw::usage(entry.file, &facts.facts, UseId(entry.usage), Some(entry.certainty), Some(symbol)));
         }
+        for edge in self.edges_in(symbol)? {
+            if let crate::chains::Join::Crossing(_, number) = edge.join
+                && roles.contains(&edge.role)
+            {
+                found.rows.push(Raw::crossing(edge.file, number, &edge));
+            }
+        }
         let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(()) };
         for (i, u) in facts.facts.uses.iter().enumerate() {
             if u.local == Some(def) && roles.contains(&u.role) {
@@ -221,6 +228,13 @@ impl Engine {
         let facts = self.index.facts(symbol.file)?;
         let links = self.index.links(symbol.file)?;
         let whole = facts.find(symbol.number).map(|d| facts.facts.def(d).whole);
+        for (n, c) in links.crossings.iter().enumerate() {
+            if roles.contains(&c.role) && whole.is_none_or(|w| w.covers(c.at)) {
+                let join = crate::chains::Join::Crossing(c.kind, n as u32);
+                let edge = crate::chains::Edge { from: c.from, to: c.to, file: symbol.file, at: c.at, join, role: c.role, certainty: c.certainty };
+                found.rows.push(Raw::crossing(symbol.file, n as u32, &edge));
+            }
+        }
         for (i, u) in facts.facts.uses.iter().enumerate() {
             let inside = whole.is_none_or(|w| w.covers(u.span));
             if !inside || !roles.contains(&u.role) {
@@ -244,6 +258,7 @@ impl Engine {
                 }
             }
         }
+        found.rows.sort_by_key(|r| (r.file, r.marks.span));
         Ok(())
     }
 }
@@ -265,5 +280,7 @@ fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<Symb
         marks: Marks { kind: None, role: Some(Role::Import), certainty: None, span: import.name_span },
         symbol: target,
         via: None,
+        level: None,
+        near: None,
     }
 }

@@ -14,6 +14,10 @@ pub(super) struct Raw {
     pub(super) symbol: Option<SymbolId>,
     /// The use and file whose link led here, for its evidence.
     pub(super) via: Option<(FileId, UseId)>,
+    /// How far from the start of a chain.
+    pub(super) level: Option<u32>,
+    /// The symbol of the chain it hangs on.
+    pub(super) near: Option<SymbolId>,
 }
 
 impl Raw {
@@ -25,21 +29,36 @@ impl Raw {
             marks: Marks { kind: Some(d.kind), role: None, certainty: None, span: d.name_span },
             symbol: Some(symbol),
             via: None,
+            level: None,
+            near: None,
         }
     }
 
     pub(super) fn usage(file: FileId, facts: &Facts, usage: UseId, certainty: Option<Certainty>, symbol: Option<SymbolId>) -> Raw {
         let u = facts.usage(usage);
-        Raw { file, about: About::Use(usage), marks: Marks { kind: None, role: Some(u.role), certainty, span: u.span }, symbol, via: Some((file, usage)) }
+        Raw {
+            file,
+            about: About::Use(usage),
+            marks: Marks { kind: None, role: Some(u.role), certainty, span: u.span },
+            symbol,
+            via: Some((file, usage)),
+            level: None,
+            near: None,
+        }
     }
 
     pub(super) fn module(file: FileId) -> Raw {
         let marks = Marks { kind: Some(Kind::Module), role: None, certainty: None, span: Span::default() };
-        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None }
+        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None }
     }
 
     pub(super) fn line(file: FileId, span: Span) -> Raw {
-        Raw { file, about: About::Line, marks: Marks { kind: None, role: None, certainty: None, span }, symbol: None, via: None }
+        Raw { file, about: About::Line, marks: Marks { kind: None, role: None, certainty: None, span }, symbol: None, via: None, level: None, near: None }
+    }
+
+    pub(super) fn crossing(file: FileId, number: u32, edge: &crate::chains::Edge) -> Raw {
+        let marks = Marks { kind: None, role: Some(edge.role), certainty: Some(edge.certainty), span: edge.at };
+        Raw { about: About::Crossing(number), marks, symbol: Some(edge.to), ..Raw::line(file, edge.at) }
     }
 }
 
@@ -86,6 +105,10 @@ impl Engine {
             enclosing: None,
             text: Some(clipped(shown, column)),
             caller: None,
+            level: row.level,
+            via: row.near.and_then(|s| self.name_of(s)),
+            steps: None,
+            crossing: None,
             symbol: row.symbol,
             start: row.marks.span.start,
             file: Some(row.file),
@@ -126,6 +149,15 @@ impl Engine {
                 answer.name = Some(facts.facts.name(import.module).to_owned());
                 answer.role = Some("import".to_owned());
             }
+            About::Crossing(number) => self.describe_crossing(row.file, number, facts, answer)?,
+            About::Loose(number) => {
+                let links = self.index.links(row.file)?;
+                if let Some(loose) = links.loose.get(number as usize) {
+                    answer.kind = Some(loose.kind.word().to_owned());
+                    answer.name = Some(loose.label.clone());
+                    answer.evidence.push(EvidenceLine { text: loose.cause.text().to_owned(), path: answer.path.clone(), line: answer.line });
+                }
+            }
             About::Gap(cause) => answer.kind = Some(cause.word().to_owned()),
             About::Line => {
                 let def = facts.facts.find_enclosing(row.marks.span.start);
@@ -134,6 +166,34 @@ impl Engine {
                 answer.caller = def.and_then(|d| self.a_caller(SymbolId { file: row.file, number: facts.number(d) }));
             }
             About::File => answer.name = Some(stem(&answer.path)),
+        }
+        Ok(())
+    }
+
+    /// The name of a symbol, qualified; of a file, its stem.
+    pub(crate) fn name_of(&self, symbol: SymbolId) -> Option<String> {
+        match self.index.definition(symbol).ok()? {
+            Some((facts, def)) => Some(self.qualified(symbol.file, &facts, def)),
+            None => Some(stem(&self.index.path_of(symbol.file))),
+        }
+    }
+
+    fn describe_crossing(&self, file: FileId, number: u32, facts: &FileFacts, answer: &mut Answer) -> Result<(), AnswerError> {
+        let links = self.index.links(file)?;
+        let Some(crossing) = links.crossings.get(number as usize) else { return Ok(()) };
+        answer.name = Some(crossing.label.clone());
+        answer.kind = Some(crossing.kind.word().to_owned());
+        answer.crossing = Some(crossing.kind.word().to_owned());
+        let from = facts.find(crossing.from.number).filter(|_| !crossing.from.is_module());
+        answer.enclosing = from.map(|d| self.qualified(file, facts, d));
+        answer.definition = from;
+        answer.caller = self.a_caller(crossing.from);
+        for step in &crossing.evidence {
+            let Ok(source) = self.index.source(step.symbol.file) else { continue };
+            let line = source.source.lines.locate(step.at.min(source.source.text.len() as u32)).0;
+            let text = source.source.lines.line(line, &source.source.text).trim();
+            let text: String = text.chars().take(80).collect();
+            out_step(&mut answer.evidence, step.kind, &text, self.index.path_of(step.symbol.file), line);
         }
         Ok(())
     }
@@ -204,6 +264,13 @@ impl Engine {
         let line = source.source.lines.locate(d.name_span.start.min(source.source.text.len() as u32)).0;
         let text = format!("{} {} of the same function", d.kind.word(), facts.facts.def_name(def));
         Ok(vec![EvidenceLine { text, path: self.index.path_of(file), line }])
+    }
+}
+
+fn out_step(out: &mut Vec<EvidenceLine>, kind: StepKind, text: &str, path: String, line: u32) {
+    let text = step_text(kind, text, "", 1);
+    if !out.iter().any(|e| e.text == text && e.line == line) {
+        out.push(EvidenceLine { text, path, line });
     }
 }
 

@@ -95,11 +95,25 @@ impl Engine {
                     out.push_definition(file, &facts, def);
                 }
             }
+            (None, None) if self.resolve_crossing(file, offset, &mut out)? => {}
             (None, None) => {
                 out.notes.push("no name stands at this place".to_owned());
             }
         }
         Ok(out)
+    }
+
+    /// A place in a text that crosses: a path, a table in a statement. Tells whether there is one.
+    fn resolve_crossing(&self, file: FileId, offset: u32, out: &mut Resolution) -> Result<bool, AnswerError> {
+        let links = self.index.links(file)?;
+        let Some(least) = links.crossings.iter().filter(|c| c.at.contains(offset)).map(|c| c.at.len()).min() else { return Ok(false) };
+        for crossing in links.crossings.iter().filter(|c| c.at.contains(offset) && c.at.len() == least) {
+            out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None });
+            out.notes.push(format!("{} {}", crossing.kind.word(), crossing.label));
+        }
+        out.total = out.symbols.len();
+        out.notes.dedup();
+        Ok(true)
     }
 
     /// A line without a column: what it defines, else what it first mentions.

@@ -60,7 +60,10 @@ impl<'a> Exports<'a> {
             let facts = here.facts;
             if here.language == Language::C {
                 for (i, d) in facts.definitions.iter().enumerate() {
-                    let linked = matches!(d.kind, Kind::Function | Kind::Variable) && d.scope == ScopeId::FILE && !d.flags.has(Flags::STATIC) && !d.flags.has(Flags::PRIVATE);
+                    let linked = matches!(d.kind, Kind::Function | Kind::Variable)
+                        && d.scope == ScopeId::FILE
+                        && !d.flags.has(Flags::STATIC)
+                        && !d.flags.has(Flags::PRIVATE);
                     if linked {
                         let place = Place { file, def: compass_facts::DefId(i as u32) };
                         by_name.entry(facts.name(d.name)).or_default().push((place, d.body.is_some()));
@@ -139,7 +142,10 @@ fn python(input: &PassInput, exports: &Exports, out: &mut PassOutput) {
         let facts = input.files[file].facts;
         let [Argument::Name(library), Argument::Text(parts, at)] = &call.arguments[..] else { continue };
         let known = input.meaning(file, *library).is_some_and(|m| libraries.contains(&m.0));
-        if facts.name(call.name) == "getattr" && known && let [TextPart::Text(name)] = &parts[..] {
+        if facts.name(call.name) == "getattr"
+            && known
+            && let [TextPart::Text(name)] = &parts[..]
+        {
             let asker = Asker { file, at: *at, enclosing: signal.enclosing, role: Role::Ref, own: None };
             exports.meet(input, &asker, facts.name(*name), out);
         }

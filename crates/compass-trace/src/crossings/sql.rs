@@ -99,7 +99,8 @@ impl<'a> Schema<'a> {
                     return;
                 }
                 let found: Vec<Place> = known.iter().filter_map(|t| self.columns.get(&(**t, column))).flatten().copied().collect();
-                let views = known.iter().any(|t| self.tables[**t].iter().any(|p| input.files[p.file].facts.def(p.def).flags.has(compass_facts::Flags::INFERRED)));
+                let views =
+                    known.iter().any(|t| self.tables[**t].iter().any(|p| input.files[p.file].facts.def(p.def).flags.has(compass_facts::Flags::INFERRED)));
                 if found.is_empty() && (views || matches!(column, "rowid" | "oid" | "ctid" | "excluded")) {
                     return;
                 }

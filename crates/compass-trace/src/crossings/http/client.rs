@@ -94,7 +94,16 @@ fn settled(draft: Draft) -> Request {
         _ => None,
     };
     let given = is_given(&draft.path);
-    Request { method, given, path: Asked::new(&draft.path), file: draft.file, at: draft.at, enclosing: draft.enclosing, through: draft.through, sure: draft.sure }
+    Request {
+        method,
+        given,
+        path: Asked::new(&draft.path),
+        file: draft.file,
+        at: draft.at,
+        enclosing: draft.enclosing,
+        through: draft.through,
+        sure: draft.sure,
+    }
 }
 
 fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &(usize, Span, Option<DefId>, &CallSignal, Certainty)) -> Draft {
@@ -114,7 +123,15 @@ fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &(
     }
     let mut through = vec![(draft.file, draft.at)];
     through.extend(draft.through.iter().copied());
-    Draft { method, path: filled(&draft.path, given), file: *file, at: *at, enclosing: *enclosing, through, sure: draft.sure && *certainty == Certainty::Proven }
+    Draft {
+        method,
+        path: filled(&draft.path, given),
+        file: *file,
+        at: *at,
+        enclosing: *enclosing,
+        through,
+        sure: draft.sure && *certainty == Certainty::Proven,
+    }
 }
 
 fn parameter_name(facts: &Facts, function: DefId, n: u16) -> Option<&str> {

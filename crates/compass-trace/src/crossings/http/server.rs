@@ -168,7 +168,16 @@ fn declared(input: &PassInput, constants: &Constants, routers: &Routers, file: u
         for method in methods {
             for (prefix, sure, mounts) in &prefixes {
                 let path = joined(prefix, &text);
-                out.push(Route { method: method.clone(), segments: route_segments(&path), path, handler: *handler, file, at, mounts: mounts.clone(), sure: *sure && known });
+                out.push(Route {
+                    method: method.clone(),
+                    segments: route_segments(&path),
+                    path,
+                    handler: *handler,
+                    file,
+                    at,
+                    mounts: mounts.clone(),
+                    sure: *sure && known,
+                });
             }
         }
     }
@@ -192,7 +201,8 @@ fn of_class(input: &PassInput, place: Place) -> Vec<(Option<String>, Place)> {
     if facts.def(place.def).kind != Kind::Class {
         return vec![(None, place)];
     }
-    let methods = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Method && d.container == Some(place.def) && !d.flags.has(Flags::BODILESS));
+    let methods =
+        facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Method && d.container == Some(place.def) && !d.flags.has(Flags::BODILESS));
     methods
         .filter(|(_, d)| METHODS.contains(&facts.name(d.name)))
         .map(|(i, d)| (Some(facts.name(d.name).to_ascii_uppercase()), Place { file: place.file, def: DefId(i as u32) }))
@@ -238,7 +248,16 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
             for (method, handler) in view(input, *file, call.arguments.get(1)) {
                 for (before, mounts) in table_prefixes(&prefixes, *file, 0) {
                     let path = joined(&before, &text);
-                    out.push(Route { method: method.clone(), segments: route_segments(&path), path, handler, file: *file, at: signal.span, mounts, sure: known });
+                    out.push(Route {
+                        method: method.clone(),
+                        segments: route_segments(&path),
+                        path,
+                        handler,
+                        file: *file,
+                        at: signal.span,
+                        mounts,
+                        sure: known,
+                    });
                 }
             }
         }
@@ -262,7 +281,8 @@ fn table_prefixes(prefixes: &TablePrefixes, file: usize, depth: usize) -> Vec<(S
 /// Does the file import the makers of such tables?
 fn is_table(input: &PassInput, file: usize) -> bool {
     let here = &input.files[file];
-    here.language == Language::Python && here.facts.imports.iter().any(|i| here.facts.name(i.module).starts_with("django.urls") || here.facts.name(i.module) == "django.conf.urls")
+    here.language == Language::Python
+        && here.facts.imports.iter().any(|i| here.facts.name(i.module).starts_with("django.urls") || here.facts.name(i.module) == "django.conf.urls")
 }
 
 /// The module that `include("a.urls")` at an offset names.

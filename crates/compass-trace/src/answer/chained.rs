@@ -1,0 +1,131 @@
+//! `through N` and `how does … reach …`.
+
+use super::rows::Raw;
+use super::subject::Resolution;
+use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
+use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way};
+use crate::question::{Depth, Subject};
+use compass_index::SymbolId;
+
+/// `through all` goes this far: beyond, a reader is lost and the machine busy.
+const ALL: u32 = 64;
+
+impl Engine {
+    /// `who calls S through N`, `what does S call through N`.
+    pub(super) fn through(&self, subjects: &[Subject], direction: Direction, depth: Depth, context: &Context) -> Result<Found, AnswerError> {
+        let mut found = Found::default();
+        let mut starts = Vec::new();
+        for subject in subjects {
+            let resolution = self.resolve(subject)?;
+            self.note_subject(&resolution, &mut found);
+            starts.extend(symbols(&resolution));
+        }
+        let chain = self.chain(&starts, direction, levels(depth), context)?;
+        self.say(&chain, &mut found);
+        for node in &chain.nodes {
+            let mut row = self.edge_row(&node.edge)?;
+            row.level = Some(node.level);
+            row.near = Some(if direction == Direction::Up { node.edge.to } else { node.edge.from });
+            found.rows.push(row);
+        }
+        Ok(found)
+    }
+
+    fn say(&self, chain: &Chain, found: &mut Found) {
+        if chain.cycles > 0 {
+            found.notes.push(format!("{} of them lead back to a symbol on their own way", chain.cycles));
+        }
+        found.miss("no_target", chain.unknown);
+        found.miss("time_limit", u64::from(chain.cut));
+    }
+
+    /// `how does A reach B`.
+    pub(super) fn how_reach(&self, from: &Subject, to: &Subject, depth: Option<Depth>, context: &Context) -> Result<(Found, Vec<Way>, u64), AnswerError> {
+        let mut found = Found::default();
+        let (a, b) = (self.resolve(from)?, self.resolve(to)?);
+        self.note_subject(&a, &mut found);
+        self.note_subject(&b, &mut found);
+        let ways = self.ways(&symbols(&a), &symbols(&b), depth.map(levels), context)?;
+        if ways.guessed {
+            found.notes.push("only guesses lead there".to_owned());
+        }
+        if ways.ways.is_empty() && !a.symbols.is_empty() && !b.symbols.is_empty() {
+            found.notes.push("no way was found; calls that stay dynamic are not followed".to_owned());
+        }
+        found.miss("time_limit", u64::from(ways.cut));
+        Ok((found, ways.ways, ways.total))
+    }
+
+    /// The answer of a way: where it begins, and its steps.
+    pub(crate) fn way_answer(&self, way: &Way) -> Result<Option<Answer>, AnswerError> {
+        let (Some(first), Some(last)) = (way.edges.first(), way.edges.last()) else { return Ok(None) };
+        let mut steps = Vec::new();
+        for edge in &way.edges {
+            let mut step = self.full(&self.edge_row(edge)?)?;
+            step.via = Some(word_of(edge.join).to_owned());
+            steps.push(step);
+        }
+        steps.push(self.symbol_answer(last.to)?);
+        let mut answer = self.symbol_answer(first.from)?;
+        answer.certainty = way.certainty().map(|c| c.word().to_owned());
+        answer.steps = Some(steps);
+        Ok(Some(answer))
+    }
+
+    /// A symbol as an answer.
+    pub(crate) fn symbol_answer(&self, symbol: SymbolId) -> Result<Answer, AnswerError> {
+        let row = match self.index.definition(symbol)? {
+            Some((facts, def)) => Raw::definition(symbol, &facts, def),
+            None => Raw::module(symbol.file),
+        };
+        self.full(&row)
+    }
+
+    /// The answer of a row of a chain.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn node_answer(&self, node: &ChainNode) -> Result<Answer, AnswerError> {
+        let mut answer = self.full(&self.edge_row(&node.edge)?)?;
+        answer.level = Some(node.level);
+        answer.via = Some(word_of(node.edge.join).to_owned());
+        Ok(answer)
+    }
+
+    /// Places of an edge as a row.
+    fn edge_row(&self, edge: &Edge) -> Result<Raw, AnswerError> {
+        let facts = self.index.facts(edge.file)?;
+        Ok(match edge.join {
+            Join::Use(usage) => Raw::usage(edge.file, &facts.facts, usage, Some(edge.certainty), Some(edge.to)),
+            Join::Crossing(_, number) => Raw::crossing(edge.file, number, edge),
+            Join::Implements => {
+                let def = facts.facts.find_definition_at(edge.at.start);
+                let marks = Marks { kind: def.map(|d| facts.facts.def(d).kind), role: None, certainty: Some(edge.certainty), span: edge.at };
+                let about = def.map_or(About::Line, About::Definition);
+                Raw { about, marks, symbol: Some(edge.to), ..Raw::line(edge.file, edge.at) }
+            }
+        })
+    }
+}
+
+/// How an edge joins, in a word.
+pub(crate) fn word_of(join: Join) -> &'static str {
+    match join {
+        Join::Use(_) => "call",
+        Join::Crossing(kind, _) => kind.word(),
+        Join::Implements => "implements",
+    }
+}
+
+fn symbols(resolution: &Resolution) -> Vec<SymbolId> {
+    // At a place the first target is meant; a name stands for all its symbols.
+    let most = if resolution.by_name { usize::MAX } else { 1 };
+    resolution.symbols.iter().take(most).map(|r| r.symbol).collect()
+}
+
+fn levels(depth: Depth) -> u32 {
+    match depth {
+        Depth::Levels(n) => n.min(ALL),
+        Depth::All => ALL,
+    }
+}

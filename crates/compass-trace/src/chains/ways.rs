@@ -1,0 +1,179 @@
+//! The ways from one symbol to another.
+//!
+//! # How it works
+//! Breadth first from the end upwards, where postings give every step without reading a file, until a start is met; then all shortest ways
+//! are read off from the starts downwards. Guesses are left out first, and taken in only when nothing surer leads there.
+
+use super::edges::{Edge, Join};
+use crate::{AnswerError, Context, Engine};
+use compass_index::{Certainty, SymbolId};
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::time::{Duration, Instant};
+
+/// So many ways are listed; all are counted up to [`MAX_COUNTED`].
+const MAX_WAYS: usize = 50;
+const MAX_COUNTED: u64 = 10_000;
+/// So many symbols are looked at before the search gives up.
+const MAX_SYMBOLS: usize = 200_000;
+/// Without another limit a search ends after this long.
+const TIME_LIMIT: Duration = Duration::from_secs(5);
+
+/// One way.
+#[derive(Debug, Clone, PartialEq)]
+pub struct Way {
+    /// Its edges, from the start to the end.
+    pub edges: Vec<Edge>,
+}
+
+impl Way {
+    /// The weakest of its edges.
+    pub fn certainty(&self) -> Option<Certainty> {
+        self.edges.iter().map(|e| e.certainty).min()
+    }
+
+    /// Crossings on it.
+    pub fn crossings(&self) -> usize {
+        self.edges.iter().filter(|e| matches!(e.join, Join::Crossing(..))).count()
+    }
+}
+
+/// What a search gives.
+#[derive(Debug, Clone, Default)]
+pub struct Ways {
+    /// Ways, shortest and surest first.
+    pub ways: Vec<Way>,
+    /// All there are.
+    pub total: u64,
+    /// A bound was met before the search was done.
+    pub cut: bool,
+    /// Guesses were needed.
+    pub guessed: bool,
+}
+
+impl Engine {
+    /// The shortest ways from any start to any end; with `longest`, all ways of at most so many steps.
+    ///
+    /// # Errors
+    /// Those of the index, and [`AnswerError::Cancelled`].
+    pub fn ways(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, context: &Context) -> Result<Ways, AnswerError> {
+        let sure = self.ways_of(starts, ends, longest, Certainty::Inferred, context)?;
+        if !sure.ways.is_empty() || sure.cut {
+            return Ok(sure);
+        }
+        let guessed = self.ways_of(starts, ends, longest, Certainty::Guessed, context)?;
+        Ok(Ways { guessed: !guessed.ways.is_empty(), ..guessed })
+    }
+
+    fn ways_of(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, least: Certainty, context: &Context) -> Result<Ways, AnswerError> {
+        let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
+        let wanted: FxHashSet<SymbolId> = starts.iter().copied().collect();
+        let mut distance: FxHashMap<SymbolId, u32> = ends.iter().map(|e| (*e, 0)).collect();
+        let mut next: FxHashMap<SymbolId, Vec<Edge>> = FxHashMap::default();
+        let mut level: Vec<SymbolId> = ends.to_vec();
+        let mut out = Ways::default();
+        let mut steps = 0;
+        let mut met = ends.iter().any(|e| wanted.contains(e));
+        while !level.is_empty() && longest.map_or(!met, |l| steps < l) {
+            steps += 1;
+            let mut further = Vec::new();
+            for symbol in level {
+                if context.cancel.is_cancelled() {
+                    return Err(AnswerError::Cancelled);
+                }
+                if Instant::now() > limit || distance.len() > MAX_SYMBOLS {
+                    out.cut = true;
+                    further.clear();
+                    break;
+                }
+                for edge in best_edges(self.edges_in(symbol)?, least) {
+                    let known = distance.get(&edge.from).copied();
+                    // For shortest ways only edges that come nearer count; otherwise all of them.
+                    if longest.is_none() && known.is_some_and(|d| d < steps) {
+                        continue;
+                    }
+                    next.entry(edge.from).or_default().push(edge);
+                    if known.is_none() {
+                        distance.insert(edge.from, steps);
+                        met |= wanted.contains(&edge.from);
+                        further.push(edge.from);
+                    }
+                }
+            }
+            if out.cut {
+                break;
+            }
+            level = further;
+        }
+        let targets: FxHashSet<SymbolId> = ends.iter().copied().collect();
+        let mut walk = Walk {
+            next: &next,
+            targets: &targets,
+            longest: longest.unwrap_or(u32::MAX).min(steps.max(1)),
+            path: Vec::new(),
+            on_path: FxHashSet::default(),
+            out: &mut out,
+            work: 0,
+        };
+        for start in starts.iter().filter(|s| !targets.contains(s)) {
+            walk.from(*start);
+        }
+        out.ways.sort_by_key(|w| (w.edges.len(), std::cmp::Reverse(w.certainty())));
+        if longest.is_none()
+            && let Some(shortest) = out.ways.first().map(|w| w.edges.len())
+        {
+            out.ways.retain(|w| w.edges.len() == shortest);
+            out.total = out.total.min(out.ways.len() as u64).max(out.ways.len() as u64);
+        }
+        Ok(out)
+    }
+}
+
+/// The surest edge between each two symbols.
+fn best_edges(edges: Vec<Edge>, least: Certainty) -> Vec<Edge> {
+    let mut out: Vec<Edge> = Vec::new();
+    for edge in edges.into_iter().filter(|e| e.certainty >= least && e.from != e.to) {
+        match out.iter_mut().find(|e| e.from == edge.from && e.to == edge.to) {
+            Some(known) if edge.certainty > known.certainty => *known = edge,
+            Some(_) => {}
+            None => out.push(edge),
+        }
+    }
+    out
+}
+
+struct Walk<'w> {
+    next: &'w FxHashMap<SymbolId, Vec<Edge>>,
+    targets: &'w FxHashSet<SymbolId>,
+    longest: u32,
+    path: Vec<Edge>,
+    on_path: FxHashSet<SymbolId>,
+    out: &'w mut Ways,
+    work: u64,
+}
+
+impl Walk<'_> {
+    fn from(&mut self, symbol: SymbolId) {
+        self.work += 1;
+        if self.work > 2_000_000 || self.out.total >= MAX_COUNTED {
+            self.out.cut = true;
+            return;
+        }
+        if self.targets.contains(&symbol) {
+            self.out.total += 1;
+            if self.out.ways.len() < MAX_WAYS {
+                self.out.ways.push(Way { edges: self.path.clone() });
+            }
+            return;
+        }
+        if self.path.len() as u32 >= self.longest || !self.on_path.insert(symbol) {
+            return;
+        }
+        let edges = self.next.get(&symbol).map_or(&[][..], |e| e);
+        for edge in edges {
+            self.path.push(*edge);
+            self.from(edge.to);
+            self.path.pop();
+        }
+        self.on_path.remove(&symbol);
+    }
+}

@@ -1,0 +1,6 @@
+//! Unfolding over an index, against what the compilers and interpreters do.
+
+mod c;
+mod python;
+mod rust;
+mod support;
