@@ -6,10 +6,12 @@
 mod args;
 mod ask;
 mod demo;
+mod draw;
 mod failure;
 mod index;
 mod open;
 mod progress;
+mod unfold;
 
 pub use failure::{Failure, chain as failure_chain};
 pub use progress::text as progress_text;
@@ -29,6 +31,8 @@ pub fn run() -> ExitCode {
     let result = match args.command {
         Some(args::Command::Index(command)) => index::run(&command),
         Some(args::Command::Ask(command)) => ask::run(&command),
+        Some(args::Command::Unfold(command)) => unfold::run(&command),
+        Some(args::Command::Draw(command)) => draw::run(&command),
         Some(args::Command::Demo(command)) => demo::run(&command),
         None => open::run(args.path.as_deref(), args.index, args.deps),
     };

@@ -2,9 +2,11 @@
 
 mod cli;
 mod demo;
+mod kept;
 mod places;
 mod shown;
 mod tui;
+mod ways;
 
 fn main() -> std::process::ExitCode {
     cli::run()

@@ -8,7 +8,7 @@ use crate::config::Layer;
 use crate::store::FileRow;
 use crate::{CrossingKind, FileId, FileLinks, LooseCause};
 use compass_facts::Language;
-use globset::{Glob, GlobSet, GlobSetBuilder};
+use globset::{GlobBuilder, GlobSet, GlobSetBuilder};
 use rustc_hash::FxHashSet;
 use serde::{Deserialize, Serialize};
 
@@ -49,7 +49,7 @@ pub(crate) fn assign(settled: &[Layer], files: &mut [FileRow], links: &[(FileId,
 
 fn globs(patterns: &[String]) -> GlobSet {
     let mut builder = GlobSetBuilder::new();
-    for glob in patterns.iter().filter_map(|p| Glob::new(p).ok()) {
+    for glob in patterns.iter().filter_map(|p| GlobBuilder::new(p).literal_separator(true).build().ok()) {
         builder.add(glob);
     }
     builder.build().unwrap_or_else(|_| GlobSet::empty())

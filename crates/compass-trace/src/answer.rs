@@ -5,6 +5,7 @@
 //! is made into full answers with text and evidence. So `total` counts everything at the cost of a page.
 
 mod chained;
+pub(crate) use chained::word_of;
 mod completeness;
 mod filters;
 mod finders;

@@ -5,8 +5,10 @@
 
 mod edges;
 mod levels;
+mod section;
 mod ways;
 
 pub use edges::{Edge, Join};
 pub use levels::{Chain, ChainNode, Direction};
+pub use section::{Section, SectionRow};
 pub use ways::{Way, Ways};

@@ -130,6 +130,11 @@ fn environment(mut files: IndexFiles, source: SourceNo, text: &str, tokens: &[Le
 impl Environment {
     /// Takes a definition, and those its text names, from the index where the walk met none.
     fn look_up(&mut self, index: &Index, file: FileId, offset: u32, name: &str) {
+        // A source file whose includes were all found shows every macro there is.
+        let header = index.file(file).is_some_and(|f| !f.path.ends_with(".c"));
+        if !header && !self.notes.iter().any(|n| matches!(n, Note::IncludeNotFound { .. })) {
+            return;
+        }
         let linked = linked_macro(index, file, offset);
         let mut open: Vec<(String, Option<SymbolId>)> = vec![(name.to_owned(), linked)];
         let mut done: Vec<String> = Vec::new();
@@ -187,7 +192,14 @@ impl Environment {
                 said.push(format!("{name} is not visible through the includes of this file; taken from {}:{}", at.path, at.line));
             }
         }
-        said.extend(self.notes.iter().filter(|n| !matches!(n, Note::Condition { .. })).map(ToString::to_string));
+        let system: Vec<&str> =
+            self.notes.iter().filter_map(|n| if let Note::IncludeNotFound { spelled, .. } = n { Some(spelled.as_str()) } else { None }).collect();
+        if !system.is_empty() {
+            let mut names = system.clone();
+            names.dedup();
+            said.push(format!("not found: {}; macros defined there are not known", names.join(", ")));
+        }
+        said.extend(self.notes.iter().filter(|n| !matches!(n, Note::Condition { .. } | Note::IncludeNotFound { .. })).map(ToString::to_string));
         let location = place.map(|p| self.texts.location(p));
         let location = location.unwrap_or(Location { file: None, path: String::new(), line: 0, column: 0, span: Default::default() });
         Unfolding { place: location, steps, notes: said, depths: Vec::new(), content: Content::Tokens { record: Box::new(record), texts: self.texts } }
@@ -271,7 +283,11 @@ fn conditions_around(text: &str, offset: u32) -> Vec<Arc<str>> {
             line.push_str(&next.spelling(text));
         }
         match line.split([' ', '(', '!']).next().unwrap_or("") {
-            "if" | "ifdef" | "ifndef" => open.push(line.into()),
+            "if" | "ifdef" | "ifndef" => {
+                // What keeps a file from being read twice is nothing a reader must know.
+                let guard = line.strip_prefix("ifndef ").is_some_and(|name| guards(text, token.span.end, name));
+                open.push(if guard { "".into() } else { line.into() });
+            }
             "elif" | "elifdef" | "elifndef" => {
                 open.pop();
                 open.push(line.into());
@@ -286,5 +302,12 @@ fn conditions_around(text: &str, offset: u32) -> Vec<Arc<str>> {
             _ => {}
         }
     }
+    open.retain(|c| !c.is_empty());
     open
+}
+
+/// Does `#define NAME` alone follow `#ifndef NAME`?
+fn guards(text: &str, from: u32, name: &str) -> bool {
+    let words: Vec<&str> = CLexer::new_at(text, false, from).take(6).map(|t| t.span.of(text)).collect();
+    matches!(words[..], ["ifndef", a, "#", "define", b, ..] if a == name && b == name)
 }

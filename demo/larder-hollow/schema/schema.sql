@@ -36,6 +36,15 @@ CREATE TABLE turns (
     slot_column INTEGER NOT NULL
 );
 
+-- The air a wheel was turned in, as the probe of its cave said.
+CREATE TABLE turn_climates (
+    id            INTEGER PRIMARY KEY,
+    wheel_id      INTEGER NOT NULL REFERENCES wheels (id),
+    probe         INTEGER NOT NULL,
+    centi_celsius INTEGER NOT NULL,
+    per_mille     INTEGER NOT NULL
+);
+
 CREATE INDEX turns_by_wheel ON turns (wheel_id, at);
 
 CREATE VIEW overdue AS

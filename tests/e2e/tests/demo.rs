@@ -91,3 +91,103 @@ fn a_small_terminal_gets_a_message_and_a_larger_one_the_program() {
     screen.wait_text("Amber Compass needs");
     screen.keys(&["q"]);
 }
+
+#[rstest]
+#[case::wide(160, 47)]
+#[case::middle(100, 30)]
+fn from_the_button_to_the_table_and_back(#[case] cols: u16, #[case] rows: u16) {
+    let (_home, screen) = open(cols, rows);
+    screen.keys(&["/"]);
+    screen.text("how does onTurn reach turn_climates");
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("the way", |s| s.contains("from TurningBoard.onTurn to turn_clim") && s.contains("way 1 of"));
+    for text in ["page", "http  POST", "route", "service"] {
+        assert!(shown.contains(text), "{text}:\n{shown}");
+    }
+    // Every place of the way opens, and one comes back to it.
+    let places = [
+        "turn.ts:50",
+        "turn.ts:51",
+        "store.ts:37",
+        "store.ts:40",
+        "client.ts:56",
+        "client.ts:57",
+        "wheels.py:24",
+        "wheels.py:26",
+        "planner.py:50",
+        "planner.py:65",
+        "ripening.py:34",
+        "ripening.py:36",
+    ];
+    for (n, place) in places.iter().enumerate() {
+        screen.keys(&["F4"]);
+        screen.wait("the chains", |s| s.contains("way 1 of"));
+        if n > 0 {
+            screen.keys(&["Down"]);
+        }
+        screen.keys(&["Enter"]);
+        screen.wait(place, |s| s.lines().any(|l| l.starts_with(" here") && l.contains(place)));
+        screen.keys(&["BSpace"]);
+    }
+    screen.keys(&["F4", "End"]);
+    screen.keys(&["Enter"]);
+    screen.wait("the table", |s| s.lines().any(|l| l.starts_with(" here") && l.contains("schema.sql")));
+    screen.keys(&["F4", "k"]);
+    screen.wait_text("kept in");
+}
+
+#[test]
+fn four_steps_of_a_macro() {
+    let (_home, screen) = open(160, 47);
+    screen.keys(&["j"]);
+    screen.text("probe refresh all");
+    screen.wait_text("probe_refresh_all");
+    screen.keys(&["Enter"]);
+    screen.wait_text("READ_ALL(probes, centi_celsius)");
+    screen.keys(&["Down", "Down", "Tab", "x"]);
+    screen.wait("the panel", |s| s.contains("unfolded") && s.contains("step 4 of 4"));
+    screen.keys(&["F5", "Home"]);
+    for (n, text) in ["READ_ALL(probes", "EACH(probes, i_)", "COUNT(probes)", "do {", "sizeof(probes)"].iter().enumerate() {
+        if n > 0 {
+            screen.keys(&["Down"]);
+        }
+        screen.wait(text, |s| s.contains(&format!("step {n} of 4")) && s.contains(text));
+    }
+    screen.keys(&["Tab", "Right"]);
+    screen.wait_text("from here");
+    screen.keys(&["Tab", "Enter"]);
+    screen.wait("the macro", |s| s.lines().any(|l| l.starts_with(" here") && l.contains("util.h")));
+    screen.keys(&["BSpace"]);
+    screen.wait("back at the call", |s| s.lines().any(|l| l.starts_with(" here") && l.contains("probe.c:39")));
+    screen.keys(&["Escape"]);
+    screen.wait("no panel", |s| !s.contains("Esc closes"));
+}
+
+#[test]
+fn callers_and_callees_grow_by_levels() {
+    let (_home, screen) = open(160, 47);
+    screen.keys(&["j"]);
+    screen.text("plan tu");
+    screen.wait_text("Planner.plan_turn");
+    screen.keys(&["Enter"]);
+    screen.wait_text("def plan_turn");
+    screen.keys(&["t"]);
+    let shown = screen.wait("the list", |s| s.contains("chain of Planner.plan_turn") && s.contains("2 levels"));
+    assert!(shown.contains("LarderClient.turn") && shown.contains("http"), "the crossing is above:\n{shown}");
+    screen.keys(&["Right"]);
+    screen.wait("a level more", |s| s.contains("3 levels") && s.contains("BoardStore.turn"));
+}
+
+#[test]
+fn a_generator_is_lowered_on_the_screen() {
+    let (_home, screen) = open(160, 47);
+    screen.keys(&["j"]);
+    screen.text("last of each");
+    screen.wait_text("last_of_each");
+    screen.keys(&["Enter"]);
+    screen.wait_text("def last_of_each");
+    screen.keys(&["x"]);
+    screen.wait("the panel", |s| s.contains("class LastOfEach") && s.contains("primitive"));
+    screen.keys(&["F5", "1"]);
+    screen.wait("a depth", |s| s.contains("depth states") && s.contains("gen.latest"));
+}

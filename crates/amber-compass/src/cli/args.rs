@@ -31,6 +31,10 @@ pub enum Command {
     Index(IndexArgs),
     /// Ask a question.
     Ask(AskArgs),
+    /// Show what a macro call or a generator stands for, step by step.
+    Unfold(UnfoldArgs),
+    /// Draw a chain as SVG or PDF.
+    Draw(DrawArgs),
     /// Open a fresh copy of the demo.
     Demo(DemoArgs),
 }
@@ -96,6 +100,64 @@ pub struct AskArgs {
     /// Stop searching texts after so many milliseconds.
     #[arg(long, value_name = "MS")]
     pub time_limit: Option<u64>,
+}
+
+/// Arguments of `unfold`.
+#[derive(Debug, ClapArgs)]
+#[command(after_help = "Examples:\n  amber-compass unfold sensors/src/probe.c:44:5\n  amber-compass unfold routes/caves.py:29:5 --depth primitive --json")]
+pub struct UnfoldArgs {
+    /// Where the call or function stands.
+    #[arg(value_name = "PATH:LINE:COL")]
+    pub place: String,
+    /// Take only the first step.
+    #[arg(long, conflicts_with_all = ["all", "depth", "step"])]
+    pub once: bool,
+    /// Take all steps (as without any of these).
+    #[arg(long, conflicts_with_all = ["depth", "step"])]
+    pub all: bool,
+    /// Lower a construct to this depth: states, primitive.
+    #[arg(long, value_name = "NAME", conflicts_with = "step")]
+    pub depth: Option<String>,
+    /// Take so many steps.
+    #[arg(long, value_name = "N")]
+    pub step: Option<usize>,
+    /// A macro of C that the build defines; may be repeated.
+    #[arg(long = "define", value_name = "NAME=VALUE")]
+    pub defines: Vec<String>,
+    /// A folder that holds what C files include; may be repeated.
+    #[arg(long = "include", value_name = "DIR")]
+    pub includes: Vec<PathBuf>,
+    /// The root whose index is asked; without it, the indexed folder around the current one.
+    #[arg(long, value_name = "PATH")]
+    pub root: Option<PathBuf>,
+    /// The index file.
+    #[arg(long, value_name = "FILE")]
+    pub index: Option<PathBuf>,
+    /// Print one JSON object.
+    #[arg(long)]
+    pub json: bool,
+}
+
+/// Arguments of `draw`.
+#[derive(Debug, ClapArgs)]
+#[command(
+    after_help = "Examples:\n  amber-compass draw chain \"how does onTurn reach turns\" -o way.svg\n  amber-compass draw chain \"who calls plan_turn through 3\" -o callers.pdf"
+)]
+pub struct DrawArgs {
+    /// What to draw: chain.
+    pub kind: String,
+    /// The question whose answer is drawn.
+    #[arg(required = true)]
+    pub question: Vec<String>,
+    /// Where to: FILE.svg or FILE.pdf.
+    #[arg(short, long, value_name = "FILE")]
+    pub output: PathBuf,
+    /// The root whose index is asked; without it, the indexed folder around the current one.
+    #[arg(long, value_name = "PATH")]
+    pub root: Option<PathBuf>,
+    /// The index file.
+    #[arg(long, value_name = "FILE")]
+    pub index: Option<PathBuf>,
 }
 
 /// Arguments of `demo`.

@@ -18,14 +18,7 @@ pub fn run(args: &AskArgs) -> Result<ExitCode, Failure> {
     if question.is_empty() == args.batch.is_none() {
         return Err(Failure::user("ask takes a question, or --batch FILE").hint("e.g. amber-compass ask where is main"));
     }
-    let root = match &args.root {
-        Some(root) if !root.exists() => return Err(Failure::user(format!("{}: no such file or folder", root.display()))),
-        Some(root) => root.clone(),
-        None => places::root_for(&std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?),
-    };
-    let file = args.index.clone().unwrap_or_else(|| places::index_file(&root));
-    let index = Index::open(&file).map_err(|e| Failure::open(&e, &root.display().to_string()))?;
-    let engine = Engine::new(Arc::new(index));
+    let engine = engine(args.root.as_deref(), args.index.as_deref())?;
     let context = Context { time_limit: args.time_limit.map(Duration::from_millis), ..Context::default() };
     match &args.batch {
         Some(from) => batch(&engine, &context, from),
@@ -33,8 +26,20 @@ pub fn run(args: &AskArgs) -> Result<ExitCode, Failure> {
     }
 }
 
+/// The engine over the index of a root, or of the indexed folder around the current one.
+pub(super) fn engine(root: Option<&Path>, index: Option<&Path>) -> Result<Engine, Failure> {
+    let root = match root {
+        Some(root) if !root.exists() => return Err(Failure::user(format!("{}: no such file or folder", root.display()))),
+        Some(root) => root.to_owned(),
+        None => places::root_for(&std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?),
+    };
+    let file = index.map_or_else(|| places::index_file(&root), Path::to_owned);
+    let index = Index::open(&file).map_err(|e| Failure::open(&e, &root.display().to_string()))?;
+    Ok(Engine::new(Arc::new(index)))
+}
+
 /// Words of the shell, put together again: those with blanks were quoted.
-fn joined(words: &[String]) -> String {
+pub(super) fn joined(words: &[String]) -> String {
     if let [only] = words {
         return only.clone();
     }
@@ -58,7 +63,7 @@ fn one(engine: &Engine, context: &Context, question: &str, as_json: bool) -> Res
 }
 
 /// A mistake, with a line that points at it.
-fn explain(question: &str, error: &AnswerError) -> Failure {
+pub(super) fn explain(question: &str, error: &AnswerError) -> Failure {
     match error {
         AnswerError::Parse(e) => {
             let before = question.get(..e.at).map_or(e.at, |q| q.chars().count());
@@ -156,7 +161,8 @@ fn row(answer: &Answer) -> String {
 fn way(answer: &Answer, steps: &[Answer]) -> String {
     let crossings = steps.iter().filter(|s| s.crossing.is_some()).count();
     let weakest = answer.certainty.as_deref().unwrap_or("");
-    let mut out = format!("  {} steps, {crossings} crossings, weakest link {weakest}\n", steps.len().saturating_sub(1));
+    let plural = |n: usize, what: &str| format!("{n} {what}{}", if n == 1 { "" } else { "s" });
+    let mut out = format!("  {}, {}, weakest link {weakest}\n", plural(steps.len().saturating_sub(1), "step"), plural(crossings, "crossing"));
     for step in steps {
         out += &format!("  {}", plain_row(step));
     }

@@ -108,6 +108,10 @@ fn carry_out(guard: &mut Guard, jobs: &Jobs, state: &mut State, effects: Vec<Eff
         match effect {
             Effect::Quit => return Ok(true),
             Effect::Start(number, job) => jobs.run(number, job),
+            Effect::Keep(name, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, &text) {
+                Ok(path) => state.say(format!("kept in {}", path.display())),
+                Err(e) => state.complain(format!("the chain could not be kept: {e}")),
+            },
             Effect::Edit(path, line) => {
                 paused.store(true, Ordering::SeqCst);
                 // The listener may stand in a poll of 50 ms: let it come to rest.

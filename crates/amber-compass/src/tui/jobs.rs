@@ -3,9 +3,13 @@
 //! Each lane has one thread, one job running and one waiting; a newer job replaces the waiting one and raises the cancel
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
+mod trace;
 mod work;
 
-use super::state::{Page, Spot, SurveyData};
+pub use trace::asks_for_ways;
+pub(in crate::tui) use trace::mark;
+
+use super::state::{Page, Shown, Spot, SurveyData, Unfolded};
 use compass_facts::Cancel;
 use compass_index::refresh::Request;
 use compass_index::{Phase, Summary};
@@ -16,7 +20,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 7;
+pub const LANES: usize = 10;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -29,6 +33,9 @@ pub enum Lane {
     Ask,
     Jump,
     Survey,
+    Chain,
+    Beside,
+    Unfold,
 }
 
 /// Something to do.
@@ -51,6 +58,14 @@ pub enum Job {
     Jump(String),
     /// Numbers and lists of the survey.
     Survey,
+    /// Callers and callees of a name.
+    Grow { spot: Spot, depth: u32 },
+    /// Ways from one symbol to another.
+    Ways(String),
+    /// Load a file beside a chain.
+    Beside(Spot),
+    /// What stands at a place, unfolded.
+    Unfold(Spot),
 }
 
 impl Job {
@@ -64,6 +79,9 @@ impl Job {
             Job::Ask { .. } => Lane::Ask,
             Job::Jump(_) => Lane::Jump,
             Job::Survey => Lane::Survey,
+            Job::Grow { .. } | Job::Ways(_) => Lane::Chain,
+            Job::Beside(_) => Lane::Beside,
+            Job::Unfold(_) => Lane::Unfold,
         }
     }
 }
@@ -90,6 +108,9 @@ pub enum Outcome {
     Answers(String, Result<Answers, String>),
     Jump(Result<Answers, String>),
     Survey(Result<Box<SurveyData>, String>),
+    Chain(Option<String>, Result<Shown, String>),
+    Beside(Result<Box<Page>, String>),
+    Unfolded(Result<Box<Unfolded>, String>),
 }
 
 /// An event from a job.

@@ -2,13 +2,17 @@
 
 mod answers;
 mod ask;
+mod chains;
 mod desk;
 mod survey;
+mod unfold;
 
 pub use answers::AnswersPane;
 pub use ask::{AskLine, AskMode};
+pub use chains::{ChainRow, ChainsPane, Grown, Shown};
 pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
+pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 
 use super::theme::Theme;
 
@@ -19,6 +23,8 @@ pub enum Screen {
     Survey,
     Desk,
     Answers,
+    Chains,
+    Unfold,
 }
 
 /// See the module.
@@ -36,6 +42,10 @@ pub struct State {
     pub desk: Desk,
     /// Third screen.
     pub answers: AnswersPane,
+    /// Fourth screen.
+    pub chains: ChainsPane,
+    /// Fifth screen, and its panel on the desk.
+    pub unfold: UnfoldPane,
     /// The ask line.
     pub ask: AskLine,
     /// Are the keys of this screen shown over it?
@@ -68,6 +78,8 @@ impl State {
             survey: SurveyPane::default(),
             desk: Desk::default(),
             answers: AnswersPane::default(),
+            chains: ChainsPane::default(),
+            unfold: UnfoldPane::default(),
             ask: AskLine::default(),
             help: false,
             message: None,

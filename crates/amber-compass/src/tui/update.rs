@@ -2,10 +2,12 @@
 
 mod actions;
 mod answers;
+mod chains;
 mod desk;
 mod done;
 mod keys;
 mod mouse;
+mod unfold;
 
 pub use actions::refresh;
 pub use keys::{Action, bindings};
@@ -34,6 +36,8 @@ pub enum Effect {
     Start(u64, Job),
     /// Open a file in the person's editor: path and line.
     Edit(String, u32),
+    /// Write a kept chain as Markdown among the person's own data: its name and text.
+    Keep(String, String),
     /// End the program.
     Quit,
 }

@@ -1,12 +1,16 @@
 //! Draws the state. Only draws: no question, no lock, no file.
 
 mod answers;
+mod chains;
 pub mod columns;
 mod desk;
 mod frame;
 mod help;
 pub mod layout;
 mod survey;
+mod unfold;
+
+pub use chains::row_at as chain_row_at;
 
 use super::state::{AskMode, Screen, State};
 use ratatui::Frame;
@@ -35,6 +39,14 @@ pub fn draw(state: &State, frame: &mut Frame) {
         Screen::Survey => survey::draw(state, buffer),
         Screen::Desk => desk::draw(state, buffer),
         Screen::Answers => answers::draw(state, buffer),
+        Screen::Chains => chains::draw(state, buffer),
+        Screen::Unfold => unfold::draw(state, buffer),
+    }
+    if state.unfold.panel && state.screen == Screen::Desk {
+        let side = layout::desk(state).bearings;
+        let body = layout::body(state);
+        let below = Rect { y: body.y + body.height / 2, height: body.height - body.height / 2, ..body };
+        unfold::panel(state, &state.unfold, buffer, if side.width > 0 { side } else { below });
     }
     if state.ask.mode == AskMode::Jump {
         frame::jump_rows(state, buffer);

@@ -76,7 +76,7 @@ fn a_batch_goes_on_after_a_mistake_in_the_same_order() {
 #[case::flags_after_the_question(&["ask", "where is turn", "--json"], 0)]
 #[case::nothing_found(&["ask", "where is trun"], 1)]
 #[case::mistake(&["ask", "who cals turn"], 2)]
-#[case::not_yet(&["ask", "how does go reach turn"], 2)]
+#[case::not_yet(&["ask", "what follows from turn"], 2)]
 #[case::no_question(&["ask"], 2)]
 #[case::wrong_flag(&["ask", "--nonsense"], 2)]
 #[case::no_index(&["ask", "--index", "nowhere.sqlite", "where is turn"], 3)]

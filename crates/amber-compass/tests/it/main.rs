@@ -3,3 +3,4 @@
 mod bad_input;
 mod contracts;
 mod program;
+mod trace;

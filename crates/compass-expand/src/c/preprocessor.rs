@@ -42,6 +42,12 @@ struct Condition {
     active: bool,
     /// A branch was taken already, or the whole stands in a part that is left out.
     done: bool,
+    /// The file it stands in.
+    source: SourceNo,
+    /// It only keeps a file from being read twice: nothing a reader must know.
+    guard: bool,
+    /// Something else was met inside since it was opened.
+    touched: bool,
 }
 
 /// See the module.
@@ -121,7 +127,7 @@ impl<'f> Preprocessor<'f> {
 
     /// Conditionals that are open where the walk stopped, outermost first.
     pub fn open_conditions(&self) -> Vec<Arc<str>> {
-        self.conditions.iter().map(|c| c.text.clone()).collect()
+        self.conditions.iter().filter(|c| !c.guard).map(|c| c.text.clone()).collect()
     }
 
     /// Replaces macros from a place on: in all of `written`, or in the first call only.
@@ -213,15 +219,15 @@ impl<'f> Preprocessor<'f> {
         match word.spelling(text).as_ref() {
             "if" => {
                 let active = self.is_active() && self.condition(source, text, rest);
-                self.open(shown(), active);
+                self.open(source, shown(), active);
             }
             "ifdef" => {
                 let active = self.is_active() && self.is_named_defined(text, rest);
-                self.open(shown(), active);
+                self.open(source, shown(), active);
             }
             "ifndef" => {
                 let active = self.is_active() && !self.is_named_defined(text, rest);
-                self.open(shown(), active);
+                self.open(source, shown(), active);
             }
             "elif" => self.branch(shown(), |me| me.condition(source, text, rest)),
             "elifdef" => self.branch(shown(), |me| me.is_named_defined(text, rest)),
@@ -249,9 +255,9 @@ impl<'f> Preprocessor<'f> {
         }
     }
 
-    fn open(&mut self, text: Arc<str>, active: bool) {
+    fn open(&mut self, source: SourceNo, text: Arc<str>, active: bool) {
         let done = active || !self.is_active();
-        self.conditions.push(Condition { text, active, done });
+        self.conditions.push(Condition { text, active, done, source, guard: false, touched: false });
     }
 
     fn branch(&mut self, text: Arc<str>, test: impl FnOnce(&mut Self) -> bool) {
@@ -259,13 +265,17 @@ impl<'f> Preprocessor<'f> {
         let done = open.done;
         let active = !done && test(self);
         if let Some(open) = self.conditions.last_mut() {
-            *open = Condition { text, active, done: done || active };
+            *open = Condition { text, active, done: done || active, guard: false, touched: true, ..open.clone() };
         }
     }
 
     fn define(&mut self, source: SourceNo, text: &str, rest: &[Lexed]) {
         let Some(mut definition) = Definition::read(source, text, rest) else { return };
-        definition.conditions = self.open_conditions();
+        if let Some(last) = self.conditions.last_mut() {
+            last.guard |= !last.touched && *last.text == format!("ifndef {}", definition.name) && definition.body.is_empty();
+            last.touched = true;
+        }
+        definition.conditions = self.conditions.iter().filter(|c| !c.guard && c.source == source).map(|c| c.text.clone()).collect();
         let definition = Arc::new(definition);
         self.seen.entry(definition.name.clone()).or_default().push(definition.clone());
         if self.is_active() {

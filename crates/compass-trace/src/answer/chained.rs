@@ -5,6 +5,7 @@ use super::subject::Resolution;
 use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
 use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way};
 use crate::question::{Depth, Subject};
+use compass_facts::Kind;
 use compass_index::SymbolId;
 
 /// `through all` goes this far: beyond, a reader is lost and the machine busy.
@@ -45,7 +46,7 @@ impl Engine {
         let (a, b) = (self.resolve(from)?, self.resolve(to)?);
         self.note_subject(&a, &mut found);
         self.note_subject(&b, &mut found);
-        let ways = self.ways(&symbols(&a), &symbols(&b), depth.map(levels), context)?;
+        let ways = self.ways(&self.symbols_of(from)?, &self.symbols_of(to)?, depth.map(levels), context)?;
         if ways.guessed {
             found.notes.push("only guesses lead there".to_owned());
         }
@@ -72,8 +73,39 @@ impl Engine {
         Ok(Some(answer))
     }
 
+    /// The place of an edge as an answer.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn edge_answer(&self, edge: &Edge) -> Result<Answer, AnswerError> {
+        self.full(&self.edge_row(edge)?)
+    }
+
+    /// All symbols a subject stands for, as in questions.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn symbols_of(&self, subject: &Subject) -> Result<Vec<SymbolId>, AnswerError> {
+        let all = symbols(&self.resolve(subject)?);
+        // Of several symbols of a name, those that hold code or rows are meant before fields and columns.
+        let mut leading = Vec::new();
+        for symbol in &all {
+            let field = self
+                .index
+                .definition(*symbol)?
+                .is_some_and(|(f, d)| matches!(f.facts.def(d).kind, Kind::Field | Kind::Column | Kind::Variable | Kind::Constant));
+            if !field {
+                leading.push(*symbol);
+            }
+        }
+        Ok(if leading.is_empty() { all } else { leading })
+    }
+
     /// A symbol as an answer.
-    pub(crate) fn symbol_answer(&self, symbol: SymbolId) -> Result<Answer, AnswerError> {
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn symbol_answer(&self, symbol: SymbolId) -> Result<Answer, AnswerError> {
         let row = match self.index.definition(symbol)? {
             Some((facts, def)) => Raw::definition(symbol, &facts, def),
             None => Raw::module(symbol.file),

@@ -105,7 +105,11 @@ impl Engine {
                 None => unknown += u64::from(links.find_cause(usage).is_none_or(|c| c.may_hide_use())),
             }
         }
+        // A statement leads to its tables; their columns are listed by questions after them.
         for (n, c) in links.crossings.iter().enumerate().filter(|(_, c)| c.from == from) {
+            if self.index.definition(c.to)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Column) {
+                continue;
+            }
             let join = Join::Crossing(c.kind, n as u32);
             out.push(Edge { from, to: c.to, file: from.file, at: c.at, join, role: c.role, certainty: c.certainty });
         }

@@ -2,5 +2,6 @@
 
 mod answers;
 mod cases;
+mod chains;
 mod crossings;
 mod support;

@@ -74,7 +74,7 @@ pub(super) fn print(function: &Function, machine: &Machine) -> Lines {
     }
     out.line(3, &format!("{me}.state = 0"));
     out.line(3, &format!("{me}.result = None"));
-    protocol(me, machine, &mut out);
+    out.line(0, "");
     out.line(2, &format!("def resume({me}, sent, thrown):"));
     for outer in &function.outer {
         out.line(3, outer);
@@ -103,7 +103,7 @@ pub(super) fn print(function: &Function, machine: &Machine) -> Lines {
     out.line(7, "raise RuntimeError(\"generator raised StopIteration\") from error");
     out.line(6, "raise");
     out.line(5, &format!("{me}.error, {me}.state = error, handler"));
-    out.line(0, "");
+    protocol(me, machine, &mut out);
     out.line(1, &format!("return {class}({})", function.parameters.join(", ")));
     out
 }

@@ -64,11 +64,18 @@ fn a_piece_leads_back_to_the_argument_that_was_written() {
 
 #[test]
 fn what_no_include_shows_is_taken_from_the_index_and_said() {
-    let project = Project::with(&[("a.c", "int x = LOST(1);\n"), ("other/lost.h", "#define LOST(a) ((a) + DEEP)\n#define DEEP 2\n")]);
+    let project = Project::with(&[("a.c", "#include \"gone.h\"\nint x = LOST(1);\n"), ("other/lost.h", "#define LOST(a) ((a) + DEEP)\n#define DEEP 2\n")]);
     let index = index(&project);
     let unfolding = at(&index, "a.c", "LOST", 0, &Options::default()).expect("found by name");
     assert_eq!(unfolding.state(2).text, "((1) + 2)");
     assert!(unfolding.notes.iter().any(|n| n.contains("not visible") && n.contains("other/lost.h:1")), "{:?}", unfolding.notes);
+}
+
+#[test]
+fn what_all_includes_do_not_show_is_no_macro() {
+    let project = Project::with(&[("a.c", "int x = LOST(1);\n"), ("other/lost.h", "#define LOST(a) (a)\n")]);
+    let index = index(&project);
+    assert!(matches!(at(&index, "a.c", "LOST", 0, &Options::default()), Err(UnfoldError::Nothing { .. })));
 }
 
 #[test]

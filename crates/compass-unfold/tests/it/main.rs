@@ -3,4 +3,5 @@
 mod c;
 mod python;
 mod rust;
+mod sampled;
 mod support;

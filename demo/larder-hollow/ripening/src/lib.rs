@@ -9,6 +9,7 @@ pub mod comfort;
 pub mod curve;
 pub mod ffi;
 pub mod forecast;
+pub mod journal;
 pub mod probe;
 
 pub use climate::{Air, Climate};

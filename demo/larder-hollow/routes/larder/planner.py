@@ -62,6 +62,7 @@ class Planner:
             self.wheels.save(wheel)
             turn = Turn(wheel.id, by, now, slot)
             self.turns.insert(turn)
+        self.ripening.note_turn(wheel.id, slot.rack)
         return turn
 
     def slot_for(self, wheel: Wheel) -> Slot:

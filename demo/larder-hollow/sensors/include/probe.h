@@ -16,14 +16,22 @@
 #define READ_FIELD(probe, field)                                             \
     do {                                                                     \
         uint16_t raw_;                                                       \
-        if (bus_read((probe)->bus, (probe)->address + OFFSET_##field, &raw_) == BUS_OK) \
-            (probe)->level.field = SCALE_##field(raw_);                      \
+        if (bus_read((probe)->bus, (probe)->address + offset_##field, &raw_) == BUS_OK) \
+            (probe)->level.field = scale_##field(raw_);                      \
     } while (0)
 
-#define OFFSET_centi_celsius 0
-#define OFFSET_per_mille 1
-#define SCALE_centi_celsius(raw) ((int32_t)(raw) - 4000)
-#define SCALE_per_mille(raw) CLAMP((int32_t)(raw), 0, 1000)
+/* Registers of a probe, from its address on. */
+enum { offset_centi_celsius = 0, offset_per_mille = 1 };
+
+static inline int32_t scale_centi_celsius(uint16_t raw)
+{
+    return (int32_t)raw - 4000;
+}
+
+static inline int32_t scale_per_mille(uint16_t raw)
+{
+    return CLAMP((int32_t)raw, 0, 1000);
+}
 
 /* One reading. */
 typedef struct level {

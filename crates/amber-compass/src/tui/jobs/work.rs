@@ -49,6 +49,22 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
             let found = engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()));
             tell(Outcome::Jump(found));
         }
+        Job::Grow { spot, depth } => {
+            let found = engine().and_then(|e| super::trace::grow(&e, &spot, depth, &context));
+            tell(Outcome::Chain(None, found));
+        }
+        Job::Ways(question) => {
+            let found = engine().and_then(|e| super::trace::ways(&e, &question, &context));
+            tell(Outcome::Chain(Some(question), found));
+        }
+        Job::Beside(spot) => {
+            let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
+            tell(Outcome::Beside(page.map(Box::new)));
+        }
+        Job::Unfold(spot) => {
+            let found = engine().and_then(|e| super::trace::unfold(&e, &spot, &context));
+            tell(Outcome::Unfolded(found.map(Box::new)));
+        }
         Job::Survey => tell(Outcome::Survey(engine().and_then(|e| survey(&e, &context)).map(Box::new))),
     }
 }
@@ -236,5 +252,7 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
         entries: entries.answers.iter().map(entry).collect(),
         used: used.iter().map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind.clone().unwrap_or_default(), *n)).collect(),
         linked: index.is_linked(),
+        layers: index.layers().iter().map(|l| (l.name.clone(), l.configured)).collect(),
+        matrix: index.matrix().iter().map(|(k, a, b, n)| (k.word(), *a, *b, *n)).collect(),
     })
 }

@@ -33,6 +33,10 @@ pub struct SurveyData {
     pub used: Vec<(EntryRow, String, u64)>,
     /// Are links there already?
     pub linked: bool,
+    /// Layers from the top, and whether they are settled by hand.
+    pub layers: Vec<(String, bool)>,
+    /// Crossings by kind and by the layers they lead from and to.
+    pub matrix: Vec<(&'static str, Option<u16>, Option<u16>, u64)>,
 }
 
 /// Indexing as it runs.

@@ -1,6 +1,6 @@
 //! Actions that hold on every screen, and the ask line.
 
-use super::{Action, Effect, answers, desk, go_to, start};
+use super::{Action, Effect, answers, chains, desk, go_to, start, unfold};
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Screen, Spot, State};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
@@ -19,13 +19,17 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             Screen::Survey => on_survey(state, action, effects),
             Screen::Desk => desk::act(state, action, effects),
             Screen::Answers => answers::act(state, action, effects),
+            Screen::Chains => chains::act(state, action, effects),
+            Screen::Unfold => unfold::act(state, action, effects),
         },
     }
 }
 
 /// Leads back, one step at a time, to the code being read.
 fn leave(state: &mut State) {
-    if state.desk.bearings.focused {
+    if state.unfold.panel && state.screen == Screen::Desk {
+        state.unfold.panel = false;
+    } else if state.desk.bearings.focused {
         state.desk.bearings.focused = false;
     } else if state.screen != Screen::Desk && state.desk.page.is_some() {
         go_to(state, Screen::Desk);
@@ -133,6 +137,12 @@ fn enter(state: &mut State, effects: &mut Vec<Effect>) {
 pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
     if !state.ready {
         state.complain("there is no index to ask yet");
+        return;
+    }
+    if crate::tui::jobs::asks_for_ways(&question) {
+        state.chains.waiting = Some(question.clone());
+        go_to(state, Screen::Chains);
+        start(state, Job::Ways(question), effects);
         return;
     }
     let mut open: Vec<String> = state.desk.track.iter().map(|h| h.from.path.clone()).collect();

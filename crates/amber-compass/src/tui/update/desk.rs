@@ -30,6 +30,19 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::WhoUses => ask_here(state, "who uses", "", effects),
         Action::WhoCalls => ask_here(state, "who calls", "", effects),
         Action::WhatCalls => ask_here(state, "what does", "call", effects),
+        Action::Chain => {
+            let spot = state.desk.spot.clone();
+            go_to(state, Screen::Chains);
+            super::chains::grow(state, spot, 2, effects);
+        }
+        Action::Unfold => {
+            state.unfold.panel = true;
+            super::unfold::ask(state, effects);
+        }
+        Action::Digit(n) if state.unfold.panel && state.unfold.shown.is_some() => {
+            let last = state.unfold.shown.as_ref().map_or(0, |s| s.states.len().saturating_sub(1));
+            super::unfold::take(state, (n as usize).min(last));
+        }
         Action::Declared => ask_here(state, "where is", "declared", effects),
         Action::Outline => outline(state, effects),
         Action::Beside => state.desk.bearings.focused = state.desk.bearings.shown.is_some(),

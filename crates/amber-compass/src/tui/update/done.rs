@@ -39,8 +39,46 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.ask.selected = 0;
         }
         Outcome::Jump(Err(why)) => state.complain(why),
+        Outcome::Chain(question, found) => chained(state, question, found, effects),
+        Outcome::Beside(page) => state.chains.preview = page.ok().map(|p| *p),
+        Outcome::Unfolded(Ok(found)) => {
+            state.unfold.waiting = false;
+            state.unfold.why = None;
+            let last = found.states.len().saturating_sub(1);
+            state.unfold.shown = Some(found);
+            state.unfold.focus = crate::tui::state::Focus::Steps;
+            super::unfold::take(state, last);
+        }
+        Outcome::Unfolded(Err(why)) => {
+            state.unfold.waiting = false;
+            state.unfold.shown = None;
+            state.unfold.why = Some(why);
+        }
         Outcome::Survey(Ok(data)) => state.survey.data = Some(*data),
         Outcome::Survey(Err(why)) => state.complain(why),
+    }
+}
+
+fn chained(state: &mut State, question: Option<String>, found: Result<crate::tui::state::Shown, String>, effects: &mut Vec<Effect>) {
+    use crate::tui::state::Shown;
+    state.chains.waiting = None;
+    match found {
+        Ok(shown) => {
+            state.chains.selected = match &shown {
+                Shown::Grown(g) => g.rows.iter().position(|r| r.level == 0).unwrap_or(0),
+                Shown::Ways { .. } => 0,
+            };
+            state.chains.shown = Some(shown);
+            super::chains::preview(state, effects);
+        }
+        Err(why) => {
+            state.complain(why);
+            if let Some(question) = question {
+                state.ask.open(crate::tui::state::AskMode::Question);
+                state.ask.caret = question.len();
+                state.ask.text = question;
+            }
+        }
     }
 }
 

@@ -31,6 +31,9 @@ pub enum Action {
     Beside,
     Editor,
     Narrow,
+    Chain,
+    Unfold,
+    Keep,
     EarlierQuestion,
     LaterQuestion,
     Refresh,
@@ -87,6 +90,8 @@ static TABLE: &[Binding] = &[
     on(Screen::Desk, KeyCode::Char('u'), "u", Action::WhoUses, "who uses the name under the cursor"),
     on(Screen::Desk, KeyCode::Char('c'), "c", Action::WhoCalls, "who calls it"),
     on(Screen::Desk, KeyCode::Char('w'), "w", Action::WhatCalls, "what it calls"),
+    on(Screen::Desk, KeyCode::Char('t'), "t", Action::Chain, "chain: callers above it, callees below"),
+    on(Screen::Desk, KeyCode::Char('x'), "x", Action::Unfold, "unfold the macro call or generator here"),
     on(Screen::Desk, KeyCode::Char('d'), "d", Action::Declared, "its declaration, where that stands apart"),
     on(Screen::Desk, KeyCode::Char('o'), "o", Action::Outline, "outline of this file"),
     on(Screen::Desk, KeyCode::Char('b'), "b", Action::Beside, "into the bearings and back"),
@@ -94,6 +99,16 @@ static TABLE: &[Binding] = &[
     on(Screen::Answers, KeyCode::Char('n'), "n", Action::Narrow, "narrow the rows by typing"),
     on(Screen::Answers, KeyCode::Left, "←", Action::EarlierQuestion, "the question before"),
     on(Screen::Answers, KeyCode::Right, "→", Action::LaterQuestion, "the question after"),
+    on(Screen::Chains, KeyCode::Left, "←", Action::EarlierQuestion, "the way before, or a level less"),
+    on(Screen::Chains, KeyCode::Right, "→", Action::LaterQuestion, "the way after, or a level more"),
+    on(Screen::Chains, KeyCode::Char('k'), "k", Action::Keep, "keep this chain as Markdown"),
+    on(Screen::Chains, KeyCode::Home, "Home", Action::First, "first row"),
+    on(Screen::Chains, KeyCode::End, "End", Action::Last, "last row"),
+    on(Screen::Unfold, KeyCode::Tab, "Tab", Action::NextName, "between the steps and the result"),
+    on(Screen::Unfold, KeyCode::Left, "←", Action::EarlierQuestion, "in the result: the piece before"),
+    on(Screen::Unfold, KeyCode::Right, "→", Action::LaterQuestion, "in the result: the piece after"),
+    on(Screen::Unfold, KeyCode::Home, "Home", Action::First, "as written"),
+    on(Screen::Unfold, KeyCode::End, "End", Action::Last, "all steps"),
     on(Screen::Answers, KeyCode::Home, "Home", Action::First, "first row"),
     on(Screen::Answers, KeyCode::End, "End", Action::Last, "last row"),
 ];
@@ -118,7 +133,7 @@ pub fn action(screen: Screen, key: KeyEvent) -> Option<Action> {
     found.or_else(|| TABLE.iter().find(|b| b.code == key.code && b.screen.is_none())).map(|b| b.action)
 }
 
-/// F1-F3 and Alt with a digit choose screens, whatever has the caret.
+/// F1-F5 and Alt with a digit choose screens, whatever has the caret.
 pub fn screen_key(key: KeyEvent) -> Option<Screen> {
     let number = match key.code {
         KeyCode::F(n) => n,
@@ -129,6 +144,8 @@ pub fn screen_key(key: KeyEvent) -> Option<Screen> {
         1 => Some(Screen::Survey),
         2 => Some(Screen::Desk),
         3 => Some(Screen::Answers),
+        4 => Some(Screen::Chains),
+        5 => Some(Screen::Unfold),
         _ => None,
     }
 }

@@ -19,6 +19,11 @@ pub fn moved(state: &mut State, mouse: MouseEvent, effects: &mut Vec<Effect>) {
 fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     match state.screen {
         Screen::Answers => answers::select(state, by, effects),
+        Screen::Chains => super::chains::select(state, by, effects),
+        Screen::Unfold => {
+            let action = if by > 0 { super::Action::Down } else { super::Action::Up };
+            super::unfold::act(state, action, effects);
+        }
         Screen::Survey => {
             let last = state.survey.rows().len().saturating_sub(1) as i64;
             state.survey.selected = (state.survey.selected as i64 + by).clamp(0, last) as usize;
@@ -40,7 +45,20 @@ fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     match state.screen {
         Screen::Desk => click_code(state, at, effects),
         Screen::Answers => click_row(state, at, effects),
-        Screen::Survey => {}
+        Screen::Chains => click_chain(state, at, effects),
+        Screen::Survey | Screen::Unfold => {}
+    }
+}
+
+/// A second click on a row opens it.
+fn click_chain(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let Some(row) = crate::tui::view::chain_row_at(state, at) else { return };
+    let same = state.chains.selected == row;
+    state.chains.selected = row;
+    if same {
+        super::chains::act(state, super::Action::Follow, effects);
+    } else {
+        super::chains::preview(state, effects);
     }
 }
 

@@ -82,7 +82,7 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
         Some("guessed") => "?",
         _ => " ",
     };
-    let what = answer.role.as_deref().or(answer.kind.as_deref()).unwrap_or("");
+    let what = answer.crossing.as_deref().or(answer.role.as_deref()).or(answer.kind.as_deref()).unwrap_or("");
     let lead = match (&answer.role, &answer.enclosing) {
         (Some(_), Some(enclosing)) => answer.caller.as_ref().map_or(enclosing.clone(), |c| format!("{enclosing} ← {c}")),
         (Some(_), None) => "(file)".to_owned(),
@@ -97,7 +97,7 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
         buffer,
         at,
         vec![
-            (format!(" {} {what:6} ", if here { '▸' } else { ' ' }), theme.dim),
+            (format!(" {} {what:6} ", if here { '▸' } else { ' ' }), if answer.crossing.is_some() { theme.crossing } else { theme.dim }),
             (cut(&lead, lead_width), lead_style),
             (" ".repeat(lead_width.saturating_sub(cut(&lead, lead_width).chars().count())), theme.plain),
             (format!("  {:code_width$}", cut(answer.text.as_deref().unwrap_or("").trim(), code_width)), theme.plain),
@@ -109,17 +109,23 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
 
 /// The code around the selected row.
 fn preview(state: &State, answer: Option<&Answer>, buffer: &mut Buffer, area: Rect) {
+    if let Some(answer) = answer {
+        code(state, state.answers.preview.as_ref(), &answer.path, answer.line, buffer, area);
+    }
+}
+
+/// The code around a line, once its file is there.
+pub(super) fn code(state: &State, page: Option<&crate::tui::state::Page>, path: &str, line: u32, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
-    let Some(answer) = answer else { return };
-    let Some(page) = state.answers.preview.as_ref().filter(|p| p.path == answer.path) else {
+    let Some(page) = page.filter(|p| p.path == path) else {
         put(buffer, area, " …", theme.dim);
         return;
     };
-    let first = answer.line.saturating_sub(u32::from(area.height) / 3).max(1);
+    let first = line.saturating_sub(u32::from(area.height) / 3).max(1);
     for y in 0..area.height {
         let number = first + u32::from(y);
-        let Some(line) = page.lines.get(number as usize - 1) else { break };
-        let here = number == answer.line;
+        let Some(shown) = page.lines.get(number as usize - 1) else { break };
+        let here = number == line;
         let at = Rect { y: area.y + y, height: 1, ..area };
         if here {
             buffer.set_style(at, theme.here_line);
@@ -127,7 +133,8 @@ fn preview(state: &State, answer: Option<&Answer>, buffer: &mut Buffer, area: Re
         put(buffer, at, &format!("{number:>6} "), if here { theme.here } else { theme.dim });
         let text: String = {
             let mut cell = 0;
-            line.text
+            shown
+                .text
                 .chars()
                 .map(|c| {
                     let (s, w) = columns::shown(c, cell);

@@ -52,9 +52,12 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (AskMode::Question, _) => " Enter ask · ↑ earlier questions · Esc leave",
         (AskMode::Jump, _) => " Enter go · ↑↓ choose · Esc leave",
         (_, Screen::Survey) => " Enter open · ↑↓ choose · j jump to a symbol · / ask · F2 desk · ? keys · q quit",
+        (_, Screen::Desk) if state.unfold.panel => " 1-9 step · F5 in full · Esc close · ? keys",
         (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",
-        (_, Screen::Desk) => " Enter follow · Backspace back · u uses · c callers · j jump · / ask · b bearings · ? keys",
+        (_, Screen::Desk) => " Enter follow · Backspace back · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
         (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
+        (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · / ask · Backspace desk · ? keys",
+        (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
         (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
     };
     put(buffer, at, text, theme.dim);

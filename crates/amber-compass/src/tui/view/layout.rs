@@ -4,7 +4,13 @@ use crate::tui::state::{Page, Screen, State};
 use ratatui::layout::{Position, Rect};
 
 /// Tabs of the first row.
-pub const TABS: [(Screen, &str, &str); 3] = [(Screen::Survey, "survey", "F1"), (Screen::Desk, "desk", "F2"), (Screen::Answers, "answers", "F3")];
+pub const TABS: [(Screen, &str, &str); 5] = [
+    (Screen::Survey, "survey", "F1"),
+    (Screen::Desk, "desk", "F2"),
+    (Screen::Answers, "answers", "F3"),
+    (Screen::Chains, "chains", "F4"),
+    (Screen::Unfold, "unfold", "F5"),
+];
 
 /// At most this many rows of the track are shown.
 pub const TRACK_ROWS: u16 = 5;
@@ -161,5 +167,59 @@ pub fn answer_at(state: &State, line: usize) -> Option<usize> {
     match lines.get(answers_top(state, &lines) + line)? {
         ListLine::Row(i) => Some(*i),
         ListLine::Heading(_) => None,
+    }
+}
+
+/// The parts of the screen of chains.
+pub fn chains(state: &State) -> AnswersParts {
+    let body = body(state);
+    let head = Rect { height: 1.min(body.height), ..body };
+    let notes = Rect { y: body.y + 1, height: 1.min(body.height.saturating_sub(1)), ..body };
+    let rest = Rect { y: body.y + 3.min(body.height), height: body.height.saturating_sub(3), ..body };
+    if rest.height < 22 {
+        return AnswersParts { head, notes, rows: rest, preview: Rect { y: rest.y + rest.height, height: 0, ..rest } };
+    }
+    // The chain needs more room than the code around one row of it.
+    let below = (rest.height / 3).max(8);
+    let rows = Rect { height: rest.height - below - 1, ..rest };
+    AnswersParts { head, notes, rows, preview: Rect { y: rows.y + rows.height + 1, height: below, ..rest } }
+}
+
+/// The parts of the screen of unfolding.
+#[derive(Debug, Clone, Copy)]
+pub struct UnfoldParts {
+    /// Place and counts.
+    pub head: Rect,
+    /// Below it.
+    pub rule: Rect,
+    /// What was written, below its heading.
+    pub written: Rect,
+    /// What it becomes, below its heading.
+    pub result: Rect,
+    /// Between texts and steps.
+    pub lower_rule: Rect,
+    /// The steps, below their heading.
+    pub steps: Rect,
+    /// Where the piece came from, below its heading.
+    pub trail: Rect,
+}
+
+/// Where the parts of the screen of unfolding are.
+pub fn unfold(state: &State) -> UnfoldParts {
+    let body = body(state);
+    let lower = (body.height / 3).clamp(5, 14).min(body.height.saturating_sub(6));
+    let upper = body.height.saturating_sub(lower + 3);
+    let at = |x: u16, y: u16, width: u16, height: u16| Rect { x: body.x + x, y: body.y + y, width, height };
+    let width = body.width;
+    // What was written is mostly short: the result gets more.
+    let left = if width >= 100 { width * 35 / 100 } else { width * 4 / 10 };
+    UnfoldParts {
+        head: at(0, 0, width, 1),
+        rule: at(0, 1, width, 1),
+        written: at(1, 3, left.saturating_sub(3), upper.saturating_sub(1)),
+        result: at(left + 1, 3, width.saturating_sub(left + 2), upper.saturating_sub(1)),
+        lower_rule: at(0, upper + 2, width, 1),
+        steps: at(1, upper + 4, left.saturating_sub(3), lower.saturating_sub(1)),
+        trail: at(left + 1, upper + 4, width.saturating_sub(left + 2), lower.saturating_sub(1)),
     }
 }

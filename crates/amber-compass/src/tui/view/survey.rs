@@ -20,6 +20,9 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         let middle = Rect { x: left.x + left.width + 2, width: area.width.saturating_sub(left.width + right.width + 4), ..area };
         units(state, data, buffer, left);
         rows(state, data, buffer, middle);
+        // Layers and what crosses between them come before the shares.
+        let used = layers(state, data, buffer, right) as u16;
+        let right = Rect { y: right.y + used.min(right.height), height: right.height.saturating_sub(used), ..right };
         shares(state, data, buffer, right);
     } else {
         // Where to go matters more than how much there is: the rows keep their width.
@@ -129,6 +132,45 @@ fn entry_row(state: &State, buffer: &mut Buffer, at: Rect, index: usize, entry: 
 }
 
 /// Sizes, certainty, causes, gaps; gives the rows used.
+/// Layers from the top with what crosses between them; gives the lines used.
+fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
+    let theme = &state.theme;
+    if data.layers.is_empty() && data.matrix.is_empty() {
+        return 0;
+    }
+    let mut line = 0;
+    let settled = data.layers.iter().any(|l| l.1);
+    let title = if data.layers.is_empty() {
+        "crossings"
+    } else if settled {
+        "layers and crossings"
+    } else {
+        "layers, read off the code, and crossings"
+    };
+    heading(buffer, area, &mut line, title, theme.dim);
+    let name = |n: Option<u16>| n.and_then(|n| data.layers.get(n as usize)).map_or("elsewhere", |l| l.0.as_str());
+    for (n, (layer, _)) in data.layers.iter().enumerate() {
+        let mut pieces = vec![(format!("{:10}", cut(layer, 10)), theme.plain)];
+        let from_here = data.matrix.iter().filter(|(_, from, to, _)| *from == Some(n as u16) && *to != Some(n as u16));
+        for (kind, _, to, count) in from_here {
+            pieces.push((format!(" {count} {kind}"), theme.crossing));
+            pieces.push((format!(" → {}", name(*to)), theme.dim));
+        }
+        put_line(buffer, row(area, line), pieces);
+        line += 1;
+    }
+    let rest: Vec<String> = data.matrix.iter().filter(|(_, from, ..)| from.is_none()).map(|(k, _, to, n)| format!("{n} {k} → {}", name(*to))).collect();
+    if !rest.is_empty() {
+        put_line(buffer, row(area, line), vec![("elsewhere  ".to_owned(), theme.plain), (rest.join("  "), theme.crossing)]);
+        line += 1;
+    }
+    for (kind, count) in &data.summary.loose {
+        put(buffer, row(area, line), &format!("{count} {kind} without another side"), theme.wrong);
+        line += 1;
+    }
+    line + 1
+}
+
 fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
     let s = &data.summary;

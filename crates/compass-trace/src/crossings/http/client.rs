@@ -44,10 +44,13 @@ struct Draft {
     sure: bool,
 }
 
+/// A call of a wrapper: file, place, the function around, the call, and how sure it is that it means the wrapper.
+type Caller<'a> = (usize, Span, Option<DefId>, &'a CallSignal, Certainty);
+
 /// All requests.
 pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request> {
     let bases = bases(input, constants);
-    let mut by_callee: FxHashMap<Place, Vec<(usize, Span, Option<DefId>, &CallSignal, Certainty)>> = FxHashMap::default();
+    let mut by_callee: FxHashMap<Place, Vec<Caller>> = FxHashMap::default();
     let mut drafts = Vec::new();
     for (file, signal, call) in calls(input) {
         if !matches!(input.files[file].language, Language::JavaScript | Language::TypeScript | Language::Tsx | Language::Python) {
@@ -71,7 +74,7 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
                 Some(wrapper) => {
                     let place = Place { file: draft.file, def: wrapper };
                     let callers = by_callee.get(&place).map_or(&[][..], |c| c);
-                    if callers.is_empty() {
+                    if callers.is_empty() || is_settled(&draft, callers) {
                         out.push(settled(draft));
                         continue;
                     }
@@ -88,12 +91,26 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
     out
 }
 
+/// Are the parameters only values between slashes, so that the path is decided here and not by the callers?
+fn is_settled(draft: &Draft, callers: &[Caller]) -> bool {
+    let text = |n: Option<usize>| n.and_then(|n| draft.path.get(n)).and_then(|p| if let Piece::Text(t) = p { Some(t.as_str()) } else { None });
+    let value = |n: usize, given: u16| {
+        let before = text(n.checked_sub(1)).is_some_and(|t| t.ends_with('/') && t.len() > 1);
+        let last = n + 1 == draft.path.len();
+        let after = last || text(Some(n + 1)).is_some_and(|t| t.starts_with(['/', '?']));
+        // The last one may bring further segments: then a caller writes them.
+        let texts = callers.iter().any(|c| matches!(c.3.arguments.get(given as usize), Some(Argument::Text(..))));
+        before && after && !(last && texts)
+    };
+    !is_given(&draft.method) && draft.path.iter().enumerate().all(|(n, p)| if let Piece::Parameter(given) = p { value(n, *given) } else { true })
+}
+
 fn settled(draft: Draft) -> Request {
     let method = match &draft.method[..] {
         [Piece::Text(t)] => Some(t.to_ascii_uppercase()),
         _ => None,
     };
-    let given = is_given(&draft.path);
+    let given = is_given(&draft.path) && !is_settled(&draft, &[]);
     Request {
         method,
         given,
@@ -106,7 +123,7 @@ fn settled(draft: Draft) -> Request {
     }
 }
 
-fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &(usize, Span, Option<DefId>, &CallSignal, Certainty)) -> Draft {
+fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &Caller) -> Draft {
     let (file, at, enclosing, call, certainty) = caller;
     let facts = input.files[draft.file].facts;
     let given = |n: u16| {

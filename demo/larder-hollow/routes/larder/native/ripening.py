@@ -31,6 +31,10 @@ class Ripening:
         celsius, humidity = self.climate.at(cave, row)
         return bool(_library().ripening_suits(FAMILIES[cheese.family], celsius, humidity))
 
+    def note_turn(self, wheel_id: int, rack_id: int) -> bool:
+        """Has the air written down that a wheel is turned in; a silent probe is no reason not to turn."""
+        return _library().ripening_note_turn(wheel_id, rack_id) == 0
+
 
 class Climate:
     """The latest readings by cave; warm air is above."""

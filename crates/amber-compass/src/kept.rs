@@ -1,0 +1,51 @@
+//! Kept chains: Markdown files among the person's own data, never overwritten, never in the source tree.
+
+use std::path::{Path, PathBuf};
+
+/// Where kept chains go.
+pub fn folder() -> PathBuf {
+    directories::ProjectDirs::from("", "", "amber-compass").map_or_else(|| std::env::temp_dir().join("amber-compass"), |d| d.data_dir().to_owned()).join("kept")
+}
+
+/// Writes a chain under a name made of the code base and what it shows; gives the path.
+///
+/// # Errors
+/// What the system says.
+pub fn keep(folder: &Path, base: &str, name: &str, text: &str) -> std::io::Result<PathBuf> {
+    std::fs::create_dir_all(folder)?;
+    let stem = format!("{} {}", plain(base), plain(name));
+    for number in 1u32.. {
+        let file = if number == 1 { format!("{stem}.md") } else { format!("{stem} {number}.md") };
+        let path = folder.join(file);
+        match std::fs::OpenOptions::new().write(true).create_new(true).open(&path) {
+            Ok(mut file) => {
+                std::io::Write::write_all(&mut file, text.as_bytes())?;
+                return Ok(path);
+            }
+            Err(e) if e.kind() == std::io::ErrorKind::AlreadyExists => {}
+            Err(e) => return Err(e),
+        }
+    }
+    Err(std::io::Error::other("there are too many kept chains of that name"))
+}
+
+/// A name that every file system takes.
+fn plain(name: &str) -> String {
+    let clean: String = name.chars().map(|c| if c.is_alphanumeric() || "-_. ".contains(c) { c } else { '-' }).take(80).collect();
+    clean.trim().to_owned()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn a_second_chain_of_that_name_does_not_replace_the_first() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let first = keep(folder.path(), "larder", "how does a/b reach \"c\"", "one").expect("kept");
+        let second = keep(folder.path(), "larder", "how does a/b reach \"c\"", "two").expect("kept");
+        assert_ne!(first, second);
+        assert_eq!(std::fs::read_to_string(first).expect("there"), "one");
+        assert_eq!(std::fs::read_to_string(second).expect("there"), "two");
+    }
+}

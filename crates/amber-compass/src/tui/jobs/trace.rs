@@ -1,0 +1,169 @@
+//! Jobs of chains and unfolding.
+
+use crate::cli::failure_chain;
+use crate::tui::state::{ChainRow, Grown, Shown, Spot, StepRow, Unfolded};
+use compass_index::DiskSources;
+use compass_trace::chains::{ChainNode, Direction};
+use compass_trace::question::{Form, Place, Question, Subject, What};
+use compass_trace::{Answer, Context, Engine};
+use compass_unfold::{Location, Options, StepKind};
+
+/// More states than this are not kept: nobody walks through them one by one.
+const MAX_STATES: usize = 400;
+
+fn subject(spot: &Spot) -> Subject {
+    Subject { what: What::Place(Place { path: spot.path.clone(), line: spot.line, column: Some(spot.column) }), defined_in: None }
+}
+
+/// Callers and callees of the name at a place.
+pub(super) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, String> {
+    let index = engine.index();
+    let fail = |e: compass_trace::AnswerError| failure_chain(&e);
+    let mut symbols = engine.symbols_of(&subject(spot)).map_err(fail)?;
+    if symbols.is_empty() {
+        // Not on a name: the function around is meant.
+        let file = index.find_path(&spot.path).ok_or("the file is not in the index")?;
+        let facts = index.facts(file).map_err(|e| failure_chain(&e))?;
+        let source = index.source(file).map_err(|e| failure_chain(&e))?;
+        let at = source.source.lines.offset(spot.line, spot.column).unwrap_or(0);
+        let def = facts.facts.find_enclosing(at).ok_or("no function stands around here")?;
+        symbols.push(compass_index::SymbolId { file, number: facts.number(def) });
+    }
+    let start = engine.symbol_answer(symbols[0]).map_err(fail)?;
+    let up = engine.chain(&symbols[..1], Direction::Up, depth, context).map_err(fail)?;
+    let down = engine.chain(&symbols[..1], Direction::Down, depth, context).map_err(fail)?;
+    let mut rows = Vec::new();
+    for n in ordered(&up.nodes).into_iter().rev() {
+        rows.push(row(engine, &up.nodes[n], Direction::Up)?);
+    }
+    let place = Spot { path: start.path.clone(), line: start.line, column: start.column };
+    let name = start.name.clone().unwrap_or_default();
+    rows.push(ChainRow {
+        level: 0,
+        spot: place,
+        name: name.clone(),
+        kind: start.kind.clone().unwrap_or_default(),
+        code: start.text.clone().unwrap_or_default().trim().to_owned(),
+        mark: ' ',
+        crossing: None,
+        met_before: false,
+        others: 0,
+        layer: layer(engine, &start),
+    });
+    for n in ordered(&down.nodes) {
+        rows.push(row(engine, &down.nodes[n], Direction::Down)?);
+    }
+    let mut note = format!("{} lead here · leads to {}", up.nodes.len(), down.nodes.len());
+    if up.cycles + down.cycles > 0 {
+        note += &format!(" · {} in circles", up.cycles + down.cycles);
+    }
+    if down.unknown > 0 {
+        note += &format!(" · {} calls without a known target", down.unknown);
+    }
+    if up.cut || down.cut {
+        note += " · cut: there is more";
+    }
+    Ok(Shown::Grown(Box::new(Grown { name, spot: spot.clone(), depth, rows, note })))
+}
+
+/// Rows below the row they hang on.
+fn ordered(nodes: &[ChainNode]) -> Vec<usize> {
+    let mut children: Vec<Vec<usize>> = vec![Vec::new(); nodes.len()];
+    let mut open: Vec<usize> = Vec::new();
+    for (n, node) in nodes.iter().enumerate() {
+        match node.parent {
+            Some(p) => children[p].push(n),
+            None => open.push(n),
+        }
+    }
+    open.reverse();
+    let mut out = Vec::with_capacity(nodes.len());
+    while let Some(n) = open.pop() {
+        out.push(n);
+        open.extend(children[n].iter().rev());
+    }
+    out
+}
+
+fn row(engine: &Engine, node: &ChainNode, direction: Direction) -> Result<ChainRow, String> {
+    let answer = engine.node_answer(node).map_err(|e| failure_chain(&e))?;
+    let far = engine.symbol_answer(node.symbol).map_err(|e| failure_chain(&e))?;
+    let level = node.level as i32;
+    Ok(ChainRow {
+        level: if direction == Direction::Up { -level } else { level },
+        spot: Spot { path: answer.path.clone(), line: answer.line, column: answer.column },
+        name: far.name.clone().unwrap_or_default(),
+        kind: answer.crossing.clone().unwrap_or_else(|| far.kind.clone().unwrap_or_default()),
+        code: answer.text.clone().unwrap_or_default().trim().to_owned(),
+        mark: mark(answer.certainty.as_deref()),
+        crossing: answer.crossing.is_some().then(|| answer.name.clone().unwrap_or_default()),
+        met_before: node.met_before,
+        others: node.others,
+        layer: layer(engine, &answer),
+    })
+}
+
+fn layer(engine: &Engine, answer: &Answer) -> String {
+    answer.file.and_then(|f| engine.index().layer(f)).map_or(String::new(), |l| l.1.to_owned())
+}
+
+/// A certainty's mark.
+pub(in crate::tui) fn mark(certainty: Option<&str>) -> char {
+    match certainty {
+        Some("proven") => '=',
+        Some("inferred") => '~',
+        Some("guessed") => '?',
+        _ => ' ',
+    }
+}
+
+/// The ways of `how does … reach …`.
+pub(super) fn ways(engine: &Engine, question: &str, context: &Context) -> Result<Shown, String> {
+    let (parsed, notes) = compass_trace::question::parse(question).map_err(|e| e.to_string())?;
+    let found = crate::ways::find(engine, &parsed, context)?;
+    let mut note: Vec<String> = notes;
+    note.extend(found.notes);
+    Ok(Shown::Ways { question: question.to_owned(), sections: found.sections, total: found.total, note: note.join(" · "), current: 0 })
+}
+
+/// Is that a question after ways?
+pub fn asks_for_ways(question: &str) -> bool {
+    matches!(compass_trace::question::parse(question), Ok((Question { form: Form::HowReach { .. }, .. }, _)))
+}
+
+/// What stands at a place, unfolded.
+pub(super) fn unfold(engine: &Engine, spot: &Spot, context: &Context) -> Result<Unfolded, String> {
+    let index = engine.index();
+    let file = index.find_path(&spot.path).ok_or("the file is not in the index")?;
+    let source = index.source(file).map_err(|e| failure_chain(&e))?;
+    let offset = source.source.lines.offset(spot.line, spot.column).ok_or("there is no such place")?;
+    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &Options::default(), &context.cancel).map_err(|e| failure_chain(&e))?;
+    let states = (0..=found.steps.len().min(MAX_STATES)).map(|n| found.state(n)).collect();
+    let steps = found.steps.iter().map(step).collect();
+    let spot = Spot { path: found.place.path.clone(), line: found.place.line, column: found.place.column };
+    Ok(Unfolded { spot, states, steps, notes: found.notes.clone() })
+}
+
+fn step(step: &compass_unfold::Step) -> StepRow {
+    let mut about = Vec::new();
+    if !step.conditions.is_empty() {
+        about.push(format!("defined under #{}", step.conditions.join(", #")));
+    }
+    for other in &step.competing {
+        let under = if other.conditions.is_empty() { String::new() } else { format!(" under #{}", other.conditions.join(", #")) };
+        about.push(format!("another definition: {}:{}{under}", other.at.path, other.at.line));
+    }
+    if about.is_empty() && step.defined.is_some() {
+        about.push("one definition visible".to_owned());
+    }
+    let kind = match step.kind {
+        StepKind::Rule(n) => format!("rule {n}"),
+        other => other.word().to_owned(),
+    };
+    StepRow { by: step.by.clone(), kind, defined: step.defined.as_ref().map(place), about, depth: step.depth }
+}
+
+fn place(location: &Location) -> (String, Option<Spot>) {
+    let spot = location.file.map(|_| Spot { path: location.path.clone(), line: location.line, column: location.column });
+    (format!("{}:{}", location.path, location.line), spot)
+}

@@ -1,0 +1,103 @@
+//! Chains: selecting rows, opening their code, going deeper, other ways, keeping one.
+
+use super::{Action, Effect, desk, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{Shown, Spot, State};
+use crate::tui::view::layout;
+
+/// The deepest list: beyond, `who calls … through all` is asked.
+const DEEPEST: u32 = 12;
+
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    let page = i64::from(layout::chains(state).rows.height.max(2)) - 1;
+    match action {
+        Action::Up => select(state, -1, effects),
+        Action::Down => select(state, 1, effects),
+        Action::PageUp => select(state, -page, effects),
+        Action::PageDown => select(state, page, effects),
+        Action::First => select(state, i64::MIN / 2, effects),
+        Action::Last => select(state, i64::MAX / 2, effects),
+        Action::EarlierQuestion => turn(state, false, effects),
+        Action::LaterQuestion => turn(state, true, effects),
+        Action::Follow => open(state, effects),
+        Action::Keep => keep(state, effects),
+        Action::Digit(n) => {
+            if n as usize <= state.chains.len() {
+                state.chains.selected = n as usize - 1;
+                open(state, effects);
+            }
+        }
+        _ => {}
+    }
+}
+
+/// Moves the selection and shows the code there.
+pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
+    let last = state.chains.len().saturating_sub(1) as i64;
+    state.chains.selected = (state.chains.selected as i64).saturating_add(by).clamp(0, last) as usize;
+    preview(state, effects);
+}
+
+/// Loads the code around the selected row, unless it is there.
+pub fn preview(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some((spot, _)) = state.chains.current() else { return };
+    if state.chains.preview.as_ref().is_none_or(|p| p.path != spot.path) {
+        start(state, Job::Beside(spot), effects);
+    }
+}
+
+fn open(state: &mut State, effects: &mut Vec<Effect>) {
+    if let Some((spot, how)) = state.chains.current() {
+        desk::jump(state, spot, &how, effects);
+    }
+}
+
+/// The way before or after; for a list, a level less or more.
+fn turn(state: &mut State, more: bool, effects: &mut Vec<Effect>) {
+    match &mut state.chains.shown {
+        Some(Shown::Ways { sections, current, .. }) => {
+            let last = sections.len().saturating_sub(1);
+            *current = if more { (*current + 1).min(last) } else { current.saturating_sub(1) };
+            state.chains.selected = 0;
+            preview(state, effects);
+        }
+        Some(Shown::Grown(grown)) => {
+            let depth = if more { (grown.depth + 1).min(DEEPEST) } else { grown.depth.saturating_sub(1).max(1) };
+            let spot = grown.spot.clone();
+            grow(state, spot, depth, effects);
+        }
+        None => {}
+    }
+}
+
+/// Traces callers and callees of the name at a place.
+pub fn grow(state: &mut State, spot: Spot, depth: u32, effects: &mut Vec<Effect>) {
+    if !state.ready {
+        state.complain("there is no index to ask yet");
+        return;
+    }
+    state.chains.waiting = Some(format!("{depth} levels up and down"));
+    start(state, Job::Grow { spot, depth }, effects);
+}
+
+fn keep(state: &mut State, effects: &mut Vec<Effect>) {
+    let text = match &state.chains.shown {
+        Some(Shown::Ways { question, .. }) => state.chains.section().map(|s| (question.clone(), s.to_markdown())),
+        Some(Shown::Grown(grown)) => Some((grown.name.clone(), grown_markdown(grown))),
+        None => None,
+    };
+    if let Some((name, text)) = text {
+        effects.push(Effect::Keep(name, text));
+    }
+}
+
+/// A list of callers and callees as Markdown.
+fn grown_markdown(grown: &crate::tui::state::Grown) -> String {
+    let mut out = format!("## Chain of `{}`\n\n{}\n\n", grown.name, grown.note);
+    for row in &grown.rows {
+        let indent = "  ".repeat(row.level.unsigned_abs() as usize);
+        let crossing = row.crossing.as_ref().map_or(String::new(), |c| format!(" *{}*: {c}", row.kind));
+        out += &format!("{indent}- **{}** `{}:{}`{crossing} {} {}\n", row.name, row.spot.path, row.spot.line, row.mark, row.code);
+    }
+    out
+}

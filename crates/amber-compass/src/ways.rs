@@ -1,0 +1,122 @@
+//! Ways as cross-sections, and cross-sections as drawings: shared by the screen and the command line.
+
+use compass_draw::{Drawing, Row};
+use compass_trace::chains::{Section, SectionRow};
+use compass_trace::question::{Depth, Form, Question};
+use compass_trace::{Answer, Context, Engine};
+
+/// Ways of a question.
+pub struct Found {
+    /// Each way.
+    pub sections: Vec<Section>,
+    /// All there are.
+    pub total: u64,
+    /// What to hear.
+    pub notes: Vec<String>,
+}
+
+/// Finds the ways a question asks for.
+///
+/// # Errors
+/// Another question, or what the engine says.
+pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<Found, String> {
+    let Form::HowReach { from, to, through } = &question.form else {
+        return Err("a way is asked for by: how does A reach B".to_owned());
+    };
+    let text = |e: compass_trace::AnswerError| crate::cli::failure_chain(&e);
+    let (a, b) = (engine.symbols_of(from).map_err(text)?, engine.symbols_of(to).map_err(text)?);
+    let mut notes = Vec::new();
+    for (symbols, subject) in [(&a, from), (&b, to)] {
+        if symbols.is_empty() {
+            notes.push(format!("nothing is called {subject}"));
+        }
+    }
+    let longest = through.map(|d| match d {
+        Depth::Levels(n) => n.min(64),
+        Depth::All => 64,
+    });
+    let ways = engine.ways(&a, &b, longest, context).map_err(text)?;
+    if ways.ways.is_empty() && notes.is_empty() {
+        notes.push("no way was found; calls that stay dynamic are not followed".to_owned());
+    }
+    if ways.guessed {
+        notes.push("only guesses lead there".to_owned());
+    }
+    if ways.cut {
+        notes.push("the search was cut short: there may be more".to_owned());
+    }
+    let sections = ways.ways.iter().map(|w| engine.section(w)).collect::<Result<Vec<_>, _>>().map_err(text)?;
+    Ok(Found { sections, total: ways.total, notes })
+}
+
+/// The counts of a section in words.
+pub fn counts(section: &Section) -> String {
+    let plural = |n: usize, what: &str| format!("{n} {what}{}", if n == 1 { "" } else { "s" });
+    let weakest = section.weakest.as_deref().unwrap_or("proven");
+    format!("{} · {} · weakest link {weakest}", plural(section.steps, "step"), plural(section.crossings, "crossing"))
+}
+
+fn mark(answer: &Answer) -> char {
+    match answer.certainty.as_deref() {
+        Some("inferred") => '~',
+        Some("guessed") => '?',
+        _ => '=',
+    }
+}
+
+fn place(answer: &Answer) -> String {
+    format!("{}:{}", answer.path, answer.line)
+}
+
+/// A section as a drawing.
+pub fn drawing(section: &Section) -> Drawing {
+    let mut rows = Vec::new();
+    let last = section.rows.iter().rposition(|r| matches!(r, SectionRow::Symbol(_)));
+    let first = section.rows.iter().position(|r| matches!(r, SectionRow::Symbol(_)));
+    for (n, row) in section.rows.iter().enumerate() {
+        rows.push(match row {
+            SectionRow::Layer { name, unusual } => Row::Band { name: name.clone(), note: unusual.map(str::to_owned) },
+            SectionRow::Symbol(a) => Row::Symbol {
+                place: place(a),
+                name: a.name.clone().unwrap_or_default(),
+                kind: a.kind.clone().unwrap_or_default(),
+                end: Some(n) == last || Some(n) == first,
+                indent: 0,
+            },
+            SectionRow::Step { at, others, .. } => Row::Step {
+                place: place(at),
+                code: at.text.clone().unwrap_or_default(),
+                mark: mark(at),
+                note: if *others > 0 { format!("+ {others} other places") } else { String::new() },
+                indent: 1,
+            },
+            SectionRow::Crossing { kind, label, at, .. } => Row::Crossing { label: format!("{kind}  {label}"), mark: mark(at) },
+        });
+    }
+    Drawing { title: format!("from {} to {}", section.from, section.to), subtitle: counts(section), rows }
+}
+
+/// Rows of `through N` as a drawing: a level is an indent.
+pub fn drawing_of_levels(question: &str, answers: &compass_trace::Answers) -> Drawing {
+    let complete = if answers.complete { "complete" } else { "incomplete" };
+    let mut rows = Vec::new();
+    let mut unit: Option<&str> = None;
+    for answer in &answers.answers {
+        if unit != answer.unit.as_deref() {
+            unit = answer.unit.as_deref();
+            rows.push(Row::Band { name: unit.unwrap_or("").to_owned(), note: None });
+        }
+        let level = answer.level.unwrap_or(1).saturating_sub(1) as usize;
+        let name = answer.enclosing.clone().or_else(|| answer.name.clone()).unwrap_or_default();
+        let kind = format!("level {} via {}", level + 1, answer.via.as_deref().unwrap_or(""));
+        rows.push(Row::Symbol { place: place(answer), name, kind, end: false, indent: level });
+        rows.push(Row::Step {
+            place: String::new(),
+            code: answer.text.clone().unwrap_or_default(),
+            mark: mark(answer),
+            note: String::new(),
+            indent: level + 1,
+        });
+    }
+    Drawing { title: question.to_owned(), subtitle: format!("{} rows · {complete}", answers.total), rows }
+}
