@@ -64,6 +64,12 @@ pub fn sql_tokens(text: &str) -> Vec<(SqlToken<'_>, Span)> {
                 };
                 at = until(at + 1, close);
                 let inner = text.get(start + 1..at.saturating_sub(1)).unwrap_or("");
+                // Some dialects take texts in these quotes: what can be no name is one.
+                let name = inner.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | ' ' | '$')) && !inner.starts_with(|c: char| c.is_ascii_digit());
+                if quote == b'"' && !name {
+                    out.push((SqlToken::Text, Span::new(start, at)));
+                    continue;
+                }
                 out.push((SqlToken::Word { text: inner, quoted: true }, Span::new(start + 1, (start + 1 + inner.len()).min(text.len()))));
                 continue;
             }
@@ -297,6 +303,9 @@ impl<'t> Statement<'_, 't> {
                 self.local.extend(self.word(at + 1).map(str::to_ascii_lowercase));
                 self.at += 2;
                 continue;
+            } else if at > 0 && self.is_sign(at - 1, ')') && self.is_name(at) {
+                // What stands right behind a parenthesis names it.
+                self.local.extend(self.word(at).map(str::to_ascii_lowercase));
             } else if self.is_name(at) {
                 self.column(at, SqlVerb::Read);
                 continue;
@@ -530,7 +539,11 @@ impl<'t> Statement<'_, 't> {
                     continue;
                 }
                 SqlToken::Word { text, quoted } => {
+                    // `KEY name (a)` is a constraint, `key VARCHAR (12)` a column.
+                    let listed = self.is_sign(self.at + 1, '(') || (self.is_name(self.at + 1) && self.is_sign(self.at + 2, '('));
+                    let plain = ["key", "index", "like", "period"].iter().any(|k| text.eq_ignore_ascii_case(k));
                     let constraint = !quoted
+                        && (listed || !plain)
                         && ["primary", "unique", "foreign", "constraint", "check", "exclude", "key", "index", "like", "period"]
                             .iter()
                             .any(|k| text.eq_ignore_ascii_case(k));
@@ -578,6 +591,7 @@ mod tests {
     #[case::subselect("SELECT id FROM (SELECT id FROM a) s", &["select a.id", "select a.id", "select a"])]
     #[case::schema_name("SELECT t.x FROM main.turns t", &["select turns.x", "select turns"])]
     #[case::upsert("INSERT INTO a (x) VALUES (1) ON CONFLICT (x) DO UPDATE SET x = 2", &["write a", "write a.x", "select a.x", "select a.x"])]
+    #[case::text_in_quotes("SELECT a FROM b WHERE c > datetime(\"now\", \"-6 month\", \"%s\")", &["select b.a", "select b", "select b.c", "select b.now"])]
     #[case::returns_rows("SELECT value FROM json_each(?)", &[])]
     fn statements_say_what_they_touch(#[case] text: &str, #[case] expected: &[&str]) {
         assert_eq!(said(text), expected);
@@ -592,6 +606,14 @@ mod tests {
         let columns: Vec<&str> = made[0].columns.iter().map(|c| c.0.as_str()).collect();
         assert_eq!((made[0].name.as_str(), columns), ("wheels", vec!["id", "rack_id", "kind"]));
         assert_eq!(mentions.iter().map(|m| m.tables[0].as_str()).collect::<Vec<_>>(), ["racks"]);
+    }
+
+    #[rstest]
+    #[case("CREATE TABLE p (key VARCHAR(9) PRIMARY KEY, value TEXT)", &["key", "value"])]
+    #[case("CREATE TABLE p (a INT, KEY by_a (a), INDEX (a), PRIMARY KEY (a))", &["a"])]
+    fn constraints_are_no_columns(#[case] text: &str, #[case] expected: &[&str]) {
+        let (_, made) = read_sql(text);
+        assert_eq!(made[0].columns.iter().map(|c| c.0.as_str()).collect::<Vec<_>>(), expected);
     }
 
     #[test]

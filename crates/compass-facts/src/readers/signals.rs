@@ -3,10 +3,10 @@
 //! Works on the syntax nodes of the grammars of Python, JavaScript and TypeScript, and Rust; kinds of node that one of them alone has do no
 //! harm to the others.
 
-use super::Builder;
 use super::tree::{named, span, text};
-use crate::sql::{looks_like_sql, read_sql};
-use crate::{Argument, CallSignal, DefId, SignalKind, Span, SqlName, TextPart};
+use super::{Builder, NewDefinition};
+use crate::sql::{MadeTable, looks_like_sql, read_sql};
+use crate::{Argument, CallSignal, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart};
 use tree_sitter::Node;
 
 /// Calls of these names are recorded whatever their arguments: they declare routes, call them, or open libraries.
@@ -16,7 +16,7 @@ const TELLING: &str = include_str!("../../data/telling_calls.txt");
 const VERBS: [&str; 15] = ["request", "get", "post", "put", "patch", "delete", "head", "options", "create", "path", "url", "include", "route", "send", "mount"];
 
 /// Receivers that are asked over the wire, by what is in their names.
-const CLIENTS: [&str; 9] = ["http", "client", "api", "axios", "session", "request", "this", "self", "fetch"];
+const CLIENTS: [&str; 11] = ["$", "jquery", "http", "client", "api", "axios", "session", "request", "this", "self", "fetch"];
 
 /// Texts longer than this are no paths, and statements longer than this are made by machines.
 const MAX_TEXT_BYTES: usize = 16 << 10;
@@ -73,7 +73,7 @@ impl<'t> Builder<'t> {
 
     /// Records a text that is kept under a name: an address, a path, or a statement.
     pub(crate) fn text_signal(&mut self, value: Node<'t>, bound: Option<u32>) {
-        if self.text_depth > 0 || !is_text(value) || value.byte_range().len() > MAX_TEXT_BYTES {
+        if self.text_depth > 0 || !(is_text(value) || is_text_list(value)) || value.byte_range().len() > MAX_TEXT_BYTES {
             return;
         }
         self.sql_signal(value, bound);
@@ -100,6 +100,7 @@ impl<'t> Builder<'t> {
             names.push(SqlName { verb: mention.verb, tables, column, span });
         }
         for table in made.iter().filter(|t| !t.alters) {
+            self.made_table(table, base);
             let tables = vec![self.intern(&table.name)];
             let span = Span { start: base + table.span.start, end: base + table.span.end };
             names.push(SqlName { verb: crate::SqlVerb::Define, tables, column: None, span });
@@ -107,6 +108,25 @@ impl<'t> Builder<'t> {
         if !names.is_empty() {
             self.signal(span(value), SignalKind::Sql(names, bound));
         }
+    }
+
+    /// A table that a statement in a text makes: a definition that no name of the program sees.
+    fn made_table(&mut self, table: &MadeTable, base: u32) {
+        let shift = |s: Span| Span { start: base + s.start, end: base + s.end };
+        let outside = self.place;
+        self.place = super::builder::Place { scope: ScopeId::FILE, container: None };
+        let aside = self.enter(ScopeKind::Type, shift(table.whole), None);
+        let mut new = NewDefinition::new(&table.name, Kind::Table, shift(table.span), shift(table.whole));
+        new.body = Some(shift(table.whole));
+        new.flags = Flags::default().with_if(table.view, Flags::INFERRED);
+        let def = self.define(new);
+        let inside = self.enter(ScopeKind::Type, shift(table.whole), Some(def));
+        for (name, span, whole) in &table.columns {
+            self.define(NewDefinition::new(name, Kind::Column, shift(*span), shift(*whole)));
+        }
+        self.leave(inside);
+        self.leave(aside);
+        self.place = outside;
     }
 
     fn argument(&mut self, node: Node<'t>, depth: usize) -> Argument {
@@ -186,6 +206,12 @@ pub(crate) fn is_text(node: Node) -> bool {
         "parenthesized_expression" => named(node).first().is_some_and(|n| is_text(*n)),
         _ => false,
     }
+}
+
+/// Texts in a list: a statement line by line, put together later.
+pub(crate) fn is_text_list(node: Node) -> bool {
+    let parts = if matches!(node.kind(), "list" | "array" | "tuple") { named(node) } else { Vec::new() };
+    parts.len() > 1 && parts.iter().all(|p| is_text(*p) || p.kind().contains("comment"))
 }
 
 /// Does a text begin as a path or an address does: with `/`, a scheme, or something put in and then `/`?

@@ -115,7 +115,10 @@ impl<'w> World<'w> {
             let sym = Sym { file: index, def: DefId(i as u32) };
             table.bindings.push((def.scope, name, Binding::Def(sym.def)));
             if !def.is_inner() && !facts.name(def.name).is_empty() {
-                self.by_name.entry(name).or_default().push(sym);
+                // Tables are reached by statements, never by a name of the program alone.
+                if !matches!(def.kind, compass_facts::Kind::Table | compass_facts::Kind::Column) {
+                    self.by_name.entry(name).or_default().push(sym);
+                }
             }
         }
         for (i, import) in facts.imports.iter().enumerate() {

@@ -111,7 +111,8 @@ impl<'a> Schema<'a> {
         let label = format!("{} {what}", name.verb.word());
         if targets.is_empty() {
             // A table made in the same text defines itself, and what a statement drops need not be there.
-            if used.is_none() && name.verb != SqlVerb::Define && name.verb != SqlVerb::Delete {
+            let own = what.starts_with("sqlite_") || what.starts_with("pg_") || what == "dual";
+            if used.is_none() && !own && name.verb != SqlVerb::Define && name.verb != SqlVerb::Delete {
                 out.loose.push((asking, Loose { kind: CrossingKind::Sql, at, label, cause }));
             }
             return;

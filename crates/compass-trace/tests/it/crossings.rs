@@ -46,3 +46,25 @@ fn sides_meet_as_the_case_says(#[files("tests/cases/crossing/*.txt")] path: Path
     let extra: Vec<&String> = found.iter().filter(|f| !wanted.contains(f)).collect();
     assert!(missing.is_empty() && extra.is_empty(), "{}\nmissing {missing:#?}\nextra {extra:#?}", path.display());
 }
+
+/// For checking by hand: prints all crossings of a real tree.
+#[test]
+#[ignore = "prints what is found in COMPASS_TREE, for checking by hand"]
+fn crossings_of_a_real_tree_are_printed() {
+    use compass_index::plan::{Deps, Options};
+    use compass_index::refresh::{Request, run};
+    let Ok(tree) = std::env::var("COMPASS_TREE") else {
+        eprintln!("SKIPPED: COMPASS_TREE names no folder: nothing was listed");
+        return;
+    };
+    let project = Project::new();
+    let options = Options { roots: vec![PathBuf::from(tree)], files: None, deps: Deps::All };
+    let request = Request { options, index: project.index(), threads: 2, verify: false, passes: compass_trace::crossings::passes() };
+    let done = run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
+    let index = Index::open(&project.index()).expect("an index");
+    for line in all(&index) {
+        println!("{line}");
+    }
+    println!("{} files, crossings {:?}, without another side {:?}", done.summary.files, done.summary.crossings, done.summary.loose);
+    assert!(done.summary.files > 0);
+}

@@ -1,7 +1,7 @@
 //! Expressions: records the uses in them and says what they evaluate to.
 
 use super::Reader;
-use crate::readers::signals::{is_text, last_name};
+use crate::readers::signals::{is_text, is_text_list, last_name};
 use crate::readers::tree::{find_child, named, span, text};
 use crate::{Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 use tree_sitter::Node;
@@ -64,6 +64,11 @@ impl<'t> Reader<'t> {
             "integer" | "float" => self.b.ty(TypeExpr::Literal(Literal::Number)),
             "true" | "false" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
             "none" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
+            "list" | "tuple" if is_text_list(node) => {
+                self.text(node);
+                let text = self.b.ty(TypeExpr::Literal(Literal::Text));
+                self.b.ty(TypeExpr::List(text))
+            }
             "list" | "set" => {
                 let parts: Vec<TypeId> = named(node).into_iter().map(|n| self.expression(n, Role::Read)).collect();
                 let first = parts.iter().copied().find(|t| *t != self.b.unknown()).unwrap_or(self.b.unknown());

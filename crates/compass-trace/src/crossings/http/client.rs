@@ -26,7 +26,7 @@ pub(super) struct Request {
 
 /// Functions that ask, and libraries whose methods are named by what they ask.
 const FUNCTIONS: [&str; 3] = ["fetch", "axios", "ky"];
-const LIBRARIES: [&str; 8] = ["axios", "ky", "got", "superagent", "requests", "httpx", "http", "$http"];
+const LIBRARIES: [&str; 10] = ["$", "jQuery", "axios", "ky", "got", "superagent", "requests", "httpx", "http", "$http"];
 const METHODS: [&str; 7] = ["get", "post", "put", "patch", "delete", "head", "options"];
 
 /// Wrappers around wrappers are followed this far.
@@ -200,6 +200,9 @@ fn asked(
             let unknown = !matches!(options, None | Some(Argument::Fields(_)));
             (method_of(options).unwrap_or_else(|| if unknown { vec![Piece::Hole] } else { get() }), first)
         }
+        "ajax" if is_library && field(facts, first, &["url"]).is_some() => (method_of(first).unwrap_or_else(get), field(facts, first, &["url"])),
+        "ajax" if is_library => (method_of(options).unwrap_or_else(get), first),
+        "getJSON" if is_library => (get(), first),
         "request" if is_library && field(facts, first, &["url"]).is_some() => (method_of(first).unwrap_or_else(get), field(facts, first, &["url"])),
         "request" if is_library => (constants.pieces(input, file, first?, signal.enclosing)?, call.arguments.get(1)),
         _ if is_library && METHODS.contains(&name) => (vec![Piece::Text(name.to_ascii_uppercase())], first.or(named(facts, call, &["url"]))),
