@@ -148,7 +148,7 @@ impl Pen {
             match row {
                 Row::Band { .. } => {
                     self.ground(begin, end);
-                    begin = Some(y + LINE_PT * 0.2);
+                    begin = Some(y + LINE_PT * 0.35);
                 }
                 Row::Crossing { .. } => {
                     self.ground(begin, end);
@@ -161,7 +161,7 @@ impl Pen {
                 end = y;
             }
             if matches!(row, Row::Crossing { .. }) {
-                begin = begin.or(Some(y + LINE_PT * 0.2));
+                begin = begin.or(Some(y + LINE_PT * 0.35));
             }
         }
         self.ground(begin, end);
@@ -169,7 +169,7 @@ impl Pen {
 
     fn ground(&mut self, begin: Option<f64>, end: f64) {
         if let Some(y) = begin.filter(|y| end > *y) {
-            self.shapes.push(Shape::Box { x: self.left - 8.0, y, width: self.right - self.left + 16.0, height: end - y + LINE_PT * 0.15, fill: Ink::Band });
+            self.shapes.push(Shape::Box { x: self.left - 8.0, y, width: self.right - self.left + 16.0, height: end - y + LINE_PT * 0.3, fill: Ink::Band });
         }
     }
 

@@ -132,6 +132,8 @@ fn embed(pdf: &mut Pdf, font: &Font, ids: [Ref; 5]) -> Result<(), PdfError> {
     let mut cid = pdf.cid_font(glyphs);
     cid.subtype(CidFontType::Type2).base_font(name).system_info(system()).font_descriptor(descriptor).default_width(width);
     cid.cid_to_gid_map_predefined(Name(b"Identity"));
+    // Some readers of PDF overlook the default width: every glyph gets its own.
+    cid.widths().same(0, font.glyphs.num_gids().saturating_sub(1), width);
     cid.finish();
     let bbox = font.face.global_bounding_box();
     pdf.font_descriptor(descriptor)

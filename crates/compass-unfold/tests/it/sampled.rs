@@ -70,7 +70,7 @@ fn sampled_calls_give_the_tokens_of_the_compiler() {
         for (n, sample) in samples.iter().enumerate() {
             match theirs.get(&n) {
                 None => left_out += 1,
-                Some(tokens) if *tokens == sample.ours => {
+                Some(tokens) if same_but_for_the_name(tokens, &sample.ours, &path) => {
                     same += 1;
                     steps += sample.steps;
                 }
@@ -85,6 +85,12 @@ fn sampled_calls_give_the_tokens_of_the_compiler() {
     );
     assert!(wrong.is_empty(), "{}", wrong.join("\n"));
     assert!(same >= WANTED, "only {same} calls were compared");
+}
+
+/// The copy has a name of its own, which `__FILE__` shows.
+fn same_but_for_the_name(theirs: &[String], ours: &[String], path: &str) -> bool {
+    let is_name = |a: &str, b: &str| a.ends_with("marked_copy.c\"") && b.trim_matches('"') == path;
+    theirs.len() == ours.len() && theirs.iter().zip(ours).all(|(a, b)| a == b || is_name(a, b))
 }
 
 fn copy(from: &Path, to: &Path) {
