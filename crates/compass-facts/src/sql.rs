@@ -547,7 +547,7 @@ impl<'t> Statement<'_, 't> {
                         && ["primary", "unique", "foreign", "constraint", "check", "exclude", "key", "index", "like", "period"]
                             .iter()
                             .any(|k| text.eq_ignore_ascii_case(k));
-                    if fresh && !(constraint && !view) {
+                    if fresh && (view || !constraint) {
                         out.push((text.to_ascii_lowercase(), span, span));
                     }
                     fresh = false;

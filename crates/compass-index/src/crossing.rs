@@ -232,7 +232,7 @@ pub(crate) fn run(passes: &Passes, files: &[crate::link::FileInput], links: &mut
         }
     }
     for (_, links) in links {
-        links.crossings.sort_by(|a, b| (a.at, a.kind, a.to).cmp(&(b.at, b.kind, b.to)));
+        links.crossings.sort_by_key(|c| (c.at, c.kind, c.to));
         links.crossings.dedup_by(|a, b| (a.at, a.kind, a.to, a.from) == (b.at, b.kind, b.to, b.from));
         links.loose.sort_by(|a, b| (a.at, a.kind, &a.label).cmp(&(b.at, b.kind, &b.label)));
         links.loose.dedup();

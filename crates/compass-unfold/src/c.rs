@@ -144,7 +144,7 @@ impl Environment {
             }
             done.push(name.clone());
             if !self.table.contains_key(name.as_str())
-                && let Some(definition) = self.from_index(index, &name, linked, file)
+                && let Some(definition) = self.find_indexed(index, &name, linked, file)
             {
                 self.looked_up.push(definition.name.clone());
                 self.table.insert(definition.name.clone(), Arc::new(definition));
@@ -155,7 +155,7 @@ impl Environment {
         }
     }
 
-    fn from_index(&mut self, index: &Index, name: &str, linked: Option<SymbolId>, near: FileId) -> Option<Definition> {
+    fn find_indexed(&mut self, index: &Index, name: &str, linked: Option<SymbolId>, near: FileId) -> Option<Definition> {
         let mut symbols: Vec<SymbolId> = macros(index, name);
         symbols.sort_by_key(|s| (Some(*s) != linked, s.file != near, s.file.unit != near.unit, *s));
         symbols.into_iter().find_map(|s| self.definition(index, s))

@@ -63,8 +63,8 @@ fn crossings_of_a_real_tree_are_printed() {
     let done = run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
     let index = Index::open(&project.index()).expect("an index");
     for line in all(&index) {
-        println!("{line}");
+        eprintln!("{line}");
     }
-    println!("{} files, crossings {:?}, without another side {:?}", done.summary.files, done.summary.crossings, done.summary.loose);
+    eprintln!("{} files, crossings {:?}, without another side {:?}", done.summary.files, done.summary.crossings, done.summary.loose);
     assert!(done.summary.files > 0);
 }

@@ -21,11 +21,9 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::LaterQuestion => turn(state, true, effects),
         Action::Follow => open(state, effects),
         Action::Keep => keep(state, effects),
-        Action::Digit(n) => {
-            if n as usize <= state.chains.len() {
-                state.chains.selected = n as usize - 1;
-                open(state, effects);
-            }
+        Action::Digit(n) if n as usize <= state.chains.len() => {
+            state.chains.selected = n as usize - 1;
+            open(state, effects);
         }
         _ => {}
     }

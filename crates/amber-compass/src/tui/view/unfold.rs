@@ -143,7 +143,7 @@ fn steps(state: &State, shown: &Unfolded, buffer: &mut Buffer, area: Rect) {
     let focused = state.unfold.focus == Focus::Steps;
     put(buffer, Rect { y: area.y - 1, height: 1, ..area }, "steps", if focused { theme.strong } else { theme.dim });
     let height = usize::from(area.height);
-    let first = if state.unfold.taken + 2 < height { 0 } else { state.unfold.taken + 2 - height };
+    let first = (state.unfold.taken + 2).saturating_sub(height);
     let width = area.width as usize;
     for (y, n) in (first..=shown.steps.len()).take(height).enumerate() {
         let here = n == state.unfold.taken;

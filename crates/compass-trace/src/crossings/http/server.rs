@@ -39,6 +39,9 @@ const MAX_DEPTH: usize = 8;
 /// A mount: the parent (none when it is not known), the prefix, where.
 type Mount = (Option<Place>, String, bool, (usize, Span));
 
+/// A prefix: its text, whether all of it is known, the mounts on the way.
+type Prefix = (String, bool, Vec<(usize, Span)>);
+
 #[derive(Default)]
 struct Routers {
     /// Their own prefix.
@@ -117,7 +120,7 @@ impl Routers {
     }
 
     /// All prefixes a router's routes have: the text, whether all of it is known, the mounts on the way.
-    fn prefixes(&self, router: Place, depth: usize) -> Vec<(String, bool, Vec<(usize, Span)>)> {
+    fn prefixes(&self, router: Place, depth: usize) -> Vec<Prefix> {
         let own = self.own.get(&router).cloned();
         let Some(mounts) = self.mounts.get(&router).filter(|_| depth < MAX_DEPTH) else {
             let (text, known) = own.unwrap_or((String::new(), false));
@@ -225,7 +228,7 @@ fn view(input: &PassInput, file: usize, argument: Option<&Argument>) -> Vec<(Opt
 /// `urlpatterns`: tables of `path(…)`, which include each other by module name.
 fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route>) {
     let tables: Vec<usize> = (0..input.files.len()).filter(|f| is_table(input, *f)).collect();
-    let mut prefixes: FxHashMap<usize, Vec<(String, (usize, Span))>> = FxHashMap::default();
+    let mut prefixes = TablePrefixes::default();
     for file in &tables {
         for (_, signal, call) in calls(input).filter(|(f, ..)| f == file) {
             if let Some(Argument::Call(at)) = call.arguments.get(1)
