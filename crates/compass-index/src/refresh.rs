@@ -99,7 +99,8 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
 
     let reading = Instant::now();
     let threads = if request.threads > 0 { request.threads } else { std::thread::available_parallelism().map_or(2, |n| n.get()) };
-    let job = reading::Job { plan: &plan, rows: &mut draft.overview.files, old: old.as_ref(), verify: request.verify, threads };
+    let same_request = old.as_ref().is_some_and(|o| is_same_request(o, &draft.overview));
+    let job = reading::Job { plan: &plan, rows: &mut draft.overview.files, old: old.as_ref(), verify: request.verify, same_request, threads };
     let read = reading::read_all(job, &mut writer, sources, cancel, progress)?;
     seconds.read = reading.elapsed().as_secs_f64();
     if let Some(old) = old.as_ref()
@@ -251,7 +252,12 @@ fn raw_path(_: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
 /// Are files, units and request what they were?
 fn same_shape(old: &Generation, new: &Generation) -> bool {
     let key = |g: &Generation| g.files.iter().map(|f| (f.id, f.path.clone(), f.hash)).collect::<Vec<_>>();
-    old.roots == new.roots && old.units == new.units && old.request == new.request && key(old) == key(new)
+    is_same_request(old, new) && key(old) == key(new)
+}
+
+/// Are roots, units and what was asked for what they were?
+fn is_same_request(old: &Generation, new: &Generation) -> bool {
+    old.roots == new.roots && old.units == new.units && old.request == new.request
 }
 
 fn inputs(rows: &[FileRow], facts: Vec<Option<(compass_facts::Facts, Numbers)>>) -> Vec<FileInput> {

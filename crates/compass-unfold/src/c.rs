@@ -80,7 +80,7 @@ pub(crate) fn unfold(index: &Index, sources: &dyn Sources, at: Place, options: &
     if definition_here(index, at) {
         return Err(nothing("this is the definition; put the cursor on a call"));
     }
-    let mut environment = environment(files, source, &text, &tokens, under, at.offset);
+    let mut environment = environment(files, source, at.offset);
     if cancel.is_cancelled() {
         return Err(nothing("cancelled"));
     }
@@ -115,12 +115,10 @@ fn token(source: SourceNo, text: &str, lexed: &Lexed) -> Token {
     Token::written(lexed.spelling(text).into(), lexed.kind, lexed.spaced, compass_expand::Place { source, span: lexed.span })
 }
 
-/// Walks the file up to the beginning of the statement around the place: a call may begin before it.
-fn environment(mut files: IndexFiles, source: SourceNo, text: &str, tokens: &[Lexed], under: usize, offset: u32) -> Environment {
+/// Walks the file from its top to a place, with what it includes.
+fn environment(mut files: IndexFiles, source: SourceNo, offset: u32) -> Environment {
     let given: Vec<Definition> = files.options.defines.iter().filter_map(|d| Definition::given(d)).collect();
     let mut preprocessor = Preprocessor::new(&mut files, &given, false);
-    // Directives between a call's name and the place do not count: definitions are those at the name.
-    let _ = (text, tokens, under);
     preprocessor.run_until(source, Stop { source, offset });
     let (table, seen, notes) = (std::mem::take(&mut preprocessor.table), std::mem::take(&mut preprocessor.seen), std::mem::take(&mut preprocessor.notes));
     drop(preprocessor);

@@ -121,6 +121,9 @@ pub struct UnfoldArgs {
     /// Take so many steps.
     #[arg(long, value_name = "N")]
     pub step: Option<usize>,
+    /// Take step N alone, and those it needs; the others stay as written.
+    #[arg(long, value_name = "N", conflicts_with_all = ["once", "all", "depth", "step"])]
+    pub only: Option<usize>,
     /// A macro of C that the build defines; may be repeated.
     #[arg(long = "define", value_name = "NAME=VALUE")]
     pub defines: Vec<String>,

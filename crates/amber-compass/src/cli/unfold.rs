@@ -30,7 +30,11 @@ pub fn run(args: &UnfoldArgs) -> Result<ExitCode, Failure> {
         }
     };
     let taken = taken(args, &found)?;
-    let text = if args.json { json(&found, taken)? } else { human(&found, taken) };
+    let after = match args.only {
+        Some(n) => found.only(n - 1).text,
+        None => found.state(taken).text,
+    };
+    let text = if args.json { json(&found, taken, &after)? } else { human(&found, taken, &after) };
     print(&text);
     Ok(ExitCode::from(u8::from(found.steps.is_empty())))
 }
@@ -52,13 +56,16 @@ fn taken(args: &UnfoldArgs, found: &Unfolding) -> Result<usize, Failure> {
         let known = if names.is_empty() { "this unfolding has steps, no named depths".to_owned() } else { format!("depths: {}", names.join(", ")) };
         return at.map(|n| n + 1).ok_or_else(|| Failure::user(format!("there is no depth {name}")).hint(known));
     }
-    if let Some(step) = args.step {
+    if let Some(step) = args.only.or(args.step) {
+        if args.only == Some(0) {
+            return Err(Failure::user("steps count from 1"));
+        }
         return if step <= all { Ok(step) } else { Err(Failure::user(format!("there is no step {step}: {all} in all"))) };
     }
     Ok(if args.once { all.min(1) } else { all })
 }
 
-fn json(found: &Unfolding, taken: usize) -> Result<String, Failure> {
+fn json(found: &Unfolding, taken: usize, after: &str) -> Result<String, Failure> {
     let step = |s: &Step| {
         let place = |l: &compass_unfold::Location| serde_json::json!({ "path": l.path, "line": l.line, "column": l.column });
         let competing: Vec<_> = s.competing.iter().map(|c| serde_json::json!({ "path": c.at.path, "line": c.at.line, "conditions": c.conditions })).collect();
@@ -72,14 +79,14 @@ fn json(found: &Unfolding, taken: usize) -> Result<String, Failure> {
         "place": { "path": found.place.path, "line": found.place.line, "column": found.place.column },
         "written": found.state(0).text,
         "steps": found.steps.iter().take(taken).map(step).collect::<Vec<_>>(),
-        "text": found.state(taken).text,
+        "text": after,
         "notes": found.notes,
     });
     Ok(serde_json::to_string(&value).map_err(Failure::index)? + "\n")
 }
 
 /// Steps and what becomes of them, for people.
-fn human(found: &Unfolding, taken: usize) -> String {
+fn human(found: &Unfolding, taken: usize, after: &str) -> String {
     let mut out = format!("{}:{}:{}\n{}\n\n", found.place.path, found.place.line, found.place.column, indented(&found.state(0).text));
     for (n, step) in found.steps.iter().enumerate().take(taken) {
         let kind = match step.kind {
@@ -97,7 +104,7 @@ fn human(found: &Unfolding, taken: usize) -> String {
         }
     }
     if !found.steps.is_empty() {
-        out += &format!("\n{}\n", indented(&found.state(taken).text));
+        out += &format!("\n{}\n", indented(after));
     }
     for note in &found.notes {
         out += &format!("note: {}\n", harmless(note));

@@ -518,7 +518,13 @@ mod trace {
             about: vec!["one definition visible".to_owned()],
             depth: n,
         };
-        Unfolded { spot: spot("probe.c", 44), states: (0..=steps).map(text).collect(), steps: (0..steps).map(step).collect(), notes: vec!["a note".to_owned()] }
+        Unfolded {
+            spot: spot("probe.c", 44),
+            states: (0..=steps).map(text).collect(),
+            alone: (0..steps).map(|_| Text { text: "alone".to_owned(), pieces: Vec::new() }).collect(),
+            steps: (0..steps).map(step).collect(),
+            notes: vec!["a note".to_owned()],
+        }
     }
 
     fn unfold(size: (u16, u16), steps: usize) -> State {
@@ -616,6 +622,17 @@ mod trace {
         assert!(shown.contains("step 2 of 4") && shown.contains("STEP_1"), "{shown}");
         let effects = press(&mut state, KeyCode::Enter);
         assert!(matches!(&effects[..], [.., Effect::Start(_, Job::Page(s))] if s.path == "include/probe.h" && s.line == 9), "{effects:?}");
+    }
+
+    #[test]
+    fn one_step_is_shown_alone() {
+        let mut state = unfold((160, 45), 4);
+        press(&mut state, KeyCode::Char('2'));
+        press(&mut state, KeyCode::Char('o'));
+        let shown = screen(&state);
+        assert!(shown.contains("step 2 of 4 alone") && shown.lines().any(|l| l.trim_end().ends_with("alone")), "{shown}");
+        press(&mut state, KeyCode::Char('o'));
+        assert!(screen(&state).contains("outermost first"));
     }
 
     #[test]

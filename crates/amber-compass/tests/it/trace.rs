@@ -41,6 +41,7 @@ fn an_unfolding_has_its_fields() {
 #[case::once(&["--once"], "ONCE(3) + ONCE(3)")]
 #[case::second(&["--step", "2"], "(3) + ONCE(3)")]
 #[case::all(&["--all"], "(3) + (3)")]
+#[case::only_the_third(&["--only", "3"], "ONCE(3) + (3)")]
 #[case::define(&["--define", "WIDE"], "wide(3) + wide(3)")]
 fn steps_are_chosen(#[case] options: &[&str], #[case] text: &str) {
     let project = sample();
@@ -66,6 +67,7 @@ fn depths_of_a_lowering_are_chosen_by_name() {
 #[case::no_file(&["unfold", "nobody.c:1:1"], 2, "no file nobody.c")]
 #[case::no_line(&["unfold", "probe.c:99:1"], 2, "no place 99:1")]
 #[case::no_step(&["unfold", "probe.c:4:12", "--step", "9"], 2, "there is no step 9")]
+#[case::no_step_0(&["unfold", "probe.c:4:12", "--only", "0"], 2, "from 1")]
 #[case::bad_define(&["unfold", "probe.c:4:12", "--define", "=1"], 2, "NAME=VALUE")]
 #[case::nothing_there(&["unfold", "probe.c:2:1"], 1, "no macro is called here")]
 #[case::on_the_definition(&["unfold", "probe.h:1:9"], 1, "definition")]

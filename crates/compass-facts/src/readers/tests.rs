@@ -1,6 +1,8 @@
 //! What readers say of small programs, and that nothing makes them stumble.
 
 use crate::{Cancel, DefId, Facts, Flags, GapCause, Language, Role, Source, read};
+mod signals;
+
 use proptest::prelude::*;
 use rstest::rstest;
 

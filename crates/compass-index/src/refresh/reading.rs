@@ -21,6 +21,8 @@ pub(super) struct Job<'j> {
     pub(super) rows: &'j mut [FileRow],
     pub(super) old: Option<&'j Generation>,
     pub(super) verify: bool,
+    /// Roots, units and all that was asked for are what they were: without a changed file nothing need be linked.
+    pub(super) same_request: bool,
     pub(super) threads: usize,
 }
 
@@ -60,7 +62,7 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
         job.rows[i].hash = hash;
         job.rows[i].lines = lines;
     }
-    let nothing_changed = out.changed == 0 && job.old.is_some_and(|o| o.files.len() == job.rows.len() && o.linked);
+    let nothing_changed = out.changed == 0 && job.same_request && job.old.is_some_and(|o| o.files.len() == job.rows.len() && o.linked);
     if !nothing_changed {
         load_unchanged(job.rows, &mut out, writer, sources, cancel, job.plan)?;
     }

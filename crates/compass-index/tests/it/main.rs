@@ -1,5 +1,7 @@
 //! Indexing, refreshing and what survives.
 
+mod passes;
+
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};
 use compass_index::refresh::{Outcome, RefreshError, Request, run};

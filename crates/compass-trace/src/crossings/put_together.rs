@@ -1,6 +1,6 @@
 //! Texts put together from constants, parameters and the unknown.
 
-use compass_facts::{Argument, DefId, Facts, Kind, Signal, SignalKind, TextPart};
+use compass_facts::{Argument, CallSignal, DefId, Facts, Kind, Signal, SignalKind, TextPart};
 use compass_index::{PassInput, Place};
 use rustc_hash::FxHashMap;
 
@@ -113,18 +113,25 @@ pub(super) fn is_given(pieces: &[Piece]) -> bool {
 }
 
 /// All call signals with their files.
-pub(super) fn calls<'a>(input: &PassInput<'a>) -> impl Iterator<Item = (usize, &'a Signal, &'a compass_facts::CallSignal)> {
-    let files: Vec<(usize, &'a Facts)> = input.files.iter().enumerate().map(|(i, f)| (i, f.facts)).collect();
-    files.into_iter().flat_map(|(i, facts)| {
-        facts.signals.iter().filter_map(move |s| match &s.kind {
-            SignalKind::Call(call) => Some((i, s, &**call)),
-            _ => None,
-        })
+pub(super) fn calls<'a>(input: &PassInput<'a>) -> impl Iterator<Item = (usize, &'a Signal, &'a CallSignal)> {
+    let files: Vec<&'a Facts> = input.files.iter().map(|f| f.facts).collect();
+    files.into_iter().enumerate().flat_map(|(i, facts)| of_facts(facts).map(move |(s, c)| (i, s, c)))
+}
+
+/// The call signals of one file.
+pub(super) fn calls_in<'a>(input: &PassInput<'a>, file: usize) -> impl Iterator<Item = (&'a Signal, &'a CallSignal)> {
+    of_facts(input.files[file].facts)
+}
+
+fn of_facts(facts: &Facts) -> impl Iterator<Item = (&Signal, &CallSignal)> {
+    facts.signals.iter().filter_map(|s| match &s.kind {
+        SignalKind::Call(call) => Some((s, &**call)),
+        _ => None,
     })
 }
 
 /// The argument of that name.
-pub(super) fn named<'a>(facts: &Facts, call: &'a compass_facts::CallSignal, names: &[&str]) -> Option<&'a Argument> {
+pub(super) fn named<'a>(facts: &Facts, call: &'a CallSignal, names: &[&str]) -> Option<&'a Argument> {
     call.named.iter().find(|(n, _)| names.contains(&facts.name(*n))).map(|(_, a)| a)
 }
 

@@ -181,7 +181,7 @@ fn unknown_words_of_filters_have_nearest_ones(caves: Project, #[case] question: 
 }
 
 #[rstest]
-#[case::through("who uses plan through 2")]
+#[case::through("who writes plan through 2")]
 #[case::follows("what follows from plan")]
 #[case::overrides("who overrides rest")]
 fn later_forms_say_that_they_are_not_answered_yet(caves: Project, #[case] question: &str) {

@@ -44,8 +44,7 @@ impl<'t> Function<'t> {
         let scope = facts.def(def).inner;
         let owned = |d: DefId| facts.def(d).container == Some(def) && Some(facts.def(d).scope) == scope && facts.def(d).kind != Kind::TypeParameter;
         let mut parameters = Vec::new();
-        for (i, d) in facts.definitions.iter().enumerate().filter(|(i, _)| owned(DefId(*i as u32))) {
-            let _ = i;
+        for (_, d) in facts.definitions.iter().enumerate().filter(|(i, _)| owned(DefId(*i as u32))) {
             local_names.insert(facts.name(d.name).to_owned());
             match d.kind {
                 Kind::Parameter => parameters.push(facts.name(d.name).to_owned()),

@@ -139,9 +139,10 @@ pub(super) fn unfold(engine: &Engine, spot: &Spot, context: &Context) -> Result<
     let offset = source.source.lines.offset(spot.line, spot.column).ok_or("there is no such place")?;
     let found = compass_unfold::unfold(index, &DiskSources, file, offset, &Options::default(), &context.cancel).map_err(|e| failure_chain(&e))?;
     let states = (0..=found.steps.len().min(MAX_STATES)).map(|n| found.state(n)).collect();
+    let alone = (0..found.steps.len().min(MAX_STATES)).map(|n| found.only(n)).collect();
     let steps = found.steps.iter().map(step).collect();
     let spot = Spot { path: found.place.path.clone(), line: found.place.line, column: found.place.column };
-    Ok(Unfolded { spot, states, steps, notes: found.notes.clone() })
+    Ok(Unfolded { spot, states, alone, steps, notes: found.notes.clone() })
 }
 
 fn step(step: &compass_unfold::Step) -> StepRow {

@@ -28,6 +28,8 @@ pub struct Unfolded {
     pub spot: Spot,
     /// The text after 0, 1, … steps.
     pub states: Vec<Text>,
+    /// The text when one step alone is taken, with those it needs.
+    pub alone: Vec<Text>,
     /// Steps, outermost first.
     pub steps: Vec<StepRow>,
     /// Things to hear.
@@ -51,6 +53,8 @@ pub struct UnfoldPane {
     pub shown: Option<Box<Unfolded>>,
     /// Steps taken: 0 shows what was written.
     pub taken: usize,
+    /// Is the step chosen shown alone, the others left as they are?
+    pub alone: bool,
     /// What arrows move.
     pub focus: Focus,
     /// The piece selected in the result.
@@ -69,6 +73,10 @@ impl UnfoldPane {
     /// The text of the state shown.
     pub fn result(&self) -> Option<&Text> {
         let shown = self.shown.as_ref()?;
+        let alone = self.taken.checked_sub(1).filter(|_| self.alone).and_then(|n| shown.alone.get(n));
+        if alone.is_some() {
+            return alone;
+        }
         shown.states.get(self.taken).or(shown.states.last())
     }
 

@@ -46,6 +46,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.unfold.why = None;
             let last = found.states.len().saturating_sub(1);
             state.unfold.shown = Some(found);
+            state.unfold.alone = false;
             state.unfold.focus = crate::tui::state::Focus::Steps;
             super::unfold::take(state, last);
         }

@@ -11,6 +11,11 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     let pane = &mut state.unfold;
     match (action, pane.focus) {
         (Action::NextName, _) => pane.focus = if pane.focus == Focus::Steps { Focus::Result } else { Focus::Steps },
+        (Action::Alone, _) => {
+            pane.alone = !pane.alone;
+            let taken = pane.taken;
+            take(state, taken);
+        }
         (Action::Digit(n), _) => take(state, (n as usize).min(steps)),
         (Action::First, _) => take(state, 0),
         (Action::Last, _) => take(state, steps),

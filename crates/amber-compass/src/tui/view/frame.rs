@@ -57,7 +57,7 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Desk) => " Enter follow · Backspace back · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
         (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
         (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · / ask · Backspace desk · ? keys",
-        (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
+        (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · o only this one · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
         (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
     };
     put(buffer, at, text, theme.dim);

@@ -25,6 +25,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     let right = match (last, depth) {
         (0, _) => "no steps ".to_owned(),
         (_, Some(depth)) => format!("depth {} · {} of {last} ", depth.by, pane.taken),
+        _ if pane.alone && pane.taken > 0 => format!("step {} of {last} alone ", pane.taken),
         _ => format!("step {} of {last} · outermost first ", pane.taken),
     };
     let place = format!("{}:{}", shown.spot.path, shown.spot.line);

@@ -1,6 +1,6 @@
 //! Routes as Python applications declare them: decorators, calls, tables of paths, and what they are mounted under.
 
-use super::super::put_together::{Constants, Piece, calls, named};
+use super::super::put_together::{Constants, Piece, calls, calls_in, named};
 use super::paths::{Segment, route_segments};
 use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Language, Span};
 use compass_index::{PassInput, Place};
@@ -217,8 +217,8 @@ fn view(input: &PassInput, file: usize, argument: Option<&Argument>) -> Vec<(Opt
     let place = match argument {
         Some(Argument::Name(at)) => input.meaning(file, *at),
         Some(Argument::Call(at)) => {
-            let made = calls(input).find(|(f, _, c)| *f == file && c.at == *at);
-            made.and_then(|(_, _, c)| c.receiver).and_then(|r| input.meaning(file, r))
+            let made = calls_in(input, file).find(|(_, c)| c.at == *at);
+            made.and_then(|(_, c)| c.receiver).and_then(|r| input.meaning(file, r))
         }
         _ => None,
     };
@@ -230,7 +230,7 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
     let tables: Vec<usize> = (0..input.files.len()).filter(|f| is_table(input, *f)).collect();
     let mut prefixes = TablePrefixes::default();
     for file in &tables {
-        for (_, signal, call) in calls(input).filter(|(f, ..)| f == file) {
+        for (signal, call) in calls_in(input, *file) {
             if let Some(Argument::Call(at)) = call.arguments.get(1)
                 && let Some(module) = included(input, constants, *file, *at)
                 && let Some(target) = tables.iter().find(|t| is_module(input.files[**t].path, &module))
@@ -241,7 +241,7 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
         }
     }
     for file in &tables {
-        for (_, signal, call) in calls(input).filter(|(f, ..)| f == file) {
+        for (signal, call) in calls_in(input, *file) {
             let facts = input.files[*file].facts;
             if !matches!(facts.name(call.name), "path" | "re_path" | "url") {
                 continue;
@@ -290,7 +290,7 @@ fn is_table(input: &PassInput, file: usize) -> bool {
 
 /// The module that `include("a.urls")` at an offset names.
 fn included(input: &PassInput, constants: &Constants, file: usize, at: u32) -> Option<String> {
-    let (_, _, call) = calls(input).find(|(f, _, c)| *f == file && c.at == at)?;
+    let (_, call) = calls_in(input, file).find(|(_, c)| c.at == at)?;
     (input.files[file].facts.name(call.name) == "include").then(|| plain(input, constants, file, call.arguments.first())).flatten().map(|t| t.0)
 }
 
