@@ -193,7 +193,7 @@ impl Environment {
         let system: Vec<&str> =
             self.notes.iter().filter_map(|n| if let Note::IncludeNotFound { spelled, .. } = n { Some(spelled.as_str()) } else { None }).collect();
         if !system.is_empty() {
-            let mut names = system.clone();
+            let mut names = system;
             names.dedup();
             said.push(format!("not found: {}; macros defined there are not known", names.join(", ")));
         }
