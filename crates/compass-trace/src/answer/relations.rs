@@ -92,7 +92,7 @@ impl Engine {
             let facts = self.index.facts(entry.file)?;
             found.rows.push(Raw::usage(entry.file, &facts.facts, UseId(entry.usage), Some(entry.certainty), Some(symbol)));
         }
-        for edge in self.edges_in(symbol)? {
+        for edge in self.crossings_in(symbol)? {
             if let crate::chains::Join::Crossing(_, number) = edge.join
                 && roles.contains(&edge.role)
             {

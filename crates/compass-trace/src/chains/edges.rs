@@ -64,18 +64,21 @@ impl Engine {
                 out.push(Edge { from: base, to, file: to.file, at, join: Join::Implements, role: Role::Ref, certainty: Certainty::Inferred });
             }
         }
+        out.extend(self.crossings_in(to)?);
+        Ok(out)
+    }
+
+    /// Crossings that reach a symbol.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn crossings_in(&self, to: SymbolId) -> Result<Vec<Edge>, AnswerError> {
+        let mut out = Vec::new();
         for entry in self.index.crossings(to)? {
             let links = self.index.links(entry.file)?;
             if let Some(c) = links.crossings.get(entry.number as usize) {
-                out.push(Edge {
-                    from: c.from,
-                    to,
-                    file: entry.file,
-                    at: c.at,
-                    join: Join::Crossing(c.kind, entry.number),
-                    role: c.role,
-                    certainty: c.certainty,
-                });
+                let join = Join::Crossing(c.kind, entry.number);
+                out.push(Edge { from: c.from, to, file: entry.file, at: c.at, join, role: c.role, certainty: c.certainty });
             }
         }
         Ok(out)

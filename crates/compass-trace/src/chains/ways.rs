@@ -121,8 +121,9 @@ impl Engine {
         if longest.is_none()
             && let Some(shortest) = out.ways.first().map(|w| w.edges.len())
         {
+            let listed = out.ways.len();
             out.ways.retain(|w| w.edges.len() == shortest);
-            out.total = out.total.min(out.ways.len() as u64).max(out.ways.len() as u64);
+            out.total -= (listed - out.ways.len()) as u64;
         }
         Ok(out)
     }
