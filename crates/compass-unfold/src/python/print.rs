@@ -207,7 +207,7 @@ fn print_next(function: &Function, next: &Next, out: &mut Lines) {
 /// `last_of_each` → `LastOfEach`.
 fn class_name(name: &str) -> String {
     let words = name.split('_').filter(|w| !w.is_empty());
-    let joined: String = words.map(|w| w[..1].to_uppercase() + &w[1..]).collect();
+    let joined: String = words.flat_map(|w| w.chars().take(1).flat_map(char::to_uppercase).chain(w.chars().skip(1))).collect();
     let plain = joined.chars().next().is_some_and(char::is_alphabetic);
     if plain && joined != name { joined } else { format!("{}Iterator", if plain { joined } else { "Made".to_owned() }) }
 }

@@ -94,3 +94,14 @@ fn flags_of_generators_are_known() {
     let file = index.find_path("a.py").expect("indexed");
     assert!(index.facts(file).expect("readable").facts.definitions[0].flags.has(Flags::GENERATOR));
 }
+
+#[rstest]
+#[case::letters_beyond_ascii("été_ß")]
+#[case::only_signs("__")]
+#[case::digits("_1")]
+fn any_name_of_a_generator_is_taken(#[case] name: &str) {
+    let text = format!("def {name}():\n    yield 1\n\n\nprint(list({name}()))\n");
+    if has("python3") {
+        assert_eq!(run(&lowered(&text, 2)), "[1]\n");
+    }
+}
