@@ -103,6 +103,10 @@ impl<'t> CLexer<'t> {
     fn skip_blanks(&mut self) -> bool {
         let begin = self.at;
         loop {
+            // The common case without a joint, byte by byte.
+            while matches!(self.bytes.get(self.at), Some(b' ' | b'\t')) {
+                self.at += 1;
+            }
             let (byte, at) = self.peek(self.at);
             if at >= self.bytes.len() {
                 self.at = self.bytes.len();
@@ -167,8 +171,12 @@ impl<'t> CLexer<'t> {
         let span = Span::new(start, self.at);
         // Nothing is joined in a raw string: its backslashes are text.
         let raw = self.cpp && kind == LexKind::Text && self.bytes[start..self.at].iter().take(3).any(|b| *b == b'R');
-        let joined = !raw && self.bytes[start..self.at].iter().enumerate().any(|(i, b)| *b == b'\\' && self.joint(start + i) > 0);
+        let joined = !raw && memchr::memchr(b'\\', &self.bytes[start..self.at]).is_some() && self.has_joint(start);
         Some(Lexed { kind, span, spaced, first, joined })
+    }
+
+    fn has_joint(&self, start: usize) -> bool {
+        (start..self.at).any(|i| self.bytes[i] == b'\\' && self.joint(i) > 0)
     }
 
     /// A string or character constant; one that is not closed ends with its line.
@@ -216,11 +224,20 @@ impl<'t> CLexer<'t> {
     fn name(&mut self) -> LexKind {
         let start = self.at;
         loop {
+            while self.bytes.get(self.at).is_some_and(|b| NAME_BYTES[*b as usize]) {
+                self.at += 1;
+            }
+            if self.bytes.get(self.at) != Some(&b'\\') {
+                break;
+            }
             let (byte, at) = self.peek(self.at);
             if at >= self.bytes.len() || !is_name_byte(byte) {
                 break;
             }
             self.at = at + 1;
+        }
+        if !matches!(self.bytes.get(self.at), Some(b'"' | b'\'' | b'\\')) {
+            return LexKind::Name;
         }
         let (next, at) = self.peek(self.at);
         let name = &self.bytes[start..self.at];
@@ -258,7 +275,16 @@ impl<'t> CLexer<'t> {
     }
 
     fn punctuator(&mut self) -> LexKind {
-        let known = |p: &&&str| self.cpp || !ONLY_CPP.contains(p);
+        let first = self.bytes[self.at];
+        let alone = matches!(first, b'(' | b')' | b'{' | b'}' | b'[' | b']' | b';' | b',' | b'?' | b'~' | b'"' | b'@' | b'`' | b'\\');
+        // Most stand alone: what follows settles that for the others without a look at the list.
+        let follower = self.bytes.get(self.at + 1).copied().unwrap_or(0);
+        let can_grow = matches!(follower, b'%' | b':' | b'.' | b'<' | b'=' | b'>' | b'-' | b'#' | b'+' | b'&' | b'|' | b'*' | b'\\');
+        if alone || !can_grow {
+            self.at += 1;
+            return LexKind::Punct;
+        }
+        let known = |p: &&&str| p.as_bytes()[0] == first && (self.cpp || !ONLY_CPP.contains(p));
         let found = PUNCTUATORS.iter().chain(&DIGRAPHS).filter(known).find_map(|p| self.matches(p.as_bytes()));
         match found {
             Some(end) => self.at = end,
@@ -290,8 +316,19 @@ impl Iterator for CLexer<'_> {
 
 /// Letters, digits, `_`, `$`, and every byte of a character beyond ASCII.
 fn is_name_byte(byte: u8) -> bool {
-    byte.is_ascii_alphanumeric() || byte == b'_' || byte == b'$' || byte >= 0x80
+    NAME_BYTES[byte as usize]
 }
+
+static NAME_BYTES: [bool; 256] = {
+    let mut table = [false; 256];
+    let mut byte = 0;
+    while byte < 256 {
+        let b = byte as u8;
+        table[byte] = b.is_ascii_alphanumeric() || b == b'_' || b == b'$' || b >= 0x80;
+        byte += 1;
+    }
+    table
+};
 
 fn char_len(first: u8) -> usize {
     match first {

@@ -18,8 +18,10 @@ mod registry;
 mod source;
 mod sql;
 mod tokens;
+pub mod wire;
 
 pub use model::*;
+pub use readers::c::looks_like_cpp;
 pub use registry::{Language, read};
 pub use source::{Encoding, LineIndex, Source, SourceError};
 pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};

@@ -14,11 +14,11 @@ mod typeexpr;
 mod usage;
 
 pub use definition::{Definition, Flags, Kind};
-pub use facts::{Facts, NameTable};
+pub use facts::{Facts, NameTable, Outer};
 pub use gap::{Gap, GapCause};
 pub use ids::{DefId, GapId, ImportId, NameId, ScopeId, Span, TypeId, UseId};
 pub use import::{Export, Import, ImportKind};
-pub use scope::{Extension, Scope, ScopeKind};
+pub use scope::{Condition, Extension, Scope, ScopeKind};
 pub use signal::{Argument, CallSignal, Signal, SignalKind, SqlName, SqlVerb, TextPart};
 pub use typeexpr::{Literal, TypeExpr};
 pub use usage::{Role, Shape, Use};

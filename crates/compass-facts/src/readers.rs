@@ -2,6 +2,7 @@
 
 mod builder;
 pub(crate) mod c;
+pub(crate) mod interface;
 pub(crate) mod python;
 pub(crate) mod rust;
 pub(crate) mod signals;

@@ -9,6 +9,8 @@ use serde::{Deserialize, Serialize};
 #[allow(missing_docs)]
 pub enum Language {
     C,
+    /// C++, and headers that read like it.
+    Cpp,
     JavaScript,
     Python,
     Rust,
@@ -24,15 +26,32 @@ pub enum Language {
 /// source and several seconds for such a file, and what people write by hand is far below.
 const MAX_SOURCE_BYTES: usize = 6 << 20;
 
+/// The readers of our own need far less: only what no offset could name is too large for them.
+const MAX_OWN_BYTES: usize = 256 << 20;
+
+fn largest(language: Language) -> usize {
+    if matches!(language, Language::C | Language::Cpp) { MAX_OWN_BYTES } else { MAX_SOURCE_BYTES }
+}
+
 impl Language {
     /// All of them.
-    pub const ALL: [Language; 8] =
-        [Language::C, Language::JavaScript, Language::Python, Language::Rust, Language::Sql, Language::TypeScript, Language::Tsx, Language::Text];
+    pub const ALL: [Language; 9] = [
+        Language::C,
+        Language::Cpp,
+        Language::JavaScript,
+        Language::Python,
+        Language::Rust,
+        Language::Sql,
+        Language::TypeScript,
+        Language::Tsx,
+        Language::Text,
+    ];
 
     /// The word for people and for `lang` in questions.
     pub fn word(self) -> &'static str {
         match self {
             Language::C => "c",
+            Language::Cpp => "cpp",
             Language::JavaScript => "javascript",
             Language::Python => "python",
             Language::Rust => "rust",
@@ -51,8 +70,13 @@ impl Language {
         if stem.is_empty() {
             return None;
         }
+        // Parts of makefiles carry an ending that elsewhere means C.
+        if matches!(stem, "Makefile" | "makefile" | "GNUmakefile") {
+            return Some(Language::Text);
+        }
         Some(match extension.as_str() {
             "c" | "h" | "inc" => Language::C,
+            "cc" | "cpp" | "cxx" | "c++" | "hh" | "hpp" | "hxx" | "h++" | "ipp" | "tpp" | "inl" | "txx" | "cppm" | "ixx" => Language::Cpp,
             "js" | "jsx" | "mjs" | "cjs" => Language::JavaScript,
             "py" | "pyi" | "pyw" => Language::Python,
             "rs" => Language::Rust,
@@ -84,11 +108,16 @@ impl Language {
         self != Language::Text
     }
 
+    /// C or C++: one preprocessor, one program.
+    pub fn is_c_family(self) -> bool {
+        matches!(self, Language::C | Language::Cpp)
+    }
+
     /// Do both belong to one family, so that names of one are looked for in the other?
     pub fn is_kin_of(self, other: Language) -> bool {
         let family = |l: Language| match l {
             Language::JavaScript | Language::TypeScript | Language::Tsx => 1,
-            Language::C => 2,
+            Language::C | Language::Cpp => 2,
             Language::Python => 3,
             Language::Rust => 4,
             Language::Text => 5,
@@ -99,13 +128,12 @@ impl Language {
 
     pub(crate) fn grammar(self) -> Option<tree_sitter::Language> {
         Some(match self {
-            Language::C => tree_sitter_c::LANGUAGE.into(),
             Language::JavaScript => tree_sitter_javascript::LANGUAGE.into(),
             Language::Python => tree_sitter_python::LANGUAGE.into(),
             Language::Rust => tree_sitter_rust::LANGUAGE.into(),
             Language::TypeScript => tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into(),
             Language::Tsx => tree_sitter_typescript::LANGUAGE_TSX.into(),
-            Language::Text | Language::Sql => return None,
+            Language::Text | Language::Sql | Language::C | Language::Cpp => return None,
         })
     }
 }
@@ -118,7 +146,7 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     if !language.is_read() {
         return Some(Facts { lines: source.lines.count(), ..Facts::default() });
     }
-    let mut facts = if source.text.len() > MAX_SOURCE_BYTES {
+    let mut facts = if source.text.len() > largest(language) {
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
         Facts { gaps: vec![gap], ..Facts::default() }
     } else {
@@ -138,9 +166,11 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     if language == Language::Sql {
         return Some(sql::read(text, cancel));
     }
+    if matches!(language, Language::C | Language::Cpp) {
+        return c::read(text, language == Language::Cpp, cancel);
+    }
     let tree = parse(language, text, cancel)?;
     Some(match language {
-        Language::C => c::read(text, &tree, cancel),
         Language::Python => python::read(text, &tree, cancel),
         Language::Rust => rust::read(text, &tree, cancel),
         _ => typescript::read(text, &tree, cancel),
@@ -168,6 +198,7 @@ mod tests {
     #[case::plain("a.py", Some(Language::Python))]
     #[case::upper("A.C", Some(Language::C))]
     #[case::markup("board.tsx", Some(Language::Tsx))]
+    #[case::part_of_a_makefile("Makefile.inc", Some(Language::Text))]
     #[case::hidden(".c", None)]
     #[case::unknown("a.xyz", None)]
     fn names_tell_languages(#[case] name: &str, #[case] language: Option<Language>) {

@@ -16,6 +16,8 @@ pub struct Config {
     pub exclude: Vec<String>,
     /// Folders searched for includes, relative to the root.
     pub include_folders: Vec<String>,
+    /// Macros that the build defines: `NAME` or `NAME=VALUE`.
+    pub defines: Vec<String>,
     /// Layers of the architecture, in order.
     pub layers: Vec<Layer>,
 }

@@ -130,7 +130,7 @@ pub struct Link {
     pub usage: UseId,
     /// What it refers to, best first.
     pub targets: Vec<SymbolId>,
-    /// How many targets there were before the list was cut.
+    /// How many targets there were before the list was cut; of C and C++ the likeliest 40 of each entity are counted.
     pub total: u32,
     /// How sure.
     pub certainty: Certainty,
@@ -153,6 +153,8 @@ pub struct FileLinks {
     pub absent: Vec<(u32, Cause)>,
     /// Type → base type, both as symbols.
     pub bases: Vec<(SymbolId, SymbolId)>,
+    /// What can be called later through a place: the place, the function put there, and the use that puts it.
+    pub held: Vec<(SymbolId, SymbolId, UseId)>,
     /// Crossings that begin here, by place.
     pub crossings: Vec<crate::Crossing>,
     /// Sides of crossings that have no other, by place.

@@ -3,6 +3,7 @@
 //! Facts and links of files are loaded when asked for and kept for a while. Cheap to open; share one per thread that asks.
 
 use crate::identity::Numbers;
+use crate::names::Names;
 use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, StoreError, UnitRow, UseEntry};
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, read};
@@ -90,7 +91,7 @@ pub struct Index {
     facts: Mutex<FxHashMap<FileId, Arc<FileFacts>>>,
     links: Mutex<FxHashMap<FileId, Arc<FileLinks>>>,
     texts: Mutex<FxHashMap<FileId, Arc<FileSource>>>,
-    names: OnceLock<Arc<Vec<NameEntry>>>,
+    names: OnceLock<Arc<Names>>,
 }
 
 impl Index {
@@ -194,6 +195,11 @@ impl Index {
         self.by_id.get(&id).map(|i| &self.overview.files[*i])
     }
 
+    /// Where a file stands among all, by root and path; the last place for an id of another index.
+    pub fn position(&self, id: FileId) -> u32 {
+        self.by_id.get(&id).map_or(u32::MAX, |i| *i as u32)
+    }
+
     /// A file's path as people see it: relative to the first root, absolute below other roots.
     pub fn path_of(&self, id: FileId) -> String {
         self.file(id).map_or_else(String::new, |f| shown_path(&self.overview, f))
@@ -282,19 +288,20 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn named(&self, name: &str) -> Result<Vec<NameEntry>, IndexError> {
-        Ok(self.reader().names(self.generation, name)?)
+        Ok(self.reader().names(self.overview.names, name)?)
     }
 
-    /// All definitions, by name; kept once loaded.
+    /// All distinct names; kept once loaded.
     ///
     /// # Errors
     /// Store errors.
-    pub fn names(&self) -> Result<Arc<Vec<NameEntry>>, IndexError> {
+    pub fn names(&self) -> Result<Arc<Names>, IndexError> {
         if let Some(known) = self.names.get() {
             return Ok(known.clone());
         }
-        let all = Arc::new(self.reader().all_names(self.generation)?);
-        Ok(self.names.get_or_init(|| all).clone())
+        let mut names = Names::default();
+        self.reader().each_name(self.overview.names, &mut |name, _, _, _| names.add(name))?;
+        Ok(self.names.get_or_init(|| Arc::new(names)).clone())
     }
 
     /// Uses of a symbol in other scopes than its own function, by file and place.

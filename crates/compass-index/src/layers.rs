@@ -62,7 +62,7 @@ fn inferred(file: &FileRow, links: &FileLinks, reached: &FxHashSet<FileId>) -> O
     let from = |kind| links.crossings.iter().any(|c| c.kind == kind);
     match file.language {
         Language::Sql => Some(5),
-        Language::C => Some(4),
+        Language::C | Language::Cpp => Some(4),
         _ if reached.contains(&file.id) || links.loose.iter().any(|l| l.cause == LooseCause::NoRequest) => Some(1),
         Language::Tsx => Some(0),
         _ if from(CrossingKind::Http) => Some(0),

@@ -11,15 +11,18 @@
 //! The result depends neither on the order of files nor on the number of threads: an answer that was cut short by a cycle
 //! is not remembered, so every remembered answer is what a fresh evaluator would say.
 
+mod cfamily;
 mod evaluate;
 mod imports;
 mod lookup;
 mod members;
 mod modules;
 mod output;
+mod overloads;
+mod spaces;
 mod ty;
 mod uses;
 mod world;
 
-pub(crate) use output::{link_all, names_only};
+pub(crate) use output::{Linked, Load, Request, Sink, Tally, is_slim, link_all};
 pub(crate) use world::FileInput;

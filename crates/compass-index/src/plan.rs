@@ -3,6 +3,7 @@
 //! Input: the paths a person named. Output: a [`Plan`], files sorted by path. Nothing is read but folders, manifests and
 //! the first bytes of files whose name says nothing.
 
+mod commands;
 mod manifests;
 mod roots;
 mod walk;
@@ -118,6 +119,8 @@ pub struct Plan {
     pub warnings: Vec<String>,
     /// Include folders of the configuration, relative to the first root.
     pub include_folders: Vec<String>,
+    /// Macros that the configuration or the build defines.
+    pub defines: Vec<String>,
     /// Layers settled by hand.
     pub layers: Vec<crate::config::Layer>,
 }

@@ -115,33 +115,180 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         return Ok(Outcome { summary, warnings: plan.warnings, rebuilt });
     }
     let inputs = inputs(&draft.overview.files, read.facts);
-    if old.is_none() && plan.bytes() > EARLY_BYTES {
-        publish_facts(&mut draft.overview, &inputs, &mut writer)?;
-    }
     let linking = Instant::now();
-    let linked =
-        link::link_all(&inputs, &draft.overview.units, &plan.include_folders, &request.passes, threads, cancel, progress).ok_or(RefreshError::Cancelled)?;
+    let base = writer.begin()?;
+    let early = old.is_none() && plan.bytes() > EARLY_BYTES;
+    let number = base + 1 + i64::from(early);
+    draft.overview.names = number;
+    let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
+    let order = link::Request {
+        units: &draft.overview.units.clone(),
+        include_folders: &plan.include_folders,
+        defines: &plan.defines,
+        threads,
+        folder: &folder,
+        cancel,
+        progress,
+    };
+    let index = request.index.clone();
+    let load = move || loader(&index);
+    let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
+    let mut linked = link::link_all(&inputs, &order, &load, &mut sink)?.ok_or(RefreshError::Cancelled)?;
+    crate::crossing::run(&request.passes, &inputs, &mut linked.links);
     seconds.link = linking.elapsed().as_secs_f64();
 
     let writing = Instant::now();
-    let size: u64 = linked.links.len() as u64;
-    draft.overview.linked = true;
-    draft.overview.layers = crate::layers::assign(&plan.layers, &mut draft.overview.files, &linked.links);
-    draft.overview.matrix = matrix(&draft.overview.files, &linked.links);
-    draft.overview.most_used = most_used(&linked.postings.uses, &draft.overview.units);
-    draft.overview.summary = summarise(&plan, &draft.overview, &inputs, &linked.links);
-    draft.overview.summary.refreshed_files = read.changed;
-    draft.overview.summary.relinked_files = inputs.len() as u64;
+    publish(&mut writer, &mut draft.overview, &plan, &inputs, linked, number, progress, &mut |overview| {
+        overview.summary.refreshed_files = read.changed;
+        overview.summary.relinked_files = inputs.len() as u64;
+        seconds.total = total.elapsed().as_secs_f64();
+        overview.summary.seconds = seconds.clone();
+    })?;
     drop(inputs);
-    seconds.total = total.elapsed().as_secs_f64();
-    draft.overview.summary.seconds = seconds.clone();
-    writer.publish(&draft.overview, &linked.links, &linked.postings, &|files| progress.report(Phase::Write, files, size))?;
     seconds.write = writing.elapsed().as_secs_f64();
     seconds.total = total.elapsed().as_secs_f64();
     let mut summary = draft.overview.summary;
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
     Ok(Outcome { summary, warnings: plan.warnings, rebuilt })
+}
+
+/// Whole facts from the store, by a connection of its own.
+fn loader(index: &std::path::Path) -> link::Load {
+    const MISSING: StoreError = StoreError::Damaged { what: "facts" };
+    let reader = crate::store::Reader::open(index).ok();
+    Box::new(move |file| {
+        let found = reader.as_ref().ok_or(MISSING)?.facts(file.id, file.hash)?;
+        found.map(|(facts, _)| facts).ok_or(MISSING)
+    })
+}
+
+/// Writes what linking gives while it goes on.
+struct Publishing<'w> {
+    writer: &'w mut Writer,
+    number: i64,
+    /// Shown as soon as the names are there.
+    early: Option<Generation>,
+    plan: u64,
+    cancel: &'w Cancel,
+}
+
+impl link::Sink for Publishing<'_> {
+    fn names(&mut self, names: &mut dyn Iterator<Item = crate::store::NameEntry>) -> Result<(), StoreError> {
+        self.writer.put_names(self.number, names)?;
+        // Names that were cut short must not be shown.
+        match self.early.take().filter(|_| !self.cancel.is_cancelled()) {
+            Some(mut overview) => {
+                overview.summary.bytes = self.plan;
+                self.writer.finish(self.number - 1, &overview)
+            }
+            None => Ok(()),
+        }
+    }
+
+    fn links(&mut self, batch: Vec<(FileId, crate::store::PackedLinks)>) -> Result<(), StoreError> {
+        self.writer.put_links(self.number, &batch)
+    }
+}
+
+/// A generation with names but no links, so that a large first run can be asked early.
+fn early_overview(overview: &Generation) -> Generation {
+    let mut early = overview.clone();
+    early.linked = false;
+    early.summary.files = overview.files.len() as u64;
+    early
+}
+
+/// Writes what comes when all is linked, and makes the generation the current one.
+#[allow(clippy::too_many_arguments, reason = "one call from one place; each is a different thing")]
+fn publish(
+    writer: &mut Writer,
+    overview: &mut Generation,
+    plan: &Plan,
+    inputs: &[FileInput],
+    mut linked: link::Linked,
+    number: i64,
+    progress: &dyn Progress,
+    finish: &mut dyn FnMut(&mut Generation),
+) -> Result<(), RefreshError> {
+    let size = linked.links.len() as u64;
+    overview.linked = true;
+    overview.layers = crate::layers::assign(&plan.layers, &mut overview.files, &linked.links);
+    overview.matrix = matrix(&overview.files, &linked.links);
+    overview.summary = summarise(plan, overview, inputs, &linked);
+    for (file, links) in linked.links.iter().map(|(f, l)| (*f, l)) {
+        let entries = links.crossings.iter().enumerate().map(|(i, c)| crate::CrossingEntry { target: c.to, file, number: i as u32 });
+        linked.small.crossings.extend(entries);
+    }
+    linked.small.crossings.sort_by_key(|c| (c.target, c.file, c.number));
+    let mut batch = Vec::new();
+    for (i, (file, links)) in linked.links.iter().enumerate() {
+        if !link::is_slim(inputs[i].language) {
+            batch.push((*file, crate::store::pack_links(links)?));
+        }
+        if batch.len() >= 512 {
+            writer.put_links(number, &batch)?;
+            batch.clear();
+            progress.report(Phase::Write, i as u64, size);
+        }
+    }
+    writer.put_links(number, &batch)?;
+    let mut most = MostUsed::new(&overview.units);
+    let uses = crate::store::merge(std::mem::take(&mut linked.uses))?;
+    writer.put_uses(number, uses.inspect(|u| most.see(u.as_ref().ok())))?;
+    overview.most_used = most.finish();
+    writer.put_small(number, std::mem::take(&mut linked.small))?;
+    finish(overview);
+    progress.report(Phase::Write, size, size);
+    writer.finish(number, overview)?;
+    Ok(())
+}
+
+/// The symbols of own units with the most uses that are more than guesses; whole files do not count.
+struct MostUsed<'u> {
+    units: &'u [UnitRow],
+    current: Option<crate::SymbolId>,
+    count: u64,
+    found: Vec<(crate::SymbolId, u64)>,
+}
+
+impl<'u> MostUsed<'u> {
+    fn new(units: &'u [UnitRow]) -> Self {
+        MostUsed { units, current: None, count: 0, found: Vec::new() }
+    }
+
+    /// Uses come sorted by target.
+    fn see(&mut self, entry: Option<&crate::UseEntry>) {
+        let Some(entry) = entry else { return };
+        if self.current != Some(entry.target) {
+            self.close();
+            self.current = Some(entry.target);
+        }
+        self.count += u64::from(entry.certainty > crate::Certainty::Guessed && entry.role != compass_facts::Role::Import);
+    }
+
+    fn close(&mut self) {
+        let count = std::mem::take(&mut self.count);
+        let Some(target) = self.current.take() else { return };
+        let own = self.units.get(target.file.unit.0 as usize).is_some_and(|u| u.own);
+        if count > 1 && own && !target.is_module() {
+            self.found.push((target, count));
+            if self.found.len() > 4000 {
+                self.shrink();
+            }
+        }
+    }
+
+    fn shrink(&mut self) {
+        self.found.sort_by_key(|c| (std::cmp::Reverse(c.1), c.0));
+        self.found.truncate(40);
+    }
+
+    fn finish(mut self) -> Vec<(crate::SymbolId, u64)> {
+        self.close();
+        self.shrink();
+        self.found
+    }
 }
 
 /// The current generation; one that is damaged counts as none.
@@ -221,7 +368,7 @@ impl Draft {
 /// What was asked for, as far as an index depends on it.
 fn wanted(plan: &Plan, request: &Request) -> String {
     let passes: Vec<&str> = request.passes.iter().map(|p| p.name()).collect();
-    format!("{:?} {:?} {passes:?} {:?} {:?}", request.options.deps, request.options.files.is_some(), plan.layers, plan.include_folders)
+    format!("{:?} {:?} {passes:?} {:?} {:?} {:?}", request.options.deps, request.options.files.is_some(), plan.layers, plan.include_folders, plan.defines)
 }
 
 /// Counts crossings by kind and layers.
@@ -265,37 +412,12 @@ fn inputs(rows: &[FileRow], facts: Vec<Option<(compass_facts::Facts, Numbers)>>)
         .zip(facts)
         .map(|(row, facts)| {
             let (facts, numbers) = facts.unwrap_or_default();
-            FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, facts, numbers }
+            FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, bytes: row.bytes, hash: row.hash, facts, numbers }
         })
         .collect()
 }
 
-/// The symbols of own units with the most uses that are more than guesses; whole files do not count.
-fn most_used(uses: &[crate::UseEntry], units: &[UnitRow]) -> Vec<(crate::SymbolId, u64)> {
-    let mut counts: Vec<(crate::SymbolId, u64)> = Vec::new();
-    for group in uses.chunk_by(|a, b| a.target == b.target) {
-        let target = group[0].target;
-        let sure = group.iter().filter(|u| u.certainty > crate::Certainty::Guessed && u.role != compass_facts::Role::Import).count();
-        let own = units.get(target.file.unit.0 as usize).is_some_and(|u| u.own);
-        if sure > 1 && own && !target.is_module() {
-            counts.push((target, sure as u64));
-        }
-    }
-    counts.sort_by_key(|c| (std::cmp::Reverse(c.1), c.0));
-    counts.truncate(40);
-    counts
-}
-
-/// A generation with names but no links, so that a large first run can be asked early.
-fn publish_facts(overview: &mut Generation, inputs: &[FileInput], writer: &mut Writer) -> Result<(), RefreshError> {
-    overview.linked = false;
-    let postings = link::names_only(inputs);
-    overview.summary.files = overview.files.len() as u64;
-    writer.publish(overview, &[], &postings, &|_| {})?;
-    Ok(())
-}
-
-fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], links: &[(FileId, FileLinks)]) -> Summary {
+fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], linked: &link::Linked) -> Summary {
     let mut s = Summary { files: inputs.len() as u64, bytes: plan.bytes(), ..Summary::default() };
     for unit in &plan.units {
         if unit.own {
@@ -308,38 +430,37 @@ fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], links: &[
         s.lines += u64::from(row.lines);
         *s.languages.entry(row.language.word().to_owned()).or_default() += 1;
     }
-    for (file, (_, links)) in inputs.iter().zip(links) {
-        let facts = &file.facts;
-        s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
-        s.uses += facts.uses.len() as u64;
-        s.local += facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
-        for link in &links.links {
-            match link.certainty {
-                crate::Certainty::Proven => s.linked.proven += 1,
-                crate::Certainty::Inferred => s.linked.inferred += 1,
-                crate::Certainty::Guessed => s.linked.guessed += 1,
-            }
-        }
-        for (_, cause) in &links.unlinked {
-            *s.unlinked.entry(cause.word().to_owned()).or_default() += 1;
-        }
-        let absent = links.absent.len() as u64;
-        for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
-            *s.hidden.entry(file.language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
-        }
-        for gap in &facts.gaps {
-            *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
-        }
-        if absent > 0 {
-            *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += absent;
-        }
-        for crossing in &links.crossings {
-            *s.crossings.entry(crossing.kind.word().to_owned()).or_default() += 1;
-        }
-        for loose in &links.loose {
-            *s.loose.entry(loose.kind.word().to_owned()).or_default() += 1;
-        }
-        s.gaps += facts.gaps.len() as u64 + absent;
+    for ((file, tally), (_, links)) in inputs.iter().zip(&linked.tallies).zip(&linked.links) {
+        add_file(&mut s, file, tally, links);
     }
     s
+}
+
+fn add_file(s: &mut Summary, file: &FileInput, tally: &link::Tally, links: &FileLinks) {
+    let facts = &file.facts;
+    s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
+    s.uses += tally.uses;
+    s.local += tally.local;
+    s.linked.guessed += tally.certainties[crate::Certainty::Guessed as usize];
+    s.linked.inferred += tally.certainties[crate::Certainty::Inferred as usize];
+    s.linked.proven += tally.certainties[crate::Certainty::Proven as usize];
+    for (cause, count) in crate::Cause::ALL.iter().zip(tally.unlinked).filter(|(_, n)| *n > 0) {
+        *s.unlinked.entry(cause.word().to_owned()).or_default() += count;
+    }
+    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+        *s.hidden.entry(file.language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
+    }
+    for gap in &facts.gaps {
+        *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
+    }
+    if tally.absent > 0 {
+        *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += tally.absent;
+    }
+    for crossing in &links.crossings {
+        *s.crossings.entry(crossing.kind.word().to_owned()).or_default() += 1;
+    }
+    for loose in &links.loose {
+        *s.loose.entry(loose.kind.word().to_owned()).or_default() += 1;
+    }
+    s.gaps += facts.gaps.len() as u64 + tally.absent;
 }

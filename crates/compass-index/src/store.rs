@@ -13,16 +13,23 @@
 //! generation, whatever a writer does meanwhile. See `docs/FORMAT.md` for every table.
 
 mod blocks;
+mod columns;
 mod error;
+mod links;
 mod reader;
+mod runs;
 mod schema;
 mod writer;
 
 pub use blocks::{DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 pub use error::{OpenError, StoreError};
+pub use links::PackedLinks;
+pub(crate) use links::pack_links;
 pub use reader::Reader;
+pub(crate) use runs::{UseRuns, merge};
 pub use schema::SCHEMA_VERSION;
-pub use writer::{Generation, PackedFacts, Postings, Writer, pack_facts};
+pub(crate) use writer::SmallPostings;
+pub use writer::{Generation, PackedFacts, Writer, pack_facts};
 
 use crate::FileId;
 use compass_facts::Language;

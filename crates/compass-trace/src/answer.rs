@@ -169,6 +169,8 @@ struct Found {
     rows: Vec<Raw>,
     missing: Vec<Missing>,
     notes: Vec<String>,
+    /// The rows are the page asked for already; so many there are in all.
+    paged: Option<u64>,
 }
 
 impl Found {
@@ -226,8 +228,8 @@ impl Engine {
         if kept.is_empty() && all > 0 {
             found.notes.push(format!("the filters leave none of {all} answers"));
         }
-        let total = kept.len() as u64;
-        let (after, most) = page(&question.filters);
+        let total = found.paged.unwrap_or(kept.len() as u64);
+        let (after, most) = if found.paged.is_some() { (0, PAGE.max(total)) } else { page(&question.filters) };
         let mut answers = Vec::new();
         for row in kept.into_iter().skip(after as usize).take(most as usize) {
             answers.push(self.full(&row)?);
@@ -272,8 +274,8 @@ impl Engine {
             Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through, but for calls,"),
             Form::Who { does: WhoDoes::Overrides, .. } => not_yet("who overrides"),
             Form::Who { does: WhoDoes::Tests, .. } => not_yet("who tests"),
-            Form::Who { does, subjects, .. } => self.who(*does, subjects),
-            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles),
+            Form::Who { does, subjects, .. } => self.who(*does, subjects, early_page(&question.filters)),
+            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, early_page(&question.filters)),
             Form::WhatDoes { does: Does::Override, .. } => not_yet("what does … override"),
             Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
             Form::HowReach { .. } => unreachable!("ways are answered before"),
@@ -281,12 +283,17 @@ impl Engine {
             Form::Text(text) => self.text(text, &question.filters, context),
             Form::Pattern { regex, ignore_case } => self.pattern(regex, *ignore_case, &question.filters, context),
             Form::Files(word) => self.files(word),
-            Form::Symbols(fragments) => self.symbols(fragments, context),
+            Form::Symbols(fragments) => self.symbols(fragments, &question.filters, context),
             Form::Outline(subject) => self.outline(subject),
             Form::EntryPoints => self.entry_points(),
             Form::Gaps => self.gaps(),
         }
     }
+}
+
+/// The page, where no filter has to look at every row first.
+fn early_page(filters: &[Filter]) -> Option<(u64, u64)> {
+    filters.iter().all(|f| matches!(f, Filter::AtMost(_) | Filter::After(_))).then(|| page(filters))
 }
 
 fn page(filters: &[Filter]) -> (u64, u64) {

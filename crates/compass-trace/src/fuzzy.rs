@@ -6,7 +6,7 @@
 //! matches, the names nearest by spelling are given: a slip of the finger.
 
 use compass_facts::Cancel;
-use compass_index::{NameEntry, SymbolId};
+use compass_index::{Names, mask};
 use nucleo_matcher::pattern::{AtomKind, CaseMatching, Normalization, Pattern};
 use nucleo_matcher::{Config, Utf32Str};
 
@@ -48,77 +48,198 @@ impl Matcher {
     }
 }
 
-/// One bit per letter and digit, case folded.
-fn mask(name: &str) -> u64 {
-    name.bytes().fold(0, |m, b| match b {
-        b'a'..=b'z' => m | 1 << (b - b'a'),
-        b'A'..=b'Z' => m | 1 << (b - b'A'),
-        b'0'..=b'9' => m | 1 << (26 + b - b'0'),
-        b'_' => m | 1 << 36,
-        _ => m,
-    })
-}
+/// So many names are scored with care; the others were less likely by a cheap look.
+const CAREFUL: usize = 3000;
 
-/// The best `most` entries for the fragments; names of the workspace's own units first among equals.
-pub fn find(names: &[NameEntry], fragments: &[String], most: usize, cancel: &Cancel, is_own: impl Fn(SymbolId) -> bool) -> Vec<NameEntry> {
-    let mut matcher = Matcher::new(fragments);
-    let mut scored: Vec<(u32, usize)> = Vec::new();
-    let mut last: (&str, Option<u32>) = ("", None);
-    for (i, entry) in names.iter().enumerate() {
-        if i.is_multiple_of(1 << 14) && cancel.is_cancelled() {
-            return Vec::new();
-        }
-        // Entries are sorted by name: equal names share a score.
-        if last.0 != entry.name {
-            last = (&entry.name, matcher.score(&entry.name));
-        }
-        if let Some(score) = last.1 {
-            scored.push((score, i));
-        }
+/// The best `most` names for the fragments.
+pub fn find<'n>(names: &'n Names, fragments: &[String], most: usize, cancel: &Cancel) -> Vec<&'n str> {
+    let wanted: Vec<Fragment> = fragments.iter().filter(|f| !f.is_empty()).map(|f| Fragment::new(f)).collect();
+    let candidates = match &wanted[..] {
+        [] => (0..names.len().min(most)).map(|i| (0, i)).collect(),
+        [only] if only.text.len() == 1 => beginnings(names, only),
+        all => likely(names, all, cancel),
+    };
+    if cancel.is_cancelled() {
+        return Vec::new();
     }
+    let mut matcher = Matcher::new(fragments);
+    let mut scored: Vec<(u32, usize)> = candidates.into_iter().filter_map(|(_, i)| Some((matcher.score(names.get(i))?, i))).collect();
     if scored.is_empty() {
         return alike(names, &fragments.join(""), most.min(20));
     }
-    let order = |s: &(u32, usize)| (std::cmp::Reverse(s.0), !is_own(names[s.1].symbol), rank(&names[s.1]), s.1);
-    if scored.len() > most {
-        scored.select_nth_unstable_by_key(most, |s| (std::cmp::Reverse(s.0), s.1));
-        scored.truncate(most);
+    scored.sort_by_key(|s| (std::cmp::Reverse(s.0), names.get(s.1).len(), s.1));
+    scored.truncate(most);
+    scored.into_iter().map(|s| names.get(s.1)).collect()
+}
+
+/// A fragment for the cheap look.
+struct Fragment {
+    text: Vec<u8>,
+    /// A capital in it: letters count as they are.
+    exact: bool,
+}
+
+impl Fragment {
+    fn new(text: &str) -> Fragment {
+        Fragment { text: text.bytes().collect(), exact: text.bytes().any(|b| b.is_ascii_uppercase()) }
     }
-    scored.sort_by_key(order);
-    scored.into_iter().map(|s| names[s.1].clone()).collect()
+
+    fn same(&self, a: u8, b: u8) -> bool {
+        a == b || !self.exact && a.to_ascii_lowercase() == b
+    }
+
+    /// How likely: its letters in order at all, side by side, at the start of a word, at the start.
+    fn look(&self, name: &[u8]) -> Option<u32> {
+        let (first, rest) = self.text.split_first()?;
+        let mut best = None;
+        let mut at = 0;
+        // Side by side somewhere?
+        while at + self.text.len() <= name.len() {
+            if self.same(name[at], *first) && name[at + 1..].iter().zip(rest).all(|(a, b)| self.same(*a, *b)) {
+                let starts = at == 0 || !name[at - 1].is_ascii_alphanumeric() || name[at].is_ascii_uppercase() && name[at - 1].is_ascii_lowercase();
+                let grade = if at == 0 { 4 } else { 1 + u32::from(starts) * 2 };
+                best = best.max(Some(grade));
+                if grade > 1 {
+                    break;
+                }
+            }
+            at += 1;
+        }
+        best.or_else(|| self.scattered(name))
+    }
+
+    /// In order, with others between; at the starts of words that is as good as a piece.
+    fn scattered(&self, name: &[u8]) -> Option<u32> {
+        let mut wanted = self.text.iter();
+        let mut next = wanted.next();
+        let mut starts = 0;
+        for (i, byte) in name.iter().enumerate() {
+            let Some(letter) = next else { break };
+            if self.same(*byte, *letter) {
+                starts += usize::from(i == 0 || !name[i - 1].is_ascii_alphanumeric() || byte.is_ascii_uppercase() && name[i - 1].is_ascii_lowercase());
+                next = wanted.next();
+            }
+        }
+        next.is_none().then_some(if starts == self.text.len() { 2 } else { 0 })
+    }
 }
 
-/// Definitions with bodies first, then types and functions before fields.
-fn rank(entry: &NameEntry) -> (bool, bool) {
-    (entry.flags.has(compass_facts::Flags::BODILESS), !(entry.kind.is_type() || entry.kind.is_callable()))
+/// Names that begin with one letter, short ones first.
+fn beginnings(names: &Names, fragment: &Fragment) -> Vec<(u32, usize)> {
+    let letter = char::from(fragment.text[0]);
+    let mut found: Vec<usize> = names.with_prefix(&letter.to_string()).collect();
+    if letter.is_ascii_lowercase() {
+        found.extend(names.with_prefix(&letter.to_ascii_uppercase().to_string()));
+    }
+    if found.len() > CAREFUL {
+        found.select_nth_unstable_by_key(CAREFUL, |i| (names.get(*i).len(), *i));
+        found.truncate(CAREFUL);
+    }
+    found.into_iter().map(|i| (0, i)).collect()
 }
 
-fn alike(names: &[NameEntry], wanted: &str, most: usize) -> Vec<NameEntry> {
-    let close = names.iter().enumerate().filter(|(_, e)| e.name.len().abs_diff(wanted.len()) <= 2);
-    let mut scored: Vec<(usize, usize)> =
-        close.map(|(i, e)| (strsim::osa_distance(&e.name.to_lowercase(), &wanted.to_lowercase()), i)).filter(|s| s.0 <= 2).collect();
+/// The likeliest names by a cheap look, on two threads where there are many: letters side by side first; scattered ones only where those are few.
+fn likely(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Vec<(u32, usize)> {
+    let mut found = on_halves(names, &|range| side_by_side(names, wanted, range, cancel));
+    if found.len() < CAREFUL / 10 && !cancel.is_cancelled() {
+        found.extend(on_halves(names, &|range| scattered(names, wanted, range, cancel)));
+        found.sort_unstable_by_key(|(grade, i)| (*i, std::cmp::Reverse(*grade)));
+        found.dedup_by_key(|f| f.1);
+    }
+    keep_best(names, &mut found);
+    found
+}
+
+fn on_halves(names: &Names, look: &(dyn Fn(std::ops::Range<usize>) -> Vec<(u32, usize)> + Sync)) -> Vec<(u32, usize)> {
+    let half = names.len() / 2;
+    if half < 50_000 {
+        return look(0..names.len());
+    }
+    std::thread::scope(|scope| {
+        let other = scope.spawn(|| look(half..names.len()));
+        let mut found = look(0..half);
+        found.extend(other.join().unwrap_or_default());
+        found
+    })
+}
+
+/// Names that hold the longest fragment in one piece, and the others somehow.
+fn side_by_side(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize>, cancel: &Cancel) -> Vec<(u32, usize)> {
+    let Some(longest) = wanted.iter().max_by_key(|f| f.text.len()) else { return Vec::new() };
+    let letters = String::from_utf8_lossy(&longest.text).into_owned();
+    let mut found: Vec<(u32, usize)> = Vec::new();
+    let mut count = 0u32;
+    names.each_holding(range, &letters, longest.exact, &mut |i, at| {
+        count += 1;
+        let name = names.get(i).as_bytes();
+        let own = if at == 0 { 4 } else { 1 + 2 * u32::from(begins_word(name, at)) };
+        let others = wanted.iter().filter(|f| !std::ptr::eq(*f, longest)).try_fold(0, |sum, f| Some(sum + f.look(name)?));
+        found.extend(others.map(|o| (own + o, i)));
+        if found.len() > 16 * CAREFUL {
+            keep_best(names, &mut found);
+        }
+        !(count.is_multiple_of(1 << 14) && cancel.is_cancelled())
+    });
+    keep_best(names, &mut found);
+    found
+}
+
+/// Names in which the letters stand in order, the first of each fragment at the start of a word.
+fn scattered(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize>, cancel: &Cancel) -> Vec<(u32, usize)> {
+    let letters = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text)));
+    let firsts = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text[..1])));
+    let mut found: Vec<(u32, usize)> = Vec::new();
+    for i in range {
+        if i.is_multiple_of(1 << 14) && cancel.is_cancelled() {
+            break;
+        }
+        if names.mask(i) & letters != letters || names.starts(i) & firsts != firsts {
+            continue;
+        }
+        let name = names.get(i).as_bytes();
+        let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(name)?));
+        found.extend(grade.map(|g| (g, i)));
+        if found.len() > 16 * CAREFUL {
+            keep_best(names, &mut found);
+        }
+    }
+    keep_best(names, &mut found);
+    found
+}
+
+fn begins_word(name: &[u8], at: usize) -> bool {
+    at == 0 || !name[at - 1].is_ascii_alphanumeric() || name[at].is_ascii_uppercase() && name[at - 1].is_ascii_lowercase()
+}
+
+fn keep_best(names: &Names, found: &mut Vec<(u32, usize)>) {
+    if found.len() > CAREFUL {
+        found.select_nth_unstable_by_key(CAREFUL, |(grade, i)| (std::cmp::Reverse(*grade), names.get(*i).len(), *i));
+        found.truncate(CAREFUL);
+    }
+}
+
+/// Names that differ by a slip of the finger.
+fn alike<'n>(names: &'n Names, wanted: &str, most: usize) -> Vec<&'n str> {
+    let letters = mask(wanted);
+    // A slip changes few letters: most names are out by their masks.
+    let close = (0..names.len()).filter(|i| (names.mask(*i) ^ letters).count_ones() <= 3 && names.get(*i).len().abs_diff(wanted.len()) <= 2);
+    let lower = wanted.to_lowercase();
+    let mut scored: Vec<(usize, usize)> = close.map(|i| (strsim::osa_distance(&names.get(i).to_lowercase(), &lower), i)).filter(|s| s.0 <= 2).collect();
     scored.sort();
-    scored.into_iter().take(most).map(|s| names[s.1].clone()).collect()
+    scored.into_iter().take(most).map(|s| names.get(s.1)).collect()
 }
 
 #[cfg(test)]
 mod tests {
     use super::*;
-    use compass_facts::{Flags, Kind};
-    use compass_index::{FileId, FileNo, SymbolNo, UnitId};
     use rstest::rstest;
 
-    fn names(all: &[&str]) -> Vec<NameEntry> {
+    fn names(all: &[&str]) -> Names {
         let mut all: Vec<&str> = all.to_vec();
         all.sort_unstable();
-        let file = FileId { unit: UnitId(0), number: FileNo(0) };
-        let entry = |(i, n): (usize, &&str)| NameEntry {
-            name: (*n).to_owned(),
-            symbol: SymbolId { file, number: SymbolNo(i as u32) },
-            kind: Kind::Function,
-            flags: Flags::default(),
-        };
-        all.iter().enumerate().map(entry).collect()
+        let mut names = Names::default();
+        all.iter().for_each(|n| names.add(n));
+        names
     }
 
     #[rstest]
@@ -126,16 +247,17 @@ mod tests {
     #[case::initials(&["pt"], "plan_turn")]
     #[case::two_fragments(&["turn", "pl"], "plan_turn")]
     #[case::camel(&["gCE"], "getCaveEntry")]
+    #[case::one_letter(&["a"], "apartment")]
     #[case::typo(&["plna_turn"], "plan_turn")]
     fn the_best_name_comes_first(#[case] fragments: &[&str], #[case] wanted: &str) {
         let all = names(&["plan_turn", "getCaveEntry", "return_planks", "apartment", "xplanxturnx"]);
         let fragments: Vec<String> = fragments.iter().map(|f| (*f).to_owned()).collect();
-        let found = find(&all, &fragments, 10, &Cancel::new(), |_| true);
-        assert_eq!(found.first().map(|e| e.name.as_str()), Some(wanted));
+        let found = find(&all, &fragments, 10, &Cancel::new());
+        assert_eq!(found.first().copied(), Some(wanted));
     }
 
     #[test]
     fn nothing_alike_gives_nothing() {
-        assert!(find(&names(&["turn"]), &["qqqqqqqq".to_owned()], 10, &Cancel::new(), |_| true).is_empty());
+        assert!(find(&names(&["turn"]), &["qqqqqqqq".to_owned()], 10, &Cancel::new()).is_empty());
     }
 }

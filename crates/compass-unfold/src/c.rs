@@ -11,7 +11,7 @@ use crate::{Options, UnfoldError};
 use compass_expand::c::{Definition, Expander, Files, Lines, Preprocessor, Stop, Table};
 use compass_expand::{Note, Record, SourceNo, Token, TokenKind};
 use compass_facts::c_lexer::{CLexer, Lexed};
-use compass_facts::{Cancel, Kind, Language};
+use compass_facts::{Cancel, Kind};
 use compass_index::{FileId, Index, Sources, SymbolId};
 use rustc_hash::FxHashMap;
 use std::sync::Arc;
@@ -243,7 +243,7 @@ impl Environment {
 /// Macros of C with that name.
 fn macros(index: &Index, name: &str) -> Vec<SymbolId> {
     let all = index.named(name).unwrap_or_default();
-    let is_c = |s: SymbolId| index.file(s.file).is_some_and(|f| f.language == Language::C);
+    let is_c = |s: SymbolId| index.file(s.file).is_some_and(|f| f.language.is_c_family());
     all.into_iter().filter(|n| n.kind == Kind::Macro && is_c(n.symbol)).map(|n| n.symbol).collect()
 }
 

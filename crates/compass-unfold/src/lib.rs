@@ -57,7 +57,7 @@ pub fn unfold(index: &Index, sources: &dyn Sources, file: FileId, offset: u32, o
     let row = index.file(file).ok_or_else(|| IndexError::NoFile(format!("{file:?}")))?;
     let at = c::Place { file, offset };
     match row.language {
-        Language::C => c::unfold(index, sources, at, options, cancel),
+        Language::C | Language::Cpp => c::unfold(index, sources, at, options, cancel),
         Language::Rust => rust::unfold(index, at),
         Language::Python => python::unfold(index, at),
         other => Err(UnfoldError::Nothing { place: index.path_of(file), why: format!("nothing of {} can be unfolded yet", other.word()) }),

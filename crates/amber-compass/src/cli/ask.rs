@@ -91,19 +91,28 @@ pub(super) fn explain(question: &str, error: &AnswerError) -> Failure {
 
 /// A question a line in, an object a line out, in the same order.
 fn batch(engine: &Engine, context: &Context, from: &Path) -> Result<ExitCode, Failure> {
-    let input: Box<dyn BufRead> = if from == Path::new("-") {
+    let input: Box<dyn std::io::Read> = if from == Path::new("-") {
         Box::new(std::io::stdin().lock())
     } else {
-        Box::new(std::io::BufReader::new(std::fs::File::open(from).map_err(|e| Failure::user(format!("{}: {e}", from.display())))?))
+        Box::new(std::fs::File::open(from).map_err(|e| Failure::user(format!("{}: {e}", from.display())))?)
     };
+    let mut input = std::io::BufReader::with_capacity(1 << 16, input);
     let mut out = std::io::BufWriter::new(std::io::stdout().lock());
-    for line in input.lines() {
-        let line = line.map_err(|e| Failure::user(format!("a question could not be read: {e}")))?;
+    loop {
+        let mut line = String::new();
+        match input.read_line(&mut line) {
+            Ok(0) => break,
+            Ok(_) => {}
+            Err(e) => return Err(Failure::user(format!("a question could not be read: {e}"))),
+        }
+        let line = line.trim_end_matches(['\n', '\r']).to_owned();
         let reply = match engine.ask(&line, context) {
             Ok(answers) => to_json(&answers)?,
             Err(error) => error_json(&line, &error) + "\n",
         };
-        if out.write_all(reply.as_bytes()).is_err() {
+        // Whoever asks line by line waits for the reply before the next line.
+        let waits = input.buffer().is_empty();
+        if out.write_all(reply.as_bytes()).is_err() || waits && out.flush().is_err() {
             return Ok(ExitCode::SUCCESS);
         }
     }

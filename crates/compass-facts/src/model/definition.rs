@@ -128,6 +128,12 @@ impl Flags {
     pub const OF_TYPE: Flags = Flags(1024);
     /// A member of an interface, trait or abstract class without a body of its own.
     pub const ABSTRACT: Flags = Flags(2048);
+    /// Stands in a branch that the usual configuration (Linux, x86-64, GNU dialect) leaves out.
+    pub const INACTIVE: Flags = Flags(4096);
+    /// May be replaced by a derived type's member of the same signature.
+    pub const VIRTUAL: Flags = Flags(8192);
+    /// A specialisation of a template: the template itself is what its name means.
+    pub const SPECIAL: Flags = Flags(16384);
 
     /// Are all bits of `other` set?
     pub fn has(self, other: Flags) -> bool {
@@ -176,6 +182,10 @@ pub struct Definition {
     pub visible_from: u32,
     /// Number of parameters without the receiver; 255 for open-ended, 0 for non-functions.
     pub arity: u8,
+    /// Number of parameters without a default, at most `arity`.
+    pub required: u8,
+    /// Hash of the parameters' types as written, names and folders of types left out; 0 where nothing is overloaded.
+    pub signature: u32,
 }
 
 impl Definition {

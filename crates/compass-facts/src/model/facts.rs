@@ -1,6 +1,6 @@
 //! The facts of one file, and its interned names.
 
-use super::{DefId, Definition, Export, Extension, Gap, Import, ImportId, NameId, Scope, ScopeId, Signal, TypeExpr, TypeId, Use, UseId};
+use super::{Condition, DefId, Definition, Export, Extension, Gap, Import, ImportId, NameId, Scope, ScopeId, Signal, TypeExpr, TypeId, Use, UseId};
 use serde::{Deserialize, Serialize};
 
 /// The distinct names of a file, in order of first mention.
@@ -26,6 +26,39 @@ impl NameTable {
         self.bytes.get(start as usize..end as usize).unwrap_or("")
     }
 
+    /// All names, one after the other.
+    pub fn text(&self) -> &str {
+        &self.bytes
+    }
+
+    /// The length of each, in bytes.
+    pub fn lengths(&self) -> Vec<u32> {
+        let mut before = 0;
+        self.ends.iter().map(|end| end - std::mem::replace(&mut before, *end)).collect()
+    }
+
+    /// A table of names by their lengths; `None` if these do not cut the text into names.
+    pub fn from_lengths(bytes: String, lengths: &[u32]) -> Option<NameTable> {
+        let mut end = 0u32;
+        let ends: Vec<u32> = lengths
+            .iter()
+            .map(|l| {
+                end = end.saturating_add(*l);
+                end
+            })
+            .collect();
+        let whole = ends.last().copied().unwrap_or(0) as usize == bytes.len() && ends.iter().all(|e| bytes.is_char_boundary(*e as usize));
+        whole.then_some(NameTable { bytes, ends })
+    }
+
+    /// Forgets all but the first so many.
+    pub fn truncate(&mut self, count: usize) {
+        self.ends.truncate(count);
+        self.ends.shrink_to_fit();
+        self.bytes.truncate(self.ends.last().copied().unwrap_or(0) as usize);
+        self.bytes.shrink_to_fit();
+    }
+
     /// How many there are.
     pub fn len(&self) -> usize {
         self.ends.len()
@@ -42,6 +75,22 @@ impl NameTable {
     }
 }
 
+/// How many of each come first that other files may ask for; what follows is the file's own business.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Outer {
+    /// Definitions.
+    pub definitions: u32,
+    /// Type expressions.
+    pub types: u32,
+    /// Names.
+    pub names: u32,
+}
+
+impl Outer {
+    /// Nothing is told apart: all may be asked for.
+    pub const ALL: Outer = Outer { definitions: u32::MAX, types: u32::MAX, names: u32::MAX };
+}
+
 /// What one file says by itself. Arenas; ids are positions.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 pub struct Facts {
@@ -49,7 +98,7 @@ pub struct Facts {
     pub names: NameTable,
     /// Scopes; the first is the file.
     pub scopes: Vec<Scope>,
-    /// Definitions, by place of their name.
+    /// Definitions, by place of their name; where [`Outer`] tells two parts apart, by place within each.
     pub definitions: Vec<Definition>,
     /// Uses, by place.
     pub uses: Vec<Use>,
@@ -63,10 +112,18 @@ pub struct Facts {
     pub bases: Vec<(DefId, TypeId)>,
     /// Members given to types that are defined elsewhere.
     pub extensions: Vec<Extension>,
+    /// Arguments of calls, by use, where a language chooses among overloads by them.
+    pub arguments: Vec<(UseId, Vec<TypeId>)>,
+    /// What is kept under a name and can be called later: the use of the place, the use of the function.
+    pub held: Vec<(UseId, UseId)>,
+    /// Regions that stand or fall with a name the preprocessor may know, by place.
+    pub conditions: Vec<Condition>,
     /// What could not be read.
     pub gaps: Vec<Gap>,
     /// Raw material of crossings, by place.
     pub signals: Vec<Signal>,
+    /// What others may ask for.
+    pub outer: Outer,
     /// Lines of text.
     pub lines: u32,
 }
@@ -85,8 +142,12 @@ impl Default for Facts {
             types: vec![TypeExpr::Unknown],
             bases: Vec::new(),
             extensions: Vec::new(),
+            arguments: Vec::new(),
+            held: Vec::new(),
+            conditions: Vec::new(),
             gaps: Vec::new(),
             signals: Vec::new(),
+            outer: Outer::ALL,
             lines: 0,
         }
     }
@@ -137,8 +198,32 @@ impl Facts {
 
     /// The definition whose name token holds the byte at `offset`.
     pub fn find_definition_at(&self, offset: u32) -> Option<DefId> {
-        let end = self.definitions.partition_point(|d| d.name_span.start <= offset);
-        (end.saturating_sub(4)..end).rev().find(|&i| self.definitions[i].name_span.contains(offset)).map(|i| DefId(i as u32))
+        let (outer, own) = self.definitions.split_at(self.outer_count());
+        let find = |part: &[Definition]| {
+            let end = part.partition_point(|d| d.name_span.start <= offset);
+            (end.saturating_sub(4)..end).rev().find(|&i| part[i].name_span.contains(offset))
+        };
+        find(outer).or_else(|| find(own).map(|i| i + outer.len())).map(|i| DefId(i as u32))
+    }
+
+    /// How many definitions stand in the part that others may ask for.
+    pub fn outer_count(&self) -> usize {
+        (self.outer.definitions as usize).min(self.definitions.len())
+    }
+
+    /// Keeps only what linking another file may ask for.
+    #[must_use]
+    pub fn into_outer(mut self) -> Facts {
+        self.definitions.truncate(self.outer.definitions as usize);
+        self.definitions.shrink_to_fit();
+        self.types.truncate(self.outer.types as usize);
+        self.types.shrink_to_fit();
+        self.names.truncate(self.outer.names as usize);
+        self.uses = Vec::new();
+        self.arguments = Vec::new();
+        self.held = Vec::new();
+        self.scopes.shrink_to_fit();
+        self
     }
 
     /// The innermost definition with a body or members around the byte at `offset`; variables do not count.

@@ -1,6 +1,6 @@
 //! Scopes: regions in which names are bound, and the types that get members from elsewhere.
 
-use super::{DefId, ScopeId, Span, TypeId};
+use super::{DefId, NameId, ScopeId, Span, TypeId};
 use serde::{Deserialize, Serialize};
 
 /// What a scope is, which decides how names are looked up through it.
@@ -50,4 +50,15 @@ pub struct Extension {
     pub of: TypeId,
     /// The interface or trait that they implement.
     pub implements: Option<TypeId>,
+}
+
+/// A region that is compiled only if a macro is defined, or only if it is not.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Condition {
+    /// The region.
+    pub span: Span,
+    /// The macro.
+    pub name: NameId,
+    /// Compiled if it is defined; else if it is not.
+    pub defined: bool,
 }

@@ -34,6 +34,15 @@ pub enum TypeExpr {
         /// Offset of the mention.
         at: u32,
     },
+    /// What the plain name means there as a type or namespace; things of other kinds are passed over.
+    TypeName {
+        /// The name.
+        name: NameId,
+        /// Where the search starts.
+        scope: ScopeId,
+        /// Offset of the mention.
+        at: u32,
+    },
     /// A type named by its tag: `struct name`, a namespace of its own in C.
     Tag(NameId),
     /// A definition of this file.
@@ -101,4 +110,75 @@ pub enum TypeExpr {
         /// What calling it gives.
         result: TypeId,
     },
+}
+
+impl TypeExpr {
+    /// Every expression it is made of.
+    pub fn for_each_part(&self, visit: &mut dyn FnMut(TypeId)) {
+        match self {
+            TypeExpr::Member { of, .. } | TypeExpr::Part { of, .. } => visit(*of),
+            TypeExpr::Instance(t)
+            | TypeExpr::Element(t)
+            | TypeExpr::Index(t)
+            | TypeExpr::List(t)
+            | TypeExpr::Map(t)
+            | TypeExpr::Deref(t)
+            | TypeExpr::Await(t)
+            | TypeExpr::Try(t)
+            | TypeExpr::Function { result: t } => visit(*t),
+            TypeExpr::Call { of, args } | TypeExpr::Generic { of, args } => {
+                visit(*of);
+                args.iter().copied().for_each(visit);
+            }
+            TypeExpr::Union(all) | TypeExpr::Tuple(all) => all.iter().copied().for_each(visit),
+            TypeExpr::Unknown
+            | TypeExpr::Name { .. }
+            | TypeExpr::TypeName { .. }
+            | TypeExpr::Tag(_)
+            | TypeExpr::Def(_)
+            | TypeExpr::Import(_)
+            | TypeExpr::Receiver(_)
+            | TypeExpr::ReceiverType(_)
+            | TypeExpr::Super(_)
+            | TypeExpr::Literal(_) => {}
+        }
+    }
+
+    /// The name in it.
+    pub fn name(&self) -> Option<NameId> {
+        match self {
+            TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Tag(name) | TypeExpr::Member { name, .. } => Some(*name),
+            _ => None,
+        }
+    }
+
+    /// Gives its parts and definitions other ids.
+    pub(crate) fn rename(&mut self, ty: &dyn Fn(TypeId) -> TypeId, def: &dyn Fn(DefId) -> DefId) {
+        match self {
+            TypeExpr::Member { of, .. } | TypeExpr::Part { of, .. } => *of = ty(*of),
+            TypeExpr::Instance(t)
+            | TypeExpr::Element(t)
+            | TypeExpr::Index(t)
+            | TypeExpr::List(t)
+            | TypeExpr::Map(t)
+            | TypeExpr::Deref(t)
+            | TypeExpr::Await(t)
+            | TypeExpr::Try(t)
+            | TypeExpr::Function { result: t } => *t = ty(*t),
+            TypeExpr::Call { of, args } | TypeExpr::Generic { of, args } => {
+                *of = ty(*of);
+                args.iter_mut().for_each(|a| *a = ty(*a));
+            }
+            TypeExpr::Union(all) | TypeExpr::Tuple(all) => all.iter_mut().for_each(|a| *a = ty(*a)),
+            TypeExpr::Def(d) => *d = def(*d),
+            _ => {}
+        }
+    }
+
+    /// Gives its name another id.
+    pub(crate) fn rename_name(&mut self, to: &dyn Fn(NameId) -> NameId) {
+        if let TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Tag(name) | TypeExpr::Member { name, .. } = self {
+            *name = to(*name);
+        }
+    }
 }

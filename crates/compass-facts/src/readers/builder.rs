@@ -238,6 +238,8 @@ impl<'t> Builder<'t> {
             ty: new.ty,
             visible_from: 0,
             arity: 0,
+            required: 0,
+            signature: 0,
         });
         self.bound.entry((scope, name)).or_default().push(id);
         id
@@ -383,7 +385,7 @@ impl<'t> Builder<'t> {
 
     fn link_local_types(&mut self) {
         for i in 0..self.facts.types.len() {
-            if let TypeExpr::Name { name, scope, at } = self.facts.types[i] {
+            if let TypeExpr::Name { name, scope, at } | TypeExpr::TypeName { name, scope, at } = self.facts.types[i] {
                 match self.find_local(scope, name, at) {
                     Ok(def) => self.facts.types[i] = TypeExpr::Def(def),
                     Err(Some(import)) => self.facts.types[i] = TypeExpr::Import(import),
@@ -437,7 +439,7 @@ impl<'t> Builder<'t> {
 }
 
 /// Sorts definitions and uses by place and renames every id accordingly.
-fn sort(mut facts: Facts) -> Facts {
+pub(crate) fn sort(mut facts: Facts) -> Facts {
     let mut order: Vec<u32> = (0..facts.definitions.len() as u32).collect();
     order.sort_by_key(|&i| facts.definitions[i as usize].name_span);
     let mut renamed = vec![DefId(0); order.len()];
@@ -468,7 +470,26 @@ fn sort(mut facts: Facts) -> Facts {
         }
     }
     facts.signals.sort_by_key(|s| s.span);
-    facts.uses.sort_by_key(|u| u.span);
+    sort_uses(&mut facts);
     facts.gaps.sort_by_key(|g| g.span);
     facts
+}
+
+/// Sorts uses by place; what names them by position follows.
+fn sort_uses(facts: &mut Facts) {
+    if facts.arguments.is_empty() && facts.held.is_empty() {
+        facts.uses.sort_by_key(|u| u.span);
+        return;
+    }
+    let mut order: Vec<u32> = (0..facts.uses.len() as u32).collect();
+    order.sort_by_key(|&i| facts.uses[i as usize].span);
+    let mut renamed = vec![UseId(0); order.len()];
+    for (new, &old) in order.iter().enumerate() {
+        renamed[old as usize] = UseId(new as u32);
+    }
+    facts.uses = order.iter().map(|&i| facts.uses[i as usize].clone()).collect();
+    facts.arguments.iter_mut().for_each(|a| a.0 = renamed[a.0.index()]);
+    facts.arguments.sort_by_key(|a| a.0);
+    facts.held.iter_mut().for_each(|(place, function)| (*place, *function) = (renamed[place.index()], renamed[function.index()]));
+    facts.held.sort();
 }

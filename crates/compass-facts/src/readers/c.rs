@@ -1,88 +1,82 @@
-//! C: one walk over the tree of the generic grammar. Macros are symbols; their bodies are read word by word.
+//! C and C++: a reader of our own that needs no build and no other file.
 //!
-//! Both branches of conditionals are read. Members of structs and unions hang on their type; enumerators, tags and
-//! type names live in the scope around.
+//! # How it works
+//! [`scan`](scan::Scan) turns the text into tokens and takes the directives out; every branch of a conditional is kept. The
+//! [`parser`](parser::Parser) goes over them once and fills a [`sink`](sink::Sink), which links what is local to a function. Bodies of
+//! macros are parsed as if they stood in a function of their own. Nothing is expanded: a macro is a symbol with uses.
+//!
+//! # Guarantees
+//! Time is linear in the text. Any text gives facts; what fits no rule is a gap that ends with its declaration.
 
+mod balance;
+mod conditions;
+mod cpp;
 mod declarations;
+mod declarators;
 mod expressions;
-mod preprocessor;
+mod look;
+mod macros;
+mod parser;
+mod scan;
+mod sink;
+mod specifiers;
+mod statements;
+mod tagged;
+mod tokens;
 
-use super::tree::{named, span};
-use super::{Builder, Lookup, TypeScopes};
-use crate::{Cancel, Facts, GapCause, Role};
-use tree_sitter::{Node, Tree};
+use crate::{Cancel, Condition, Facts, Import, ImportKind, Role, ScopeId, Shape};
+use scan::Scan;
+pub(crate) use tokens::is_keyword;
 
-/// Reads a C file.
-pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
-    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b };
-    reader.block(tree.root_node());
-    reader.b.finish()
+/// Reads a file. `None` when cancelled.
+pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel) -> Option<Facts> {
+    let mut scan = Scan::new(text, cpp);
+    scan.run(&|| cancel.is_cancelled())?;
+    let sink = sink::Sink::new(text, &scan.spellings);
+    let mut parser = parser::Parser::new(text, cpp, &scan.toks, sink, cancel);
+    parser.file();
+    for line in &scan.macros {
+        parser.macro_line(line, &scan.side);
+    }
+    for token in &scan.mentions {
+        parser.mention(*token);
+    }
+    let mut sink = parser.s;
+    for line in &scan.includes {
+        let module = sink.intern(line.path.of(text));
+        let import = Import {
+            kind: ImportKind::Include,
+            module,
+            name: None,
+            bound: None,
+            scope: ScopeId::FILE,
+            span: line.whole,
+            name_span: line.path,
+            reexport: true,
+            system: line.system,
+        };
+        let id = crate::ImportId(sink.facts.imports.len() as u32);
+        sink.facts.imports.push(import);
+        sink.add_named_use(module, line.path, Role::Import, Shape::Import(id), None);
+    }
+    for region in &scan.regions {
+        let name = sink.name(region.id);
+        sink.facts.conditions.push(Condition { span: region.span, name, defined: region.defined });
+    }
+    sink.facts.conditions.sort_by_key(|c| c.span);
+    (!cancel.is_cancelled()).then(|| super::interface::order(super::builder::sort(sink.facts), cpp))
 }
 
-/// State of the walk.
-struct Reader<'t> {
-    b: Builder<'t>,
-}
-
-impl<'t> Reader<'t> {
-    fn block(&mut self, node: Node<'t>) {
-        for child in named(node) {
-            self.statement(child);
-        }
-    }
-
-    fn statement(&mut self, node: Node<'t>) {
-        if !self.b.down(span(node)) {
-            return;
-        }
-        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
-        self.b.up();
-    }
-
-    fn statement_kind(&mut self, node: Node<'t>) {
-        match node.kind() {
-            "function_definition" => self.function(node),
-            "declaration" => self.declaration(node),
-            "type_definition" => self.type_definition(node),
-            "struct_specifier" | "union_specifier" | "enum_specifier" => {
-                self.type_ref(node);
-            }
-            "preproc_include" => self.include(node),
-            "preproc_def" | "preproc_function_def" => self.define_macro(node),
-            "preproc_if" | "preproc_ifdef" | "preproc_elif" | "preproc_elifdef" | "preproc_else" => self.conditional(node),
-            "preproc_call" => self.directive(node),
-            "compound_statement" => {
-                let saved = self.b.enter(crate::ScopeKind::Ordered, span(node), None);
-                self.block(node);
-                self.b.leave(saved);
-            }
-            "for_statement" => {
-                let saved = self.b.enter(crate::ScopeKind::Ordered, span(node), None);
-                self.block(node);
-                self.b.leave(saved);
-            }
-            "labeled_statement" => self.label(node),
-            "goto_statement" => self.goto(node),
-            "ERROR" => {
-                self.b.gap(GapCause::Syntax, span(node));
-                self.block(node);
-            }
-            "linkage_specification"
-            | "declaration_list"
-            | "if_statement"
-            | "else_clause"
-            | "while_statement"
-            | "do_statement"
-            | "switch_statement"
-            | "case_statement"
-            | "expression_statement"
-            | "return_statement"
-            | "attributed_statement" => self.block(node),
-            "break_statement" | "continue_statement" | "preproc_directive" => {}
-            _ => {
-                self.expression(node, Role::Read);
-            }
-        }
-    }
+/// Does the text read as C++ rather than C? Looks for words that C has not, at the beginnings of lines.
+pub fn looks_like_cpp(text: &str) -> bool {
+    let head = text.get(..text.floor_char_boundary(256 << 10)).unwrap_or(text);
+    head.lines().any(|line| {
+        let line = line.trim_start();
+        let begins = |word: &str| line.strip_prefix(word).is_some_and(|r| r.starts_with([' ', '<', ':', '\t', '{']));
+        begins("namespace")
+            || begins("template")
+            || begins("class") && !line.contains('=')
+            || line.starts_with("using ")
+            || ["public:", "private:", "protected:"].iter().any(|w| line.starts_with(w))
+    })
 }

@@ -29,8 +29,9 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) plain: FxHashMap<(u32, ScopeId, Gid, Wanted), Rc<Lookup>>,
     pub(super) targets: FxHashMap<(u32, u32), Rc<[Target]>>,
     pub(super) followed: FxHashMap<(u32, u32), Lookup>,
-    pub(super) included: FxHashMap<u32, Rc<FxHashSet<u32>>>,
+    pub(super) included: FxHashMap<u32, Rc<super::cfamily::FileSet>>,
     pub(super) based: FxHashMap<Sym, Rc<[Ty]>>,
+    pub(super) left_out: std::cell::RefCell<FxHashMap<Sym, bool>>,
     pub(super) evaluating: FxHashSet<(u32, TypeId)>,
     pub(super) following: FxHashSet<(u32, u32)>,
     pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
@@ -53,6 +54,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             followed: FxHashMap::default(),
             included: FxHashMap::default(),
             based: FxHashMap::default(),
+            left_out: std::cell::RefCell::default(),
             evaluating: FxHashSet::default(),
             following: FxHashSet::default(),
             globbing: FxHashSet::default(),
@@ -91,6 +93,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Name { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
                 let found = self.plain(file, scope, gid, Wanted::Any);
+                self.meaning_of(&found, gid)
+            }
+            TypeExpr::TypeName { name, scope, .. } => {
+                let gid = self.world.gid(file, name);
+                let found = self.plain(file, scope, gid, Wanted::Type);
                 self.meaning_of(&found, gid)
             }
             TypeExpr::Tag(name) => {
@@ -174,9 +181,24 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 Some(ty) => self.evaluate(sym.file, ty),
                 None => Meaning::unknown(Cause::ReceiverUnknown),
             },
-            Kind::Macro | Kind::Label => Meaning::unknown(Cause::MacroMade),
+            Kind::Macro => self.macro_value(sym),
+            Kind::Label => Meaning::unknown(Cause::MacroMade),
             _ => Meaning::sure(plain),
         }
+    }
+
+    /// A macro whose body is one expression means that expression; one with parameters is called for it.
+    fn macro_value(&mut self, sym: Sym) -> Meaning {
+        let def = self.world.def(sym);
+        let Some(ty) = def.ty else { return Meaning::unknown(Cause::MacroMade) };
+        let meaning = self.evaluate(sym.file, ty);
+        if meaning.ty.is_unknown() {
+            return Meaning::unknown(Cause::MacroMade);
+        }
+        let called = self.world.language(sym.file).is_c_family() && def.inner.is_some();
+        let certainty = meaning.certainty.min(Certainty::Inferred);
+        let ty = if called { Ty::Function(Rc::new(meaning.ty)) } else { meaning.ty };
+        Meaning { ty, certainty, reasons: meaning.reasons }
     }
 
     fn value_of(&mut self, sym: Sym) -> Meaning {
@@ -189,7 +211,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let meaning = self.evaluate(sym.file, ty);
         let inferred = def.flags.has(Flags::INFERRED);
         // In Rust what a `let` holds follows from the language; elsewhere a variable may be assigned anew.
-        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C);
+        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C | Language::Cpp);
         let certainty = if weakens { meaning.certainty.min(Certainty::Inferred) } else { meaning.certainty };
         let kind = if inferred { StepKind::Inferred } else { StepKind::Declared };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
@@ -203,8 +225,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let gid = self.world.gid(file, name);
         let found = self.members(file, &owner.ty, gid);
         if found.is_empty() {
+            if let (Ty::ExternalType(..), Language::Cpp) = (&owner.ty, self.world.language(file)) {
+                // A thing of a library that is not here: its arguments still tell what it holds.
+                return Meaning { ty: Ty::ExternalType(gid, Ty::no_args()), ..owner };
+            }
             return match self.builtin_member(&owner.ty, gid) {
                 Some(ty) => Meaning { ty, ..owner },
+                None if self.world.language(file) == Language::C => self.member_of_unknown(file, gid, found.cause),
                 None => Meaning::unknown(found.cause),
             };
         }
@@ -224,6 +251,19 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         };
         let reasons = owner.reasons.into_iter().chain(meaning.reasons).take(8).collect();
         Meaning { ty, certainty: owner.certainty.min(meaning.certainty), reasons }
+    }
+
+    /// A member of something unknown: what the few fields of that name are, if they agree on it.
+    fn member_of_unknown(&mut self, file: u32, name: Gid, cause: Cause) -> Meaning {
+        let guess = self.by_name(file, name, true, false);
+        if guess.is_empty() || guess.hits.len() > 4 {
+            return Meaning::unknown(cause);
+        }
+        let meaning = self.meaning_of(&guess, name);
+        match meaning.ty {
+            Ty::Union(_) => Meaning::unknown(cause),
+            _ => Meaning { certainty: Certainty::Guessed, ..meaning },
+        }
     }
 
     /// Puts the arguments of a type in place of its parameters.
@@ -473,7 +513,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
             Ty::External(_, args) => args.last().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.indexed(p.clone())).collect()),
-            Ty::Value(sym, args) if self.world.language(sym.file) == Language::C => Ty::Value(sym, args),
+            Ty::Value(sym, args) if self.world.language(sym.file).is_c_family() => Ty::Value(sym, args),
             Ty::Value(sym, args) => {
                 let Some(gid) = self.world.find_gid("__getitem__") else { return Ty::Unknown(Cause::ReceiverUnknown) };
                 let found = self.members(sym.file, &Ty::Value(sym, args), gid);
@@ -509,6 +549,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     fn unwrapped(&mut self, ty: Ty) -> Ty {
         match ty {
             Ty::External(_, args) => args.first().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::List(inner) => (*inner).clone(),
+            Ty::Value(sym, args) if self.world.language(sym.file) == Language::Cpp => self.pointed(sym, args),
             Ty::Value(sym, args) => match self.alias_target(sym, &args) {
                 Some(inner) => self.unwrapped(inner),
                 None => Ty::Value(sym, args),
@@ -516,6 +558,22 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.unwrapped(p.clone())).collect()),
             other => other,
         }
+    }
+
+    /// What `*` or `->` gives for a value of a class: what its operator says, or the value itself, since pointers are not told apart.
+    fn pointed(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
+        for name in ["operator->", "operator*"] {
+            let Some(gid) = self.world.find_gid(name) else { continue };
+            let found = self.members(sym.file, &Ty::Value(sym, args.clone()), gid);
+            if let Some(Hit { entity: Entity::Sym(method), .. }) = found.hits.first() {
+                let receiver = Some(Rc::new(Ty::Value(sym, args.clone())));
+                let result = self.result_of_item(*method, Ty::no_args(), receiver).ty;
+                if !result.is_unknown() {
+                    return Ty::union(vec![result, Ty::Value(sym, args)]);
+                }
+            }
+        }
+        Ty::Value(sym, args)
     }
 
     fn alias_target(&mut self, sym: Sym, args: &Rc<[Ty]>) -> Option<Ty> {

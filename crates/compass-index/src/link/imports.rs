@@ -31,7 +31,8 @@ impl Evaluator<'_, '_> {
         let (world, modules) = (self.world, self.modules);
         match world.language(file) {
             Language::Python => modules.python(world, file, module).into_iter().collect(),
-            Language::C => modules.include(world, file, module, import.system).into_iter().collect(),
+            Language::C | Language::Cpp if import.kind != ImportKind::Include => Vec::new(),
+            Language::C | Language::Cpp => modules.include(world, file, module, import.system).into_iter().collect(),
             Language::Rust => self.rust_targets(file, id, import, module),
             _ => modules.script(world, file, module).into_iter().collect(),
         }
@@ -137,6 +138,9 @@ impl Evaluator<'_, '_> {
     }
 
     fn follow_import(&mut self, file: u32, id: ImportId) -> Lookup {
+        if self.world.language(file).is_c_family() {
+            return self.follow_using(file, id);
+        }
         let import = self.world.facts(file).import(id);
         let targets = self.import_targets(file, id);
         let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
@@ -243,7 +247,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The things an evaluated expression names.
-    fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
+    pub(super) fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
         let hit = |entity| Lookup { hits: vec![Hit { entity, certainty, reasons: Vec::new() }], cause: Cause::NoDefinition };
         match ty {
             Ty::Item(sym, ..) => hit(Entity::Sym(*sym)),
@@ -382,6 +386,7 @@ impl Evaluator<'_, '_> {
     /// A name of a module, folder, type or package.
     pub(super) fn entity_member(&mut self, from: u32, of: Entity, name: Gid) -> Lookup {
         match of {
+            Entity::Module(file, scope) if self.world.language(file).is_c_family() => self.space_member(from, file, scope, name),
             Entity::Module(file, scope) => {
                 let word = self.world.name(name);
                 if self.world.language(file) == Language::Rust && matches!(word, "self" | "super") {

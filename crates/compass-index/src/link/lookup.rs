@@ -6,7 +6,6 @@ use super::ty::{Entity, Hit, Lookup, Reason};
 use super::world::{Gid, Sym};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, Language, ScopeId, ScopeKind};
-use rustc_hash::FxHashSet;
 use std::rc::Rc;
 
 /// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
@@ -30,6 +29,7 @@ impl Evaluator<'_, '_> {
         let before = self.cuts;
         let found = Rc::new(match self.world.language(file) {
             Language::C => self.plain_c(file, name, wanted),
+            Language::Cpp => self.plain_cpp(file, scope, name, wanted),
             Language::Rust => self.plain_rust(file, scope, name, wanted),
             _ => self.plain_outwards(file, scope, name, wanted),
         });
@@ -163,13 +163,8 @@ impl Evaluator<'_, '_> {
 
     /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones elsewhere.
     fn rust_macro(&self, file: u32, name: Gid) -> Lookup {
-        let macros: Vec<Sym> = self
-            .world
-            .named(name)
-            .iter()
-            .copied()
-            .filter(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file) == Language::Rust)
-            .collect();
+        let macros: Vec<Sym> =
+            self.world.all_named(name).copied().filter(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file) == Language::Rust).collect();
         let own: Vec<Sym> = macros.iter().copied().filter(|s| self.world.files[s.file as usize].id.unit == self.world.files[file as usize].id.unit).collect();
         let (found, certainty) = match (own.len(), macros.len()) {
             (0, 0) => return Lookup::none(if super::uses::is_builtin(Language::Rust, self.world.name(name)) { Cause::Builtin } else { Cause::UnitAbsent }),
@@ -181,121 +176,29 @@ impl Evaluator<'_, '_> {
         Lookup { hits, cause: Cause::NoDefinition }
     }
 
-    fn by_name_hit(&self, sym: Sym, certainty: Certainty) -> Hit {
+    pub(super) fn by_name_hit(&self, sym: Sym, certainty: Certainty) -> Hit {
         let d = self.world.def(sym);
         let kind = if certainty == Certainty::Guessed { StepKind::ByName } else { StepKind::Scope };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
         Hit { entity: Entity::Sym(sym), certainty, reasons: vec![reason] }
     }
 
-    /// C: the file itself, what it includes, then any definition with external linkage, nearest first.
-    fn plain_c(&mut self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
-        let world = self.world;
-        let fits = |s: &Sym| {
-            let d = world.def(*s);
-            let in_file_scope = !world.is_member(*s);
-            let is_tag = matches!(d.kind, Kind::Struct | Kind::Union | Kind::Enum);
-            let kind_fits = match wanted {
-                Wanted::Tag => is_tag,
-                Wanted::Type => d.kind.is_type() && !is_tag || d.kind == Kind::Macro,
-                Wanted::Value => !is_tag && d.kind != Kind::Alias,
-                Wanted::Macro => d.kind == Kind::Macro,
-                Wanted::Any => !is_tag,
-            };
-            in_file_scope && kind_fits && world.language(s.file) == Language::C
-        };
-        let mut candidates: Vec<Sym> = world.named(name).iter().copied().filter(fits).collect();
-        if candidates.is_empty() && wanted != Wanted::Any {
-            // A macro may stand for a type, a typedef may be called as a function-like cast.
-            let other = if wanted == Wanted::Type { Wanted::Tag } else { Wanted::Any };
-            return if matches!(wanted, Wanted::Macro | Wanted::Tag) {
-                Lookup::none(Cause::NoDefinition)
-            } else {
-                (*self.plain(file, ScopeId::FILE, name, other)).clone()
-            };
-        }
-        let seen = self.includes(file);
-        let is_seen = |s: &Sym| s.file == file || seen.contains(&s.file);
-        candidates.retain(|s| !world.def(*s).flags.has(Flags::PRIVATE) || is_seen(s));
-        if candidates.is_empty() {
-            let cause = if super::uses::is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
-            return Lookup::none(cause);
-        }
-        let visible: Vec<Sym> = candidates.iter().copied().filter(is_seen).collect();
-        self.choose_c(file, candidates, visible)
-    }
-
-    fn choose_c(&self, file: u32, candidates: Vec<Sym>, visible: Vec<Sym>) -> Lookup {
-        let world = self.world;
-        let has_body = |s: &Sym| !world.def(*s).flags.has(Flags::BODILESS);
-        // What is seen and has a body is meant; a seen prototype stands for the body that others have.
-        let seen_bodies: Vec<Sym> = visible.iter().copied().filter(has_body).collect();
-        let all_bodies: Vec<Sym> = candidates.iter().copied().filter(has_body).collect();
-        let (mut chosen, was_seen) = match (seen_bodies.is_empty(), all_bodies.is_empty()) {
-            (false, _) => (seen_bodies, true),
-            (true, false) => (all_bodies, !visible.is_empty()),
-            (true, true) if visible.is_empty() => (candidates, false),
-            (true, true) => (visible, true),
-        };
-        chosen.sort_by_key(|s| std::cmp::Reverse(closeness(world, file, s.file)));
-        let own = chosen.iter().filter(|s| s.file == file).count();
-        let certainty = match (chosen.len(), was_seen) {
-            (1, true) => Certainty::Proven,
-            (_, true) if own == 1 => Certainty::Inferred,
-            (1, false) => Certainty::Inferred,
-            (_, true) => Certainty::Inferred,
-            _ => Certainty::Guessed,
-        };
-        let hits = chosen
-            .into_iter()
-            .map(|s| {
-                let mut hit = self.by_name_hit(s, certainty);
-                if s.file != file && was_seen {
-                    hit.reasons[0].kind = StepKind::Include;
-                }
-                hit
-            })
-            .collect();
-        Lookup { hits, cause: Cause::NoDefinition }
-    }
-
-    /// All files a C file includes, directly or not.
-    pub(super) fn includes(&mut self, file: u32) -> Rc<FxHashSet<u32>> {
-        if let Some(known) = self.included.get(&file) {
-            return known.clone();
-        }
-        let mut seen = FxHashSet::default();
-        let mut open = vec![file];
-        while let Some(at) = open.pop() {
-            for i in 0..self.world.facts(at).imports.len() {
-                for target in self.import_targets(at, compass_facts::ImportId(i as u32)).iter() {
-                    if let Entity::Module(f, _) = target.entity
-                        && seen.insert(f)
-                    {
-                        open.push(f);
-                    }
-                }
-            }
-        }
-        let seen = Rc::new(seen);
-        self.included.insert(file, seen.clone());
-        seen
-    }
-
     /// Definitions of that name anywhere in the language's family, nearest first.
     pub(super) fn by_name(&self, file: u32, name: Gid, members: bool, call: bool) -> Lookup {
         let world = self.world;
         let language = world.language(file);
-        let mut found: Vec<Sym> = world
-            .named(name)
+        let named = if members { world.named_members(name) } else { world.named(name) };
+        if named.len() > 4 * MAX_GUESSES && !named.iter().any(|s| s.file == file) {
+            return Lookup::none(Cause::TooMany);
+        }
+        let mut found: Vec<Sym> = named
             .iter()
             .copied()
             .filter(|s| {
                 let d = world.def(*s);
                 world.language(s.file).is_kin_of(language)
-                    && world.is_member(*s) == members
                     && (!call || members || !matches!(d.kind, Kind::Field | Kind::Module))
-                    && !(d.flags.has(Flags::PRIVATE) && s.file != file && language == Language::C)
+                    && !(d.flags.has(Flags::PRIVATE) && s.file != file && language.is_c_family())
             })
             .collect();
         if call && found.iter().any(|s| world.def(*s).kind.is_callable()) {
@@ -308,7 +211,11 @@ impl Evaluator<'_, '_> {
         if found.len() > MAX_GUESSES {
             return Lookup::none(Cause::TooMany);
         }
-        found.sort_by_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
+        if language.is_c_family() {
+            self.rank_c(file, &mut found);
+        } else {
+            found.sort_by_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
+        }
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }
     }
 }

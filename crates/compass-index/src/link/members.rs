@@ -150,7 +150,17 @@ impl Evaluator<'_, '_> {
         {
             self.add_members(sym, sym.file, scope, name, &mut out);
         }
-        if def.kind == Kind::Enum && self.world.language(sym.file) == Language::C {
+        if def.kind == Kind::Enum && self.world.language(sym.file).is_c_family() {
+            if out.is_empty() {
+                // Enumerators stand in the scope around and are members all the same.
+                for binding in self.world.tables[sym.file as usize].find(def.scope, name) {
+                    if let Binding::Def(variant) = binding
+                        && self.world.facts(sym.file).def(variant).container == Some(sym.def)
+                    {
+                        out.hits.push(Hit { entity: Entity::Sym(Sym { file: sym.file, def: variant }), certainty: Certainty::Proven, reasons: Vec::new() });
+                    }
+                }
+            }
             return out;
         }
         let Some(extensions) = self.extensions.get(&sym) else { return out };
@@ -186,7 +196,8 @@ impl Evaluator<'_, '_> {
         let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
         for binding in self.world.tables[file as usize].find(scope, name) {
             if let Binding::Def(def) = binding
-                && self.world.facts(file).def(def).kind != Kind::TypeParameter
+                && !matches!(self.world.facts(file).def(def).kind, Kind::TypeParameter)
+                && !(self.world.facts(file).def(def).kind == Kind::Constructor && self.world.language(file) == Language::Cpp)
             {
                 // An unnamed owner has no place to show.
                 let reasons = if owner_def.name_span.is_empty() { Vec::new() } else { vec![reason] };
@@ -198,6 +209,21 @@ impl Evaluator<'_, '_> {
     /// Of overloads the one with a body, of a getter and a setter the first.
     fn prefer_bodies(&self, found: &mut Lookup) {
         let bodiless = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::BODILESS));
+        let signature = |h: &Hit| if let Entity::Sym(s) = h.entity { self.world.def(s).signature } else { 0 };
+        if found.hits.iter().any(|h| signature(h) != 0) {
+            // Overloads: each body stands for its own declaration only.
+            // A member without a body of its own is meant even where somebody writes one for it elsewhere.
+            let abstract_ones: Vec<u32> =
+                found.hits.iter().filter(|h| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::ABSTRACT))).map(signature).collect();
+            found.hits.retain(|h| !abstract_ones.contains(&signature(h)) || matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::ABSTRACT)));
+            let with_body: Vec<u32> = found.hits.iter().filter(|h| !bodiless(h)).map(signature).collect();
+            found.hits.retain(|h| !bodiless(h) || !with_body.contains(&signature(h)));
+            // The declaration says where a body is; several bodies are branches of a condition.
+            let mut kept: Vec<Hit> = std::mem::take(&mut found.hits);
+            kept.sort_by_key(|h| matches!(h.entity, Entity::Sym(s) if self.is_left_out(s)));
+            found.hits = kept;
+            return;
+        }
         if found.hits.len() > 1 && found.hits.iter().any(bodiless) && !found.hits.iter().all(bodiless) {
             found.hits.retain(|h| !bodiless(h));
         }

@@ -34,6 +34,10 @@ pub(super) struct Modules {
     units: FxHashMap<String, Vec<u32>>,
     /// Entry file of a unit.
     entries: FxHashMap<u32, u32>,
+    /// C and C++: the files each includes itself.
+    includes: Vec<Box<[u32]>>,
+    /// The files that include each, a few of them: more than a few means many.
+    includers: FxHashMap<u32, Vec<u32>>,
     /// Rust: file → the module that declares it.
     parents: FxHashMap<u32, (u32, ScopeId)>,
     /// Rust: `(file, scope, import position)` of a `mod name;` → file.
@@ -62,6 +66,7 @@ impl Modules {
         }
         modules.find_entries(world);
         modules.rust_tree(world);
+        modules.include_graph(world);
         modules
     }
 
@@ -91,6 +96,49 @@ impl Modules {
                 self.entries.insert(i as u32, file);
             }
         }
+    }
+
+    /// Finds what every file of C and C++ includes. The same words in the same folder lead to the same file.
+    fn include_graph(&mut self, world: &World) {
+        let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
+        let mut graph: Vec<Box<[u32]>> = Vec::with_capacity(world.files.len());
+        for (index, file) in world.files.iter().enumerate() {
+            let mut found = Vec::new();
+            if file.language.is_c_family() {
+                let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+                for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
+                    let path = file.facts.name(import.module);
+                    let target =
+                        *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match self.include(world, index as u32, path, import.system) {
+                            Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
+                            _ => None,
+                        });
+                    found.extend(target.filter(|t| *t != index as u32));
+                }
+                found.sort_unstable();
+                found.dedup();
+            }
+            graph.push(found.into());
+        }
+        for (index, found) in graph.iter().enumerate() {
+            for target in found.iter() {
+                let includers = self.includers.entry(*target).or_default();
+                if includers.len() < 8 {
+                    includers.push(index as u32);
+                }
+            }
+        }
+        self.includes = graph;
+    }
+
+    /// The files that include a file, up to eight.
+    pub(super) fn includers(&self, file: u32) -> &[u32] {
+        self.includers.get(&file).map_or(&[], |v| v)
+    }
+
+    /// The files a file includes itself.
+    pub(super) fn included(&self, file: u32) -> &[u32] {
+        self.includes.get(file as usize).map_or(&[], |v| v)
     }
 
     /// Follows `mod name;` from every Rust file: the child's path depends on the parent's.
@@ -352,8 +400,13 @@ pub(super) fn nearest(world: &World, from: u32, candidates: &[u32]) -> Option<u3
 /// How near a file is: same file, same unit, common folders, source before stub.
 pub(super) fn closeness(world: &World, from: u32, to: u32) -> (bool, bool, usize, bool) {
     let (a, b) = (&world.files[from as usize], &world.files[to as usize]);
-    let common = a.path.split('/').zip(b.path.split('/')).take_while(|(x, y)| x == y).count();
+    let common = common_folders(a.path.as_bytes(), b.path.as_bytes());
     (from == to, a.id.unit == b.id.unit, common, !b.path.ends_with(".pyi") && !b.path.ends_with(".d.ts"))
+}
+
+/// How many folders two paths share from the top.
+fn common_folders(a: &[u8], b: &[u8]) -> usize {
+    a.iter().zip(b).take_while(|(x, y)| x == y).filter(|(x, _)| **x == b'/').count()
 }
 
 /// The dotted name of a Python file: from the outermost folder that is a package.

@@ -4,70 +4,327 @@ use super::evaluate::{Evaluator, Extensions};
 use super::modules::Modules;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
-use super::world::{FileInput, Sym, World};
-use crate::store::{DerivedEntry, ImportEntry, NameEntry, Postings, UnlinkedEntry, UseEntry};
+use super::world::{Base, FileInput, Here, Sym, World};
+use crate::store::{DerivedEntry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links};
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, SymbolId, SymbolNo, UnitRow};
-use compass_facts::{Cancel, DefId, ImportId, ScopeId, UseId};
+use compass_facts::{Cancel, DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
+use std::path::Path;
 use std::sync::Mutex;
 use std::sync::atomic::{AtomicUsize, Ordering};
 
-/// Everything linking gives.
+/// What linking needs beside the files themselves.
+pub(crate) struct Request<'r> {
+    pub(crate) units: &'r [UnitRow],
+    pub(crate) include_folders: &'r [String],
+    /// Macros that the build defines.
+    pub(crate) defines: &'r [String],
+    pub(crate) threads: usize,
+    /// Where sorted runs are kept meanwhile.
+    pub(crate) folder: &'r Path,
+    pub(crate) cancel: &'r Cancel,
+    pub(crate) progress: &'r dyn Progress,
+}
+
+/// Gives whole facts of files of which only the outer part is kept; one per thread. Fails rather than leave a file without its uses.
+pub(crate) type Load = Box<dyn FnMut(&FileInput) -> Result<Facts, StoreError>>;
+
+/// Takes what is ready while the threads go on.
+pub(crate) trait Sink {
+    /// All definitions, sorted by name; comes first.
+    fn names(&mut self, names: &mut dyn Iterator<Item = NameEntry>) -> Result<(), StoreError>;
+    /// The links of some files.
+    fn links(&mut self, batch: Vec<(FileId, PackedLinks)>) -> Result<(), StoreError>;
+}
+
+/// Counts of a file's uses.
+#[derive(Debug, Clone, Default)]
+pub(crate) struct Tally {
+    pub(crate) uses: u64,
+    pub(crate) local: u64,
+    pub(crate) certainties: [u64; 3],
+    pub(crate) unlinked: [u64; Cause::ALL.len()],
+    pub(crate) absent: u64,
+}
+
+/// What linking gives beside what the sink took.
 pub(crate) struct Linked {
+    /// By file; empty for files whose links the sink took.
     pub(crate) links: Vec<(FileId, FileLinks)>,
-    pub(crate) postings: Postings,
+    pub(crate) tallies: Vec<Tally>,
+    pub(crate) uses: Vec<UseRuns>,
+    pub(crate) small: SmallPostings,
 }
 
 /// Stack of a linking thread: evaluation goes 48 levels deep through several functions each, in debug builds up to
 /// 20 KiB a level and more where lookups follow imports.
 const STACK_BYTES: usize = 64 << 20;
+/// Files whose whole facts are loaded at once; they stand side by side, and so share much of what they mention.
+const BATCH_FILES: usize = 96;
+const BATCH_BYTES: usize = 4 << 20;
+
+/// Does only the outer part of such a file's facts stay in memory while others are read?
+pub(crate) fn is_slim(language: compass_facts::Language) -> bool {
+    language.is_c_family()
+}
 
 /// Links all files. `None` when cancelled.
-#[allow(clippy::too_many_arguments, reason = "one call from one place; each is a different thing")]
-pub(crate) fn link_all(
-    files: &[FileInput],
-    units: &[UnitRow],
-    include_folders: &[String],
-    passes: &crate::Passes,
-    threads: usize,
-    cancel: &Cancel,
-    progress: &dyn Progress,
-) -> Option<Linked> {
-    let world = World::new(files, units, include_folders);
-    let modules = Modules::new(&world);
-    let extensions = on_big_stack(|| find_extensions(&world, &modules));
-    let next = AtomicUsize::new(0);
-    let done: Mutex<Vec<(usize, FileLinks)>> = Mutex::new(Vec::with_capacity(files.len()));
-    std::thread::scope(|scope| {
-        for _ in 0..threads.max(1) {
-            std::thread::Builder::new()
-                .stack_size(STACK_BYTES)
-                .spawn_scoped(scope, || {
-                    let mut evaluator = Evaluator::new(&world, &modules, &extensions);
-                    loop {
-                        let index = next.fetch_add(1, Ordering::Relaxed);
-                        if index >= files.len() || cancel.is_cancelled() {
+///
+/// # Errors
+/// What the sink or a temporary file fails with.
+pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() -> Load + Sync), sink: &mut dyn Sink) -> Result<Option<Linked>, StoreError> {
+    let base = Base::new(files, request.units, request.include_folders, request.defines, request.cancel);
+    if request.cancel.is_cancelled() {
+        return Ok(None);
+    }
+    let whole = World { base: &base, here: None };
+    let modules = Modules::new(&whole);
+    let extensions = on_big_stack(|| find_extensions(&whole, &modules));
+    let batches = batches(files);
+    let (next, done) = (AtomicUsize::new(0), AtomicUsize::new(0));
+    let (sender, receiver) = crossbeam_channel::bounded::<Vec<(FileId, PackedLinks)>>(64);
+    let (base, modules, extensions, batches) = (&base, &modules, &extensions, &batches);
+    let failed: Mutex<Option<StoreError>> = Mutex::new(None);
+    let mut parts: Vec<Part> = std::thread::scope(|scope| {
+        let handles: Vec<_> = (0..request.threads.max(1))
+            .map(|_| {
+                let (sender, next, done, failed) = (sender.clone(), &next, &done, &failed);
+                let work = move || {
+                    let mut part = Part::new(request.folder);
+                    let mut load = load();
+                    while let Some(batch) = batches.get(next.fetch_add(1, Ordering::Relaxed)) {
+                        if request.cancel.is_cancelled() || lock(failed).is_some() {
                             break;
                         }
-                        let links = link_file(&mut evaluator, index as u32);
-                        done.lock().unwrap_or_else(|e| e.into_inner()).push((index, links));
-                        if index.is_multiple_of(16) {
-                            progress.report(Phase::Link, index as u64, files.len() as u64);
+                        let result = part.link(base, modules, extensions, batch.clone(), &mut load, request.cancel);
+                        match result {
+                            Ok(packed) => {
+                                let count = done.fetch_add(batch.len(), Ordering::Relaxed) + batch.len();
+                                request.progress.report(Phase::Link, count as u64, files.len() as u64);
+                                if sender.send(packed).is_err() {
+                                    break;
+                                }
+                            }
+                            Err(e) => {
+                                lock(failed).get_or_insert(e);
+                                break;
+                            }
                         }
                     }
-                })
-                .expect("a thread can be started");
+                    part
+                };
+                std::thread::Builder::new().stack_size(STACK_BYTES).spawn_scoped(scope, work).expect("a thread can be started")
+            })
+            .collect();
+        drop(sender);
+        let mut taken = write_names(base, sink, request.cancel);
+        for batch in receiver {
+            taken = taken.and_then(|()| sink.links(batch));
+            if taken.is_err() {
+                break;
+            }
         }
+        if let Err(e) = taken {
+            lock(&failed).get_or_insert(e);
+        }
+        handles.into_iter().map(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e))).collect()
     });
-    if cancel.is_cancelled() {
-        return None;
+    if let Some(error) = failed.into_inner().unwrap_or_else(|e| e.into_inner()) {
+        return Err(error);
     }
-    let mut done = done.into_inner().unwrap_or_else(|e| e.into_inner());
-    done.sort_by_key(|d| d.0);
-    let mut links: Vec<(FileId, FileLinks)> = done.into_iter().map(|(i, l)| (files[i].id, l)).collect();
-    crate::crossing::run(passes, files, &mut links);
-    let postings = postings(files, &links);
-    Some(Linked { links, postings })
+    if request.cancel.is_cancelled() {
+        return Ok(None);
+    }
+    Ok(Some(join(files, &mut parts)))
+}
+
+fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
+    mutex.lock().unwrap_or_else(|e| e.into_inner())
+}
+
+/// Files side by side, so many as are loaded at once.
+fn batches(files: &[FileInput]) -> Vec<std::ops::Range<usize>> {
+    let mut out = Vec::new();
+    let (mut start, mut bytes) = (0, 0);
+    for (i, file) in files.iter().enumerate() {
+        bytes += file.bytes as usize;
+        if i + 1 - start >= BATCH_FILES || bytes >= BATCH_BYTES {
+            out.push(start..i + 1);
+            (start, bytes) = (i + 1, 0);
+        }
+    }
+    out.push(start..files.len());
+    out.retain(|r| !r.is_empty());
+    out
+}
+
+fn write_names(base: &Base, sink: &mut dyn Sink, cancel: &Cancel) -> Result<(), StoreError> {
+    let sorted = base.sorted_names();
+    // Names of a run that is cancelled are never shown: the rest need not be written.
+    let mut entries = sorted.into_iter().take_while(|_| !cancel.is_cancelled()).filter_map(|(gid, sym)| {
+        let file = &base.files[sym.file as usize];
+        let def = file.facts.def(sym.def);
+        let symbol = SymbolId { file: file.id, number: file.numbers.number(sym.def) };
+        (!def.name_span.is_empty()).then(|| NameEntry { name: base.names[gid.0 as usize].to_owned(), symbol, kind: def.kind, flags: def.flags })
+    });
+    sink.names(&mut entries)
+}
+
+/// What one thread has made.
+struct Part {
+    links: Vec<(usize, FileLinks)>,
+    tallies: Vec<(usize, Tally)>,
+    uses: UseRuns,
+    small: SmallPostings,
+    unlinked: FxHashMap<(Box<str>, Cause), u64>,
+}
+
+impl Part {
+    fn new(folder: &Path) -> Part {
+        Part { links: Vec::new(), tallies: Vec::new(), uses: UseRuns::new(folder), small: SmallPostings::default(), unlinked: FxHashMap::default() }
+    }
+
+    /// Links the files of a range; gives the links of those whose facts were loaded for it.
+    fn link(
+        &mut self,
+        base: &Base,
+        modules: &Modules,
+        extensions: &Extensions,
+        range: std::ops::Range<usize>,
+        load: &mut Load,
+        cancel: &Cancel,
+    ) -> Result<Vec<(FileId, PackedLinks)>, StoreError> {
+        let slim = |i: &usize| is_slim(base.files[*i].language);
+        let loaded: Result<Vec<(u32, Facts)>, StoreError> = range.clone().filter(slim).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
+        let loaded = loaded?;
+        let here = Here::new(base, &loaded);
+        let world = World { base, here: Some(&here) };
+        let mut evaluator = Evaluator::new(&world, modules, extensions);
+        let mut packed = Vec::new();
+        for i in range {
+            if cancel.is_cancelled() {
+                break;
+            }
+            let links = link_file(&mut evaluator, i as u32);
+            self.tallies.push((i, tally(world.facts(i as u32), &links)));
+            self.add(&world, i, &links)?;
+            if is_slim(base.files[i].language) {
+                packed.push((base.files[i].id, pack_links(&links)?));
+            } else {
+                self.links.push((i, links));
+            }
+        }
+        Ok(packed)
+    }
+
+    /// Adds the postings of a file.
+    fn add(&mut self, world: &World, index: usize, links: &FileLinks) -> Result<(), StoreError> {
+        let file = &world.files[index];
+        let facts = world.facts(index as u32);
+        for link in &links.links {
+            let u = facts.usage(link.usage);
+            let enclosing = u.enclosing.map(|d| file.numbers.number(d));
+            for (i, target) in link.targets.iter().enumerate() {
+                // Of a guess among many only the nearest few are listed as uses.
+                if i >= 3 && link.certainty == crate::Certainty::Guessed {
+                    break;
+                }
+                self.uses.push(UseEntry {
+                    target: *target,
+                    file: file.id,
+                    usage: link.usage.0,
+                    role: u.role,
+                    certainty: link.certainty,
+                    first: i == 0,
+                    enclosing,
+                })?;
+            }
+        }
+        for (usage, cause) in &links.unlinked {
+            let name = facts.name(facts.usage(*usage).name);
+            match self.unlinked.get_mut(&(name, *cause) as &dyn UnlinkedKey) {
+                Some(count) => *count += 1,
+                None => {
+                    self.unlinked.insert((name.into(), *cause), 1);
+                }
+            }
+        }
+        for (i, targets) in links.imports.iter().enumerate() {
+            self.small.imports.extend(targets.iter().map(|t| ImportEntry { target: t.file, file: file.id, import: i as u32 }));
+        }
+        self.small.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived }));
+        Ok(())
+    }
+}
+
+/// Lets a name be looked up without a copy of it.
+trait UnlinkedKey {
+    fn parts(&self) -> (&str, Cause);
+}
+
+impl UnlinkedKey for (Box<str>, Cause) {
+    fn parts(&self) -> (&str, Cause) {
+        (&self.0, self.1)
+    }
+}
+
+impl UnlinkedKey for (&str, Cause) {
+    fn parts(&self) -> (&str, Cause) {
+        *self
+    }
+}
+
+impl<'a> std::borrow::Borrow<dyn UnlinkedKey + 'a> for (Box<str>, Cause) {
+    fn borrow(&self) -> &(dyn UnlinkedKey + 'a) {
+        self
+    }
+}
+
+impl std::hash::Hash for dyn UnlinkedKey + '_ {
+    fn hash<H: std::hash::Hasher>(&self, state: &mut H) {
+        self.parts().hash(state);
+    }
+}
+
+impl PartialEq for dyn UnlinkedKey + '_ {
+    fn eq(&self, other: &Self) -> bool {
+        self.parts() == other.parts()
+    }
+}
+
+impl Eq for dyn UnlinkedKey + '_ {}
+
+fn tally(facts: &Facts, links: &FileLinks) -> Tally {
+    let mut out = Tally { uses: facts.uses.len() as u64, absent: links.absent.len() as u64, ..Tally::default() };
+    out.local = facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
+    links.links.iter().for_each(|l| out.certainties[l.certainty as usize] += 1);
+    links.unlinked.iter().for_each(|(_, cause)| out.unlinked[*cause as usize] += 1);
+    out
+}
+
+/// Puts together what the threads made; the result does not depend on who made what.
+fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
+    let mut out = Linked {
+        links: files.iter().map(|f| (f.id, FileLinks::default())).collect(),
+        tallies: vec![Tally::default(); files.len()],
+        uses: Vec::new(),
+        small: SmallPostings::default(),
+    };
+    let mut unlinked: FxHashMap<(Box<str>, Cause), u64> = FxHashMap::default();
+    for part in parts.drain(..) {
+        part.links.into_iter().for_each(|(i, l)| out.links[i].1 = l);
+        part.tallies.into_iter().for_each(|(i, t)| out.tallies[i] = t);
+        out.uses.push(part.uses);
+        out.small.imports.extend(part.small.imports);
+        out.small.derived.extend(part.small.derived);
+        part.unlinked.into_iter().for_each(|(key, count)| *unlinked.entry(key).or_default() += count);
+    }
+    out.small.unlinked = unlinked.into_iter().map(|((name, cause), count)| UnlinkedEntry { name: name.into(), cause, count }).collect();
+    out.small.unlinked.sort_by(|a, b| (&a.name, a.cause).cmp(&(&b.name, b.cause)));
+    out.small.imports.sort_by_key(|i| (i.target, i.file, i.import));
+    out.small.derived.sort_by_key(|d| (d.base, d.derived));
+    out.small.derived.dedup();
+    out
 }
 
 fn on_big_stack<T: Send>(work: impl FnOnce() -> T + Send) -> T {
@@ -107,27 +364,104 @@ fn types_of(ty: &Ty) -> Vec<Sym> {
     }
 }
 
+/// What decides the meaning of a use in C: how it is reached, its name, the receiver, what is done.
+type SameUse = (u8, u32, u32, compass_facts::Role);
+
+/// How a use of that kind came out.
+enum Settled {
+    /// As the link at that position.
+    Linked(usize),
+    Without(Cause),
+}
+
+/// The key of a use whose meaning does not hang on where in the file it stands.
+fn same_use(facts: &Facts, u: &compass_facts::Use) -> Option<SameUse> {
+    use compass_facts::Shape;
+    if u.enclosing.is_some_and(|d| facts.def(d).kind == compass_facts::Kind::Macro) {
+        return None;
+    }
+    match u.shape {
+        Shape::Plain => Some((0, u.name.0, 0, u.role)),
+        Shape::Tag => Some((1, u.name.0, 0, u.role)),
+        Shape::Member(of) => Some((2, u.name.0, of.0, u.role)),
+        Shape::Key(_) | Shape::Import(_) => None,
+    }
+}
+
 fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
     let world = evaluator.world;
-    let file = &world.files[index as usize];
-    let facts = &file.facts;
+    let facts = world.facts(index);
     let mut out = FileLinks::default();
     let mut known: FxHashMap<Vec<Step>, u32> = FxHashMap::default();
+    let mut same: FxHashMap<SameUse, Settled> = FxHashMap::default();
+    let is_c = world.language(index) == compass_facts::Language::C;
     for (i, u) in facts.uses.iter().enumerate() {
         if u.local.is_some() {
             continue;
         }
         let usage = UseId(i as u32);
-        let found = evaluator.link_use(index, facts, u);
-        let Some(link) = to_link(evaluator, usage, &found, &mut out, &mut known) else {
-            out.unlinked.push((usage, found.cause));
-            continue;
+        // In C what a name means hangs on the file alone: said once, it holds for all uses of that kind.
+        let key = if is_c { same_use(facts, u) } else { None };
+        match key.and_then(|k| same.get(&k)) {
+            Some(Settled::Linked(at)) => {
+                let link = Link { usage, ..out.links[*at].clone() };
+                out.links.push(link);
+                continue;
+            }
+            Some(Settled::Without(cause)) => {
+                out.unlinked.push((usage, *cause));
+                continue;
+            }
+            None => {}
+        }
+        let found = evaluator.link_use(index, facts, usage, u);
+        let settled = match to_link(evaluator, usage, &found, &mut out, &mut known) {
+            Some(link) => {
+                out.links.push(link);
+                Settled::Linked(out.links.len() - 1)
+            }
+            None => {
+                out.unlinked.push((usage, found.cause));
+                Settled::Without(found.cause)
+            }
         };
-        out.links.push(link);
+        if let Some(key) = key {
+            same.insert(key, settled);
+        }
     }
     link_imports(evaluator, index, &mut out);
     link_bases(evaluator, index, &mut out);
+    link_overrides(evaluator, index, &mut out);
+    link_held(facts, &mut out);
     out
+}
+
+/// Functions put under names, where both the place and the function are known.
+fn link_held(facts: &Facts, out: &mut FileLinks) {
+    let first = |usage: UseId| out.find(usage).and_then(|l| l.targets.first().copied());
+    out.held = facts.held.iter().filter_map(|(place, function)| Some((first(*place)?, first(*function)?, *place))).collect();
+}
+
+/// Members that replace a virtual one of a base, in C++.
+fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
+    let world = evaluator.world;
+    if world.language(index) != compass_facts::Language::Cpp {
+        return;
+    }
+    let facts = world.facts(index);
+    let classes: FxHashMap<ScopeId, DefId> = facts.bases.iter().filter_map(|b| Some((facts.def(b.0).inner?, b.0))).collect();
+    let members = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == compass_facts::Kind::Method);
+    for (i, member) in members {
+        let Some(class) = classes.get(&member.scope) else { continue };
+        let name = world.gid(index, member.name);
+        let own = symbol_id(world, Sym { file: index, def: DefId(i as u32) });
+        for base in evaluator.bases(Sym { file: index, def: *class }).iter() {
+            let found = evaluator.members(index, base, name);
+            let replaced = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+            let replaced = replaced.filter(|s| world.def(*s).arity == member.arity && world.def(*s).kind == compass_facts::Kind::Method);
+            out.bases.extend(replaced.map(|s| (symbol_id(world, s), own)));
+        }
+    }
 }
 
 fn to_link(evaluator: &Evaluator, usage: UseId, found: &Lookup, out: &mut FileLinks, known: &mut FxHashMap<Vec<Step>, u32>) -> Option<Link> {
@@ -180,6 +514,10 @@ fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let world = evaluator.world;
     let facts = world.facts(index);
     for (i, import) in facts.imports.iter().enumerate() {
+        if world.language(index).is_c_family() && import.kind != compass_facts::ImportKind::Include {
+            out.imports.push(Vec::new());
+            continue;
+        }
         let targets = evaluator.import_targets(index, ImportId(i as u32));
         let files: Vec<SymbolId> =
             targets.iter().filter_map(|t| symbol(world, &Hit { entity: t.entity, certainty: t.certainty, reasons: Vec::new() })).collect();
@@ -211,62 +549,4 @@ fn link_bases(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
             out.bases.push((symbol_id(world, b), symbol_id(world, d)));
         }
     }
-}
-
-/// Definitions alone as sorted postings.
-pub(crate) fn names_only(files: &[FileInput]) -> Postings {
-    postings(files, &[])
-}
-
-/// Definitions and links as sorted postings.
-fn postings(files: &[FileInput], links: &[(FileId, FileLinks)]) -> Postings {
-    let mut out = Postings::default();
-    for file in files {
-        for (i, def) in file.facts.definitions.iter().enumerate() {
-            if !def.is_inner() && !def.name_span.is_empty() {
-                let symbol = SymbolId { file: file.id, number: file.numbers.number(DefId(i as u32)) };
-                out.names.push(NameEntry { name: file.facts.name(def.name).to_owned(), symbol, kind: def.kind, flags: def.flags });
-            }
-        }
-    }
-    let mut unlinked: FxHashMap<(&str, Cause), u64> = FxHashMap::default();
-    let by_id: FxHashMap<FileId, &FileInput> = files.iter().map(|f| (f.id, f)).collect();
-    for (id, file_links) in links {
-        let file = by_id[id];
-        add_uses(file, file_links, &mut out);
-        for (usage, cause) in &file_links.unlinked {
-            *unlinked.entry((file.facts.name(file.facts.usage(*usage).name), *cause)).or_default() += 1;
-        }
-    }
-    out.unlinked = unlinked.into_iter().map(|((name, cause), count)| UnlinkedEntry { name: name.to_owned(), cause, count }).collect();
-    out.unlinked.sort_by(|a, b| (&a.name, a.cause).cmp(&(&b.name, b.cause)));
-    out.names.sort_by(|a, b| (&a.name, a.symbol).cmp(&(&b.name, b.symbol)));
-    out.uses.sort_by_key(|u| (u.target, u.file, u.usage));
-    out.imports.sort_by_key(|i| (i.target, i.file, i.import));
-    out.derived.sort_by_key(|d| (d.base, d.derived));
-    out.derived.dedup();
-    out.crossings.sort_by_key(|c| (c.target, c.file, c.number));
-    out
-}
-
-fn add_uses(file: &FileInput, links: &FileLinks, out: &mut Postings) {
-    for link in &links.links {
-        let u = file.facts.usage(link.usage);
-        let enclosing = u.enclosing.map(|d| file.numbers.number(d));
-        for (i, target) in link.targets.iter().enumerate() {
-            // Of a guess among many only the nearest few are listed as uses.
-            if i >= 3 && link.certainty == crate::Certainty::Guessed {
-                break;
-            }
-            out.uses.push(UseEntry { target: *target, file: file.id, usage: link.usage.0, role: u.role, certainty: link.certainty, first: i == 0, enclosing });
-        }
-    }
-    for (i, targets) in links.imports.iter().enumerate() {
-        for target in targets {
-            out.imports.push(ImportEntry { target: target.file, file: file.id, import: i as u32 });
-        }
-    }
-    let entries = links.crossings.iter().enumerate().map(|(i, c)| crate::CrossingEntry { target: c.to, file: file.id, number: i as u32 });
-    out.crossings.extend(entries);
-    out.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived }));
 }

@@ -5,7 +5,7 @@ use super::lookup::Wanted;
 use super::ty::{Entity, Hit, Lookup, Ty};
 use super::world::{Gid, Sym};
 use crate::{Cause, Certainty};
-use compass_facts::{Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use};
+use compass_facts::{DefId, Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use, UseId};
 use rustc_hash::FxHashSet;
 use std::sync::LazyLock;
 
@@ -14,7 +14,7 @@ pub(super) const MAX_TARGETS: usize = 10;
 
 impl Evaluator<'_, '_> {
     /// What a use refers to. Uses linked by the reader are not asked for.
-    pub(super) fn link_use(&mut self, file: u32, facts: &Facts, u: &Use) -> Lookup {
+    pub(super) fn link_use(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use) -> Lookup {
         let name = self.world.gid(file, u.name);
         let found = match u.shape {
             Shape::Plain => self.link_plain(file, u, name),
@@ -26,6 +26,7 @@ impl Evaluator<'_, '_> {
             Shape::Key(of) => self.link_key(file, of, name),
             Shape::Import(id) => self.link_import(file, facts, id),
         };
+        let found = if self.world.language(file) == Language::Cpp { self.settle_cpp(file, facts, id, u, found) } else { found };
         self.finish(file, u, name, found)
     }
 
@@ -42,10 +43,40 @@ impl Evaluator<'_, '_> {
             return found;
         }
         // Nothing in scope: by name, but only where the language lets names come from nowhere visible.
-        if self.world.language(file) == Language::C || found.cause == Cause::NoDefinition {
-            return self.by_name(file, name, false, u.role == Role::Call);
+        let guess = self.by_name(file, name, false, u.role == Role::Call);
+        if guess.is_empty() && self.world.language(file).is_c_family() { self.in_macro(file, u, name).unwrap_or(guess) } else { guess }
+    }
+
+    fn is_macro_name(&self, name: Gid) -> bool {
+        self.world.named(name).iter().any(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file).is_c_family())
+    }
+
+    /// A name in the body of a macro may be a variable of the functions that use it, or a member of what it is put behind.
+    fn in_macro(&mut self, file: u32, u: &Use, name: Gid) -> Option<Lookup> {
+        let facts = self.world.facts(file);
+        let within = u.enclosing.filter(|d| facts.def(*d).kind == Kind::Macro);
+        if let Some(of) = within {
+            let same = |d: &compass_facts::Definition| d.name == u.name && d.is_inner() && d.container.is_some_and(|c| facts.def(c).kind != Kind::Macro);
+            let locals: Vec<u32> = facts.definitions.iter().enumerate().skip(self.first_local(file)).filter(|(_, d)| same(d)).map(|(i, _)| i as u32).collect();
+            // Headers with thousands of macros have no variables of functions: their uses are not gone through.
+            let macro_name = facts.def(of).name;
+            let users: Vec<DefId> = match locals.is_empty() {
+                true => Vec::new(),
+                false => facts.uses.iter().filter(|o| o.name == macro_name).filter_map(|o| o.enclosing).collect(),
+            };
+            let used = locals.iter().find(|i| facts.definitions[**i as usize].container.is_some_and(|c| users.contains(&c))).or(locals.first());
+            if let Some(def) = used {
+                let hit = self.by_name_hit(Sym { file, def: DefId(*def) }, Certainty::Guessed);
+                return Some(Lookup { hits: vec![hit], cause: Cause::NoDefinition });
+            }
         }
-        found
+        let members = self.by_name(file, name, true, false);
+        (!members.is_empty() && (within.is_some() || u.role == Role::Pass)).then_some(members)
+    }
+
+    /// Where variables of functions begin among the definitions of a file: in C they stand behind all that others ask for.
+    fn first_local(&self, file: u32) -> usize {
+        if self.world.language(file) == Language::C { self.world.facts(file).outer_count() } else { 0 }
     }
 
     /// A call in macro position was recorded without arguments by the reader of macro calls.
@@ -55,7 +86,7 @@ impl Evaluator<'_, '_> {
         // of a function by that name nearby, so a macro of that name decides.
         let word = facts.name(u.name);
         let is_macro = |s: &Sym| self.world.def(*s).kind == Kind::Macro;
-        let known = || self.world.find_gid(word).is_some_and(|g| self.world.named(g).iter().any(is_macro));
+        let known = || self.world.find_gid(word).is_some_and(|g| self.world.all_named(g).any(is_macro));
         u.args == 0 && (is_builtin_macro(word) || known())
     }
 
@@ -89,6 +120,11 @@ impl Evaluator<'_, '_> {
             (Ty::Literal(_) | Ty::List(_) | Ty::Map(_) | Ty::Tuple(_) | Ty::Function(_), _) => Lookup::none(Cause::Builtin),
             (Ty::External(..) | Ty::ExternalType(..), _) => Lookup::none(Cause::UnitAbsent),
             (_, Cause::UnitAbsent | Cause::Builtin) => Lookup::none(cause),
+            _ if self.world.language(file).is_c_family() && self.is_macro_name(name) => {
+                // A macro can stand for a member, or for a way to one.
+                let found = (*self.plain(file, compass_facts::ScopeId::FILE, name, Wanted::Macro)).clone();
+                if found.is_empty() { Lookup::none(cause) } else { found }
+            }
             _ => {
                 let guess = self.by_name(file, name, true, u.role == Role::Call);
                 if guess.is_empty() {
@@ -102,7 +138,7 @@ impl Evaluator<'_, '_> {
 
     /// Overloads by the number of arguments.
     fn choose_overload(&self, found: Lookup, u: &Use) -> Lookup {
-        if u.role != Role::Call {
+        if u.role != Role::Call || found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if self.world.language(s.file) == Language::Cpp)) {
             return found;
         }
         let fits = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).arity == u.args || self.world.def(s).arity == 255);
@@ -182,7 +218,7 @@ impl Evaluator<'_, '_> {
             seen.push(h.entity);
             is_new
         });
-        if found.hits.len() > 1 {
+        if found.hits.len() > 1 && self.world.language(file) != Language::Cpp {
             self.rank(file, u, &mut found);
         }
         if found.hits.len() > 1 {
@@ -217,7 +253,7 @@ pub(super) fn is_builtin(language: Language, name: &str) -> bool {
     match language {
         Language::Python => PYTHON.contains(name),
         Language::Rust => RUST.contains(name),
-        Language::C => C.contains(name) || name.starts_with("__builtin_"),
+        Language::C | Language::Cpp => C.contains(name) || name.starts_with("__builtin_"),
         Language::Text => false,
         _ => SCRIPT.contains(name),
     }

@@ -2,8 +2,8 @@
 
 use crate::identity::Numbers;
 use crate::{FileId, UnitRow};
-use compass_facts::{DefId, Definition, Facts, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
-use rustc_hash::FxHashMap;
+use compass_facts::{Cancel, DefId, Definition, Facts, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
+use rustc_hash::{FxHashMap, FxHashSet};
 
 /// A file to link.
 pub(crate) struct FileInput {
@@ -11,6 +11,9 @@ pub(crate) struct FileInput {
     pub(crate) root: u32,
     pub(crate) path: String,
     pub(crate) language: Language,
+    pub(crate) bytes: u64,
+    /// Hash of the content the facts are of.
+    pub(crate) hash: u64,
     pub(crate) facts: Facts,
     pub(crate) numbers: Numbers,
 }
@@ -59,43 +62,168 @@ impl Table {
     }
 }
 
-/// See the module.
-pub(super) struct World<'w> {
+/// Definitions under their names: sorted once, then found by position.
+#[derive(Default)]
+struct ByName {
+    found: Vec<(Gid, Sym)>,
+    starts: Vec<u32>,
+    syms: Vec<Sym>,
+}
+
+impl ByName {
+    fn finish(&mut self, names: usize) {
+        self.starts = vec![0; names + 1];
+        for (name, _) in &self.found {
+            self.starts[name.0 as usize + 1] += 1;
+        }
+        for i in 1..self.starts.len() {
+            self.starts[i] += self.starts[i - 1];
+        }
+        let mut next = self.starts.clone();
+        self.syms = vec![Sym { file: 0, def: DefId(0) }; self.found.len()];
+        for (name, sym) in std::mem::take(&mut self.found) {
+            let place = &mut next[name.0 as usize];
+            self.syms[*place as usize] = sym;
+            *place += 1;
+        }
+    }
+
+    fn find(&self, name: Gid) -> &[Sym] {
+        let range = self.starts.get(name.0 as usize).zip(self.starts.get(name.0 as usize + 1));
+        range.and_then(|(from, to)| self.syms.get(*from as usize..*to as usize)).unwrap_or(&[])
+    }
+}
+
+/// What one file adds.
+#[derive(Default)]
+struct Made {
+    table: Table,
+    outer: Vec<(Gid, Sym)>,
+    members: Vec<(Gid, Sym)>,
+    apart: Vec<(Gid, Sym)>,
+}
+
+/// What all threads share. See the module.
+pub(super) struct Base<'w> {
     pub(super) files: &'w [FileInput],
     pub(super) units: &'w [UnitRow],
     pub(super) names: Vec<&'w str>,
     interned: FxHashMap<&'w str, Gid>,
     gids: Vec<Vec<Gid>>,
     pub(super) tables: Vec<Table>,
-    by_name: FxHashMap<Gid, Vec<Sym>>,
+    outer: ByName,
+    members: ByName,
+    /// Tables and columns: named, but never meant by a name of the program alone.
+    apart: Vec<(Gid, Sym)>,
+    pub(super) spaces: super::spaces::Spaces,
+    /// Macros that choose between two branches of a file: bytes in the branch with it, and in the one without.
+    choices: FxHashMap<Gid, (u64, u64)>,
+    pub(super) platforms: Vec<super::cfamily::Platform>,
     pub(super) by_path: FxHashMap<(u32, &'w str), u32>,
     pub(super) include_folders: &'w [String],
+    /// Macros that the build defines.
+    pub(super) defined: FxHashSet<Gid>,
 }
 
-impl<'w> World<'w> {
-    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], include_folders: &'w [String]) -> Self {
-        let mut world = World {
+impl<'w> Base<'w> {
+    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], include_folders: &'w [String], defines: &'w [String], cancel: &Cancel) -> Self {
+        let mut world = Base {
             files,
             units,
             names: Vec::new(),
             interned: FxHashMap::default(),
             gids: Vec::with_capacity(files.len()),
             tables: Vec::with_capacity(files.len()),
-            by_name: FxHashMap::default(),
+            outer: ByName::default(),
+            members: ByName::default(),
+            apart: Vec::new(),
+            spaces: super::spaces::Spaces::default(),
+            choices: FxHashMap::default(),
+            platforms: files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect(),
             by_path: FxHashMap::default(),
             include_folders,
+            defined: FxHashSet::default(),
         };
+        for name in defines {
+            let gid = world.intern(name);
+            world.defined.insert(gid);
+        }
         for word in ["", "=", "default", "self", "super", "crate", "Self", "::", "__init__", "constructor", "prototype", "exports", "module"] {
             world.intern(word);
         }
         for (index, file) in files.iter().enumerate() {
+            if index.is_multiple_of(256) && cancel.is_cancelled() {
+                return world;
+            }
             let gids = file.facts.names.iter().map(|n| world.intern(n)).collect();
             world.gids.push(gids);
             world.by_path.insert((file.root, file.path.as_str()), index as u32);
-            let table = world.table(index as u32);
-            world.tables.push(table);
+            world.add_choices(index as u32);
         }
+        for made in world.made_on_threads() {
+            world.tables.push(made.table);
+            world.outer.found.extend(made.outer);
+            world.members.found.extend(made.members);
+            world.apart.extend(made.apart);
+        }
+        let names = world.names.len();
+        world.outer.finish(names);
+        world.members.finish(names);
+        let spaces = super::spaces::Spaces::new(&World { base: &world, here: None });
+        world.spaces = spaces;
         world
+    }
+
+    /// The tables of all files, in order.
+    fn made_on_threads(&self) -> Vec<Made> {
+        let threads = std::thread::available_parallelism().map_or(1, |n| n.get());
+        let part = self.files.len().div_ceil(threads).max(1);
+        let make = |start: usize| (start..(start + part).min(self.files.len())).map(|i| self.table(i as u32)).collect::<Vec<_>>();
+        std::thread::scope(|scope| {
+            let handles: Vec<_> = (0..self.files.len()).step_by(part).map(|start| scope.spawn(move || make(start))).collect();
+            handles.into_iter().flat_map(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e))).collect()
+        })
+    }
+
+    /// Every definition with its name, sorted by name.
+    pub(super) fn sorted_names(&self) -> Vec<(Gid, Sym)> {
+        let mut order: Vec<u32> = (0..self.names.len() as u32).collect();
+        order.sort_unstable_by_key(|g| self.names[*g as usize]);
+        let mut out = Vec::with_capacity(self.outer.syms.len() + self.members.syms.len() + self.apart.len());
+        let mut apart: FxHashMap<Gid, Vec<Sym>> = FxHashMap::default();
+        self.apart.iter().for_each(|(gid, sym)| apart.entry(*gid).or_default().push(*sym));
+        for gid in order.into_iter().map(Gid) {
+            let from = out.len();
+            out.extend(self.outer.find(gid).iter().chain(self.members.find(gid)).map(|s| (gid, *s)));
+            out.extend(apart.get(&gid).into_iter().flatten().map(|s| (gid, *s)));
+            out[from..].sort_unstable_by_key(|(_, s)| (self.files[s.file as usize].id, self.files[s.file as usize].numbers.number(s.def)));
+        }
+        out
+    }
+
+    fn add_choices(&mut self, index: u32) {
+        let facts = &self.files[index as usize].facts;
+        if facts.conditions.is_empty() {
+            return;
+        }
+        let mut here: FxHashMap<Gid, (u64, u64)> = FxHashMap::default();
+        for condition in &facts.conditions {
+            let entry = here.entry(self.gids[index as usize][condition.name.index()]).or_default();
+            let bytes = u64::from(condition.span.len());
+            if condition.defined { entry.0 += bytes } else { entry.1 += bytes }
+        }
+        for (name, (with, without)) in here.into_iter().filter(|(_, (a, b))| *a > 0 && *b > 0) {
+            let entry = self.choices.entry(name).or_default();
+            *entry = (entry.0 + with, entry.1 + without);
+        }
+    }
+
+    /// Is a macro that nothing defines likely set by the build: what stands under it is the real thing, what stands in its place a stub?
+    pub(super) fn is_feature(&self, name: Gid) -> bool {
+        let Some((with, without)) = self.choices.get(&name) else { return false };
+        let word = self.name(name);
+        let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ"].iter().any(|w| word.contains(w));
+        !is_off && *with >= 2 * *without
     }
 
     fn intern(&mut self, name: &'w str) -> Gid {
@@ -106,18 +234,23 @@ impl<'w> World<'w> {
         })
     }
 
-    fn table(&mut self, index: u32) -> Table {
+    /// Bindings of a file, and its definitions for the lists of names.
+    fn table(&self, index: u32) -> Made {
         let facts = &self.files[index as usize].facts;
         let gids = &self.gids[index as usize];
-        let mut table = Table::default();
+        let mut made = Made::default();
+        let table = &mut made.table;
         for (i, def) in facts.definitions.iter().enumerate() {
             let name = gids[def.name.index()];
             let sym = Sym { file: index, def: DefId(i as u32) };
             table.bindings.push((def.scope, name, Binding::Def(sym.def)));
             if !def.is_inner() && !facts.name(def.name).is_empty() {
                 // Tables are reached by statements, never by a name of the program alone.
-                if !matches!(def.kind, compass_facts::Kind::Table | compass_facts::Kind::Column) {
-                    self.by_name.entry(name).or_default().push(sym);
+                if matches!(def.kind, compass_facts::Kind::Table | compass_facts::Kind::Column) {
+                    made.apart.push((name, sym));
+                } else {
+                    let is_member = facts.scope(def.scope).kind == ScopeKind::Type;
+                    if is_member { &mut made.members } else { &mut made.outer }.push((name, sym));
                 }
             }
         }
@@ -133,15 +266,65 @@ impl<'w> World<'w> {
         table.exports = facts.exports.iter().map(|e| (gids[e.name.index()], e.what)).collect();
         table.exports.sort_by_key(|e| e.0);
         table.bindings.sort();
-        table
+        made
     }
 
+    fn name(&self, gid: Gid) -> &'w str {
+        self.names[gid.0 as usize]
+    }
+}
+
+/// The whole facts of the files a thread is linking, where of others only the outer part is kept.
+pub(super) struct Here<'w> {
+    facts: FxHashMap<u32, (&'w Facts, Vec<Gid>)>,
+    /// Names that only these files mention.
+    further: Vec<&'w str>,
+}
+
+impl<'w> Here<'w> {
+    pub(super) fn new(base: &Base<'w>, loaded: &'w [(u32, Facts)]) -> Here<'w> {
+        let mut here = Here { facts: FxHashMap::default(), further: Vec::new() };
+        let mut known: FxHashMap<&'w str, Gid> = FxHashMap::default();
+        for (file, facts) in loaded {
+            let first = &base.gids[*file as usize];
+            let mut gids = first.clone();
+            gids.extend(facts.names.iter().skip(first.len()).map(|name| match base.interned.get(name) {
+                Some(gid) => *gid,
+                None => *known.entry(name).or_insert_with(|| {
+                    here.further.push(name);
+                    Gid((base.names.len() + here.further.len() - 1) as u32)
+                }),
+            }));
+            here.facts.insert(*file, (facts, gids));
+        }
+        here
+    }
+}
+
+/// What a linking thread sees: what all share, and the whole facts of the files at hand.
+pub(super) struct World<'w> {
+    pub(super) base: &'w Base<'w>,
+    pub(super) here: Option<&'w Here<'w>>,
+}
+
+impl<'w> std::ops::Deref for World<'w> {
+    type Target = Base<'w>;
+
+    fn deref(&self) -> &Base<'w> {
+        self.base
+    }
+}
+
+impl<'w> World<'w> {
     pub(super) fn facts(&self, file: u32) -> &'w Facts {
-        &self.files[file as usize].facts
+        match self.here.and_then(|h| h.facts.get(&file)) {
+            Some((facts, _)) => facts,
+            None => &self.base.files[file as usize].facts,
+        }
     }
 
     pub(super) fn language(&self, file: u32) -> Language {
-        self.files[file as usize].language
+        self.base.files[file as usize].language
     }
 
     pub(super) fn def(&self, sym: Sym) -> &'w Definition {
@@ -149,29 +332,37 @@ impl<'w> World<'w> {
     }
 
     pub(super) fn gid(&self, file: u32, name: NameId) -> Gid {
-        self.gids[file as usize][name.index()]
+        match self.here.and_then(|h| h.facts.get(&file)) {
+            Some((_, gids)) => gids[name.index()],
+            None => self.base.gids[file as usize][name.index()],
+        }
     }
 
     pub(super) fn find_gid(&self, name: &str) -> Option<Gid> {
-        self.interned.get(name).copied()
+        self.base.interned.get(name).copied()
     }
 
     pub(super) fn name(&self, gid: Gid) -> &'w str {
-        self.names[gid.0 as usize]
+        let further = (gid.0 as usize).checked_sub(self.base.names.len()).and_then(|i| self.here.and_then(|h| h.further.get(i)));
+        further.copied().unwrap_or_else(|| self.base.names[gid.0 as usize])
     }
 
-    /// Every definition of that name that other files may know.
-    pub(super) fn named(&self, name: Gid) -> &[Sym] {
-        self.by_name.get(&name).map_or(&[], |v| v)
+    /// Every definition of that name that other files may know, members of types left out.
+    pub(super) fn named(&self, name: Gid) -> &'w [Sym] {
+        self.base.outer.find(name)
+    }
+
+    /// Every member of that name of any type.
+    pub(super) fn named_members(&self, name: Gid) -> &'w [Sym] {
+        self.base.members.find(name)
+    }
+
+    /// Every definition of that name, members or not.
+    pub(super) fn all_named(&self, name: Gid) -> impl Iterator<Item = &'w Sym> {
+        self.base.outer.find(name).iter().chain(self.base.members.find(name))
     }
 
     pub(super) fn unit(&self, file: u32) -> &'w UnitRow {
-        &self.units[self.files[file as usize].id.unit.0 as usize]
-    }
-
-    /// Is the definition a member of a type?
-    pub(super) fn is_member(&self, sym: Sym) -> bool {
-        let def = self.def(sym);
-        self.facts(sym.file).scope(def.scope).kind == ScopeKind::Type
+        &self.base.units[self.base.files[file as usize].id.unit.0 as usize]
     }
 }

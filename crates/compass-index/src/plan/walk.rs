@@ -48,17 +48,85 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
         if index == 0 {
             plan.include_folders = config.include_folders.clone();
             plan.layers = config.layers.clone();
+            plan.defines = config.defines.iter().map(|d| d.split('=').next().unwrap_or(d).trim().to_owned()).collect();
+            add_commands(&full, &mut plan);
         }
         let mut walk = Walk::new(&full, index, &config, options.deps, cancel, walked)?;
         match &options.files {
             Some(files) => walk.listed(files, &mut plan.warnings),
-            None => walk.folder(&full, false)?,
+            None => {
+                walk.folder(&full, false)?;
+                if walk.files.is_empty() {
+                    // A packager's ignore file may name everything; then it was not meant for readers.
+                    walk.skipped.clear();
+                    walk.folder(&full, true)?;
+                    if !walk.files.is_empty() {
+                        plan.warnings.push(format!("ignore files leave nothing under {}: they are passed over", full.display()));
+                    }
+                }
+            }
         }
         walk.finish(&mut plan);
         plan.roots.push(full);
     }
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
+    settle_headers(&mut plan.files);
     Ok(plan)
+}
+
+/// Folders and macros of a build that left its commands behind.
+fn add_commands(root: &Path, plan: &mut Plan) {
+    for place in super::commands::PLACES {
+        let path = root.join(place);
+        let Ok(text) = std::fs::read_to_string(&path) else { continue };
+        match super::commands::read(&text, root) {
+            Ok(found) => {
+                plan.include_folders.extend(found.folders);
+                plan.defines.extend(found.defines);
+            }
+            Err(why) => plan.warnings.push(format!("{}: {why}", path.display())),
+        }
+    }
+}
+
+/// Headers serve both languages: where there is C++ at all, one that reads like it, or that only C++ stands around, is C++.
+fn settle_headers(files: &mut [PlannedFile]) {
+    if !files.iter().any(|f| f.language == Language::Cpp) {
+        return;
+    }
+    let mut counts: FxHashMap<(usize, String), (u32, u32)> = FxHashMap::default();
+    for file in files.iter() {
+        let sources = match (file.language, is_header(&file.path)) {
+            (Language::Cpp, _) => (0, 1),
+            (Language::C, false) => (1, 0),
+            _ => continue,
+        };
+        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+        for ancestor in ancestors(dir) {
+            let entry = counts.entry((file.root, ancestor.to_owned())).or_default();
+            *entry = (entry.0 + sources.0, entry.1 + sources.1);
+        }
+    }
+    for file in files.iter_mut().filter(|f| f.language == Language::C && is_header(&f.path)) {
+        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+        let around = ancestors(dir).find_map(|a| counts.get(&(file.root, a.to_owned())));
+        let only_cpp = around.is_some_and(|(c, cpp)| *c == 0 && *cpp > 0);
+        let reads_like_it = || head_of(&file.full).is_ok_and(|b| compass_facts::looks_like_cpp(&String::from_utf8_lossy(&b)));
+        if only_cpp || reads_like_it() {
+            file.language = Language::Cpp;
+        }
+    }
+}
+
+/// The beginning of a file: every plan looks at it, so it must not cost a whole reading.
+fn head_of(path: &Path) -> std::io::Result<Vec<u8>> {
+    let mut head = Vec::new();
+    std::io::Read::read_to_end(&mut std::io::Read::take(std::fs::File::open(path)?, 64 << 10), &mut head)?;
+    Ok(head)
+}
+
+fn is_header(path: &str) -> bool {
+    path.ends_with(".h") || path.ends_with(".H") || path.ends_with(".inc")
 }
 
 struct Walk<'a> {

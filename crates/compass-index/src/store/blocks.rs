@@ -1,12 +1,9 @@
 //! Posting entries, their keys and blocks; checksummed, compressed blobs.
 
-use super::StoreError;
+use super::{StoreError, columns};
 use crate::{Certainty, FileId, SymbolId, SymbolNo};
 use compass_facts::{Flags, Kind, Role};
 use serde::{Deserialize, Serialize, de::DeserializeOwned};
-
-/// About this many bytes go into one block.
-const BLOCK_BYTES: usize = 16 << 10;
 
 /// A definition under its name.
 #[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
@@ -82,8 +79,25 @@ impl Entry for UnlinkedEntry {
 pub(super) trait Entry: Serialize + DeserializeOwned {
     /// Number of the family of postings.
     const FAMILY: i64;
+    /// Entries of a block.
+    const PER_BLOCK: usize = 1024;
     /// Sorts as the entry does.
     fn key(&self) -> Vec<u8>;
+
+    /// Has it that very key? Asked for every entry of a block.
+    fn has_key(&self, key: &[u8]) -> bool {
+        self.key() == key
+    }
+
+    /// The bytes of a block.
+    fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
+        encode(entries)
+    }
+
+    /// The entries of a block.
+    fn decode(bytes: &[u8]) -> Result<Vec<Self>, StoreError> {
+        postcard::from_bytes(bytes).map_err(|_| StoreError::Shape { what: "postings" })
+    }
 }
 
 impl Entry for NameEntry {
@@ -91,12 +105,36 @@ impl Entry for NameEntry {
     fn key(&self) -> Vec<u8> {
         self.name.as_bytes().to_vec()
     }
+
+    fn has_key(&self, key: &[u8]) -> bool {
+        self.name.as_bytes() == key
+    }
+
+    fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
+        Ok(columns::names_out(entries))
+    }
+
+    fn decode(bytes: &[u8]) -> Result<Vec<Self>, StoreError> {
+        columns::names_in(bytes)
+    }
 }
 
 impl Entry for UseEntry {
     const FAMILY: i64 = 2;
     fn key(&self) -> Vec<u8> {
         self.target.to_key().to_vec()
+    }
+
+    fn has_key(&self, key: &[u8]) -> bool {
+        self.target.to_key() == key
+    }
+
+    fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
+        Ok(columns::uses_out(entries))
+    }
+
+    fn decode(bytes: &[u8]) -> Result<Vec<Self>, StoreError> {
+        columns::uses_in(bytes)
     }
 }
 
@@ -122,50 +160,95 @@ impl Entry for DerivedEntry {
 }
 
 /// Cuts sorted entries into blocks; calls `put` with the first key, the block's number and its bytes.
-pub(super) fn cut<E: Entry>(entries: &[E], mut put: impl FnMut(&[u8], i64, &[u8]) -> Result<(), StoreError>) -> Result<(), StoreError> {
-    let mut start = 0;
+pub(super) fn cut<E: Entry>(
+    entries: impl Iterator<Item = Result<E, StoreError>>,
+    mut put: impl FnMut(&[u8], i64, &[u8]) -> Result<(), StoreError>,
+) -> Result<(), StoreError> {
+    let mut waiting: Vec<E> = Vec::with_capacity(E::PER_BLOCK);
     let mut block = 0;
-    while start < entries.len() {
-        // Entries are 10 to 60 bytes: guess a count, then shrink it to the size wanted.
-        let mut count = (entries.len() - start).min(1200);
-        let mut bytes = encode(&entries[start..start + count])?;
-        while bytes.len() > 2 * BLOCK_BYTES && count > 1 {
-            count /= 2;
-            bytes = encode(&entries[start..start + count])?;
+    let mut flush = |waiting: &mut Vec<E>| -> Result<(), StoreError> {
+        if let Some(first) = waiting.first() {
+            put(&first.key(), block, &squeeze(&E::encode(waiting)?)?)?;
+            block += 1;
+            waiting.clear();
         }
-        put(&entries[start].key(), block, &bytes)?;
-        start += count;
-        block += 1;
+        Ok(())
+    };
+    for entry in entries {
+        waiting.push(entry?);
+        if waiting.len() >= E::PER_BLOCK {
+            flush(&mut waiting)?;
+        }
     }
-    Ok(())
+    flush(&mut waiting)
 }
 
-fn encode<T: Serialize + ?Sized>(value: &T) -> Result<Vec<u8>, StoreError> {
+/// Compressed bytes, their size in front.
+fn squeeze(bytes: &[u8]) -> Result<Vec<u8>, StoreError> {
+    let mut out = (bytes.len() as u32).to_le_bytes().to_vec();
+    // A compressor asks for megabytes when it is made: each thread keeps one.
+    thread_local! {
+        static COMPRESSOR: std::cell::RefCell<Option<zstd::bulk::Compressor<'static>>> = const { std::cell::RefCell::new(None) };
+    }
+    let shape = |_| StoreError::Shape { what: "compressing" };
+    COMPRESSOR.with_borrow_mut(|kept| {
+        let compressor = match kept {
+            Some(compressor) => compressor,
+            None => kept.insert(zstd::bulk::Compressor::new(1).map_err(shape)?),
+        };
+        out.extend_from_slice(&compressor.compress(bytes).map_err(shape)?);
+        Ok(out)
+    })
+}
+
+/// What [`squeeze`] made smaller.
+fn expand(bytes: &[u8], what: &'static str) -> Result<Vec<u8>, StoreError> {
+    let (size, packed) = bytes.split_first_chunk::<4>().ok_or(StoreError::Damaged { what })?;
+    thread_local! {
+        static DECOMPRESSOR: std::cell::RefCell<Option<zstd::bulk::Decompressor<'static>>> = const { std::cell::RefCell::new(None) };
+    }
+    let damaged = |_| StoreError::Damaged { what };
+    DECOMPRESSOR.with_borrow_mut(|kept| {
+        let decompressor = match kept {
+            Some(decompressor) => decompressor,
+            None => kept.insert(zstd::bulk::Decompressor::new().map_err(damaged)?),
+        };
+        decompressor.decompress(packed, u32::from_le_bytes(*size) as usize).map_err(damaged)
+    })
+}
+
+pub(super) fn encode<T: Serialize + ?Sized>(value: &T) -> Result<Vec<u8>, StoreError> {
     postcard::to_allocvec(value).map_err(|_| StoreError::Shape { what: "encoding" })
 }
 
 /// A value as compressed bytes, with their checksum.
 pub(super) fn pack<T: Serialize + ?Sized>(value: &T) -> Result<(Vec<u8>, i64), StoreError> {
-    let blob = lz4_flex::compress_prepend_size(&encode(value)?);
+    pack_bytes(&encode(value)?)
+}
+
+/// Bytes compressed, with the checksum of that.
+pub(super) fn pack_bytes(bytes: &[u8]) -> Result<(Vec<u8>, i64), StoreError> {
+    let blob = squeeze(bytes)?;
     let sum = checksum(&blob);
     Ok((blob, sum))
 }
 
 /// The value of compressed bytes, if their checksum holds.
 pub(super) fn unpack<T: DeserializeOwned>(blob: &[u8], sum: i64, what: &'static str) -> Result<T, StoreError> {
+    postcard::from_bytes(&unpack_bytes(blob, sum, what)?).map_err(|_| StoreError::Shape { what })
+}
+
+/// Compressed bytes as they were, if their checksum holds.
+pub(super) fn unpack_bytes(blob: &[u8], sum: i64, what: &'static str) -> Result<Vec<u8>, StoreError> {
     if checksum(blob) != sum {
         return Err(StoreError::Damaged { what });
     }
-    let bytes = lz4_flex::decompress_size_prepended(blob).map_err(|_| StoreError::Damaged { what })?;
-    postcard::from_bytes(&bytes).map_err(|_| StoreError::Shape { what })
+    expand(blob, what)
 }
 
-/// The entries of an uncompressed block.
+/// The entries of a block.
 pub(super) fn unblock<E: Entry>(blob: &[u8], sum: i64) -> Result<Vec<E>, StoreError> {
-    if checksum(blob) != sum {
-        return Err(StoreError::Damaged { what: "postings" });
-    }
-    postcard::from_bytes(blob).map_err(|_| StoreError::Shape { what: "postings" })
+    E::decode(&unpack_bytes(blob, sum, "postings")?)
 }
 
 pub(super) fn checksum(bytes: &[u8]) -> i64 {
@@ -194,7 +277,7 @@ mod tests {
             })
             .collect();
         let mut back = Vec::new();
-        cut(&entries, |_, _, bytes| {
+        cut(entries.iter().copied().map(Ok), |_, _, bytes| {
             back.extend(unblock::<DerivedEntry>(bytes, checksum(bytes))?);
             Ok(())
         })

@@ -4,7 +4,7 @@ use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedE
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
-use compass_facts::Facts;
+use compass_facts::{Facts, Flags, Kind};
 use rusqlite::{Connection, OpenFlags, OptionalExtension, params};
 use std::path::Path;
 
@@ -59,15 +59,15 @@ impl Reader {
         self.find(generation, name.as_bytes())
     }
 
-    /// All definitions, by name.
-    pub fn all_names(&self, generation: i64) -> Result<Vec<NameEntry>, StoreError> {
+    /// Goes through all definitions by name, without keeping them.
+    pub fn each_name(&self, generation: i64, visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
         let mut select = self.connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
         let mut rows = select.query(params![generation, NameEntry::FAMILY])?;
-        let mut out = Vec::new();
         while let Some(row) = rows.next()? {
-            out.extend(blocks::unblock::<NameEntry>(row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?, row.get(0)?)?);
+            let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
+            super::columns::each_name(&blocks::unpack_bytes(blob, row.get(0)?, "postings")?, visit)?;
         }
-        Ok(out)
+        Ok(())
     }
 
     /// Uses of a symbol, by file and place.
@@ -108,7 +108,7 @@ impl Reader {
         let mut out = Vec::new();
         while let Some(row) = rows.next()? {
             let blob = row.get_ref(2)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-            out.extend(blocks::unblock::<E>(blob, row.get(1)?)?.into_iter().filter(|e| e.key() == key));
+            out.extend(blocks::unblock::<E>(blob, row.get(1)?)?.into_iter().filter(|e| e.has_key(key)));
         }
         Ok(out)
     }
@@ -134,7 +134,7 @@ pub(super) fn facts_of(connection: &Connection, file: FileId, hash: u64) -> Resu
         .prepare_cached("SELECT sum, blob FROM facts WHERE unit = ? AND file = ? AND hash = ?")?
         .query_row(params![file.unit.0, file.number.0, hash as i64], |r| Ok((r.get(0)?, r.get(1)?)))
         .optional()?;
-    row.map(|(sum, blob)| blocks::unpack(&blob, sum, "facts")).transpose()
+    row.map(|(sum, blob)| unpack_facts(&blob, sum)).transpose()
 }
 
 pub(super) fn links_of(connection: &Connection, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
@@ -142,5 +142,14 @@ pub(super) fn links_of(connection: &Connection, generation: i64, file: FileId) -
         .prepare_cached("SELECT sum, blob FROM links WHERE generation = ? AND unit = ? AND file = ?")?
         .query_row(params![generation, file.unit.0, file.number.0], |r| Ok((r.get(0)?, r.get(1)?)))
         .optional()?;
-    row.map(|(sum, blob)| blocks::unpack(&blob, sum, "links")).transpose()
+    row.map(|(sum, blob)| super::links::unpack_links(&blob, sum)).transpose()
+}
+
+fn unpack_facts(blob: &[u8], sum: i64) -> Result<(Facts, Numbers), StoreError> {
+    let shape = || StoreError::Shape { what: "facts" };
+    let bytes = blocks::unpack_bytes(blob, sum, "facts")?;
+    let (head, rest) = bytes.split_first_chunk::<4>().ok_or_else(shape)?;
+    let (numbers, facts) = rest.split_at_checked(u32::from_le_bytes(*head) as usize).ok_or_else(shape)?;
+    let numbers = postcard::from_bytes(numbers).map_err(|_| shape())?;
+    Ok((compass_facts::wire::decode(facts).map_err(|_| shape())?, numbers))
 }

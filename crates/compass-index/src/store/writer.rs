@@ -1,7 +1,7 @@
 //! Writing: facts in batches, then a generation made current at once.
 
 use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
-use super::{FileRow, OpenError, StoreError, UnitRow, schema};
+use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, Summary};
 use compass_facts::Facts;
@@ -9,21 +9,17 @@ use rusqlite::{Connection, params};
 use serde::{Deserialize, Serialize};
 use std::path::Path;
 
-/// The sorted postings of a generation.
+/// The smaller postings of a generation, sorted.
 #[derive(Debug, Default)]
-pub struct Postings {
-    /// Definitions by name.
-    pub names: Vec<NameEntry>,
-    /// Uses by target.
-    pub uses: Vec<UseEntry>,
+pub(crate) struct SmallPostings {
     /// Imports by the file they lead to.
-    pub imports: Vec<ImportEntry>,
+    pub(crate) imports: Vec<ImportEntry>,
     /// Types by base.
-    pub derived: Vec<DerivedEntry>,
+    pub(crate) derived: Vec<DerivedEntry>,
     /// Uses without a target by name.
-    pub unlinked: Vec<UnlinkedEntry>,
+    pub(crate) unlinked: Vec<UnlinkedEntry>,
     /// Crossings by target.
-    pub crossings: Vec<crate::CrossingEntry>,
+    pub(crate) crossings: Vec<crate::CrossingEntry>,
 }
 
 /// What a generation says as a whole.
@@ -47,6 +43,8 @@ pub struct Generation {
     pub matrix: Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)>,
     /// Are links there, or only facts?
     pub linked: bool,
+    /// The generation under whose number the names are kept: known before the links are.
+    pub names: i64,
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.
     pub began_ns: i64,
     /// What the run was asked to include, for telling a change of mind from a change of files.
@@ -135,48 +133,76 @@ impl Writer {
         super::reader::links_of(&self.connection, generation, file)
     }
 
-    /// Writes a generation and makes it the current one. `wrote` hears how many files' links are written.
-    pub fn publish(&mut self, overview: &Generation, links: &[(FileId, FileLinks)], postings: &Postings, wrote: &dyn Fn(u64)) -> Result<(), StoreError> {
-        let old = self.current()?.map_or(0, |(g, _)| g);
-        let generation = old + 1;
-        // What a killed run may have left under this number.
+    /// Makes room for a new generation; gives the highest number in use, 0 without one: names may stand under a number whose links never came.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn begin(&mut self) -> Result<i64, StoreError> {
+        let (old, names) = self.current().ok().flatten().map_or((0, 0), |(g, o)| (g, o.names));
+        // What a killed run may have left, and what readers of an earlier generation have had time to finish with.
         self.connection.execute("DELETE FROM links WHERE generation <> ?", params![old])?;
-        self.connection.execute("DELETE FROM postings WHERE generation <> ?", params![old])?;
-        let mut files = 0;
-        for batch in links.chunks(512) {
-            let transaction = self.connection.transaction()?;
-            {
-                let mut insert = transaction.prepare_cached("INSERT INTO links (generation, unit, file, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
-                for (file, links) in batch {
-                    let (blob, sum) = blocks::pack(links)?;
-                    insert.execute(params![generation, file.unit.0, file.number.0, sum, blob])?;
-                }
+        self.connection.execute("DELETE FROM postings WHERE generation <> ? AND generation <> ?", params![old, names])?;
+        Ok(old.max(names))
+    }
+
+    /// Writes links of some files in one transaction.
+    pub fn put_links(&mut self, generation: i64, batch: &[(FileId, PackedLinks)]) -> Result<(), StoreError> {
+        let transaction = self.connection.transaction()?;
+        {
+            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO links (generation, unit, file, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
+            for (file, packed) in batch {
+                insert.execute(params![generation, file.unit.0, file.number.0, packed.sum, packed.blob])?;
             }
-            transaction.commit()?;
-            files += batch.len() as u64;
-            wrote(files);
         }
-        self.put_postings(generation, &postings.names)?;
-        self.put_postings(generation, &postings.uses)?;
-        self.put_postings(generation, &postings.imports)?;
-        self.put_postings(generation, &postings.derived)?;
-        self.put_postings(generation, &postings.unlinked)?;
-        self.put_postings(generation, &postings.crossings)?;
+        transaction.commit()?;
+        Ok(())
+    }
+
+    /// Writes all definitions, sorted by name.
+    pub fn put_names(&mut self, generation: i64, names: &mut dyn Iterator<Item = NameEntry>) -> Result<(), StoreError> {
+        self.put_postings(generation, names.map(Ok))
+    }
+
+    /// Writes all uses, sorted by target.
+    pub(crate) fn put_uses(&mut self, generation: i64, uses: impl Iterator<Item = Result<UseEntry, StoreError>>) -> Result<(), StoreError> {
+        self.put_postings(generation, uses)
+    }
+
+    /// Writes the smaller postings.
+    pub(crate) fn put_small(&mut self, generation: i64, small: SmallPostings) -> Result<(), StoreError> {
+        self.put_postings(generation, small.imports.into_iter().map(Ok))?;
+        self.put_postings(generation, small.derived.into_iter().map(Ok))?;
+        self.put_postings(generation, small.unlinked.into_iter().map(Ok))?;
+        self.put_postings(generation, small.crossings.into_iter().map(Ok))
+    }
+
+    /// Makes a generation the current one, and forgets facts nobody needs any more.
+    pub fn finish(&mut self, generation: i64, overview: &Generation) -> Result<(), StoreError> {
         self.make_current(generation, overview)?;
         self.forget_old(overview)
     }
 
-    fn put_postings<E: Entry>(&mut self, generation: i64, entries: &[E]) -> Result<(), StoreError> {
-        let transaction = self.connection.transaction()?;
-        {
-            let mut insert = transaction.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
-            blocks::cut(entries, |first, block, bytes| {
-                insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
-                Ok(())
-            })?;
+    fn put_postings<E: Entry>(&mut self, generation: i64, entries: impl Iterator<Item = Result<E, StoreError>>) -> Result<(), StoreError> {
+        // Transactions of bounded size: the log beside the file grows no larger.
+        self.connection.execute_batch("BEGIN")?;
+        let connection = &self.connection;
+        let mut insert = connection.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
+        let written = blocks::cut(entries, |first, block, bytes| {
+            insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
+            if block % 512 == 511 {
+                connection.execute_batch("COMMIT; BEGIN")?;
+            }
+            Ok(())
+        });
+        drop(insert);
+        match written {
+            Ok(()) => Ok(self.connection.execute_batch("COMMIT")?),
+            Err(e) => {
+                // What is there is hidden by its number; the error is what matters.
+                let _ = self.connection.execute_batch("ROLLBACK");
+                Err(e)
+            }
         }
-        transaction.commit()?;
-        Ok(())
     }
 
     /// The one moment in which readers begin to see the new generation.
@@ -225,7 +251,11 @@ pub struct PackedFacts {
 
 /// Packs the facts of a file with the numbers of its definitions.
 pub fn pack_facts(facts: &Facts, numbers: &Numbers) -> Result<PackedFacts, StoreError> {
-    let (blob, sum) = blocks::pack(&(facts, numbers))?;
+    let mut bytes = blocks::encode(numbers)?;
+    let head = bytes.len() as u32;
+    bytes.splice(0..0, head.to_le_bytes());
+    bytes.extend(compass_facts::wire::encode(facts).map_err(|_| StoreError::Shape { what: "facts" })?);
+    let (blob, sum) = blocks::pack_bytes(&bytes)?;
     Ok(PackedFacts { blob, sum })
 }
 

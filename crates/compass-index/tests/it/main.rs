@@ -1,5 +1,6 @@
 //! Indexing, refreshing and what survives.
 
+mod cfamily;
 mod passes;
 
 use compass_facts::Cancel;

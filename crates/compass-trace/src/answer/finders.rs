@@ -5,7 +5,7 @@ use super::rows::Raw;
 use super::{About, AnswerError, Context, Engine, Found, Marks};
 use crate::fuzzy;
 use crate::question::{Filter, Subject, What};
-use compass_facts::{DefId, GapCause, ImportId, Kind, Source, Span};
+use compass_facts::{DefId, Flags, GapCause, ImportId, Kind, Source, Span};
 use compass_index::{DiskSources, FileId, Sources, SymbolId};
 use regex::bytes::{Regex, RegexBuilder};
 use std::sync::Mutex;
@@ -135,17 +135,46 @@ impl Engine {
     }
 
     /// `symbols F F`: several fragments in any order, initials, a slip of the finger.
-    pub(super) fn symbols(&self, fragments: &[String], context: &Context) -> Result<Found, AnswerError> {
+    pub(super) fn symbols(&self, fragments: &[String], filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
         let names = self.index.names()?;
         let mut found = Found::default();
-        let hits = fuzzy::find(&names, fragments, MAX_SYMBOLS, &context.cancel, |s| self.index.unit(s.file).is_some_and(|u| u.own));
-        for entry in hits {
+        let mut entries = Vec::new();
+        // A key is pressed for each letter: only the rows that are shown are looked up.
+        let (after, most) = super::page(filters);
+        let is_paged = filters.iter().all(|f| matches!(f, Filter::AtMost(_) | Filter::After(_)));
+        let enough = if is_paged { (after + most).min(MAX_SYMBOLS as u64) as usize } else { MAX_SYMBOLS };
+        let hits = fuzzy::find(&names, fragments, MAX_SYMBOLS, &context.cancel);
+        let mut further = hits.len() as u64;
+        for name in hits {
+            further -= 1;
+            let mut same = self.index.named(name)?;
+            // Own units first, bodies before declarations, types and functions before fields.
+            same.sort_by_key(|e| {
+                let own = self.index.unit(e.symbol.file).is_some_and(|u| u.own);
+                (!own, e.flags.has(Flags::BODILESS), !(e.kind.is_type() || e.kind.is_callable()), e.symbol)
+            });
+            entries.extend(same);
+            if entries.len() >= enough {
+                break;
+            }
+        }
+        if is_paged {
+            // Of names that are not looked up each counts for one.
+            found.paged = Some(entries.len() as u64 + further);
+            entries = entries.into_iter().skip(after as usize).take(most as usize).collect();
+        }
+        self.add_entries(entries, &mut found)?;
+        self.miss_hidden_code(std::iter::empty(), &mut found);
+        Ok(found)
+    }
+
+    fn add_entries(&self, entries: Vec<compass_index::NameEntry>, found: &mut Found) -> Result<(), AnswerError> {
+        for entry in entries {
             if let Some((facts, def)) = self.index.definition(entry.symbol)? {
                 found.rows.push(Raw::definition(entry.symbol, &facts, def));
             }
         }
-        self.miss_hidden_code(std::iter::empty(), &mut found);
-        Ok(found)
+        Ok(())
     }
 
     /// `outline of S`: what a file brings in and defines, or what a definition holds.

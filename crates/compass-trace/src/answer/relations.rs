@@ -7,28 +7,32 @@ use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, ImportId, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId};
 
+/// From so many uses on only the page asked for is looked at.
+const MANY: usize = 400;
+
 impl Engine {
     /// `who calls S`, and its sisters.
-    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject]) -> Result<Found, AnswerError> {
+    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
         match does {
-            WhoDoes::Calls => self.uses_of(subjects, &[Role::Call]),
-            WhoDoes::Writes => self.uses_of(subjects, &[Role::Write]),
-            WhoDoes::Reads => self.uses_of(subjects, &[Role::Read, Role::Pass]),
+            WhoDoes::Calls => self.uses_of(subjects, &[Role::Call], page),
+            WhoDoes::Writes => self.uses_of(subjects, &[Role::Write], page),
+            WhoDoes::Reads => self.uses_of(subjects, &[Role::Read, Role::Pass], page),
             WhoDoes::Includes | WhoDoes::Imports => self.who_imports(subjects),
             _ => self.who_derives(subjects),
         }
     }
 
     /// `who uses S as …`.
-    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role]) -> Result<Found, AnswerError> {
-        self.uses_of(subjects, if roles.is_empty() { &Role::ALL } else { roles })
+    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
+        self.uses_of(subjects, if roles.is_empty() { &Role::ALL } else { roles }, page)
     }
 
-    fn uses_of(&self, subjects: &[Subject], roles: &[Role]) -> Result<Found, AnswerError> {
+    fn uses_of(&self, subjects: &[Subject], roles: &[Role], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
         let mut all = Vec::new();
         let mut distinct = 0;
+        let mut many = Vec::new();
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
@@ -36,7 +40,10 @@ impl Engine {
             // At a place the first target is meant; a name stands for all its symbols.
             let most = if resolution.by_name { usize::MAX } else { 1 };
             for symbol in resolution.symbols.iter().take(most).map(|r| r.symbol) {
-                self.add_uses(symbol, roles, &mut found)?;
+                match page {
+                    Some(_) => many.push(symbol),
+                    None => self.add_uses(symbol, roles, &mut found)?,
+                }
                 all.push(symbol);
                 if let Some((facts, def)) = self.index.definition(symbol)? {
                     if !resolution.by_name {
@@ -56,6 +63,14 @@ impl Engine {
             self.miss_unlinked(&names, &mut found)?;
             self.miss_hidden_code(all.into_iter(), &mut found);
         }
+        if let Some(page) = page {
+            if self.page_of_uses(&many, roles, page, &mut found)? {
+                return Ok(found);
+            }
+            for symbol in many {
+                self.add_uses(symbol, roles, &mut found)?;
+            }
+        }
         let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
         let mut keyed: Vec<((bool, String, u32), Raw)> =
             found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
@@ -63,6 +78,31 @@ impl Engine {
         keyed.dedup_by(|a, b| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();
         Ok(found)
+    }
+
+    /// The page asked for of very many uses, by place, without a look at the others. `false` where there are few.
+    fn page_of_uses(&self, symbols: &[SymbolId], roles: &[Role], page: (u64, u64), found: &mut Found) -> Result<bool, AnswerError> {
+        let mut light: Vec<(bool, u32, FileId, UseId, Certainty, SymbolId)> = Vec::new();
+        for symbol in symbols {
+            let entries = self.index.uses(*symbol)?;
+            let wanted = entries.into_iter().filter(|e| roles.contains(&e.role));
+            light.extend(wanted.map(|e| {
+                let foreign = self.index.unit(e.file).is_some_and(|u| !u.own);
+                (foreign, self.index.position(e.file), e.file, UseId(e.usage), e.certainty, *symbol)
+            }));
+        }
+        let has_crossings = || symbols.iter().map(|s| self.index.crossings(*s)).find(|c| !matches!(c, Ok(c) if c.is_empty()));
+        if light.len() < MANY || has_crossings().transpose()?.is_some() {
+            return Ok(false);
+        }
+        light.sort_unstable_by_key(|l| (l.0, l.1, l.3));
+        light.dedup_by_key(|l| (l.1, l.3));
+        found.paged = Some(light.len() as u64);
+        for (_, _, file, usage, certainty, symbol) in light.into_iter().skip(page.0 as usize).take(page.1 as usize) {
+            let facts = self.index.facts(file)?;
+            found.rows.push(Raw::usage(file, &facts.facts, usage, Some(certainty), Some(symbol)));
+        }
+        Ok(true)
     }
 
     fn offer_places(&self, resolution: &Resolution, found: &mut Found) -> Result<(), AnswerError> {

@@ -162,7 +162,9 @@ impl Engine {
         if pattern.is_wild() {
             if entries.is_empty() {
                 used = &pattern;
-                entries = self.index.names()?.iter().filter(|e| pattern.matches_last(&e.name)).cloned().collect();
+                for name in self.index.names()?.iter().filter(|n| pattern.matches_last(n)) {
+                    entries.extend(self.index.named(name)?);
+                }
             } else {
                 out.notes.push(format!("{text} is taken as a name; other names with that pattern are left out"));
             }
@@ -188,15 +190,16 @@ impl Engine {
     fn nearest_names(&self, wanted: &str, out: &mut Resolution) -> Result<(), AnswerError> {
         let names = self.index.names()?;
         let mut scored: Vec<(f64, &str)> = Vec::new();
-        for entry in names.iter() {
-            if scored.last().is_some_and(|s| s.1 == entry.name) {
-                continue;
+        let letters = compass_index::mask(wanted);
+        for (i, name) in names.iter().enumerate() {
+            // Names that share too few letters are out at a glance.
+            if name.len().abs_diff(wanted.len()) <= 4 && (names.mask(i) ^ letters).count_ones() <= 5 {
+                let score = strsim::jaro_winkler(name, wanted);
+                if score > 0.8 {
+                    scored.push((score, name));
+                }
             }
-            let close = entry.name.len().abs_diff(wanted.len()) <= 4;
-            let score = if close { strsim::jaro_winkler(&entry.name, wanted) } else { 0.0 };
-            scored.push((score, &entry.name));
         }
-        scored.retain(|s| s.0 > 0.8);
         scored.sort_by(|a, b| b.0.total_cmp(&a.0));
         let nearest: Vec<&str> = scored.iter().take(5).map(|s| s.1).collect();
         out.notes.push(format!("nothing is called {wanted}"));

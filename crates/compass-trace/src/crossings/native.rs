@@ -58,7 +58,7 @@ impl<'a> Exports<'a> {
         let mut by_name: FxHashMap<&'a str, Vec<(Place, bool)>> = FxHashMap::default();
         for (file, here) in input.files.iter().enumerate() {
             let facts = here.facts;
-            if here.language == Language::C {
+            if here.language.is_c_family() {
                 for (i, d) in facts.definitions.iter().enumerate() {
                     let linked = matches!(d.kind, Kind::Function | Kind::Variable)
                         && d.scope == ScopeId::FILE

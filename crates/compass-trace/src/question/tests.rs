@@ -76,6 +76,17 @@ fn places_are_told_by_their_last_colons(#[case] text: &str, #[case] is_place: bo
     assert_eq!(matches!(subject.what, What::Place(_)), is_place);
 }
 
+#[rstest]
+#[case::closed_before_open(")(")]
+#[case::left_open("a(b")]
+#[case::never_open("a)b")]
+#[case::both("f(a)")]
+fn paths_with_parentheses_print_as_they_parse(#[case] path: &str) {
+    let subject = Subject { what: What::Place(Place { path: path.to_owned(), line: 1, column: None }), defined_in: None };
+    let question = Question { form: Form::WhereIs { subject, mode: Mode::Declared }, filters: vec![Filter::Layer(")".to_owned())] };
+    assert_eq!(parse(&question.to_string()).expect("a question").0, question);
+}
+
 fn word() -> impl Strategy<Value = String> {
     prop_oneof![
         "[a-z_]{1,8}",

@@ -90,9 +90,17 @@ pub(super) fn quote(text: &str) -> String {
     format!("\"{}\"", text.replace('\\', "\\\\").replace('"', "\\\""))
 }
 
+/// Parentheses that are open at the end; one that closes nothing does not count, so `)(` leaves one.
+fn left_open(text: &str) -> usize {
+    text.chars().fold(0, |depth: usize, c| match c {
+        '(' => depth + 1,
+        ')' => depth.saturating_sub(1),
+        _ => depth,
+    })
+}
+
 /// Can the text stand as one word without quotes?
 pub(super) fn is_one_word(text: &str) -> bool {
     // An open parenthesis would look for its other half among the words that follow.
-    let balanced = text.matches('(').count() == text.matches(')').count();
-    !text.is_empty() && balanced && !text.starts_with('"') && next(text, 0).is_some_and(|w| w.length == text.len() && w.at == 0)
+    !text.is_empty() && left_open(text) == 0 && !text.starts_with('"') && next(text, 0).is_some_and(|w| w.length == text.len() && w.at == 0)
 }

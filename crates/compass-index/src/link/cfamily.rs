@@ -1,0 +1,548 @@
+//! Names of C and C++: file scope, includes as visibility, namespaces, members of the class around.
+//!
+//! Includes rank, they do not wall off: a definition that nobody includes is listed after those that are seen, and of several the ones
+//! of the usual configuration (Linux, x86-64) and of the nearest folder come first.
+
+use super::evaluate::Evaluator;
+use super::lookup::Wanted;
+use super::modules::closeness;
+use super::spaces::Space;
+use super::ty::{Entity, Hit, Lookup, Reason, Ty};
+use super::world::{Binding, Gid, Sym};
+use crate::{Cause, Certainty, StepKind};
+use compass_facts::{Definition, Flags, ImportId, Kind, Language, ScopeId, ScopeKind};
+use std::rc::Rc;
+
+/// Of a name with more definitions than this only those of the file and of what it includes are looked at.
+const MAX_CANDIDATES: usize = 4000;
+/// The best of one name are enough: nobody reads on after these.
+const MAX_HITS: usize = 40;
+/// So many sets of includes are remembered.
+const KEPT_SETS: usize = 128;
+
+/// Files by position, as bits.
+#[derive(Debug, Clone)]
+pub(super) struct FileSet(Vec<u64>);
+
+impl FileSet {
+    pub(super) fn contains(&self, file: u32) -> bool {
+        self.0.get(file as usize / 64).is_some_and(|w| w & (1 << (file % 64)) != 0)
+    }
+
+    fn insert(&mut self, file: u32) -> bool {
+        let word = &mut self.0[file as usize / 64];
+        let bit = 1 << (file % 64);
+        let is_new = *word & bit == 0;
+        *word |= bit;
+        is_new
+    }
+}
+
+impl Evaluator<'_, '_> {
+    /// All files a file includes, directly or not.
+    pub(super) fn includes(&mut self, file: u32) -> Rc<FileSet> {
+        if let Some(known) = self.included.get(&file) {
+            return known.clone();
+        }
+        let mut seen = FileSet(vec![0; self.world.files.len().div_ceil(64)]);
+        let mut open = vec![file];
+        while let Some(at) = open.pop() {
+            for f in self.modules.included(at) {
+                if seen.insert(*f) {
+                    open.push(*f);
+                }
+            }
+        }
+        if self.included.len() >= KEPT_SETS {
+            self.included.clear();
+        }
+        let seen = Rc::new(seen);
+        self.included.insert(file, seen.clone());
+        seen
+    }
+
+    fn fits(&self, def: &Definition, wanted: Wanted, cpp: bool) -> bool {
+        let is_tag = matches!(def.kind, Kind::Struct | Kind::Union | Kind::Enum) && !cpp;
+        match wanted {
+            Wanted::Tag => matches!(def.kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Class),
+            Wanted::Type => def.kind.is_type() && !is_tag || matches!(def.kind, Kind::Macro | Kind::Module),
+            Wanted::Value => !is_tag && (cpp || def.kind != Kind::Alias),
+            Wanted::Macro => def.kind == Kind::Macro,
+            Wanted::Any => !is_tag,
+        }
+    }
+
+    /// C: the file itself, what it includes, then any definition with external linkage, nearest first.
+    pub(super) fn plain_c(&mut self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
+        let found = self.in_space(file, Space::GLOBAL, name, wanted);
+        if found.is_empty() && wanted != Wanted::Any && !matches!(wanted, Wanted::Macro | Wanted::Tag) {
+            // A macro may stand for a type, a typedef may be called as a function-like cast.
+            let other = if wanted == Wanted::Type { Wanted::Tag } else { Wanted::Any };
+            return (*self.plain(file, ScopeId::FILE, name, other)).clone();
+        }
+        found
+    }
+
+    /// C++: scopes outwards; classes with their bases, namespaces with all the files that open them.
+    pub(super) fn plain_cpp(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let facts = self.world.facts(file);
+        let mut at = Some(scope);
+        let mut cause = Cause::NoDefinition;
+        while let Some(id) = at {
+            let s = facts.scope(id);
+            let found = match s.kind {
+                ScopeKind::Type => self.in_class_scope(file, id, name, wanted),
+                ScopeKind::Module | ScopeKind::File => {
+                    let space = self.world.spaces.of(file, id).map_or(Space::GLOBAL, |s| s.0);
+                    self.in_space_with_using(file, space, name, wanted)
+                }
+                _ => self.in_function_scope(file, id, name, wanted),
+            };
+            if !found.is_empty() {
+                return found;
+            }
+            if found.cause != Cause::NoDefinition {
+                cause = found.cause;
+            }
+            at = s.parent;
+        }
+        if wanted == Wanted::Type || wanted == Wanted::Value {
+            let any = (*self.plain(file, scope, name, Wanted::Any)).clone();
+            if !any.is_empty() {
+                return any;
+            }
+        }
+        if cause == Cause::NoDefinition && super::uses::is_builtin(Language::Cpp, self.world.name(name)) {
+            cause = Cause::Builtin;
+        }
+        Lookup::none(cause)
+    }
+
+    /// `using` inside a function; what is defined there was linked by the reader.
+    fn in_function_scope(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let world = self.world;
+        let imports: Vec<ImportId> =
+            world.tables[file as usize].find(scope, name).filter_map(|b| if let Binding::Import(i) = b { Some(i) } else { None }).collect();
+        for id in imports {
+            let found = self.follow(file, id);
+            if !found.is_empty() {
+                return found;
+            }
+        }
+        let globs: Vec<ImportId> = world.tables[file as usize].globs.iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
+        for id in globs {
+            if let Some(space) = self.named_space(file, id) {
+                let found = self.in_space_with_using(file, space, name, wanted);
+                if !found.is_empty() {
+                    return found;
+                }
+            }
+        }
+        Lookup::none(Cause::NoDefinition)
+    }
+
+    fn in_class_scope(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let own = self.own_type(file, scope);
+        match own.ty {
+            Ty::Item(sym, ..) => {
+                let mut found = self.members(file, &own.ty, name);
+                found.hits.retain(|h| matches!(h.entity, Entity::Sym(s) if self.fits(self.world.def(s), wanted, true)) || !matches!(h.entity, Entity::Sym(_)));
+                if !found.is_empty() {
+                    for hit in &mut found.hits {
+                        hit.certainty = hit.certainty.min(own.certainty);
+                    }
+                    return found;
+                }
+                let d = self.world.def(sym);
+                // The class's own name, seen from within.
+                if self.world.gid(sym.file, d.name) == name && self.fits(d, wanted, true) {
+                    return Lookup { hits: vec![self.seen_hit(file, sym, Certainty::Proven, StepKind::Scope)], cause: Cause::NoDefinition };
+                }
+                // What is written out of its class sees what stands around the class.
+                let elsewhere = self.world.facts(file).scope(scope).owner.is_none();
+                if elsewhere && (sym.file, d.scope) != (file, scope) {
+                    return (*self.plain(sym.file, d.scope, name, wanted)).clone();
+                }
+                Lookup::none(Cause::NoDefinition)
+            }
+            Ty::Module(Entity::Module(f, s)) => match self.world.spaces.of(f, s) {
+                Some((space, _)) => self.in_space_with_using(file, space, name, wanted),
+                None => Lookup::none(Cause::NoDefinition),
+            },
+            _ => Lookup::none(Cause::NoDefinition),
+        }
+    }
+
+    /// A name of a namespace, also by what it brings in.
+    pub(super) fn in_space_with_using(&mut self, file: u32, space: Space, name: Gid, wanted: Wanted) -> Lookup {
+        let found = self.in_space(file, space, name, wanted);
+        if !found.is_empty() {
+            return found;
+        }
+        let world = self.world;
+        let mut out = found;
+        if let Some(declared) = world.spaces.declarations.get(&(space, name)) {
+            let seen = self.includes(file);
+            for (f, id) in declared.iter().filter(|(f, _)| *f == file || seen.contains(*f)) {
+                let found = self.follow(*f, *id);
+                if !found.is_empty() {
+                    return found;
+                }
+                out.cause = if found.cause == Cause::NoDefinition { out.cause } else { found.cause };
+            }
+        }
+        let Some(directives) = world.spaces.directives.get(&space) else { return out };
+        // Spaces count down from the last number: no file has one of these.
+        if self.chain >= 12 || !self.globbing.insert((u32::MAX - space.0, ScopeId::FILE, name)) {
+            self.cut();
+            return out;
+        }
+        self.chain += 1;
+        let seen = self.includes(file);
+        for (f, id) in directives.iter().filter(|(f, _)| *f == file || seen.contains(*f)) {
+            match self.named_space(*f, *id) {
+                Some(other) if other != space => {
+                    let found = self.in_space_with_using(file, other, name, wanted);
+                    if !found.is_empty() {
+                        out = found;
+                        break;
+                    }
+                }
+                _ => {}
+            }
+        }
+        self.chain -= 1;
+        self.globbing.remove(&(u32::MAX - space.0, ScopeId::FILE, name));
+        out
+    }
+
+    /// The namespace that a `using namespace` names.
+    fn named_space(&mut self, file: u32, id: ImportId) -> Option<Space> {
+        let found = self.follow(file, id);
+        found.hits.iter().find_map(|h| match h.entity {
+            Entity::Module(f, s) => self.world.spaces.of(f, s).map(|s| s.0),
+            _ => None,
+        })
+    }
+
+    /// What a `using` of C++ names: its expression stands among the exports.
+    pub(super) fn follow_using(&mut self, file: u32, id: ImportId) -> Lookup {
+        let Some(key) = self.world.find_gid(&format!("#{}", id.0)) else { return Lookup::none(Cause::NoDefinition) };
+        let Some(what) = self.world.tables[file as usize].find_export(key) else { return Lookup::none(Cause::NoDefinition) };
+        let import = self.world.facts(file).import(id);
+        let meaning = self.evaluate(file, what);
+        let mut found = match &meaning.ty {
+            Ty::Unknown(cause) => Lookup::none(*cause),
+            ty => self.as_lookup(ty, meaning.certainty),
+        };
+        let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
+        for hit in &mut found.hits {
+            hit.reasons.insert(0, reason);
+        }
+        found
+    }
+
+    /// A name of the namespace that a scope of a file belongs to; of a file as a whole the global one.
+    pub(super) fn space_member(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
+        let Some((space, _)) = self.world.spaces.of(file, scope) else { return Lookup::none(Cause::NoDefinition) };
+        let found = self.in_space_with_using(from, space, name, Wanted::Any);
+        if !found.is_empty() {
+            return found;
+        }
+        // Macros may have opened the namespace: a single thing of that name outside all classes is likely it.
+        let all: Vec<Sym> =
+            self.world.named(name).iter().copied().filter(|s| self.world.language(s.file).is_c_family() && self.world.def(*s).kind != Kind::Macro).collect();
+        if all.is_empty() || all.len() > 40 {
+            return found;
+        }
+        let found = self.choose_c(from, all);
+        Lookup { hits: found.hits.into_iter().map(|h| Hit { certainty: h.certainty.min(Certainty::Guessed), ..h }).collect(), cause: Cause::NoDefinition }
+    }
+
+    /// The definitions of a name in a namespace, best first.
+    pub(super) fn in_space(&mut self, file: u32, space: Space, name: Gid, wanted: Wanted) -> Lookup {
+        let world = self.world;
+        let cpp = world.language(file) == Language::Cpp;
+        let named = world.named(name);
+        let mut candidates: Vec<Sym> = Vec::new();
+        let near = (named.len() > MAX_CANDIDATES).then(|| self.includes(file));
+        for sym in named {
+            if near.as_ref().is_some_and(|seen| sym.file != file && !seen.contains(sym.file)) {
+                continue;
+            }
+            let d = world.def(*sym);
+            if !world.language(sym.file).is_c_family() || !self.fits(d, wanted, cpp) {
+                continue;
+            }
+            let (of, hidden) = match d.scope {
+                ScopeId::FILE => (Space::GLOBAL, false),
+                scope => match world.spaces.of(sym.file, scope) {
+                    Some(found) => found,
+                    // Members of a namespace that are written out of it, and what stands in functions.
+                    None => continue,
+                },
+            };
+            if of == space && (!hidden || sym.file == file) || d.kind == Kind::Macro && cpp {
+                candidates.push(*sym);
+            }
+        }
+        // What only its file knows, unless it is included.
+        if candidates.iter().any(|s| s.file != file && world.def(*s).flags.has(Flags::PRIVATE)) {
+            let seen = self.includes(file);
+            candidates.retain(|s| s.file == file || !world.def(*s).flags.has(Flags::PRIVATE) || seen.contains(s.file) || self.includes_back(s.file, file));
+        }
+        if candidates.is_empty() {
+            let cause = if super::uses::is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
+            return Lookup::none(cause);
+        }
+        self.choose_c(file, candidates)
+    }
+
+    /// Is `file` put into `by`, so that the two are one unit: `#include "part.c"`?
+    fn includes_back(&mut self, by: u32, file: u32) -> bool {
+        // A header of many is no part of one.
+        let by_few = self.modules.includers(file);
+        by_few.len() <= 4 && by_few.iter().any(|f| *f == by || self.modules.includers(*f).len() <= 4 && self.modules.includers(*f).contains(&by))
+    }
+
+    /// Sorts candidates: seen before unseen, bodies before prototypes of the same thing, compiled before left out, near before far.
+    pub(super) fn choose_c(&mut self, file: u32, candidates: Vec<Sym>) -> Lookup {
+        let world = self.world;
+        let seen = self.includes(file);
+        let mut groups: Vec<(u64, Vec<Sym>)> = Vec::new();
+        for sym in candidates {
+            let key = group_key(world.def(sym));
+            match groups.iter_mut().find(|g| g.0 == key) {
+                Some(group) => group.1.push(sym),
+                None => groups.push((key, vec![sym])),
+            }
+        }
+        let mut hits: Vec<(bool, Hit)> = Vec::new();
+        for (_, group) in groups {
+            hits.extend(self.choose_entity(file, group, &|f| f == file || seen.contains(f)));
+        }
+        // Namespaces are one thing, however often they are opened.
+        let mut met_module = false;
+        hits.retain(|(_, h)| match h.entity {
+            Entity::Module(..) => !std::mem::replace(&mut met_module, true),
+            _ => true,
+        });
+        if hits.iter().any(|h| h.0) && hits.len() > 1 {
+            hits.retain(|h| h.0);
+        }
+        Lookup { hits: hits.into_iter().map(|h| h.1).collect(), cause: Cause::NoDefinition }
+    }
+
+    /// One entity with its declarations and bodies: which are meant, and is anything of it seen?
+    fn choose_entity(&mut self, file: u32, group: Vec<Sym>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+        let (out, force): (Vec<Sym>, Vec<Sym>) = group.iter().copied().partition(|s| self.is_left_out(*s));
+        if force.is_empty() || out.is_empty() {
+            return self.choose_among(file, group, is_seen);
+        }
+        let mut hits = self.choose_among(file, force, is_seen);
+        // What another system compiles is no answer here; what a setting leaves out may be one.
+        let mut other: Vec<Sym> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE) && is_seen(s.file)).collect();
+        let bodied = other.iter().any(|s| !self.world.def(*s).flags.has(Flags::BODILESS));
+        other.retain(|s| !bodied || !self.world.def(*s).flags.has(Flags::BODILESS));
+        if other.is_empty() || hits.is_empty() {
+            return hits;
+        }
+        self.rank_c(file, &mut other);
+        for (_, hit) in &mut hits {
+            hit.certainty = hit.certainty.min(Certainty::Inferred);
+        }
+        let certainty = hits[0].1.certainty;
+        hits.extend(other.into_iter().take(3).map(|s| (true, self.seen_hit(file, s, certainty, StepKind::Include))));
+        hits
+    }
+
+    fn choose_among(&mut self, file: u32, group: Vec<Sym>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+        let world = self.world;
+        let has_body = |s: &Sym| !world.def(*s).flags.has(Flags::BODILESS);
+        let visible: Vec<Sym> = group.iter().copied().filter(|s| is_seen(s.file)).collect();
+        let seen_bodies: Vec<Sym> = visible.iter().copied().filter(has_body).collect();
+        let all_bodies: Vec<Sym> = group.iter().copied().filter(has_body).collect();
+        let (mut chosen, was_seen) = match (seen_bodies.is_empty(), all_bodies.is_empty()) {
+            (false, _) => (seen_bodies, true),
+            (true, false) => (all_bodies, !visible.is_empty()),
+            (true, true) if visible.is_empty() => (group, false),
+            (true, true) => (visible, true),
+        };
+        self.rank_c(file, &mut chosen);
+        let certainty = match (chosen.len(), was_seen) {
+            (1, true) => Certainty::Proven,
+            (1, false) | (_, true) => Certainty::Inferred,
+            _ => Certainty::Guessed,
+        };
+        let kind = if was_seen { StepKind::Include } else { StepKind::ByName };
+        chosen.into_iter().take(MAX_HITS).map(|s| (was_seen, self.seen_hit(file, s, certainty, kind))).collect()
+    }
+
+    fn seen_hit(&self, file: u32, sym: Sym, certainty: Certainty, kind: StepKind) -> Hit {
+        let d = self.world.def(sym);
+        let kind = if sym.file == file { StepKind::Scope } else { kind };
+        let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
+        let entity = match (d.kind, d.inner) {
+            (Kind::Module, Some(scope)) => Entity::Module(sym.file, scope),
+            _ => Entity::Sym(sym),
+        };
+        Hit { entity, certainty, reasons: vec![reason] }
+    }
+
+    /// Does the usual configuration leave the definition out?
+    pub(super) fn is_left_out(&self, sym: Sym) -> bool {
+        if self.world.facts(sym.file).conditions.is_empty() {
+            return self.world.def(sym).flags.has(Flags::INACTIVE);
+        }
+        if let Some(known) = self.left_out.borrow().get(&sym) {
+            return *known;
+        }
+        let found = self.is_left_out_within(sym, 0);
+        self.left_out.borrow_mut().insert(sym, found);
+        found
+    }
+
+    fn is_left_out_within(&self, sym: Sym, depth: u32) -> bool {
+        let world = self.world;
+        let d = world.def(sym);
+        if d.flags.has(Flags::INACTIVE) {
+            return true;
+        }
+        let facts = world.facts(sym.file);
+        let at = d.name_span.start;
+        facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).any(|c| {
+            let name = world.gid(sym.file, c.name);
+            match self.is_set(sym.file, name, at, depth) {
+                Some(defined) => defined != c.defined,
+                None => false,
+            }
+        })
+    }
+
+    /// Is a macro defined when a file is compiled? `None` if that depends on more than can be told.
+    fn is_set(&self, file: u32, name: Gid, at: u32, depth: u32) -> Option<bool> {
+        let world = self.world;
+        let word = world.name(name);
+        // What the build defines is set; settings of a build that nobody made are taken as set.
+        if world.defined.contains(&name) || word.starts_with("CONFIG_") {
+            return Some(true);
+        }
+        let mut maybe = false;
+        for sym in world.named(name).iter().take(64) {
+            let d = world.def(*sym);
+            if d.kind != Kind::Macro || d.flags.has(Flags::INACTIVE) || !world.language(sym.file).is_c_family() {
+                continue;
+            }
+            let place = d.name_span.start;
+            let conditional = world.facts(sym.file).conditions.iter().any(|c| c.span.contains(place));
+            // Behind the place it says nothing of the place.
+            if !conditional && (sym.file != file || place < at) {
+                return Some(true);
+            }
+            maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(*sym, depth + 1));
+        }
+        if maybe { None } else { Some(world.is_feature(name)) }
+    }
+
+    /// Sorts by how likely each is meant from the file.
+    pub(super) fn rank_c(&self, file: u32, found: &mut [Sym]) {
+        if found.len() < 2 {
+            return;
+        }
+        let world = self.world;
+        let from = world.platforms[file as usize];
+        found.sort_by_cached_key(|s| {
+            let d = world.def(*s);
+            let near = closeness(world, file, s.file);
+            (
+                self.is_left_out(*s),
+                d.flags.has(Flags::SPECIAL),
+                d.flags.has(Flags::BODILESS),
+                d.kind != Kind::Alias && d.kind.is_type() || d.kind == Kind::Variable && d.body.is_none(),
+                s.file != file,
+                world.platforms[s.file as usize].rank_from(from),
+                std::cmp::Reverse(near),
+                *s,
+            )
+        });
+    }
+}
+
+/// What the folders of a path say of machines and systems.
+#[derive(Debug, Clone, Copy, Default)]
+pub(super) struct Platform {
+    /// Those other than the usual ones, as bits.
+    others: u64,
+    usual: bool,
+}
+
+impl Platform {
+    pub(super) fn of(path: &str) -> Platform {
+        const OTHERS: [&str; 44] = [
+            "alpha",
+            "arc",
+            "arm",
+            "arm64",
+            "aarch64",
+            "csky",
+            "hexagon",
+            "ia64",
+            "loongarch",
+            "m68k",
+            "microblaze",
+            "mips",
+            "nios2",
+            "openrisc",
+            "parisc",
+            "powerpc",
+            "ppc",
+            "ppc64",
+            "riscv",
+            "s390",
+            "sh",
+            "sparc",
+            "um",
+            "xtensa",
+            "win32",
+            "windows",
+            "win",
+            "msdos",
+            "dos",
+            "os2",
+            "macos",
+            "darwin",
+            "mac",
+            "osx",
+            "vms",
+            "amiga",
+            "beos",
+            "haiku",
+            "qnx",
+            "freebsd",
+            "netbsd",
+            "openbsd",
+            "solaris",
+            "wince",
+        ];
+        const USUAL: [&str; 6] = ["x86", "x86_64", "linux", "unix", "posix", "generic"];
+        let mut out = Platform::default();
+        for part in path.split('/') {
+            if let Some(bit) = OTHERS.iter().position(|o| *o == part) {
+                out.others |= 1 << bit;
+            }
+            out.usual |= USUAL.contains(&part);
+        }
+        out
+    }
+
+    /// Folders of other machines and systems rank behind, unless the one who asks stands in one of the same.
+    fn rank_from(self, from: Platform) -> u8 {
+        if self.others & !from.others != 0 { 2 } else { u8::from(!self.usual && self.others & from.others == 0) }
+    }
+}
+
+/// Declarations and bodies of one entity share a key.
+fn group_key(def: &Definition) -> u64 {
+    // A macro, a typedef and a function of one name compete: one of them is in force.
+    u64::from(def.signature) << 8 | u64::from(def.kind == Kind::Module)
+}

@@ -1,0 +1,118 @@
+//! All distinct names of an index, packed for search by fragments.
+
+/// Distinct names in order, each with a mask of its letters.
+#[derive(Debug, Default)]
+pub struct Names {
+    text: String,
+    ends: Vec<u32>,
+    masks: Vec<u64>,
+    /// The same text in small letters, for search.
+    lower: String,
+    /// Letters that begin words, as in the masks.
+    starts: Vec<u64>,
+}
+
+impl Names {
+    /// Adds a name; they come sorted, and the same one again is passed over.
+    pub fn add(&mut self, name: &str) {
+        if self.ends.is_empty() || self.get(self.ends.len() - 1) != name {
+            self.text.push_str(name);
+            self.ends.push(self.text.len() as u32);
+            self.masks.push(mask(name));
+            self.starts.push(starts(name));
+            self.lower.extend(name.chars().map(|c| c.to_ascii_lowercase()));
+        }
+    }
+
+    /// How many there are.
+    pub fn len(&self) -> usize {
+        self.ends.len()
+    }
+
+    /// Is there none?
+    pub fn is_empty(&self) -> bool {
+        self.ends.is_empty()
+    }
+
+    /// The name at a position; empty beyond the last.
+    pub fn get(&self, i: usize) -> &str {
+        let start = if i == 0 { 0 } else { self.ends.get(i - 1).copied().unwrap_or(0) };
+        let end = self.ends.get(i).copied().unwrap_or(start);
+        self.text.get(start as usize..end as usize).unwrap_or("")
+    }
+
+    /// The letters that begin words of the name at a position.
+    pub fn starts(&self, i: usize) -> u64 {
+        self.starts.get(i).copied().unwrap_or(0)
+    }
+
+    /// Calls `visit` with the position of each name that holds the letters side by side, and where in the name they first stand, until it says no.
+    pub fn each_holding(&self, range: std::ops::Range<usize>, letters: &str, as_written: bool, visit: &mut dyn FnMut(usize, usize) -> bool) {
+        let text = if as_written { &self.text } else { &self.lower };
+        let from = range.start.checked_sub(1).map_or(0, |i| self.ends[i] as usize);
+        let to = range.end.checked_sub(1).map_or(0, |i| self.ends[i] as usize);
+        let (mut name, mut at) = (range.start, from);
+        let finder = memchr::memmem::Finder::new(letters);
+        while let Some(found) = text.as_bytes().get(at..to).and_then(|t| finder.find(t)) {
+            let place = at + found;
+            while self.ends[name] as usize <= place {
+                name += 1;
+            }
+            let start = if name == 0 { 0 } else { self.ends[name - 1] as usize };
+            let end = self.ends[name] as usize;
+            if place + letters.len() > end {
+                // It reaches over into the next name.
+                at = place + 1;
+                continue;
+            }
+            if !visit(name, place - start) {
+                return;
+            }
+            at = end;
+        }
+    }
+
+    /// The letters of the name at a position.
+    pub fn mask(&self, i: usize) -> u64 {
+        self.masks.get(i).copied().unwrap_or(0)
+    }
+
+    /// All names, in order.
+    pub fn iter(&self) -> impl Iterator<Item = &str> {
+        (0..self.len()).map(|i| self.get(i))
+    }
+
+    /// The positions of names that begin with the prefix, letters as they are.
+    pub fn with_prefix(&self, prefix: &str) -> std::ops::Range<usize> {
+        let start = self.partition(|n| n < prefix);
+        let end = start + (start..self.len()).take_while(|i| self.get(*i).starts_with(prefix)).count();
+        start..end
+    }
+
+    fn partition(&self, before: impl Fn(&str) -> bool) -> usize {
+        let (mut low, mut high) = (0, self.len());
+        while low < high {
+            let middle = low + (high - low) / 2;
+            if before(self.get(middle)) { low = middle + 1 } else { high = middle }
+        }
+        low
+    }
+}
+
+/// The letters that begin words: the first one, those after a sign, capitals after small letters.
+fn starts(name: &str) -> u64 {
+    let bytes = name.as_bytes();
+    let begins = |i: usize| i == 0 || !bytes[i - 1].is_ascii_alphanumeric() || bytes[i].is_ascii_uppercase() && bytes[i - 1].is_ascii_lowercase();
+    (0..bytes.len()).filter(|i| begins(*i)).fold(0, |m, i| m | mask(std::str::from_utf8(&bytes[i..=i]).unwrap_or("")))
+}
+
+/// One bit per letter and digit, case folded.
+pub fn mask(name: &str) -> u64 {
+    name.bytes().fold(0, |m, b| match b {
+        b'a'..=b'z' => m | 1 << (b - b'a'),
+        b'A'..=b'Z' => m | 1 << (b - b'A'),
+        b'0'..=b'9' => m | 1 << (26 + b - b'0'),
+        b'_' => m | 1 << 36,
+        _ => m,
+    })
+}

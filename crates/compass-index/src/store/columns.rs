@@ -1,0 +1,249 @@
+//! Blocks of postings as bytes: differences to the entry before, names without what they share with it.
+
+use super::StoreError;
+use super::blocks::{NameEntry, UseEntry};
+use crate::{Certainty, FileId, FileNo, SymbolId, SymbolNo, UnitId};
+use compass_facts::{Flags, Kind, Role};
+
+const SHAPE: StoreError = StoreError::Shape { what: "postings" };
+
+/// Appends a number, seven bits a byte.
+pub(super) fn put(out: &mut Vec<u8>, mut n: u32) {
+    while n >= 0x80 {
+        out.push(n as u8 | 0x80);
+        n >>= 7;
+    }
+    out.push(n as u8);
+}
+
+/// Appends the difference of two numbers, small ones in one byte whatever their sign.
+pub(super) fn put_change(out: &mut Vec<u8>, from: u32, to: u32) {
+    let delta = to.wrapping_sub(from) as i32;
+    put(out, (delta << 1 ^ delta >> 31) as u32);
+}
+
+/// Reads what [`put`] and [`put_change`] wrote.
+pub(super) struct Input<'b> {
+    bytes: &'b [u8],
+    at: usize,
+}
+
+impl<'b> Input<'b> {
+    pub(super) fn new(bytes: &'b [u8]) -> Self {
+        Input { bytes, at: 0 }
+    }
+
+    pub(super) fn is_done(&self) -> bool {
+        self.at >= self.bytes.len()
+    }
+
+    pub(super) fn byte(&mut self) -> Result<u8, StoreError> {
+        let byte = *self.bytes.get(self.at).ok_or(SHAPE)?;
+        self.at += 1;
+        Ok(byte)
+    }
+
+    pub(super) fn number(&mut self) -> Result<u32, StoreError> {
+        let mut n = 0u32;
+        for shift in (0..35).step_by(7) {
+            let byte = self.byte()?;
+            n |= u32::from(byte & 0x7f).checked_shl(shift).unwrap_or(0);
+            if byte & 0x80 == 0 {
+                return Ok(n);
+            }
+        }
+        Err(SHAPE)
+    }
+
+    pub(super) fn change(&mut self, from: u32) -> Result<u32, StoreError> {
+        let n = self.number()?;
+        Ok(from.wrapping_add((n >> 1) ^ (n & 1).wrapping_neg()))
+    }
+
+    fn take(&mut self, count: usize) -> Result<&'b [u8], StoreError> {
+        let part = self.bytes.get(self.at..self.at.saturating_add(count)).ok_or(SHAPE)?;
+        self.at += count;
+        Ok(part)
+    }
+}
+
+/// A symbol after another.
+fn put_symbol(out: &mut Vec<u8>, before: SymbolId, symbol: SymbolId) {
+    put_change(out, before.file.unit.0, symbol.file.unit.0);
+    put_change(out, before.file.number.0, symbol.file.number.0);
+    put_change(out, before.number.0, symbol.number.0);
+}
+
+fn symbol(input: &mut Input, before: SymbolId) -> Result<SymbolId, StoreError> {
+    let unit = UnitId(input.change(before.file.unit.0)?);
+    let number = FileNo(input.change(before.file.number.0)?);
+    Ok(SymbolId { file: FileId { unit, number }, number: SymbolNo(input.change(before.number.0)?) })
+}
+
+const ORIGIN: SymbolId = SymbolId { file: FileId { unit: UnitId(0), number: FileNo(0) }, number: SymbolNo(0) };
+
+pub(super) fn names_out(entries: &[NameEntry]) -> Vec<u8> {
+    let mut out = Vec::with_capacity(entries.len() * 16);
+    let (mut name, mut before) = ("", ORIGIN);
+    for entry in entries {
+        let shared = name.bytes().zip(entry.name.bytes()).take_while(|(a, b)| a == b).count();
+        put(&mut out, shared as u32);
+        put(&mut out, (entry.name.len() - shared) as u32);
+        out.extend_from_slice(&entry.name.as_bytes()[shared..]);
+        put_symbol(&mut out, before, entry.symbol);
+        out.push(entry.kind as u8);
+        put(&mut out, u32::from(entry.flags.0));
+        (name, before) = (&entry.name, entry.symbol);
+    }
+    out
+}
+
+pub(super) fn names_in(bytes: &[u8]) -> Result<Vec<NameEntry>, StoreError> {
+    let mut out: Vec<NameEntry> = Vec::new();
+    each_name(bytes, &mut |name, symbol, kind, flags| out.push(NameEntry { name: name.to_owned(), symbol, kind, flags }))?;
+    Ok(out)
+}
+
+/// Goes through a block without keeping it.
+pub(super) fn each_name(bytes: &[u8], visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
+    let mut input = Input::new(bytes);
+    let mut name: Vec<u8> = Vec::new();
+    let mut before = ORIGIN;
+    while !input.is_done() {
+        let shared = input.number()? as usize;
+        let further = input.number()? as usize;
+        name.truncate(shared);
+        name.extend_from_slice(input.take(further)?);
+        before = symbol(&mut input, before)?;
+        let kind = *Kind::ALL.get(input.byte()? as usize).ok_or(SHAPE)?;
+        let flags = Flags(u16::try_from(input.number()?).map_err(|_| SHAPE)?);
+        visit(std::str::from_utf8(&name).map_err(|_| SHAPE)?, before, kind, flags);
+    }
+    Ok(())
+}
+
+const FIRST: u8 = 32;
+const ENCLOSED: u8 = 64;
+const SAME_TARGET: u8 = 128;
+const ROLES: [Role; 7] = [Role::Call, Role::Read, Role::Write, Role::Pass, Role::Type, Role::Import, Role::Ref];
+const CERTAINTIES: [Certainty; 3] = [Certainty::Guessed, Certainty::Inferred, Certainty::Proven];
+
+/// Writes uses one after the other; keeps what the next one is told from.
+pub(super) struct UseCodec {
+    target: SymbolId,
+    file: FileId,
+    usage: u32,
+    enclosing: u32,
+    begun: bool,
+}
+
+impl UseCodec {
+    pub(super) fn new() -> Self {
+        UseCodec { target: ORIGIN, file: ORIGIN.file, usage: 0, enclosing: 0, begun: false }
+    }
+
+    pub(super) fn put(&mut self, entry: &UseEntry, out: &mut Vec<u8>) {
+        let same = self.begun && entry.target == self.target;
+        let mut marks = entry.role as u8 | (entry.certainty as u8) << 3;
+        marks |= if entry.first { FIRST } else { 0 } | if entry.enclosing.is_some() { ENCLOSED } else { 0 } | if same { SAME_TARGET } else { 0 };
+        out.push(marks);
+        if !same {
+            put_symbol(out, self.target, entry.target);
+            self.target = entry.target;
+        }
+        put_change(out, self.file.unit.0, entry.file.unit.0);
+        put_change(out, self.file.number.0, entry.file.number.0);
+        if entry.file != self.file {
+            self.usage = 0;
+        }
+        put_change(out, self.usage, entry.usage);
+        if let Some(enclosing) = entry.enclosing {
+            put_change(out, self.enclosing, enclosing.0);
+            self.enclosing = enclosing.0;
+        }
+        (self.file, self.usage, self.begun) = (entry.file, entry.usage, true);
+    }
+
+    pub(super) fn take(&mut self, input: &mut Input) -> Result<UseEntry, StoreError> {
+        let marks = input.byte()?;
+        if marks & SAME_TARGET == 0 {
+            self.target = symbol(input, self.target)?;
+        }
+        let unit = UnitId(input.change(self.file.unit.0)?);
+        let file = FileId { unit, number: FileNo(input.change(self.file.number.0)?) };
+        if file != self.file {
+            self.usage = 0;
+        }
+        self.file = file;
+        self.usage = input.change(self.usage)?;
+        let enclosing = if marks & ENCLOSED != 0 {
+            self.enclosing = input.change(self.enclosing)?;
+            Some(SymbolNo(self.enclosing))
+        } else {
+            None
+        };
+        let role = *ROLES.get((marks & 7) as usize).ok_or(SHAPE)?;
+        let certainty = *CERTAINTIES.get((marks >> 3 & 3) as usize).ok_or(SHAPE)?;
+        Ok(UseEntry { target: self.target, file, usage: self.usage, role, certainty, first: marks & FIRST != 0, enclosing })
+    }
+}
+
+pub(super) fn uses_out(entries: &[UseEntry]) -> Vec<u8> {
+    let mut out = Vec::with_capacity(entries.len() * 8);
+    let mut codec = UseCodec::new();
+    entries.iter().for_each(|e| codec.put(e, &mut out));
+    out
+}
+
+pub(super) fn uses_in(bytes: &[u8]) -> Result<Vec<UseEntry>, StoreError> {
+    let (mut input, mut codec, mut out) = (Input::new(bytes), UseCodec::new(), Vec::new());
+    while !input.is_done() {
+        out.push(codec.take(&mut input)?);
+    }
+    Ok(out)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn id(unit: u32, file: u32, number: u32) -> SymbolId {
+        SymbolId { file: FileId { unit: UnitId(unit), number: FileNo(file) }, number: SymbolNo(number) }
+    }
+
+    #[test]
+    fn names_come_back() {
+        let names = ["", "turn", "turn_wheel", "turns", "wärme"];
+        let entry = |(i, n): (usize, &&str)| NameEntry {
+            name: (*n).to_owned(),
+            symbol: id(i as u32 % 2, 70_000 * i as u32, 9),
+            kind: Kind::ALL[i],
+            flags: Flags(i as u16 * 700),
+        };
+        let entries: Vec<NameEntry> = names.iter().enumerate().map(entry).collect();
+        assert_eq!(names_in(&names_out(&entries)).expect("whole"), entries);
+    }
+
+    proptest::proptest! {
+        #[test]
+        fn uses_come_back(raw in proptest::collection::vec((0u32..3, 0u32..90_000, 0u32..400, 0u32..90_000, 0u32..1_000_000, 0u8..7, 0u8..3, proptest::option::of(0u32..500)), 0..200)) {
+            let entry = |r: (u32, u32, u32, u32, u32, u8, u8, Option<u32>)| UseEntry {
+                target: id(r.0, r.1, r.2),
+                file: FileId { unit: UnitId(0), number: FileNo(r.3) },
+                usage: r.4,
+                role: ROLES[r.5 as usize],
+                certainty: CERTAINTIES[r.6 as usize],
+                first: r.4.is_multiple_of(2),
+                enclosing: r.7.map(SymbolNo),
+            };
+            let entries: Vec<UseEntry> = raw.into_iter().map(entry).collect();
+            proptest::prop_assert_eq!(uses_in(&uses_out(&entries)).expect("whole"), entries);
+        }
+
+        #[test]
+        fn any_bytes_are_read_without_panic(bytes in proptest::collection::vec(0u8..=255, 0..200)) {
+            let _ = uses_in(&bytes);
+            let _ = names_in(&bytes);
+        }
+    }
+}

@@ -1,0 +1,90 @@
+//! Measures the program: accuracy against what compilers say, speed against floors.
+//!
+//! `accuracy LANGUAGE…` fetches the packages of the truth kits, indexes them, asks where every use of the tables leads, and writes the
+//! scorer's columns to `docs/measured.md`. `speed` measures an index of the kernel's sources against plain lexing, a generic grammar and
+//! `grep`, all in one run. `kernel` compares what the reader finds in kernel files with what gcc puts into their objects. `dump` and `gaps` show
+//! what readers take from files.
+
+#![allow(clippy::print_stdout, reason = "a tool of the command line")]
+
+mod accuracy;
+mod failure;
+mod gaps;
+mod kernel;
+mod report;
+mod speed;
+
+use clap::{Parser, Subcommand};
+use std::path::PathBuf;
+use std::process::ExitCode;
+
+#[derive(Parser)]
+#[command(about)]
+struct Args {
+    #[command(subcommand)]
+    what: What,
+}
+
+#[derive(Subcommand)]
+enum What {
+    /// Scores answers against the truth kits.
+    Accuracy {
+        /// Kits: c, cpp, go, java, py, rust, ts.
+        languages: Vec<String>,
+        /// The folder of the truth kits.
+        #[arg(long, default_value = "../shared/truth")]
+        truth: PathBuf,
+        /// Where the packages are kept.
+        #[arg(long, default_value = "target/yardstick/kits")]
+        kits: PathBuf,
+        /// Examples of wrong answers to print for each corpus.
+        #[arg(long, default_value_t = 0)]
+        misses: u32,
+    },
+    /// Measures times, memory and disk against floors.
+    Speed {
+        /// The sources; without it those of Debian's linux-source-6.1 are fetched.
+        folder: Option<PathBuf>,
+        /// Also parse everything with the generic grammar: minutes.
+        #[arg(long)]
+        grammar: bool,
+        /// Threads.
+        #[arg(long, default_value_t = 2)]
+        threads: usize,
+    },
+    /// Compares definitions with the symbol tables and debug data of objects that gcc made.
+    Kernel {
+        /// The sources, built by `make defconfig prepare` and some objects with debug data.
+        folder: PathBuf,
+        /// How many objects to look at.
+        #[arg(long, default_value_t = 200)]
+        files: usize,
+    },
+    /// Prints what a reader takes from one file.
+    Dump {
+        /// The file.
+        file: PathBuf,
+    },
+    /// Reads all files of C and C++ below a folder; prints the commonest texts at which gaps begin.
+    Gaps {
+        /// The folder.
+        folder: PathBuf,
+    },
+}
+
+fn main() -> ExitCode {
+    let done = match Args::parse().what {
+        What::Accuracy { languages, truth, kits, misses } => accuracy::run(&languages, &truth, &kits, misses),
+        What::Speed { folder, grammar, threads } => speed::run(folder.as_deref(), grammar, threads),
+        What::Kernel { folder, files } => kernel::run(&folder, files),
+        What::Dump { file } => gaps::dump(&file),
+        What::Gaps { folder } => gaps::survey(&folder),
+    };
+    match done {
+        Ok(()) => ExitCode::SUCCESS,
+        Err(e) => {
+            eprintln!("yardstick: {e}");
+            ExitCode::FAILURE
+        }
+    }
+}

@@ -1,0 +1,203 @@
+//! Speed: an index of a large tree against floors, all in one run on the same threads.
+
+use crate::failure::{Failure, amber_compass, output};
+use crate::report;
+use compass_facts::Language;
+use compass_facts::c_lexer::CLexer;
+use std::fmt::Write as _;
+use std::io::{BufRead, BufReader, Write};
+use std::path::{Path, PathBuf};
+use std::process::{Command, Stdio};
+use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
+use std::time::Instant;
+
+/// Measures, prints and records.
+pub fn run(folder: Option<&Path>, grammar: bool, threads: usize) -> Result<(), Failure> {
+    let folder = match folder {
+        Some(folder) => folder.to_owned(),
+        None => kernel_sources()?,
+    };
+    let program = amber_compass()?;
+    let files = c_files(&folder);
+    let mut out = String::new();
+    let (_, bytes) = over(&files, threads, &|text| text.len() as u64);
+    let (lexing, tokens) = over(&files, threads, &|text| CLexer::new(text, false).count() as u64);
+    let mut line = |text: String| {
+        println!("{text}");
+        let _ = writeln!(out, "- {text}");
+    };
+    line(format!("{} files of C, {:.1} MB, {:.1} M tokens, {threads} threads", files.len(), bytes as f64 / 1e6, tokens as f64 / 1e6));
+    line(format!("plain lexing: {lexing:.1} s"));
+    if grammar {
+        let (parsing, errors) = over(&files, threads, &parse);
+        line(format!("generic grammar, trees dropped: {parsing:.1} s, errors in {errors} files"));
+    }
+    let index = std::env::temp_dir().join("yardstick-kernel.sqlite");
+    for suffix in ["", "-wal", "-shm"] {
+        let _ = std::fs::remove_file(format!("{}{suffix}", index.display()));
+    }
+    let start = Instant::now();
+    let said =
+        output(Command::new(&program).arg("index").arg(&folder).args(["--deps", "none", "--json", "--threads", &threads.to_string(), "--index"]).arg(&index))?;
+    let took = start.elapsed().as_secs_f64();
+    let summary: serde_json::Value =
+        said.lines().last().and_then(|l| serde_json::from_str(l).ok()).ok_or_else(|| Failure::Unexpected("index --json said no JSON".to_owned()))?;
+    let (peak, disk) = (summary["peak_rss_bytes"].as_f64().unwrap_or(0.0), summary["index_bytes"].as_f64().unwrap_or(0.0));
+    line(format!(
+        "full index: {took:.1} s = {:.1} × lexing; peak memory {:.2} GiB; index {:.0} MB = {:.2} × the C sources",
+        took / lexing,
+        peak / (1u64 << 30) as f64,
+        disk / 1e6,
+        disk / bytes as f64
+    ));
+    line(format!("phases: {}", summary["seconds"]));
+    questions(&program, &folder, &index, &mut line)?;
+    report::write("speed", &out)
+}
+
+/// Debian's sources of the kernel, fetched and unpacked once.
+fn kernel_sources() -> Result<PathBuf, Failure> {
+    let place = PathBuf::from("target/yardstick/kernel");
+    let folder = place.join("usr/src/linux-source-6.1");
+    if !folder.is_dir() {
+        std::fs::create_dir_all(&place).map_err(|source| Failure::File { path: place.clone(), source })?;
+        let steps = "apt-get download linux-source-6.1 && dpkg-deb -x linux-source-6.1_*.deb . && cd usr/src && tar xf linux-source-6.1.tar.xz";
+        output(Command::new("bash").args(["-ec", steps]).current_dir(&place))?;
+    }
+    Ok(folder)
+}
+
+fn c_files(folder: &Path) -> Vec<PathBuf> {
+    let walk = ignore::WalkBuilder::new(folder).standard_filters(false).build().flatten();
+    let is_c =
+        |p: &Path| p.is_file() && !p.is_symlink() && p.file_name().and_then(|n| n.to_str()).and_then(Language::of_name).is_some_and(Language::is_c_family);
+    let mut files: Vec<PathBuf> = walk.map(|e| e.into_path()).filter(|p| is_c(p)).collect();
+    files.sort();
+    files
+}
+
+/// Does something with every file on several threads; gives seconds and the sum of what it gave.
+fn over(files: &[PathBuf], threads: usize, work: &(dyn Fn(&str) -> u64 + Sync)) -> (f64, u64) {
+    let (next, sum) = (AtomicUsize::new(0), AtomicU64::new(0));
+    let start = Instant::now();
+    std::thread::scope(|scope| {
+        for _ in 0..threads {
+            scope.spawn(|| {
+                while let Some(path) = files.get(next.fetch_add(1, Ordering::Relaxed)) {
+                    let Ok(bytes) = std::fs::read(path) else { continue };
+                    let text = String::from_utf8_lossy(&bytes);
+                    sum.fetch_add(work(&text), Ordering::Relaxed);
+                }
+            });
+        }
+    });
+    (start.elapsed().as_secs_f64(), sum.into_inner())
+}
+
+/// 1 for a file in which the generic grammar finds errors.
+fn parse(text: &str) -> u64 {
+    let mut parser = tree_sitter::Parser::new();
+    if parser.set_language(&tree_sitter_c::LANGUAGE.into()).is_err() {
+        return 1;
+    }
+    parser.parse(text, None).map_or(1, |tree| u64::from(tree.root_node().has_error()))
+}
+
+/// The time of each question to one running process, and of processes of their own.
+fn questions(program: &Path, folder: &Path, index: &Path, line: &mut dyn FnMut(String)) -> Result<(), Failure> {
+    let ask = |command: &mut Command| {
+        command.arg("ask").arg("--root").arg(folder).arg("--index").arg(index);
+    };
+    let mut command = Command::new(program);
+    ask(&mut command);
+    let failed = |source| Failure::Start { program: "amber-compass ask".to_owned(), source };
+    let mut child = command.args(["--batch", "-"]).stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null()).spawn().map_err(failed)?;
+    let (Some(mut input), Some(output)) = (child.stdin.take(), child.stdout.take()) else { return Ok(()) };
+    let mut replies = BufReader::new(output);
+    let mut time = |questions: &[String]| -> Result<Vec<f64>, Failure> {
+        let mut times = Vec::new();
+        for question in questions {
+            let start = Instant::now();
+            writeln!(input, "{question}").and_then(|()| input.flush()).map_err(failed)?;
+            let mut reply = String::new();
+            replies.read_line(&mut reply).map_err(failed)?;
+            times.push(start.elapsed().as_secs_f64() * 1e3);
+        }
+        times.sort_by(f64::total_cmp);
+        Ok(times)
+    };
+    let names = [
+        "kmalloc",
+        "schedule",
+        "mutex_lock",
+        "inode",
+        "sk_buff",
+        "printk",
+        "list_add",
+        "vfs_read",
+        "tcp_sendmsg",
+        "page_fault",
+        "task_struct",
+        "kfree",
+        "readl",
+        "probe",
+        "memcpy",
+        "GFP_KERNEL",
+        "copy_from_user",
+        "dev_err",
+        "spin_lock",
+        "do_fork",
+    ];
+    let forms = ["where is N", "who calls N", "what calls N", "who uses N at most 50", "what does N call"];
+    let ordinary: Vec<String> = (0..500).map(|i| forms[i / 20 % forms.len()].replace('N', names[i % names.len()])).collect();
+    let _ = time(&["where is kmalloc".to_owned(), "symbols kmal".to_owned()])?;
+    let (p50, p95) = (|t: &[f64]| t[t.len() / 2], |t: &[f64]| t[t.len() * 95 / 100]);
+    let times = time(&ordinary)?;
+    line(format!("500 questions (where, who, what): median {:.1} ms, p95 {:.1} ms, longest {:.1} ms", p50(&times), p95(&times), times[times.len() - 1]));
+    let typed = [
+        "k",
+        "km",
+        "kma",
+        "kmallo",
+        "kmc",
+        "alloc page",
+        "kmaloc",
+        "qqzzxx",
+        "s",
+        "sk",
+        "skb",
+        "sk_buf",
+        "vfr",
+        "tcp send",
+        "shcedule",
+        "zzzzzz",
+        "p",
+        "pa",
+        "pag",
+        "page_a",
+    ];
+    let typed: Vec<String> = (0..100).map(|i| format!("symbols {} at most 30", typed[i % typed.len()])).collect();
+    let times = time(&typed)?;
+    line(format!("fuzzy symbols, 100 keys: median {:.1} ms, p95 {:.1} ms", p50(&times), p95(&times)));
+    let words = ["text \"copy_from_user\" at most 50".to_owned(), "text \"zzz_nowhere_zzz\"".to_owned()];
+    for word in words {
+        let times = time(std::slice::from_ref(&word))?;
+        line(format!("{word}: {:.0} ms", times[0]));
+    }
+    drop(input);
+    let _ = child.wait();
+    let start = Instant::now();
+    let _ = Command::new("grep").args(["-rn", "zzz_nowhere_zzz"]).arg(folder).output();
+    line(format!("grep -rn of the same: {:.0} ms", start.elapsed().as_secs_f64() * 1e3));
+    let mut own: Vec<f64> = Vec::new();
+    for name in names {
+        let mut command = Command::new(program);
+        ask(&mut command);
+        let start = Instant::now();
+        let _ = command.arg(format!("where is {name}")).output();
+        own.push(start.elapsed().as_secs_f64() * 1e3);
+    }
+    own.sort_by(f64::total_cmp);
+    line(format!("a question as a process of its own: median {:.0} ms, p95 {:.0} ms", p50(&own), p95(&own)));
+    Ok(())
+}
