@@ -11,7 +11,7 @@ use rustc_hash::FxHashMap;
 use std::path::{Path, PathBuf};
 use std::sync::{Arc, Mutex, OnceLock};
 
-/// So many files' facts and links are kept in memory.
+/// So many files' facts and links are kept in memory, and as many that were in use before them.
 const KEPT_FILES: usize = 400;
 
 /// Why an elementary question failed.
@@ -79,6 +79,40 @@ pub struct FileSource {
     pub changed: Option<Facts>,
 }
 
+/// What was loaded lately: what was asked for since the last change of shelves, and before it.
+struct Kept<T> {
+    new: FxHashMap<FileId, Arc<T>>,
+    old: FxHashMap<FileId, Arc<T>>,
+}
+
+impl<T> Default for Kept<T> {
+    fn default() -> Self {
+        Kept { new: FxHashMap::default(), old: FxHashMap::default() }
+    }
+}
+
+impl<T> Kept<T> {
+    fn get(&mut self, id: FileId) -> Option<Arc<T>> {
+        if let Some(known) = self.new.get(&id) {
+            return Some(known.clone());
+        }
+        let known = self.old.get(&id)?.clone();
+        self.keep(id, known.clone());
+        Some(known)
+    }
+
+    fn keep(&mut self, id: FileId, value: Arc<T>) {
+        if self.new.len() >= KEPT_FILES {
+            self.old = std::mem::take(&mut self.new);
+        }
+        self.new.insert(id, value);
+    }
+
+    fn clear(&mut self) {
+        *self = Kept::default();
+    }
+}
+
 /// See the module.
 pub struct Index {
     path: PathBuf,
@@ -88,9 +122,9 @@ pub struct Index {
     by_id: FxHashMap<FileId, usize>,
     by_path: FxHashMap<String, FileId>,
     sources: Arc<dyn Sources>,
-    facts: Mutex<FxHashMap<FileId, Arc<FileFacts>>>,
-    links: Mutex<FxHashMap<FileId, Arc<FileLinks>>>,
-    texts: Mutex<FxHashMap<FileId, Arc<FileSource>>>,
+    facts: Mutex<Kept<FileFacts>>,
+    links: Mutex<Kept<FileLinks>>,
+    texts: Mutex<Kept<FileSource>>,
     names: OnceLock<Arc<Names>>,
 }
 
@@ -236,11 +270,13 @@ impl Index {
     /// # Errors
     /// [`IndexError::NoFile`] for an id of another index; store errors.
     pub fn facts(&self, id: FileId) -> Result<Arc<FileFacts>, IndexError> {
-        if let Some(known) = lock(&self.facts).get(&id) {
-            return Ok(known.clone());
+        if let Some(known) = lock(&self.facts).get(id) {
+            return Ok(known);
         }
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
-        let (facts, numbers) = self.reader().facts(id, row.hash)?.unwrap_or_default();
+        // The lock is held for the reading alone, so that several threads unpack at once.
+        let packed = self.reader().facts(id, row.hash)?;
+        let (facts, numbers) = packed.map_or_else(|| Ok(Default::default()), |p| p.unpack())?;
         let found = Arc::new(FileFacts { facts, numbers });
         keep(&self.facts, id, found.clone());
         Ok(found)
@@ -251,10 +287,11 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn links(&self, id: FileId) -> Result<Arc<FileLinks>, IndexError> {
-        if let Some(known) = lock(&self.links).get(&id) {
-            return Ok(known.clone());
+        if let Some(known) = lock(&self.links).get(id) {
+            return Ok(known);
         }
-        let found = Arc::new(self.reader().links(self.generation, id)?.unwrap_or_default());
+        let packed = self.reader().links(self.generation, id)?;
+        let found = Arc::new(packed.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?);
         keep(&self.links, id, found.clone());
         Ok(found)
     }
@@ -264,8 +301,8 @@ impl Index {
     /// # Errors
     /// [`IndexError::Source`] or [`IndexError::NoText`].
     pub fn source(&self, id: FileId) -> Result<Arc<FileSource>, IndexError> {
-        if let Some(known) = lock(&self.texts).get(&id) {
-            return Ok(known.clone());
+        if let Some(known) = lock(&self.texts).get(id) {
+            return Ok(known);
         }
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         let path = self.full_path(row);
@@ -369,10 +406,6 @@ fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
     mutex.lock().unwrap_or_else(|e| e.into_inner())
 }
 
-fn keep<T>(cache: &Mutex<FxHashMap<FileId, Arc<T>>>, id: FileId, value: Arc<T>) {
-    let mut cache = lock(cache);
-    if cache.len() >= KEPT_FILES {
-        cache.clear();
-    }
-    cache.insert(id, value);
+fn keep<T>(cache: &Mutex<Kept<T>>, id: FileId, value: Arc<T>) {
+    lock(cache).keep(id, value);
 }

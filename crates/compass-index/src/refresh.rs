@@ -159,7 +159,7 @@ fn loader(index: &std::path::Path) -> link::Load {
     let reader = crate::store::Reader::open(index).ok();
     Box::new(move |file| {
         let found = reader.as_ref().ok_or(MISSING)?.facts(file.id, file.hash)?;
-        found.map(|(facts, _)| facts).ok_or(MISSING)
+        found.map(crate::store::StoredFacts::unpack).transpose()?.map(|(facts, _)| facts).ok_or(MISSING)
     })
 }
 

@@ -25,7 +25,7 @@ pub use blocks::{DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
 pub(crate) use links::pack_links;
-pub use reader::Reader;
+pub use reader::{Reader, StoredFacts};
 pub(crate) use runs::{UseRuns, merge};
 pub use schema::SCHEMA_VERSION;
 pub(crate) use writer::SmallPostings;

@@ -11,6 +11,8 @@ mod filters;
 mod finders;
 mod relations;
 mod rows;
+mod scan;
+mod side_by_side;
 mod subject;
 
 use crate::chains::Direction;
@@ -76,7 +78,7 @@ pub struct Answer {
     /// The kind of crossing, if it is one.
     #[serde(skip)]
     pub crossing: Option<String>,
-    /// Who calls the definition it stands in: the second level of context.
+    /// Who calls the definition it stands in: the second level of context; see [`Engine::add_caller`].
     #[serde(skip)]
     pub caller: Option<String>,
     /// The symbol this is about.
@@ -156,6 +158,18 @@ pub struct Context {
     pub time_limit: Option<Duration>,
     /// Raised to stop.
     pub cancel: Cancel,
+    /// Told answers of the page in order while a search through texts goes on.
+    pub early: Option<Early>,
+}
+
+/// Hears of answers before the last of them is found.
+#[derive(Clone)]
+pub struct Early(pub Arc<dyn Fn(&Answer) + Send + Sync>);
+
+impl std::fmt::Debug for Early {
+    fn fmt(&self, f: &mut std::fmt::Formatter) -> std::fmt::Result {
+        f.write_str("Early")
+    }
 }
 
 /// Answers questions from one index.
@@ -171,6 +185,8 @@ struct Found {
     notes: Vec<String>,
     /// The rows are the page asked for already; so many there are in all.
     paged: Option<u64>,
+    /// The page, where a search has made it already: `paged` is set then, and there are no rows.
+    ready: Vec<Answer>,
 }
 
 impl Found {
@@ -230,10 +246,9 @@ impl Engine {
         }
         let total = found.paged.unwrap_or(kept.len() as u64);
         let (after, most) = if found.paged.is_some() { (0, PAGE.max(total)) } else { page(&question.filters) };
-        let mut answers = Vec::new();
-        for row in kept.into_iter().skip(after as usize).take(most as usize) {
-            answers.push(self.full(&row)?);
-        }
+        let wanted: Vec<Raw> = kept.into_iter().skip(after as usize).take(most as usize).collect();
+        let mut answers = found.ready;
+        answers.extend(side_by_side::each(&wanted, &|row| self.full(row))?);
         if !self.index.is_linked() {
             found.missing.push(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
         }
@@ -267,7 +282,7 @@ impl Engine {
         use crate::question::{Does, WhoDoes};
         let not_yet = |form| Err(AnswerError::NotYet { form });
         match &question.form {
-            Form::WhereIs { subject, mode } => self.where_is(subject, *mode),
+            Form::WhereIs { subject, mode } => self.where_is(subject, *mode, early_page(&question.filters)),
             Form::WhatIs(subject) => self.what_is(subject),
             Form::Who { does: WhoDoes::Calls, subjects, through: Some(depth) } => self.through(subjects, Direction::Up, *depth, context),
             Form::WhatDoes { subject, does: Does::Call, through: Some(depth) } => self.through(std::slice::from_ref(subject), Direction::Down, *depth, context),

@@ -136,7 +136,8 @@ impl Engine {
         let mut groups = Vec::new();
         for (title, form) in forms {
             let question = Question { form, filters: vec![crate::question::Filter::AtMost(GROUP_ROWS)] };
-            let answers = self.answer(&question, context)?;
+            let mut answers = self.answer(&question, context)?;
+            answers.answers.iter_mut().for_each(|a| self.add_caller(a));
             if answers.total > 0 {
                 let whole = Question { filters: Vec::new(), ..question };
                 groups.push(Group { title, question: whole.to_string(), total: answers.total, rows: answers.answers });

@@ -14,7 +14,7 @@ pub mod crossings;
 pub mod fuzzy;
 pub mod question;
 
-pub use answer::{Answer, AnswerError, Answers, Context, Engine, EvidenceLine};
+pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine};
 
 /// The text most like `written`.
 pub(crate) fn question_nearest<'w>(written: &str, all: impl Iterator<Item = &'w str>) -> Option<String> {

@@ -5,11 +5,12 @@ use super::index::print;
 use super::{Failure, failure};
 use crate::{places, shown};
 use compass_index::{Certainty, Index};
-use compass_trace::{Answer, AnswerError, Answers, Context, Engine};
+use compass_trace::{Answer, AnswerError, Answers, Context, Early, Engine};
 use std::io::{BufRead, Write};
 use std::path::Path;
 use std::process::ExitCode;
-use std::sync::Arc;
+use std::sync::atomic::{AtomicUsize, Ordering};
+use std::sync::{Arc, Mutex};
 use std::time::Duration;
 
 /// Runs the command.
@@ -48,17 +49,138 @@ pub(super) fn joined(words: &[String]) -> String {
 }
 
 fn one(engine: &Engine, context: &Context, question: &str, as_json: bool) -> Result<ExitCode, Failure> {
-    match engine.ask(question, context) {
-        Ok(answers) => {
-            let text = if as_json { to_json(&answers)? } else { human(&answers) };
-            print(&text);
-            Ok(ExitCode::from(u8::from(answers.total == 0)))
+    let face: Arc<dyn Face> = if as_json { Arc::new(Json { question: question.to_owned() }) } else { Arc::new(Plain::default()) };
+    let out = Out::default();
+    match answer(engine, context, question, &face, &out) {
+        Ok(total) => {
+            out.put("", true);
+            Ok(ExitCode::from(u8::from(total == 0)))
         }
         Err(error) if as_json && !matches!(error, AnswerError::Index(_)) => {
             print(&(error_json(question, &error) + "\n"));
             Ok(ExitCode::from(2))
         }
         Err(error) => Err(explain(question, &error)),
+    }
+}
+
+/// Where answers go.
+#[derive(Clone)]
+struct Out(Arc<Mutex<std::io::BufWriter<std::io::Stdout>>>);
+
+impl Default for Out {
+    fn default() -> Self {
+        Out(Arc::new(Mutex::new(std::io::BufWriter::new(std::io::stdout()))))
+    }
+}
+
+impl Out {
+    /// Writes, and sends on what was written; `false` when nobody reads any more.
+    fn put(&self, text: &str, send: bool) -> bool {
+        let mut out = self.0.lock().unwrap_or_else(|e| e.into_inner());
+        out.write_all(text.as_bytes()).is_ok() && (!send || out.flush().is_ok())
+    }
+}
+
+/// Answers on stdout, the first of them while the last are still searched. Gives how many there are.
+fn answer(engine: &Engine, context: &Context, question: &str, face: &Arc<dyn Face>, out: &Out) -> Result<u64, AnswerError> {
+    let printed = Arc::new(AtomicUsize::new(0));
+    let early = {
+        let (face, printed, out) = (face.clone(), printed.clone(), out.clone());
+        Early(Arc::new(move |answer: &Answer| {
+            out.put(&face.row(answer, printed.fetch_add(1, Ordering::Relaxed)), true);
+        }))
+    };
+    let found = engine.ask(question, &Context { early: Some(early), ..context.clone() });
+    let begun = printed.load(Ordering::Relaxed);
+    let mut answers = match found {
+        Err(error) if begun > 0 => broken_off(question, begun, &error),
+        found => found?,
+    };
+    let mut text = String::new();
+    for (number, answer) in answers.answers.iter_mut().enumerate().skip(begun) {
+        if face.wants_callers() {
+            engine.add_caller(answer);
+        }
+        text += &face.row(answer, number);
+    }
+    text += &face.end(&answers, begun > 0);
+    out.put(&text, false);
+    Ok(answers.total)
+}
+
+/// Rows are out already when a search fails: they are closed with what went wrong.
+fn broken_off(question: &str, rows: usize, error: &AnswerError) -> Answers {
+    let missing = vec![compass_index::Missing { cause: "unreadable".to_owned(), count: 1 }];
+    let notes = vec![failure::chain(error)];
+    Answers { question: question.to_owned(), answers: Vec::new(), total: rows as u64, complete: false, missing, notes }
+}
+
+/// How answers are put down, row by row.
+trait Face: Send + Sync {
+    /// A row; the first one comes with what stands above.
+    fn row(&self, answer: &Answer, number: usize) -> String;
+    /// What stands below all rows; `begun` when there are rows out already.
+    fn end(&self, answers: &Answers, begun: bool) -> String;
+    /// Does a row say who calls what it stands in?
+    fn wants_callers(&self) -> bool;
+}
+
+/// The object of the contract, in pieces.
+struct Json {
+    question: String,
+}
+
+impl Face for Json {
+    fn row(&self, answer: &Answer, number: usize) -> String {
+        let head = if number == 0 { self.head() } else { ",".to_owned() };
+        head + &json(answer)
+    }
+
+    fn end(&self, answers: &Answers, begun: bool) -> String {
+        let head = if begun || !answers.answers.is_empty() { String::new() } else { self.head() };
+        // The same fields in the same order as the whole object has: what follows the answers is cut off it.
+        let rest = json(&Answers { answers: Vec::new(), question: String::new(), ..answers.clone() });
+        head + rest.strip_prefix(r#"{"question":"","answers":["#).unwrap_or("]}") + "\n"
+    }
+
+    fn wants_callers(&self) -> bool {
+        false
+    }
+}
+
+impl Json {
+    fn head(&self) -> String {
+        format!(r#"{{"question":{},"answers":["#, json(&self.question))
+    }
+}
+
+fn json<T: serde::Serialize>(value: &T) -> String {
+    // Texts, numbers and lists of them always serialise.
+    serde_json::to_string(value).unwrap_or_default()
+}
+
+/// Rows for people, grouped by unit.
+#[derive(Default)]
+struct Plain {
+    unit: Mutex<Option<String>>,
+}
+
+impl Face for Plain {
+    fn row(&self, answer: &Answer, number: usize) -> String {
+        let mut unit = self.unit.lock().unwrap_or_else(|e| e.into_inner());
+        let is_new = number == 0 || *unit != answer.unit;
+        unit.clone_from(&answer.unit);
+        let heading = if is_new { format!("{}\n", shown::harmless(answer.unit.as_deref().unwrap_or(""))) } else { String::new() };
+        heading + &row(answer)
+    }
+
+    fn end(&self, answers: &Answers, _begun: bool) -> String {
+        closing(answers)
+    }
+
+    fn wants_callers(&self) -> bool {
+        true
     }
 }
 
@@ -97,7 +219,7 @@ fn batch(engine: &Engine, context: &Context, from: &Path) -> Result<ExitCode, Fa
         Box::new(std::fs::File::open(from).map_err(|e| Failure::user(format!("{}: {e}", from.display())))?)
     };
     let mut input = std::io::BufReader::with_capacity(1 << 16, input);
-    let mut out = std::io::BufWriter::new(std::io::stdout().lock());
+    let out = Out::default();
     loop {
         let mut line = String::new();
         match input.read_line(&mut line) {
@@ -106,22 +228,17 @@ fn batch(engine: &Engine, context: &Context, from: &Path) -> Result<ExitCode, Fa
             Err(e) => return Err(Failure::user(format!("a question could not be read: {e}"))),
         }
         let line = line.trim_end_matches(['\n', '\r']).to_owned();
-        let reply = match engine.ask(&line, context) {
-            Ok(answers) => to_json(&answers)?,
-            Err(error) => error_json(&line, &error) + "\n",
-        };
+        let face: Arc<dyn Face> = Arc::new(Json { question: line.clone() });
+        if let Err(error) = answer(engine, context, &line, &face, &out) {
+            out.put(&(error_json(&line, &error) + "\n"), false);
+        }
         // Whoever asks line by line waits for the reply before the next line.
-        let waits = input.buffer().is_empty();
-        if out.write_all(reply.as_bytes()).is_err() || waits && out.flush().is_err() {
+        if !out.put("", input.buffer().is_empty()) {
             return Ok(ExitCode::SUCCESS);
         }
     }
-    let _ = out.flush();
+    out.put("", true);
     Ok(ExitCode::SUCCESS)
-}
-
-fn to_json(answers: &Answers) -> Result<String, Failure> {
-    Ok(serde_json::to_string(answers).map_err(Failure::index)? + "\n")
 }
 
 /// The reply to a question that failed.
@@ -137,17 +254,9 @@ fn error_json(question: &str, error: &AnswerError) -> String {
     serde_json::json!({ "question": question, "error": value }).to_string()
 }
 
-/// Answers for people: rows grouped by unit.
-fn human(answers: &Answers) -> String {
+/// What is said below the rows.
+fn closing(answers: &Answers) -> String {
     let mut out = String::new();
-    let mut unit: Option<&str> = None;
-    for answer in &answers.answers {
-        if unit != answer.unit.as_deref() {
-            unit = answer.unit.as_deref();
-            out += &format!("{}\n", shown::harmless(unit.unwrap_or("")));
-        }
-        out += &row(answer);
-    }
     for note in &answers.notes {
         out += &format!("note: {}\n", shown::harmless(note));
     }

@@ -105,6 +105,8 @@ pub enum Outcome {
     Preview(Result<Box<Page>, String>),
     Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
     Followed(Result<Answers, String>),
+    /// A page of answers that is not whole yet.
+    SoFar(Answers),
     Answers(String, Result<Answers, String>),
     Jump(Result<Answers, String>),
     Survey(Result<Box<SurveyData>, String>),

@@ -8,6 +8,26 @@ use compass_facts::{Facts, Flags, Kind};
 use rusqlite::{Connection, OpenFlags, OptionalExtension, params};
 use std::path::Path;
 
+/// Facts as they lie in the store; unpacking them needs no connection.
+pub struct StoredFacts(i64, Vec<u8>);
+
+impl StoredFacts {
+    /// The facts, and the numbers of their definitions.
+    pub fn unpack(self) -> Result<(Facts, Numbers), StoreError> {
+        unpack_facts(&self.1, self.0)
+    }
+}
+
+/// Links as they lie in the store; unpacking them needs no connection.
+pub struct StoredLinks(i64, Vec<u8>);
+
+impl StoredLinks {
+    /// The links.
+    pub fn unpack(self) -> Result<FileLinks, StoreError> {
+        super::links::unpack_links(&self.1, self.0)
+    }
+}
+
 /// Reads a store.
 pub struct Reader {
     connection: Connection,
@@ -44,14 +64,14 @@ impl Reader {
         current_number(&self.connection)
     }
 
-    /// The facts of a file as read from content with that hash.
-    pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
-        facts_of(&self.connection, file, hash)
+    /// The facts of a file as read from content with that hash, still packed.
+    pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {
+        packed_facts(&self.connection, file, hash)
     }
 
-    /// The links of a file.
-    pub fn links(&self, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
-        links_of(&self.connection, generation, file)
+    /// The links of a file, still packed.
+    pub fn links(&self, generation: i64, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
+        packed_links(&self.connection, generation, file)
     }
 
     /// Definitions of exactly that name.
@@ -129,20 +149,16 @@ pub(super) fn current(connection: &Connection) -> Result<Option<(i64, Generation
     Ok(Some((number, blocks::unpack(&blob, sum, "overview")?)))
 }
 
-pub(super) fn facts_of(connection: &Connection, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
-    let row: Option<(i64, Vec<u8>)> = connection
-        .prepare_cached("SELECT sum, blob FROM facts WHERE unit = ? AND file = ? AND hash = ?")?
-        .query_row(params![file.unit.0, file.number.0, hash as i64], |r| Ok((r.get(0)?, r.get(1)?)))
-        .optional()?;
-    row.map(|(sum, blob)| unpack_facts(&blob, sum)).transpose()
+pub(super) fn packed_facts(connection: &Connection, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {
+    let mut select = connection.prepare_cached("SELECT sum, blob FROM facts WHERE unit = ? AND file = ? AND hash = ?")?;
+    let row = select.query_row(params![file.unit.0, file.number.0, hash as i64], |r| Ok(StoredFacts(r.get(0)?, r.get(1)?)));
+    Ok(row.optional()?)
 }
 
-pub(super) fn links_of(connection: &Connection, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
-    let row: Option<(i64, Vec<u8>)> = connection
-        .prepare_cached("SELECT sum, blob FROM links WHERE generation = ? AND unit = ? AND file = ?")?
-        .query_row(params![generation, file.unit.0, file.number.0], |r| Ok((r.get(0)?, r.get(1)?)))
-        .optional()?;
-    row.map(|(sum, blob)| super::links::unpack_links(&blob, sum)).transpose()
+pub(super) fn packed_links(connection: &Connection, generation: i64, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
+    let mut select = connection.prepare_cached("SELECT sum, blob FROM links WHERE generation = ? AND unit = ? AND file = ?")?;
+    let row = select.query_row(params![generation, file.unit.0, file.number.0], |r| Ok(StoredLinks(r.get(0)?, r.get(1)?)));
+    Ok(row.optional()?)
 }
 
 fn unpack_facts(blob: &[u8], sum: i64) -> Result<(Facts, Numbers), StoreError> {

@@ -120,7 +120,7 @@ impl Writer {
 
     /// Facts left by a run that never finished, or read for the current generation.
     pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
-        super::reader::facts_of(&self.connection, file, hash)
+        super::reader::packed_facts(&self.connection, file, hash)?.map(super::reader::StoredFacts::unpack).transpose()
     }
 
     /// The current generation, if any is complete.
@@ -130,7 +130,7 @@ impl Writer {
 
     /// Packed links as the current generation has them.
     pub fn links(&self, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
-        super::reader::links_of(&self.connection, generation, file)
+        super::reader::packed_links(&self.connection, generation, file)?.map(super::reader::StoredLinks::unpack).transpose()
     }
 
     /// Makes room for a new generation; gives the highest number in use, 0 without one: names may stand under a number whose links never came.

@@ -8,7 +8,12 @@ impl Engine {
     /// Code that could not be read may hold what was asked for: code of the symbols' languages, or of any language where
     /// nothing was found yet.
     pub(super) fn miss_hidden_code(&self, symbols: impl Iterator<Item = SymbolId>, found: &mut Found) {
-        let languages: Vec<Language> = symbols.filter_map(|s| self.index.file(s.file)).map(|f| f.language).collect();
+        let mut languages: Vec<Language> = Vec::new();
+        for language in symbols.filter_map(|s| self.index.file(s.file)).map(|f| f.language) {
+            if !languages.contains(&language) {
+                languages.push(language);
+            }
+        }
         let concerns = |word: &str| {
             let kin = |l: &Language| Language::ALL.iter().any(|other| other.word() == word && other.is_kin_of(*l));
             languages.is_empty() || languages.iter().any(kin)

@@ -107,6 +107,10 @@ impl Filters {
 
     /// Files that the path and language filters leave, for finders that read files.
     pub(super) fn keeps_file(&self, engine: &Engine, file: FileId) -> bool {
+        let is_open = self.inside.is_empty() && self.outside.is_empty() && self.open.is_none() && self.languages.is_empty() && self.layers.is_empty();
+        if is_open && !self.has_units {
+            return true;
+        }
         if let Some(known) = self.paths.borrow().get(&file) {
             return *known;
         }

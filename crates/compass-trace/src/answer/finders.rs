@@ -1,117 +1,16 @@
-//! Finders: text, pattern, files, symbols, outline, entry points, gaps.
+//! Finders: files, symbols, outline, entry points, gaps.
 
-use super::filters::Filters;
 use super::rows::Raw;
 use super::{About, AnswerError, Context, Engine, Found, Marks};
 use crate::fuzzy;
 use crate::question::{Filter, Subject, What};
-use compass_facts::{DefId, Flags, GapCause, ImportId, Kind, Source, Span};
-use compass_index::{DiskSources, FileId, Sources, SymbolId};
-use regex::bytes::{Regex, RegexBuilder};
-use std::sync::Mutex;
-use std::sync::atomic::{AtomicUsize, Ordering};
-use std::time::{Duration, Instant};
+use compass_facts::{DefId, Flags, GapCause, ImportId, Kind, Span};
+use compass_index::{FileId, SymbolId};
 
-/// A text search stops by itself after this long and says so.
-const TIME_LIMIT: Duration = Duration::from_secs(60);
-/// At most this many lines of one file are listed.
-const MAX_LINES_PER_FILE: usize = 10_000;
 /// `symbols` lists at most this many, best first.
 const MAX_SYMBOLS: usize = 2_000;
 
-/// Finds byte ranges in a text.
-type Find<'f> = dyn Fn(&[u8]) -> Vec<(usize, usize)> + Sync + 'f;
-/// Matches of a file, or why it was not searched.
-type Scanned = Result<Vec<Span>, GapCause>;
-
 impl Engine {
-    /// `text "…"`.
-    pub(super) fn text(&self, text: &str, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
-        if text.is_empty() {
-            return Ok(Found { notes: vec!["an empty text is everywhere".to_owned()], ..Found::default() });
-        }
-        let finder = memchr::memmem::Finder::new(text.as_bytes());
-        self.scan(&|bytes| finder.find_iter(bytes).map(|i| (i, i + text.len())).take(MAX_LINES_PER_FILE).collect(), filters, context)
-    }
-
-    /// `pattern /…/`.
-    pub(super) fn pattern(&self, regex: &str, ignore_case: bool, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
-        let built: Result<Regex, _> = RegexBuilder::new(regex).case_insensitive(ignore_case).multi_line(true).build();
-        let regex = match built {
-            Ok(r) => r,
-            Err(e) => {
-                let text = e.to_string();
-                let message = text.lines().last().unwrap_or("").trim().trim_start_matches("error: ").to_owned();
-                return Err(crate::question::ParseError::new(format!("the pattern is wrong: {message}"), 9, regex.len()).into());
-            }
-        };
-        let find = |bytes: &[u8]| regex.find_iter(bytes).filter(|m| !m.is_empty()).map(|m| (m.start(), m.end())).take(MAX_LINES_PER_FILE).collect();
-        self.scan(&find, filters, context)
-    }
-
-    /// Searches all files that filters leave, on all cores, in the order of paths.
-    fn scan(&self, find: &Find<'_>, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
-        let filters = Filters::new(self, filters, context)?;
-        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| filters.keeps_file(self, *f)).collect();
-        let limit = context.time_limit.unwrap_or(TIME_LIMIT);
-        let (next, started) = (AtomicUsize::new(0), Instant::now());
-        let hits: Mutex<Vec<(usize, Scanned)>> = Mutex::default();
-        let late = AtomicUsize::new(0);
-        let threads = std::thread::available_parallelism().map_or(2, |n| n.get());
-        std::thread::scope(|scope| {
-            for _ in 0..threads {
-                scope.spawn(|| {
-                    let mut own = Vec::new();
-                    loop {
-                        let i = next.fetch_add(1, Ordering::Relaxed);
-                        if i >= files.len() || context.cancel.is_cancelled() {
-                            break;
-                        }
-                        if started.elapsed() >= limit {
-                            late.fetch_add(1, Ordering::Relaxed);
-                            continue;
-                        }
-                        let found = self.scan_file(files[i], find);
-                        if !matches!(&found, Ok(spans) if spans.is_empty()) {
-                            own.push((i, found));
-                        }
-                    }
-                    hits.lock().unwrap_or_else(|e| e.into_inner()).extend(own);
-                });
-            }
-        });
-        if context.cancel.is_cancelled() {
-            return Err(AnswerError::Cancelled);
-        }
-        let mut hits = hits.into_inner().unwrap_or_else(|e| e.into_inner());
-        hits.sort_by_key(|h| h.0);
-        let mut out = Found::default();
-        out.miss("time_limit", late.into_inner() as u64);
-        for (i, found) in hits {
-            match found {
-                Ok(spans) => out.rows.extend(spans.into_iter().map(|s| Raw::line(files[i], s))),
-                Err(cause) => out.miss(cause.word(), 1),
-            }
-        }
-        Ok(out)
-    }
-
-    /// Matches of one file, one a line; bytes are searched as they are and decoded only on a hit.
-    fn scan_file(&self, file: FileId, find: &Find<'_>) -> Scanned {
-        let Some(row) = self.index.file(file) else { return Ok(Vec::new()) };
-        let bytes = DiskSources.read(&self.index.full_path(row)).map_err(|_| GapCause::Unreadable)?;
-        let head = &bytes[..bytes.len().min(8192)];
-        let is_plain = std::str::from_utf8(head).is_ok_and(|h| !h.starts_with('\u{feff}') && !h.contains('\0'));
-        if is_plain && find(&bytes).is_empty() {
-            return Ok(Vec::new());
-        }
-        // Decoding may move offsets: search the text that people see.
-        let source = Source::decode(bytes).map_err(|_| GapCause::Binary)?;
-        let mut spans: Vec<Span> = find(source.text.as_bytes()).into_iter().map(|(s, e)| Span::new(s, e)).collect();
-        spans.dedup_by_key(|s| source.lines.locate(s.start).0);
-        Ok(spans)
-    }
-
     /// `files W`: by pattern, by end of path, else by letters.
     pub(super) fn files(&self, word: &str) -> Result<Found, AnswerError> {
         let is_glob = word.contains(['*', '?', '[']);

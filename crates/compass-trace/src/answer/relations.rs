@@ -2,7 +2,7 @@
 
 use super::rows::Raw;
 use super::subject::Resolution;
-use super::{About, AnswerError, Engine, Found, Marks};
+use super::{About, AnswerError, Engine, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, ImportId, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId};
@@ -45,16 +45,17 @@ impl Engine {
                     None => self.add_uses(symbol, roles, &mut found)?,
                 }
                 all.push(symbol);
-                if let Some((facts, def)) = self.index.definition(symbol)? {
-                    if !resolution.by_name {
-                        // A place says little to a reader: say what stands there.
-                        found.notes.push(format!("{} {}", facts.facts.def(def).kind.word(), self.qualified(symbol.file, &facts, def)));
-                    }
+                if !resolution.by_name
+                    && let Some((facts, def)) = self.index.definition(symbol)?
+                {
+                    // A place says little to a reader: say what stands there.
+                    found.notes.push(format!("{} {}", facts.facts.def(def).kind.word(), self.qualified(symbol.file, &facts, def)));
                     names.push(facts.facts.def_name(def).to_owned());
                 }
             }
+            names.extend(resolution.names.iter().cloned());
             if resolution.by_name && resolution.symbols.len() > 1 {
-                self.offer_places(&resolution, &mut found)?;
+                self.offer_places(&resolution, &mut found);
             }
         }
         names.sort();
@@ -98,30 +99,26 @@ impl Engine {
         light.sort_unstable_by_key(|l| (l.0, l.1, l.3));
         light.dedup_by_key(|l| (l.1, l.3));
         found.paged = Some(light.len() as u64);
-        for (_, _, file, usage, certainty, symbol) in light.into_iter().skip(page.0 as usize).take(page.1 as usize) {
-            let facts = self.index.facts(file)?;
-            found.rows.push(Raw::usage(file, &facts.facts, usage, Some(certainty), Some(symbol)));
-        }
+        let wanted = light.get(page.0 as usize..).unwrap_or_default();
+        let wanted = &wanted[..wanted.len().min(page.1 as usize)];
+        found.rows = side_by_side::each(wanted, &|(_, _, file, usage, certainty, symbol)| {
+            let facts = self.index.facts(*file)?;
+            Ok::<_, AnswerError>(Raw::usage(*file, &facts.facts, *usage, Some(*certainty), Some(*symbol)))
+        })?;
         Ok(true)
     }
 
-    fn offer_places(&self, resolution: &Resolution, found: &mut Found) -> Result<(), AnswerError> {
+    fn offer_places(&self, resolution: &Resolution, found: &mut Found) {
         // A prototype and its body are one thing, not two to choose from.
-        let mut paths: Vec<String> = Vec::new();
-        for resolved in &resolution.symbols {
-            let declares = self.index.definition(resolved.symbol)?.is_some_and(|(f, d)| f.facts.def(d).flags.has(compass_facts::Flags::BODILESS));
-            if !declares {
-                paths.push(self.index.path_of(resolved.symbol.file));
-            }
-        }
+        let bodies = resolution.symbols.iter().filter(|r| !r.bodiless);
+        let mut paths: Vec<String> = bodies.map(|r| self.index.path_of(r.symbol.file)).collect();
         if paths.len() < 2 {
-            return Ok(());
+            return;
         }
         let count = paths.len();
         paths.dedup();
         let shown: Vec<String> = paths.iter().take(5).map(|p| format!("defined in {p}")).collect();
         found.notes.push(format!("{count} symbols of that name; choose with: {}", shown.join(" · ")));
-        Ok(())
     }
 
     fn add_uses(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {

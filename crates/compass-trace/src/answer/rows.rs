@@ -140,7 +140,6 @@ impl Engine {
                 answer.name = Some(facts.facts.name(u.name).to_owned());
                 answer.enclosing = u.enclosing.map(|d| self.qualified(row.file, facts, d));
                 answer.definition = u.enclosing;
-                answer.caller = u.enclosing.and_then(|d| self.a_caller(SymbolId { file: row.file, number: facts.number(d) }));
                 let target = row.symbol.map(|s| self.index.definition(s)).transpose()?.flatten();
                 answer.kind = target.map(|(f, d)| f.facts.def(d).kind.word().to_owned());
             }
@@ -163,7 +162,6 @@ impl Engine {
                 let def = facts.facts.find_enclosing(row.marks.span.start);
                 answer.enclosing = def.map(|d| self.qualified(row.file, facts, d));
                 answer.definition = def;
-                answer.caller = def.and_then(|d| self.a_caller(SymbolId { file: row.file, number: facts.number(d) }));
             }
             About::File => answer.name = Some(stem(&answer.path)),
         }
@@ -187,7 +185,6 @@ impl Engine {
         let from = facts.find(crossing.from.number).filter(|_| !crossing.from.is_module());
         answer.enclosing = from.map(|d| self.qualified(file, facts, d));
         answer.definition = from;
-        answer.caller = self.a_caller(crossing.from);
         for step in &crossing.evidence {
             let Ok(source) = self.index.source(step.symbol.file) else { continue };
             let line = source.source.lines.locate(step.at.min(source.source.text.len() as u32)).0;
@@ -219,6 +216,14 @@ impl Engine {
         }
         parts.push(facts.facts.def_name(def).to_owned());
         parts.join(".")
+    }
+
+    /// Fills in who calls the definition an answer stands in. It costs as much as a question, so only what is shown asks.
+    pub fn add_caller(&self, answer: &mut Answer) {
+        let is_use = answer.role.is_some() || answer.crossing.is_some() || answer.name.is_none() && answer.kind.is_none();
+        let (Some(file), Some(def), None, true) = (answer.file, answer.definition, &answer.caller, is_use) else { return };
+        let Ok(facts) = self.index.facts(file) else { return };
+        answer.caller = self.a_caller(SymbolId { file, number: facts.number(def) });
     }
 
     /// One of those who call a function: the surest, from another function.

@@ -12,6 +12,8 @@ pub(super) struct Resolved {
     pub(super) symbol: SymbolId,
     pub(super) certainty: Option<Certainty>,
     pub(super) via: Option<(FileId, UseId)>,
+    /// Found by name: is it a declaration without a body?
+    pub(super) bodiless: bool,
 }
 
 /// All symbols of a subject, and what stood in the way of finding more.
@@ -22,6 +24,8 @@ pub(super) struct Resolution {
     pub(super) cause: Option<Cause>,
     pub(super) notes: Vec<String>,
     pub(super) by_name: bool,
+    /// The names that fit, where it was found by name.
+    pub(super) names: Vec<String>,
 }
 
 impl Engine {
@@ -108,7 +112,7 @@ impl Engine {
         let links = self.index.links(file)?;
         let Some(least) = links.crossings.iter().filter(|c| c.at.contains(offset)).map(|c| c.at.len()).min() else { return Ok(false) };
         for crossing in links.crossings.iter().filter(|c| c.at.contains(offset) && c.at.len() == least) {
-            out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None });
+            out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None, bodiless: false });
             out.notes.push(format!("{} {}", crossing.kind.word(), crossing.label));
         }
         out.total = out.symbols.len();
@@ -138,7 +142,7 @@ impl Engine {
         let via = Some((file, usage));
         if let Some(def) = facts.facts.usage(usage).local {
             let symbol = SymbolId { file, number: facts.number(def) };
-            out.symbols.push(Resolved { symbol, certainty: Some(Certainty::Proven), via });
+            out.symbols.push(Resolved { symbol, certainty: Some(Certainty::Proven), via, bodiless: false });
             out.total = 1;
             return Ok(());
         }
@@ -146,7 +150,7 @@ impl Engine {
         match links.find(usage) {
             Some(link) => {
                 out.total = link.total as usize;
-                out.symbols.extend(link.targets.iter().map(|t| Resolved { symbol: *t, certainty: Some(link.certainty), via }));
+                out.symbols.extend(link.targets.iter().map(|t| Resolved { symbol: *t, certainty: Some(link.certainty), via, bodiless: false }));
             }
             None => out.cause = Some(links.find_cause(usage).unwrap_or(Cause::NoDefinition)),
         }
@@ -169,16 +173,19 @@ impl Engine {
                 out.notes.push(format!("{text} is taken as a name; other names with that pattern are left out"));
             }
         }
-        let mut ranked: Vec<(bool, bool, String, Resolved)> = Vec::new();
+        let mut ranked: Vec<(bool, bool, u32, Resolved)> = Vec::new();
         for entry in entries {
             if self.name_fits(used, &entry)? {
                 let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
                 let bodiless = entry.flags.has(compass_facts::Flags::BODILESS);
-                let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None };
-                ranked.push((!own, bodiless, self.index.path_of(entry.symbol.file), resolved));
+                let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless };
+                ranked.push((!own, bodiless, self.index.position(entry.symbol.file), resolved));
+                if out.names.last() != Some(&entry.name) {
+                    out.names.push(entry.name);
+                }
             }
         }
-        ranked.sort_by(|a, b| (a.0, a.1, &a.2, a.3.symbol).cmp(&(b.0, b.1, &b.2, b.3.symbol)));
+        ranked.sort_by_key(|r| (r.0, r.1, r.2, r.3.symbol));
         out.symbols = ranked.into_iter().map(|r| r.3).collect();
         out.total = out.symbols.len();
         if out.symbols.is_empty() {
@@ -257,12 +264,19 @@ impl Engine {
     }
 
     /// `where is S`.
-    pub(super) fn where_is(&self, subject: &Subject, mode: Mode) -> Result<Found, AnswerError> {
+    pub(super) fn where_is(&self, subject: &Subject, mode: Mode, page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
         let resolution = self.resolve(subject)?;
         let mut found = Found::default();
         let is_place = matches!(subject.what, What::Place(_));
         let mut rows: Vec<(bool, Raw)> = Vec::new();
-        for resolved in &resolution.symbols {
+        // They come in their order by name: of very many only the page is looked at.
+        let mut wanted = &resolution.symbols[..];
+        if let (Some((after, most)), Mode::Any, false) = (page, mode, is_place) {
+            found.paged = Some(wanted.len() as u64);
+            wanted = wanted.get(after as usize..).unwrap_or_default();
+            wanted = &wanted[..wanted.len().min(most as usize)];
+        }
+        for resolved in wanted {
             let raw = match self.index.definition(resolved.symbol)? {
                 Some((facts, def)) => {
                     let mut raw = Raw::definition(resolved.symbol, &facts, def);
@@ -357,7 +371,7 @@ impl Engine {
 
     /// `what is S`: the definition, with its documentation as notes.
     pub(super) fn what_is(&self, subject: &Subject) -> Result<Found, AnswerError> {
-        let mut found = self.where_is(subject, Mode::Any)?;
+        let mut found = self.where_is(subject, Mode::Any, None)?;
         if let Some(symbol) = found.rows.first().and_then(|r| r.symbol)
             && let Some(bearings) = self.facts_of(symbol)?
         {
@@ -370,7 +384,7 @@ impl Engine {
 
 impl Resolution {
     fn push_definition(&mut self, file: FileId, facts: &FileFacts, def: DefId) {
-        self.symbols.push(Resolved { symbol: SymbolId { file, number: facts.number(def) }, certainty: Some(Certainty::Proven), via: None });
+        self.symbols.push(Resolved { symbol: SymbolId { file, number: facts.number(def) }, certainty: Some(Certainty::Proven), via: None, bodiless: false });
         self.total += 1;
     }
 }

@@ -7,10 +7,15 @@ use compass_facts::{Cancel, Facts, Flags, Kind, LineIndex, Token, tokens};
 use compass_index::refresh::{self, Request};
 use compass_index::{DiskSources, Index, Phase, Progress};
 use compass_trace::question::{Form, Mode, Place, Question, Subject, What};
-use compass_trace::{Answer, Context, Engine};
+use compass_trace::{Answer, Answers, Context, Early, Engine};
 use std::sync::Arc;
 use std::sync::Mutex;
 use std::time::{Duration, Instant};
+
+/// Rows that a long search has found are shown this often.
+const EARLY_EVERY: Duration = Duration::from_millis(60);
+/// More rows than this are shown before it is known who calls what they stand in.
+const ROWS_AT_ONCE: usize = 12;
 
 /// Runs a job and tells what came of it.
 pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
@@ -39,8 +44,7 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
             tell(Outcome::Followed(found));
         }
         Job::Ask { question, open, these } => {
-            let context = Context { open, these, ..context };
-            let found = engine().and_then(|e| e.ask(&question, &context).map_err(|e| mistake(&e)));
+            let found = engine().and_then(|e| ask(&e, &question, Context { open, these, ..context }, tell));
             tell(Outcome::Answers(question, found));
         }
         Job::Jump(text) => {
@@ -67,6 +71,46 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
         }
         Job::Survey => tell(Outcome::Survey(engine().and_then(|e| survey(&e, &context)).map(Box::new))),
     }
+}
+
+/// Answers a question; what is there early is told early: rows of a long search, and rows before it is known who calls what they stand in.
+fn ask(engine: &Arc<Engine>, question: &str, context: Context, tell: &(dyn Fn(Outcome) + Sync)) -> Result<Answers, String> {
+    let so_far = Arc::new(Mutex::new(Vec::new()));
+    let early = {
+        let so_far = so_far.clone();
+        Early(Arc::new(move |answer: &Answer| so_far.lock().unwrap_or_else(|e| e.into_inner()).push(answer.clone())))
+    };
+    let part = |answers: Vec<Answer>, total: u64| Answers {
+        question: question.to_owned(),
+        answers,
+        total,
+        complete: false,
+        missing: Vec::new(),
+        notes: vec!["still searching".to_owned()],
+    };
+    let over = std::sync::atomic::AtomicBool::new(false);
+    let mut answers = std::thread::scope(|scope| {
+        let teller = scope.spawn(|| {
+            let mut told = 0;
+            while !over.load(std::sync::atomic::Ordering::Relaxed) {
+                std::thread::park_timeout(EARLY_EVERY);
+                let known = so_far.lock().unwrap_or_else(|e| e.into_inner()).clone();
+                if known.len() > told && !over.load(std::sync::atomic::Ordering::Relaxed) {
+                    told = known.len();
+                    tell(Outcome::SoFar(part(known, told as u64)));
+                }
+            }
+        });
+        let found = engine.ask(question, &Context { early: Some(early), ..context }).map_err(|e| mistake(&e));
+        over.store(true, std::sync::atomic::Ordering::Relaxed);
+        teller.thread().unpark();
+        found
+    })?;
+    if answers.answers.len() > ROWS_AT_ONCE {
+        tell(Outcome::SoFar(Answers { notes: answers.notes.clone(), missing: answers.missing.clone(), ..part(answers.answers.clone(), answers.total) }));
+    }
+    answers.answers.iter_mut().for_each(|a| engine.add_caller(a));
+    Ok(answers)
 }
 
 fn where_is(spot: &Spot) -> Question {
@@ -118,7 +162,7 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
     };
     let was_open = slot.lock().unwrap_or_else(|e| e.into_inner()).is_some() || open(slot);
     let now = Instant::now();
-    let teller = Early { teller: Teller { tell, state: Mutex::new((None, now, now)) }, open: &|| was_open || open(slot), opened: Mutex::new(was_open) };
+    let teller = Opening { teller: Teller { tell, state: Mutex::new((None, now, now)) }, open: &|| was_open || open(slot), opened: Mutex::new(was_open) };
     let result = refresh::run(request, &DiskSources, cancel, &teller);
     match result {
         Ok(outcome) => {
@@ -132,13 +176,13 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
 }
 
 /// Opens the facts of a first run as soon as linking begins: names and text can be asked for from then on.
-struct Early<'e> {
+struct Opening<'e> {
     teller: Teller<'e>,
     open: &'e (dyn Fn() -> bool + Sync),
     opened: Mutex<bool>,
 }
 
-impl Progress for Early<'_> {
+impl Progress for Opening<'_> {
     fn report(&self, phase: Phase, done: u64, total: u64) {
         if phase == Phase::Link {
             let mut opened = self.opened.lock().unwrap_or_else(|e| e.into_inner());

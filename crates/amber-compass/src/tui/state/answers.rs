@@ -11,6 +11,8 @@ pub struct Kept {
     pub selected: usize,
     /// Letters that rows must hold.
     pub narrow: String,
+    /// More is on its way.
+    pub partial: bool,
 }
 
 impl Kept {
@@ -59,15 +61,18 @@ impl AnswersPane {
         self.kept.get_mut(self.current)
     }
 
-    /// Adds answers; at most thirty questions are kept.
-    pub fn add(&mut self, answers: Answers) {
+    /// Adds answers, of which more may come; those that go on stay as they were left. At most thirty questions are kept.
+    pub fn add(&mut self, answers: Answers, partial: bool) {
+        if let Some(kept) = self.kept.get_mut(self.current).filter(|k| k.partial && k.answers.question == answers.question) {
+            (kept.answers, kept.partial) = (answers, partial);
+            return;
+        }
         self.kept.retain(|k| k.answers.question != answers.question);
-        self.kept.push(Kept { answers, selected: 0, narrow: String::new() });
+        self.kept.push(Kept { answers, selected: 0, narrow: String::new(), partial });
         if self.kept.len() > 30 {
             self.kept.remove(0);
         }
         self.current = self.kept.len() - 1;
-        self.waiting = None;
         self.narrowing = false;
     }
 }

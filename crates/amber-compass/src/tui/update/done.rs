@@ -33,6 +33,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Preview(page) => state.answers.preview = page.ok().map(|p| *p),
         Outcome::Bearings(spot, found) => bearings(state, &spot, found),
         Outcome::Followed(found) => followed(state, found, effects),
+        Outcome::SoFar(answers) => some_answers(state, answers, true, effects),
         Outcome::Answers(question, found) => answered(state, &question, found, effects),
         Outcome::Jump(Ok(found)) => {
             state.ask.rows = found.answers;
@@ -171,14 +172,20 @@ fn followed(state: &mut State, found: Result<Answers, String>, effects: &mut Vec
     desk::jump(state, to, &how, effects);
 }
 
+/// Shows answers; rows that are added to those on the screen leave the reader where they are.
+fn some_answers(state: &mut State, answers: Answers, partial: bool, effects: &mut Vec<Effect>) {
+    let goes_on = state.answers.shown().is_some_and(|k| k.partial && k.answers.question == answers.question);
+    state.answers.add(answers, partial);
+    if !goes_on {
+        super::go_to(state, Screen::Answers);
+        answers::preview(state, effects);
+    }
+}
+
 fn answered(state: &mut State, question: &str, found: Result<Answers, String>, effects: &mut Vec<Effect>) {
     state.answers.waiting = None;
     match found {
-        Ok(answers) => {
-            state.answers.add(answers);
-            super::go_to(state, Screen::Answers);
-            answers::preview(state, effects);
-        }
+        Ok(answers) => some_answers(state, answers, false, effects),
         Err(why) => {
             state.complain(why);
             // The question comes back to be mended.

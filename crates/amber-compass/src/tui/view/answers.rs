@@ -20,6 +20,11 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         return;
     };
     let rows = kept.rows().len();
+    if state.answers.waiting.as_ref() == Some(&kept.answers.question) {
+        let right = format!("{rows} so far ");
+        let x = parts.head.width.saturating_sub(right.chars().count() as u16);
+        put(buffer, Rect { x, width: parts.head.width - x, ..parts.head }, &right, theme.plain);
+    }
     if state.answers.waiting.is_none() {
         let count = if rows as u64 == kept.answers.total { format!("{rows} rows") } else { format!("{rows} of {} rows", kept.answers.total) };
         let place =
