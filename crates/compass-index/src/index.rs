@@ -8,11 +8,15 @@ use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, StoreError
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, read};
 use rustc_hash::FxHashMap;
+use std::collections::VecDeque;
 use std::path::{Path, PathBuf};
 use std::sync::{Arc, Mutex, OnceLock};
 
 /// So many files' facts and links are kept in memory, and as many that were in use before them.
 const KEPT_FILES: usize = 400;
+/// So many lists of uses are kept, of symbols with so many uses.
+const KEPT_USES: usize = 12;
+const MANY_USES: usize = 1000;
 
 /// Why an elementary question failed.
 #[derive(Debug, thiserror::Error)]
@@ -125,6 +129,8 @@ pub struct Index {
     facts: Mutex<Kept<FileFacts>>,
     links: Mutex<Kept<FileLinks>>,
     texts: Mutex<Kept<FileSource>>,
+    /// Long lists of uses, latest first.
+    uses: Mutex<VecDeque<(SymbolId, Arc<Vec<UseEntry>>)>>,
     names: OnceLock<Arc<Names>>,
 }
 
@@ -158,6 +164,7 @@ impl Index {
             facts: Mutex::default(),
             links: Mutex::default(),
             texts: Mutex::default(),
+            uses: Mutex::default(),
             names: OnceLock::new(),
         })
     }
@@ -345,8 +352,17 @@ impl Index {
     ///
     /// # Errors
     /// Store errors.
-    pub fn uses(&self, symbol: SymbolId) -> Result<Vec<UseEntry>, IndexError> {
-        Ok(self.reader().uses(self.generation, symbol)?)
+    pub fn uses(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, IndexError> {
+        if let Some((_, known)) = lock(&self.uses).iter().find(|k| k.0 == symbol) {
+            return Ok(known.clone());
+        }
+        let found = Arc::new(self.reader().uses(self.generation, symbol)?);
+        if found.len() >= MANY_USES {
+            let mut kept = lock(&self.uses);
+            kept.push_front((symbol, found.clone()));
+            kept.truncate(KEPT_USES);
+        }
+        Ok(found)
     }
 
     /// Crossings that reach a symbol: the file each comes from, and its position there.

@@ -41,6 +41,19 @@ impl Names {
         self.text.get(start as usize..end as usize).unwrap_or("")
     }
 
+    /// How long the name at a position is, in bytes.
+    pub fn length(&self, i: usize) -> usize {
+        let start = i.checked_sub(1).and_then(|i| self.ends.get(i)).copied().unwrap_or(0);
+        self.ends.get(i).map_or(0, |end| (end - start) as usize)
+    }
+
+    /// The name at a position in small letters.
+    pub fn small(&self, i: usize) -> &str {
+        let start = i.checked_sub(1).and_then(|i| self.ends.get(i)).copied().unwrap_or(0);
+        let end = self.ends.get(i).copied().unwrap_or(start);
+        self.lower.get(start as usize..end as usize).unwrap_or("")
+    }
+
     /// The letters that begin words of the name at a position.
     pub fn starts(&self, i: usize) -> u64 {
         self.starts.get(i).copied().unwrap_or(0)
@@ -77,6 +90,11 @@ impl Names {
         self.masks.get(i).copied().unwrap_or(0)
     }
 
+    /// The letters of the names in a range of positions.
+    pub fn masks(&self, range: std::ops::Range<usize>) -> impl Iterator<Item = u64> {
+        self.masks.get(range).unwrap_or_default().iter().copied()
+    }
+
     /// All names, in order.
     pub fn iter(&self) -> impl Iterator<Item = &str> {
         (0..self.len()).map(|i| self.get(i))
@@ -85,8 +103,9 @@ impl Names {
     /// The positions of names that begin with the prefix, letters as they are.
     pub fn with_prefix(&self, prefix: &str) -> std::ops::Range<usize> {
         let start = self.partition(|n| n < prefix);
-        let end = start + (start..self.len()).take_while(|i| self.get(*i).starts_with(prefix)).count();
-        start..end
+        // Names that begin with the prefix are no longer smaller than it when cut to its length.
+        let end = self.partition(|n| n.as_bytes().get(..prefix.len()).unwrap_or(n.as_bytes()) <= prefix.as_bytes());
+        start..end.max(start)
     }
 
     fn partition(&self, before: impl Fn(&str) -> bool) -> usize {
@@ -115,4 +134,50 @@ pub fn mask(name: &str) -> u64 {
         b'_' => m | 1 << 36,
         _ => m,
     })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use proptest::prelude::*;
+
+    fn packed(mut all: Vec<String>) -> (Names, Vec<String>) {
+        all.sort();
+        all.dedup();
+        let mut names = Names::default();
+        all.iter().for_each(|n| names.add(n));
+        (names, all)
+    }
+
+    proptest! {
+        #[test]
+        fn packed_names_come_back(all in proptest::collection::vec("[a-cA-C_é]{0,6}", 0..40)) {
+            let (names, all) = packed(all);
+            prop_assert_eq!(names.iter().collect::<Vec<_>>(), all.iter().map(String::as_str).collect::<Vec<_>>());
+            for (i, name) in all.iter().enumerate() {
+                prop_assert_eq!(names.length(i), name.len());
+                prop_assert_eq!(names.small(i), name.to_ascii_lowercase());
+                prop_assert_eq!(names.mask(i), mask(name));
+            }
+        }
+
+        #[test]
+        fn prefixes_are_found_by_halving(all in proptest::collection::vec("[a-cA-C_é]{0,6}", 0..40), prefix in "[a-cé]{0,3}") {
+            let (names, all) = packed(all);
+            let found: Vec<&str> = names.with_prefix(&prefix).map(|i| names.get(i)).collect();
+            prop_assert_eq!(found, all.iter().map(String::as_str).filter(|n| n.starts_with(&prefix)).collect::<Vec<_>>());
+        }
+
+        #[test]
+        fn pieces_are_found_in_each_name_once(all in proptest::collection::vec("[a-c_]{0,6}", 0..40), piece in "[a-c]{1,3}") {
+            let (names, all) = packed(all);
+            let mut found = Vec::new();
+            names.each_holding(0..names.len(), &piece, true, &mut |i, at| {
+                found.push((names.get(i).to_owned(), at));
+                true
+            });
+            let wanted: Vec<(String, usize)> = all.iter().filter_map(|n| Some((n.clone(), n.find(&piece)?))).collect();
+            prop_assert_eq!(found, wanted);
+        }
+    }
 }

@@ -49,7 +49,7 @@ impl Matcher {
 }
 
 /// So many names are scored with care; the others were less likely by a cheap look.
-const CAREFUL: usize = 3000;
+const CAREFUL: usize = 1500;
 
 /// The best `most` names for the fragments.
 pub fn find<'n>(names: &'n Names, fragments: &[String], most: usize, cancel: &Cancel) -> Vec<&'n str> {
@@ -57,6 +57,8 @@ pub fn find<'n>(names: &'n Names, fragments: &[String], most: usize, cancel: &Ca
     let candidates = match &wanted[..] {
         [] => (0..names.len().min(most)).map(|i| (0, i)).collect(),
         [only] if only.text.len() == 1 => beginnings(names, only),
+        // Names that begin with the letters come before all others: where they fill the list, nothing else can be in it.
+        [only] if only.text.len() <= SHORT => Some(beginnings(names, only)).filter(|b| b.len() >= most).unwrap_or_else(|| likely(names, &wanted, cancel)),
         all => likely(names, all, cancel),
     };
     if cancel.is_cancelled() {
@@ -75,13 +77,14 @@ pub fn find<'n>(names: &'n Names, fragments: &[String], most: usize, cancel: &Ca
 /// A fragment for the cheap look.
 struct Fragment {
     text: Vec<u8>,
+    mask: u64,
     /// A capital in it: letters count as they are.
     exact: bool,
 }
 
 impl Fragment {
     fn new(text: &str) -> Fragment {
-        Fragment { text: text.bytes().collect(), exact: text.bytes().any(|b| b.is_ascii_uppercase()) }
+        Fragment { text: text.bytes().collect(), mask: mask(text), exact: text.bytes().any(|b| b.is_ascii_uppercase()) }
     }
 
     fn same(&self, a: u8, b: u8) -> bool {
@@ -124,31 +127,55 @@ impl Fragment {
     }
 }
 
-/// Names that begin with one letter, short ones first.
+/// Fragments up to this length are looked for at the beginnings of names first.
+const SHORT: usize = 3;
+
+/// Names that begin with the letters, in whichever case where they have no capital; short ones first.
 fn beginnings(names: &Names, fragment: &Fragment) -> Vec<(u32, usize)> {
-    let letter = char::from(fragment.text[0]);
-    let mut found: Vec<usize> = names.with_prefix(&letter.to_string()).collect();
-    if letter.is_ascii_lowercase() {
-        found.extend(names.with_prefix(&letter.to_ascii_uppercase().to_string()));
+    let mut spellings = vec![Vec::new()];
+    for letter in &fragment.text {
+        let both = if fragment.exact || !letter.is_ascii_lowercase() { vec![*letter] } else { vec![letter.to_ascii_uppercase(), *letter] };
+        spellings = both.iter().flat_map(|l| spellings.iter().map(|s| [&s[..], &[*l]].concat())).collect();
+    }
+    let mut found: Vec<(usize, usize)> = Vec::new();
+    for prefix in spellings.iter().filter_map(|s| std::str::from_utf8(s).ok()) {
+        found.extend(names.with_prefix(prefix).map(|i| (names.length(i), i)));
     }
     if found.len() > CAREFUL {
-        found.select_nth_unstable_by_key(CAREFUL, |i| (names.get(*i).len(), *i));
+        found.select_nth_unstable(CAREFUL);
         found.truncate(CAREFUL);
     }
-    found.into_iter().map(|i| (0, i)).collect()
+    found.into_iter().map(|(_, i)| (4, i)).collect()
 }
 
-/// The likeliest names by a cheap look, on two threads where there are many: letters side by side first; scattered ones only where those are few.
+/// The likeliest names by a cheap look, on two threads where there are many.
+///
+/// Many different letters leave few names by their masks, and each of those is looked at. Of few letters the names that
+/// hold them side by side are found first; scattered ones, initials before others, only where those are few.
 fn likely(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Vec<(u32, usize)> {
-    let mut found = on_halves(names, &|range| side_by_side(names, wanted, range, cancel));
-    if found.len() < CAREFUL / 10 && !cancel.is_cancelled() {
-        found.extend(on_halves(names, &|range| scattered(names, wanted, range, cancel)));
+    let letters = wanted.iter().fold(0, |m, f| m | f.mask);
+    let mut found = Vec::new();
+    if letters.count_ones() < MANY_LETTERS {
+        found = on_halves(names, &|range| side_by_side(names, wanted, range, cancel));
+    }
+    let firsts = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text[..1])));
+    let steps: &[u64] = if letters.count_ones() < MANY_LETTERS { &[letters, firsts] } else { &[0] };
+    for begin in steps {
+        if found.len() >= ENOUGH || cancel.is_cancelled() {
+            break;
+        }
+        found.extend(on_halves(names, &|range| looked_at(names, wanted, (letters, *begin), range, cancel)));
         found.sort_unstable_by_key(|(grade, i)| (*i, std::cmp::Reverse(*grade)));
         found.dedup_by_key(|f| f.1);
     }
     keep_best(names, &mut found);
     found
 }
+
+/// From so many different letters on few names hold them all.
+const MANY_LETTERS: u32 = 4;
+/// With so many names found, likelier than those still to be looked for, the search is over.
+const ENOUGH: usize = 300;
 
 fn on_halves(names: &Names, look: &(dyn Fn(std::ops::Range<usize>) -> Vec<(u32, usize)> + Sync)) -> Vec<(u32, usize)> {
     let half = names.len() / 2;
@@ -184,23 +211,24 @@ fn side_by_side(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize
     found
 }
 
-/// Names in which the letters stand in order, the first of each fragment at the start of a word.
-fn scattered(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize>, cancel: &Cancel) -> Vec<(u32, usize)> {
-    let letters = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text)));
-    let firsts = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text[..1])));
+/// Names that hold all the letters, some of them at the beginnings of words, and all fragments.
+fn looked_at(names: &Names, wanted: &[Fragment], (letters, begin): (u64, u64), range: std::ops::Range<usize>, cancel: &Cancel) -> Vec<(u32, usize)> {
     let mut found: Vec<(u32, usize)> = Vec::new();
-    for i in range {
-        if i.is_multiple_of(1 << 14) && cancel.is_cancelled() {
+    for start in range.clone().step_by(1 << 14) {
+        if cancel.is_cancelled() {
             break;
         }
-        if names.mask(i) & letters != letters || names.starts(i) & firsts != firsts {
-            continue;
-        }
-        let name = names.get(i).as_bytes();
-        let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(name)?));
-        found.extend(grade.map(|g| (g, i)));
-        if found.len() > 16 * CAREFUL {
-            keep_best(names, &mut found);
+        let part = start..(start + (1 << 14)).min(range.end);
+        for (i, mask) in part.clone().zip(names.masks(part)) {
+            if mask & letters != letters || begin != 0 && names.starts(i) & begin != begin {
+                continue;
+            }
+            let name = names.get(i).as_bytes();
+            let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(name)?));
+            found.extend(grade.map(|g| (g, i)));
+            if found.len() > 16 * CAREFUL {
+                keep_best(names, &mut found);
+            }
         }
     }
     keep_best(names, &mut found);
@@ -213,7 +241,7 @@ fn begins_word(name: &[u8], at: usize) -> bool {
 
 fn keep_best(names: &Names, found: &mut Vec<(u32, usize)>) {
     if found.len() > CAREFUL {
-        found.select_nth_unstable_by_key(CAREFUL, |(grade, i)| (std::cmp::Reverse(*grade), names.get(*i).len(), *i));
+        found.select_nth_unstable_by_key(CAREFUL, |(grade, i)| (std::cmp::Reverse(*grade), names.length(*i), *i));
         found.truncate(CAREFUL);
     }
 }
@@ -221,13 +249,21 @@ fn keep_best(names: &Names, found: &mut Vec<(u32, usize)>) {
 /// Names that differ by a slip of the finger.
 fn alike<'n>(names: &'n Names, wanted: &str, most: usize) -> Vec<&'n str> {
     let letters = mask(wanted);
-    // A slip changes few letters: most names are out by their masks.
-    let close = (0..names.len()).filter(|i| (names.mask(*i) ^ letters).count_ones() <= 3 && names.get(*i).len().abs_diff(wanted.len()) <= 2);
     let lower = wanted.to_lowercase();
-    let mut scored: Vec<(usize, usize)> = close.map(|i| (strsim::osa_distance(&names.get(i).to_lowercase(), &lower), i)).filter(|s| s.0 <= 2).collect();
-    scored.sort();
+    let slips = rapidfuzz::distance::osa::BatchComparator::new(lower.bytes());
+    let few = rapidfuzz::distance::osa::Args::default().score_cutoff(SLIPS);
+    let mut scored = on_halves(names, &|range| {
+        // A slip changes few letters: most names are out by their masks.
+        let all = range.clone().zip(names.masks(range));
+        let close = all.filter(|(i, mask)| (mask ^ letters).count_ones() <= 3 && names.length(*i).abs_diff(wanted.len()) <= SLIPS);
+        close.filter_map(|(i, _)| Some((slips.distance_with_args(names.small(i).bytes(), &few)? as u32, i))).collect()
+    });
+    scored.sort_unstable();
     scored.into_iter().take(most).map(|s| names.get(s.1)).collect()
 }
+
+/// More slips than this make another name.
+const SLIPS: usize = 2;
 
 #[cfg(test)]
 mod tests {
@@ -249,11 +285,34 @@ mod tests {
     #[case::camel(&["gCE"], "getCaveEntry")]
     #[case::one_letter(&["a"], "apartment")]
     #[case::typo(&["plna_turn"], "plan_turn")]
+    #[case::short_prefix(&["pla"], "plan_turn")]
+    #[case::prefix_in_capitals(&["get"], "getCaveEntry")]
+    #[case::many_letters_scattered(&["xplntrn"], "xplanxturnx")]
+    #[case::capitals_as_written(&["CE"], "getCaveEntry")]
     fn the_best_name_comes_first(#[case] fragments: &[&str], #[case] wanted: &str) {
         let all = names(&["plan_turn", "getCaveEntry", "return_planks", "apartment", "xplanxturnx"]);
         let fragments: Vec<String> = fragments.iter().map(|f| (*f).to_owned()).collect();
         let found = find(&all, &fragments, 10, &Cancel::new());
         assert_eq!(found.first().copied(), Some(wanted));
+    }
+
+    /// Enough names that two threads look, and that not all of them are scored with care.
+    #[rstest]
+    #[case::short(&["wh"], "wh")]
+    #[case::initials(&["wt"], "wheel_turn")]
+    #[case::middle(&["k_99"], "rack_99")]
+    #[case::two(&["99", "ra"], "rack_99")]
+    #[case::slip(&["whele_turn"], "wheel_turn")]
+    #[case::scattered(&["wheeltu"], "wheel_turn")]
+    fn of_very_many_names_too(#[case] fragments: &[&str], #[case] wanted: &str) {
+        let mut all: Vec<String> = (0..120_000).map(|i| format!("{}_{i}", ["shelf", "rack", "salt", "zinc"][i % 4])).collect();
+        all.extend(["wh".to_owned(), "wheel_turn".to_owned(), "rack_99".to_owned()]);
+        all.dedup();
+        let all: Vec<&str> = all.iter().map(String::as_str).collect();
+        let fragments: Vec<String> = fragments.iter().map(|f| (*f).to_owned()).collect();
+        let names = names(&all);
+        let found = find(&names, &fragments, 10, &Cancel::new());
+        assert_eq!(found.first().copied(), Some(wanted), "{found:?}");
     }
 
     #[test]

@@ -103,6 +103,45 @@ struct Made {
     apart: Vec<(Gid, Sym)>,
 }
 
+/// The names of some files, numbered among themselves.
+struct Interned<'w> {
+    names: Vec<&'w str>,
+    files: Vec<Vec<Gid>>,
+}
+
+impl<'w> Interned<'w> {
+    fn of(files: &'w [FileInput], cancel: &Cancel) -> Interned<'w> {
+        let mut out = Interned { names: Vec::new(), files: Vec::with_capacity(files.len()) };
+        let mut known: FxHashMap<&'w str, Gid> = FxHashMap::default();
+        for file in files {
+            if cancel.is_cancelled() {
+                break;
+            }
+            let gids = file.facts.names.iter().map(|name| {
+                *known.entry(name).or_insert_with(|| {
+                    out.names.push(name);
+                    Gid(out.names.len() as u32 - 1)
+                })
+            });
+            out.files.push(gids.collect());
+        }
+        out
+    }
+}
+
+/// The file at which about half of all names are over; few files have no middle.
+fn middle(files: &[FileInput]) -> usize {
+    const FEW: usize = 8;
+    let all: usize = files.iter().map(|f| f.facts.names.len()).sum();
+    let mut before = 0;
+    // The later half also has its different names looked up again: it gets a little less.
+    let at = files.iter().position(|f| {
+        before += f.facts.names.len();
+        before * 100 >= all * 55
+    });
+    if files.len() < FEW { files.len() } else { at.unwrap_or(files.len()) }
+}
+
 /// What all threads share. See the module.
 pub(super) struct Base<'w> {
     pub(super) files: &'w [FileInput],
@@ -151,12 +190,11 @@ impl<'w> Base<'w> {
         for word in ["", "=", "default", "self", "super", "crate", "Self", "::", "__init__", "constructor", "prototype", "exports", "module"] {
             world.intern(word);
         }
+        world.intern_all(cancel);
+        if cancel.is_cancelled() {
+            return world;
+        }
         for (index, file) in files.iter().enumerate() {
-            if index.is_multiple_of(256) && cancel.is_cancelled() {
-                return world;
-            }
-            let gids = file.facts.names.iter().map(|n| world.intern(n)).collect();
-            world.gids.push(gids);
             world.by_path.insert((file.root, file.path.as_str()), index as u32);
             world.add_choices(index as u32);
         }
@@ -172,6 +210,29 @@ impl<'w> Base<'w> {
         let spaces = super::spaces::Spaces::new(&World { base: &world, here: None });
         world.spaces = spaces;
         world
+    }
+
+    /// Numbers the names of all files in the order in which they first occur.
+    ///
+    /// The later files are numbered beside the others, as if nothing stood before them; then only their different names
+    /// are looked up again. So the numbers are those that one thread would give.
+    fn intern_all(&mut self, cancel: &Cancel) {
+        let files = self.files;
+        let half = middle(files);
+        std::thread::scope(|scope| {
+            let later = (half < files.len()).then(|| scope.spawn(|| Interned::of(&files[half..], cancel)));
+            for file in files[..half].iter() {
+                if cancel.is_cancelled() {
+                    return;
+                }
+                let gids = file.facts.names.iter().map(|n| self.intern(n)).collect();
+                self.gids.push(gids);
+            }
+            let Some(later) = later else { return };
+            let later = later.join().unwrap_or_else(|e| std::panic::resume_unwind(e));
+            let numbers: Vec<Gid> = later.names.iter().map(|n| self.intern(n)).collect();
+            self.gids.extend(later.files.into_iter().map(|gids| gids.into_iter().map(|g| numbers[g.0 as usize]).collect()));
+        });
     }
 
     /// The tables of all files, in order.

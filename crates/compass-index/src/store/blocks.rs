@@ -183,6 +183,41 @@ pub(super) fn cut<E: Entry>(
     flush(&mut waiting)
 }
 
+/// As [`cut`], for very many entries: they are made and packed on threads of their own while `put` writes.
+pub(super) fn cut_on_threads<E: Entry + Send>(
+    entries: impl Iterator<Item = Result<E, StoreError>> + Send,
+    mut put: impl FnMut(&[u8], i64, &[u8]) -> Result<(), StoreError>,
+) -> Result<(), StoreError> {
+    let (made, to_pack) = crossbeam_channel::bounded::<Result<Vec<E>, StoreError>>(64);
+    let (packed, to_write) = crossbeam_channel::bounded::<Result<(Vec<u8>, Vec<u8>), StoreError>>(64);
+    std::thread::scope(|scope| {
+        // A side that fails ends, and with its channel the one before it.
+        scope.spawn(move || {
+            let mut entries = entries;
+            loop {
+                let block: Result<Vec<E>, StoreError> = entries.by_ref().take(E::PER_BLOCK).collect();
+                let is_last = !matches!(&block, Ok(b) if b.len() == E::PER_BLOCK);
+                if made.send(block).is_err() || is_last {
+                    break;
+                }
+            }
+        });
+        scope.spawn(move || {
+            for block in to_pack {
+                let block = block.and_then(|b| b.first().map(|first| Ok((first.key(), squeeze(&E::encode(&b)?)?))).transpose());
+                if block.transpose().is_some_and(|b| packed.send(b).is_err()) {
+                    break;
+                }
+            }
+        });
+        for (number, block) in to_write.into_iter().enumerate() {
+            let (first, bytes) = block?;
+            put(&first, number as i64, &bytes)?;
+        }
+        Ok(())
+    })
+}
+
 /// Compressed bytes, their size in front.
 fn squeeze(bytes: &[u8]) -> Result<Vec<u8>, StoreError> {
     let mut out = (bytes.len() as u32).to_le_bytes().to_vec();
@@ -270,12 +305,7 @@ mod tests {
 
     #[test]
     fn blocks_hold_all_entries_in_order() {
-        let entries: Vec<DerivedEntry> = (0..5000)
-            .map(|i| {
-                let symbol = |n| SymbolId { file: FileId { unit: crate::UnitId(0), number: crate::FileNo(n) }, number: SymbolNo(n) };
-                DerivedEntry { base: symbol(i), derived: symbol(i * 7) }
-            })
-            .collect();
+        let entries = derived(5000);
         let mut back = Vec::new();
         cut(entries.iter().copied().map(Ok), |_, _, bytes| {
             back.extend(unblock::<DerivedEntry>(bytes, checksum(bytes))?);
@@ -283,5 +313,36 @@ mod tests {
         })
         .expect("cut");
         assert_eq!(back, entries);
+    }
+
+    fn derived(count: u32) -> Vec<DerivedEntry> {
+        let symbol = |n| SymbolId { file: FileId { unit: crate::UnitId(0), number: crate::FileNo(n) }, number: SymbolNo(n) };
+        (0..count).map(|i| DerivedEntry { base: symbol(i), derived: symbol(i * 7) }).collect()
+    }
+
+    type Blocks = Vec<(Vec<u8>, i64, Vec<u8>)>;
+
+    #[rstest::rstest]
+    #[case::none(0)]
+    #[case::less_than_a_block(7)]
+    #[case::whole_blocks(2048)]
+    #[case::many(150_000)]
+    fn threads_cut_the_same_blocks(#[case] count: u32) {
+        let entries = derived(count);
+        let (mut one, mut many): (Blocks, Blocks) = Default::default();
+        let keep = |to: &mut Blocks, first: &[u8], block: i64, bytes: &[u8]| to.push((first.to_vec(), block, bytes.to_vec()));
+        cut(entries.iter().copied().map(Ok), |f, n, b| Ok(keep(&mut one, f, n, b))).expect("cut");
+        cut_on_threads(entries.iter().copied().map(Ok), |f, n, b| Ok(keep(&mut many, f, n, b))).expect("cut");
+        assert!(one == many, "{} blocks and {}", one.len(), many.len());
+    }
+
+    #[test]
+    fn an_entry_that_fails_ends_the_threads() {
+        let broken = || StoreError::Shape { what: "test" };
+        let entries = derived(9000).into_iter().map(Ok).chain([Err(broken())]).chain(derived(9000).into_iter().map(Ok));
+        let result = cut_on_threads(entries, |_, _, _| Ok(()));
+        assert!(matches!(result, Err(StoreError::Shape { what: "test" })));
+        let result = cut_on_threads(derived(200_000).into_iter().map(Ok), |_, n, _| if n < 3 { Ok(()) } else { Err(broken()) });
+        assert!(result.is_err(), "who writes may fail too");
     }
 }

@@ -128,7 +128,13 @@ impl Reader {
         let mut out = Vec::new();
         while let Some(row) = rows.next()? {
             let blob = row.get_ref(2)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-            out.extend(blocks::unblock::<E>(blob, row.get(1)?)?.into_iter().filter(|e| e.has_key(key)));
+            let entries = blocks::unblock::<E>(blob, row.get(1)?)?;
+            // They are sorted: where both ends have the key, all have.
+            if entries.first().is_some_and(|e| e.has_key(key)) && entries.last().is_some_and(|e| e.has_key(key)) {
+                out.extend(entries);
+            } else {
+                out.extend(entries.into_iter().filter(|e| e.has_key(key)));
+            }
         }
         Ok(out)
     }

@@ -51,6 +51,9 @@ pub struct Generation {
     pub request: String,
 }
 
+/// Takes a block: its first key, its number and its bytes.
+type PutBlock<'p> = dyn FnMut(&[u8], i64, &[u8]) -> Result<(), StoreError> + 'p;
+
 /// The one that writes.
 pub struct Writer {
     connection: Connection,
@@ -164,8 +167,8 @@ impl Writer {
     }
 
     /// Writes all uses, sorted by target.
-    pub(crate) fn put_uses(&mut self, generation: i64, uses: impl Iterator<Item = Result<UseEntry, StoreError>>) -> Result<(), StoreError> {
-        self.put_postings(generation, uses)
+    pub(crate) fn put_uses(&mut self, generation: i64, uses: impl Iterator<Item = Result<UseEntry, StoreError>> + Send) -> Result<(), StoreError> {
+        self.put_blocks::<UseEntry>(generation, |put| blocks::cut_on_threads(uses, put))
     }
 
     /// Writes the smaller postings.
@@ -183,11 +186,15 @@ impl Writer {
     }
 
     fn put_postings<E: Entry>(&mut self, generation: i64, entries: impl Iterator<Item = Result<E, StoreError>>) -> Result<(), StoreError> {
+        self.put_blocks::<E>(generation, |put| blocks::cut(entries, put))
+    }
+
+    fn put_blocks<E: Entry>(&mut self, generation: i64, cut: impl FnOnce(&mut PutBlock) -> Result<(), StoreError>) -> Result<(), StoreError> {
         // Transactions of bounded size: the log beside the file grows no larger.
         self.connection.execute_batch("BEGIN")?;
         let connection = &self.connection;
         let mut insert = connection.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
-        let written = blocks::cut(entries, |first, block, bytes| {
+        let written = cut(&mut |first, block, bytes| {
             insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
             if block % 512 == 511 {
                 connection.execute_batch("COMMIT; BEGIN")?;

@@ -1,14 +1,14 @@
 //! Finders: files, symbols, outline, entry points, gaps.
 
 use super::rows::Raw;
-use super::{About, AnswerError, Context, Engine, Found, Marks};
+use super::{About, AnswerError, Context, Engine, Found, Marks, side_by_side};
 use crate::fuzzy;
 use crate::question::{Filter, Subject, What};
 use compass_facts::{DefId, Flags, GapCause, ImportId, Kind, Span};
 use compass_index::{FileId, SymbolId};
 
 /// `symbols` lists at most this many, best first.
-const MAX_SYMBOLS: usize = 2_000;
+const MAX_SYMBOLS: usize = 500;
 
 impl Engine {
     /// `files W`: by pattern, by end of path, else by letters.
@@ -62,17 +62,17 @@ impl Engine {
             found.paged = Some(entries.len() as u64 + further);
             entries = entries.into_iter().skip(after as usize).take(most as usize).collect();
         }
-        self.add_entries(entries, &mut found)?;
+        self.add_entries(&entries, &mut found)?;
         self.miss_hidden_code(std::iter::empty(), &mut found);
         Ok(found)
     }
 
-    fn add_entries(&self, entries: Vec<compass_index::NameEntry>, found: &mut Found) -> Result<(), AnswerError> {
-        for entry in entries {
-            if let Some((facts, def)) = self.index.definition(entry.symbol)? {
-                found.rows.push(Raw::definition(entry.symbol, &facts, def));
-            }
-        }
+    fn add_entries(&self, entries: &[compass_index::NameEntry], found: &mut Found) -> Result<(), AnswerError> {
+        let rows = side_by_side::each(entries, &|entry| {
+            let definition = self.index.definition(entry.symbol)?;
+            Ok::<_, AnswerError>(definition.map(|(facts, def)| Raw::definition(entry.symbol, &facts, def)))
+        })?;
+        found.rows.extend(rows.into_iter().flatten());
         Ok(())
     }
 

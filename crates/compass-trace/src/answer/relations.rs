@@ -86,17 +86,23 @@ impl Engine {
         let mut light: Vec<(bool, u32, FileId, UseId, Certainty, SymbolId)> = Vec::new();
         for symbol in symbols {
             let entries = self.index.uses(*symbol)?;
-            let wanted = entries.into_iter().filter(|e| roles.contains(&e.role));
-            light.extend(wanted.map(|e| {
-                let foreign = self.index.unit(e.file).is_some_and(|u| !u.own);
-                (foreign, self.index.position(e.file), e.file, UseId(e.usage), e.certainty, *symbol)
-            }));
+            // Uses of a file stand side by side: it is looked up once.
+            let mut at: Option<(FileId, bool, u32)> = None;
+            for e in entries.iter().filter(|e| roles.contains(&e.role)) {
+                let (file, foreign, position) = match at {
+                    Some(known) if known.0 == e.file => known,
+                    _ => (e.file, self.index.unit(e.file).is_some_and(|u| !u.own), self.index.position(e.file)),
+                };
+                at = Some((file, foreign, position));
+                light.push((foreign, position, file, UseId(e.usage), e.certainty, *symbol));
+            }
         }
         let has_crossings = || symbols.iter().map(|s| self.index.crossings(*s)).find(|c| !matches!(c, Ok(c) if c.is_empty()));
         if light.len() < MANY || has_crossings().transpose()?.is_some() {
             return Ok(false);
         }
-        light.sort_unstable_by_key(|l| (l.0, l.1, l.3));
+        // The uses of each symbol come in order: a stable sort merges them.
+        light.sort_by_key(|l| (l.0, l.1, l.3));
         light.dedup_by_key(|l| (l.1, l.3));
         found.paged = Some(light.len() as u64);
         let wanted = light.get(page.0 as usize..).unwrap_or_default();
@@ -122,7 +128,7 @@ impl Engine {
     }
 
     fn add_uses(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
-        for entry in self.index.uses(symbol)? {
+        for entry in self.index.uses(symbol)?.iter() {
             if !roles.contains(&entry.role) {
                 continue;
             }

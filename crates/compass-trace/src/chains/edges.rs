@@ -43,7 +43,7 @@ impl Engine {
         let mut out = Vec::new();
         let definition = self.index.definition(to)?;
         let callable = definition.as_ref().is_none_or(|(f, d)| f.facts.def(*d).kind.is_callable() || f.facts.def(*d).kind.is_type());
-        for entry in self.index.uses(to)? {
+        for entry in self.index.uses(to)?.iter() {
             let counts = if callable { entry.role == Role::Call } else { entry.role != Role::Import };
             if !counts || !entry.first {
                 continue;

@@ -1,8 +1,9 @@
 //! Forms, filters, pages, completeness.
 
 use crate::support::{ask, engine, places};
-use compass_trace::{AnswerError, Context};
+use compass_trace::{Answer, AnswerError, Context, Early};
 use rstest::{fixture, rstest};
+use std::sync::{Arc, Mutex};
 use std::time::Duration;
 use testkit::Project;
 
@@ -247,4 +248,55 @@ fn bearings_gather_facts_and_relations(caves: Project) {
 fn bearings_say_why_there_are_none(caves: Project) {
     let why = engine(&caves).bearings("planner.py", 15, 11, &Context::default()).expect("no failure").expect_err("nothing to find");
     assert!(why.join(" ").contains("not indexed"), "{why:?}");
+}
+
+/// Files enough for several blocks of a search, each with two lines that match.
+#[fixture]
+fn shelves() -> Project {
+    let files: Vec<(String, String)> = (0..90).map(|i| (format!("shelf_{i:02}.py"), "def wheel():\n    pass  # wheel\n".to_owned())).collect();
+    let files: Vec<(&str, &str)> = files.iter().map(|f| (f.0.as_str(), f.1.as_str())).collect();
+    Project::with(&files)
+}
+
+#[rstest]
+#[case::first_page("text wheel", 180, 180)]
+#[case::cut("text wheel at most 7", 180, 7)]
+#[case::later("text wheel after 100 at most 30", 180, 30)]
+#[case::beyond("text wheel after 500", 180, 0)]
+#[case::filtered("pattern /whe+l/ in shelf_3*", 20, 20)]
+fn rows_of_a_search_are_told_early_and_in_order(shelves: Project, #[case] question: &str, #[case] total: u64, #[case] rows: usize) {
+    let told: Arc<Mutex<Vec<Answer>>> = Arc::default();
+    let early = {
+        let told = told.clone();
+        Early(Arc::new(move |a: &Answer| told.lock().expect("no panic").push(a.clone())))
+    };
+    let answers = engine(&shelves).ask(question, &Context { early: Some(early), ..Context::default() }).expect("answers");
+    assert_eq!((answers.total, answers.answers.len()), (total, rows));
+    assert_eq!(*told.lock().expect("no panic"), answers.answers);
+    assert!(answers.answers.is_sorted_by_key(|a| (a.path.clone(), a.line)));
+}
+
+#[rstest]
+fn a_filter_that_leaves_no_row_of_a_search_says_so(shelves: Project) {
+    let engine = engine(&shelves);
+    let context = Context { these: Some(Vec::new()), ..Context::default() };
+    let answers = engine.ask("text wheel of these", &context).expect("answers");
+    assert_eq!(answers.notes, ["the filters leave none of 180 answers"]);
+}
+
+#[rstest]
+fn a_search_can_be_stopped(shelves: Project) {
+    let context = Context::default();
+    context.cancel.cancel();
+    assert!(matches!(engine(&shelves).ask("text wheel", &context), Err(AnswerError::Cancelled)));
+}
+
+#[rstest]
+fn pages_of_a_name_with_many_definitions_follow_each_other(shelves: Project) {
+    let engine = engine(&shelves);
+    let whole = places(&ask(&engine, "where is wheel"));
+    assert_eq!(whole.len(), 90);
+    let pages: Vec<String> = (0..9).flat_map(|i| places(&ask(&engine, &format!("where is wheel after {} at most 10", i * 10)))).collect();
+    assert_eq!(pages, whole);
+    assert_eq!(ask(&engine, "where is wheel after 80").total, 90);
 }
