@@ -10,6 +10,29 @@ pub struct Names {
     lower: String,
     /// Letters that begin words, as in the masks.
     starts: Vec<u64>,
+    /// How common each byte is among names, in small letters: prose is another matter.
+    ranks: std::sync::OnceLock<Ranks>,
+}
+
+/// 255 for the most common byte.
+#[derive(Debug)]
+struct Ranks([u8; 256]);
+
+impl Ranks {
+    fn of(text: &[u8]) -> Ranks {
+        // A sample will do: a byte here and there.
+        let step = (text.len() / 65_536).max(1);
+        let mut counts = [0u32; 256];
+        text.iter().step_by(step).for_each(|b| counts[*b as usize] += 1);
+        let most = counts.iter().copied().max().unwrap_or(0).max(1);
+        Ranks(counts.map(|c| (u64::from(c) * 255 / u64::from(most)) as u8))
+    }
+}
+
+impl memchr::arch::all::packedpair::HeuristicFrequencyRank for &Ranks {
+    fn rank(&self, byte: u8) -> u8 {
+        self.0[byte as usize]
+    }
 }
 
 impl Names {
@@ -65,7 +88,8 @@ impl Names {
         let from = range.start.checked_sub(1).map_or(0, |i| self.ends[i] as usize);
         let to = range.end.checked_sub(1).map_or(0, |i| self.ends[i] as usize);
         let (mut name, mut at) = (range.start, from);
-        let finder = memchr::memmem::Finder::new(letters);
+        let ranks = self.ranks.get_or_init(|| Ranks::of(self.lower.as_bytes()));
+        let finder = memchr::memmem::FinderBuilder::new().build_forward_with_ranker(ranks, letters);
         while let Some(found) = text.as_bytes().get(at..to).and_then(|t| finder.find(t)) {
             let place = at + found;
             while self.ends[name] as usize <= place {

@@ -113,17 +113,16 @@ impl Fragment {
 
     /// In order, with others between; at the starts of words that is as good as a piece.
     fn scattered(&self, name: &[u8]) -> Option<u32> {
-        let mut wanted = self.text.iter();
-        let mut next = wanted.next();
         let mut starts = 0;
-        for (i, byte) in name.iter().enumerate() {
-            let Some(letter) = next else { break };
-            if self.same(*byte, *letter) {
-                starts += usize::from(i == 0 || !name[i - 1].is_ascii_alphanumeric() || byte.is_ascii_uppercase() && name[i - 1].is_ascii_lowercase());
-                next = wanted.next();
-            }
+        let mut at = 0;
+        for (placed, letter) in self.text.iter().enumerate() {
+            // What is left must have room for the letters that are left.
+            let last = (name.len() + placed + 1).checked_sub(self.text.len())?;
+            at += name.get(at..last)?.iter().position(|b| self.same(*b, *letter))?;
+            starts += usize::from(begins_word(name, at));
+            at += 1;
         }
-        next.is_none().then_some(if starts == self.text.len() { 2 } else { 0 })
+        Some(if starts == self.text.len() { 2 } else { 0 })
     }
 }
 
@@ -148,23 +147,15 @@ fn beginnings(names: &Names, fragment: &Fragment) -> Vec<(u32, usize)> {
     found.into_iter().map(|(_, i)| (4, i)).collect()
 }
 
-/// The likeliest names by a cheap look, on two threads where there are many.
-///
-/// Many different letters leave few names by their masks, and each of those is looked at. Of few letters the names that
-/// hold them side by side are found first; scattered ones, initials before others, only where those are few.
+/// The likeliest names by a cheap look, on two threads where there are many: letters side by side first; scattered ones
+/// only where those are few.
 fn likely(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Vec<(u32, usize)> {
-    let letters = wanted.iter().fold(0, |m, f| m | f.mask);
-    let mut found = Vec::new();
-    if letters.count_ones() < MANY_LETTERS {
-        found = on_halves(names, &|range| side_by_side(names, wanted, range, cancel));
+    if let Some(found) = by_letters(names, wanted, cancel) {
+        return found;
     }
-    let firsts = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text[..1])));
-    let steps: &[u64] = if letters.count_ones() < MANY_LETTERS { &[letters, firsts] } else { &[0] };
-    for begin in steps {
-        if found.len() >= ENOUGH || cancel.is_cancelled() {
-            break;
-        }
-        found.extend(on_halves(names, &|range| looked_at(names, wanted, (letters, *begin), range, cancel)));
+    let mut found = on_halves(names, &|range| side_by_side(names, wanted, range, cancel));
+    if found.len() < ENOUGH && !cancel.is_cancelled() {
+        found.extend(on_halves(names, &|range| scattered(names, wanted, range, cancel)));
         found.sort_unstable_by_key(|(grade, i)| (*i, std::cmp::Reverse(*grade)));
         found.dedup_by_key(|f| f.1);
     }
@@ -172,8 +163,30 @@ fn likely(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Vec<(u32, usiz
     found
 }
 
-/// From so many different letters on few names hold them all.
-const MANY_LETTERS: u32 = 4;
+/// Names that hold all letters, where those are so few that each can be looked at.
+fn by_letters(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Option<Vec<(u32, usize)>> {
+    let letters = wanted.iter().fold(0, |m, f| m | f.mask);
+    let with_all = on_halves(names, &|range| {
+        let all = range.clone().zip(names.masks(range));
+        all.filter(|(_, mask)| mask & letters == letters).map(|(i, _)| (0, i)).take(FEW_NAMES).collect()
+    });
+    if with_all.len() >= FEW_NAMES || cancel.is_cancelled() {
+        return None;
+    }
+    let look = |(_, i): &(u32, usize)| {
+        let name = names.get(*i).as_bytes();
+        Some((wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(name)?))?, *i))
+    };
+    let (first, second) = with_all.split_at(with_all.len() / 2);
+    let (mut found, other): (Vec<_>, Vec<_>) = rayon::join(|| first.iter().filter_map(look).collect(), || second.iter().filter_map(look).collect());
+    found.extend(other);
+    keep_best(names, &mut found);
+    Some(found)
+}
+
+/// So few names are looked at one by one rather than searched through as one text.
+const FEW_NAMES: usize = 100_000;
+
 /// With so many names found, likelier than those still to be looked for, the search is over.
 const ENOUGH: usize = 300;
 
@@ -182,12 +195,9 @@ fn on_halves(names: &Names, look: &(dyn Fn(std::ops::Range<usize>) -> Vec<(u32, 
     if half < 50_000 {
         return look(0..names.len());
     }
-    std::thread::scope(|scope| {
-        let other = scope.spawn(|| look(half..names.len()));
-        let mut found = look(0..half);
-        found.extend(other.join().unwrap_or_default());
-        found
-    })
+    let (mut found, other) = rayon::join(|| look(0..half), || look(half..names.len()));
+    found.extend(other);
+    found
 }
 
 /// Names that hold the longest fragment in one piece, and the others somehow.
@@ -211,8 +221,12 @@ fn side_by_side(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize
     found
 }
 
-/// Names that hold all the letters, some of them at the beginnings of words, and all fragments.
-fn looked_at(names: &Names, wanted: &[Fragment], (letters, begin): (u64, u64), range: std::ops::Range<usize>, cancel: &Cancel) -> Vec<(u32, usize)> {
+/// Names in which the letters of each fragment stand in order, the first of them at the start of a word.
+fn scattered(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize>, cancel: &Cancel) -> Vec<(u32, usize)> {
+    let letters = wanted.iter().fold(0, |m, f| m | f.mask);
+    let firsts = wanted.iter().fold(0, |m, f| m | mask(&String::from_utf8_lossy(&f.text[..1])));
+    // In very long names any letters stand in some order.
+    let longest = 12 + 4 * wanted.iter().map(|f| f.text.len()).sum::<usize>();
     let mut found: Vec<(u32, usize)> = Vec::new();
     for start in range.clone().step_by(1 << 14) {
         if cancel.is_cancelled() {
@@ -220,11 +234,13 @@ fn looked_at(names: &Names, wanted: &[Fragment], (letters, begin): (u64, u64), r
         }
         let part = start..(start + (1 << 14)).min(range.end);
         for (i, mask) in part.clone().zip(names.masks(part)) {
-            if mask & letters != letters || begin != 0 && names.starts(i) & begin != begin {
+            if mask & letters != letters || names.starts(i) & firsts != firsts || names.length(i) > longest {
                 continue;
             }
             let name = names.get(i).as_bytes();
-            let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(name)?));
+            // Several fragments: only the longest is known not to stand there in one piece.
+            let look = |f: &Fragment| if wanted.len() == 1 { f.scattered(name) } else { f.look(name) };
+            let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + look(f)?));
             found.extend(grade.map(|g| (g, i)));
             if found.len() > 16 * CAREFUL {
                 keep_best(names, &mut found);
@@ -255,11 +271,19 @@ fn alike<'n>(names: &'n Names, wanted: &str, most: usize) -> Vec<&'n str> {
     let mut scored = on_halves(names, &|range| {
         // A slip changes few letters: most names are out by their masks.
         let all = range.clone().zip(names.masks(range));
-        let close = all.filter(|(i, mask)| (mask ^ letters).count_ones() <= 3 && names.length(*i).abs_diff(wanted.len()) <= SLIPS);
+        let close = all.filter(|(i, mask)| has_few_bits(mask ^ letters) && names.length(*i).abs_diff(wanted.len()) <= SLIPS);
         close.filter_map(|(i, _)| Some((slips.distance_with_args(names.small(i).bytes(), &few)? as u32, i))).collect()
     });
     scored.sort_unstable();
     scored.into_iter().take(most).map(|s| names.get(s.1)).collect()
+}
+
+/// Are at most three bits set? Asked of every name, so without counting them all.
+fn has_few_bits(mut bits: u64) -> bool {
+    for _ in 0..3 {
+        bits &= bits.wrapping_sub(1);
+    }
+    bits == 0
 }
 
 /// More slips than this make another name.

@@ -31,7 +31,8 @@ pub(super) fn configure(connection: &Connection) -> rusqlite::Result<()> {
     connection.pragma_update(None, "journal_mode", "wal")?;
     connection.pragma_update(None, "wal_autocheckpoint", 8000)?;
     connection.pragma_update(None, "synchronous", "normal")?;
-    connection.pragma_update(None, "mmap_size", 2048 << 20)?;
+    // The most SQLite maps; as a 64-bit number: one bit more would be a negative 32-bit one, and map nothing.
+    connection.pragma_update(None, "mmap_size", 2047_i64 << 20)?;
     connection.pragma_update(None, "cache_size", -32 * 1024)
 }
 

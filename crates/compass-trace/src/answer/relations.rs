@@ -5,10 +5,19 @@ use super::subject::Resolution;
 use super::{About, AnswerError, Engine, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, ImportId, Kind, Role, UseId};
-use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId};
+use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseEntry};
+use std::sync::Arc;
 
 /// From so many uses on only the page asked for is looked at.
 const MANY: usize = 400;
+
+/// Uses of one file that stand side by side in a list.
+struct Run {
+    order: (bool, u32),
+    file: FileId,
+    list: usize,
+    entries: std::ops::Range<usize>,
+}
 
 impl Engine {
     /// `who calls S`, and its sisters.
@@ -83,35 +92,66 @@ impl Engine {
 
     /// The page asked for of very many uses, by place, without a look at the others. `false` where there are few.
     fn page_of_uses(&self, symbols: &[SymbolId], roles: &[Role], page: (u64, u64), found: &mut Found) -> Result<bool, AnswerError> {
-        let mut light: Vec<(bool, u32, FileId, UseId, Certainty, SymbolId)> = Vec::new();
-        for symbol in symbols {
-            let entries = self.index.uses(*symbol)?;
-            // Uses of a file stand side by side: it is looked up once.
-            let mut at: Option<(FileId, bool, u32)> = None;
-            for e in entries.iter().filter(|e| roles.contains(&e.role)) {
-                let (file, foreign, position) = match at {
-                    Some(known) if known.0 == e.file => known,
-                    _ => (e.file, self.index.unit(e.file).is_some_and(|u| !u.own), self.index.position(e.file)),
-                };
-                at = Some((file, foreign, position));
-                light.push((foreign, position, file, UseId(e.usage), e.certainty, *symbol));
-            }
-        }
+        let lists: Result<Vec<_>, _> = symbols.iter().map(|s| self.index.uses(*s)).collect();
+        let lists = lists?;
+        let is_wanted = |e: &UseEntry| roles.contains(&e.role);
+        let few = lists.iter().flat_map(|l| l.iter()).filter(|e| is_wanted(e)).take(MANY).count() < MANY;
         let has_crossings = || symbols.iter().map(|s| self.index.crossings(*s)).find(|c| !matches!(c, Ok(c) if c.is_empty()));
-        if light.len() < MANY || has_crossings().transpose()?.is_some() {
+        if few || !self.index.matrix().is_empty() && has_crossings().transpose()?.is_some() {
             return Ok(false);
         }
-        // The uses of each symbol come in order: a stable sort merges them.
-        light.sort_by_key(|l| (l.0, l.1, l.3));
-        light.dedup_by_key(|l| (l.1, l.3));
-        found.paged = Some(light.len() as u64);
-        let wanted = light.get(page.0 as usize..).unwrap_or_default();
-        let wanted = &wanted[..wanted.len().min(page.1 as usize)];
-        found.rows = side_by_side::each(wanted, &|(_, _, file, usage, certainty, symbol)| {
+        let (mut total, mut wanted) = (0u64, Vec::new());
+        let mut here: Vec<(u32, usize, Certainty)> = Vec::new();
+        for of_file in self.by_file(&lists).chunk_by(|a, b| a.file == b.file) {
+            // A use with several targets stands in several lists: the first one counts.
+            here.clear();
+            let first = &lists[of_file[0].list][of_file[0].entries.clone()];
+            for run in of_file {
+                let entries = &lists[run.list][run.entries.clone()];
+                // Several symbols of one name are most often meant by the very same uses.
+                let again = run.list != of_file[0].list && entries.len() == first.len() && entries.iter().zip(first).all(|(a, b)| a.usage == b.usage);
+                if !again {
+                    here.extend(entries.iter().filter(|e| is_wanted(e)).map(|e| (e.usage, run.list, e.certainty)));
+                }
+            }
+            if here.last().is_some_and(|h| h.1 != of_file[0].list) {
+                here.sort_unstable_by_key(|h| (h.0, h.1));
+                here.dedup_by_key(|h| h.0);
+            }
+            let before = total;
+            total += here.len() as u64;
+            if total > page.0 && before < page.0 + page.1 {
+                let range = page.0.saturating_sub(before) as usize..(page.0 + page.1 - before).min(here.len() as u64) as usize;
+                wanted.extend(here[range].iter().map(|(usage, list, certainty)| (of_file[0].file, UseId(*usage), *certainty, symbols[*list])));
+            }
+        }
+        found.paged = Some(total);
+        found.rows = side_by_side::each(&wanted, &|(file, usage, certainty, symbol)| {
             let facts = self.index.facts(*file)?;
             Ok::<_, AnswerError>(Raw::usage(*file, &facts.facts, *usage, Some(*certainty), Some(*symbol)))
         })?;
         Ok(true)
+    }
+
+    /// Where in the lists the uses of each file stand, own files before others, by path.
+    fn by_file(&self, lists: &[Arc<Vec<UseEntry>>]) -> Vec<Run> {
+        let mut runs = Vec::new();
+        for (list, entries) in lists.iter().enumerate() {
+            let mut start = 0;
+            for of_file in entries.chunk_by(|a, b| a.file == b.file) {
+                runs.push(Run { order: (false, 0), file: of_file[0].file, list, entries: start..start + of_file.len() });
+                start += of_file.len();
+            }
+        }
+        // Each list is sorted by file already; a file is looked up once.
+        runs.sort_by_key(|r| r.file);
+        for of_file in runs.chunk_by_mut(|a, b| a.file == b.file) {
+            let file = of_file[0].file;
+            let order = (self.index.unit(file).is_some_and(|u| !u.own), self.index.position(file));
+            of_file.iter_mut().for_each(|r| r.order = order);
+        }
+        runs.sort_by_key(|r| r.order);
+        runs
     }
 
     fn offer_places(&self, resolution: &Resolution, found: &mut Found) {

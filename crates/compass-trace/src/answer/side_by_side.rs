@@ -1,30 +1,23 @@
 //! The rows of a page on several threads.
 
+use rayon::prelude::*;
+
 /// Fewer rows than this are not worth a thread.
 const FEW: usize = 12;
 
-/// `make` for each item, in order; the first mistake ends it.
+/// `make` for each item, in order; a mistake ends it. Threads are kept: a new one would begin with memory of its own.
 ///
 /// # Errors
 /// Those of `make`.
 pub(super) fn each<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(&T) -> Result<A, E> + Sync)) -> Result<Vec<A>, E> {
-    let threads = std::thread::available_parallelism().map_or(1, |n| n.get()).min(items.len() / FEW);
+    let threads = rayon::current_num_threads().min(items.len() / FEW);
     if threads < 2 {
         return items.iter().map(make).collect();
     }
-    // Neighbours stand in the same file, which is loaded once where one thread has them.
-    let size = items.len().div_ceil(threads);
-    let parts: Vec<Result<Vec<A>, E>> = std::thread::scope(|scope| {
-        let others: Vec<_> = items.chunks(size).skip(1).map(|part| scope.spawn(move || part.iter().map(make).collect())).collect();
-        let mut parts = vec![items[..size].iter().map(make).collect()];
-        parts.extend(others.into_iter().map(|o| o.join().unwrap_or_else(|panic| std::panic::resume_unwind(panic))));
-        parts
-    });
-    let mut out = Vec::with_capacity(items.len());
-    for part in parts {
-        out.extend(part?);
-    }
-    Ok(out)
+    // Neighbours stand in the same file, which is loaded once where one thread has them; more parts than threads, since
+    // some files are much larger than others.
+    let parts: Result<Vec<Vec<A>>, E> = items.par_chunks(items.len().div_ceil(threads * 4)).map(|part| part.iter().map(make).collect()).collect();
+    Ok(parts?.into_iter().flatten().collect())
 }
 
 #[cfg(test)]

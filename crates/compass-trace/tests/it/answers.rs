@@ -300,3 +300,26 @@ fn pages_of_a_name_with_many_definitions_follow_each_other(shelves: Project) {
     assert_eq!(pages, whole);
     assert_eq!(ask(&engine, "where is wheel after 80").total, 90);
 }
+
+/// More uses than are looked at one by one, of two symbols of one name.
+#[fixture]
+fn crowd() -> Project {
+    let calls = "    turn()\n".repeat(40);
+    let mut files: Vec<(String, String)> = (0..12).map(|i| (format!("use_{i:02}.py"), format!("from wheel import turn\n\ndef f():\n{calls}    x = turn\n"))).collect();
+    files.push(("wheel.py".to_owned(), "def turn(): pass\n".to_owned()));
+    files.push(("zz/other.py".to_owned(), "def turn(): pass\n\ndef g():\n    turn()\n".to_owned()));
+    let files: Vec<(&str, &str)> = files.iter().map(|f| (f.0.as_str(), f.1.as_str())).collect();
+    Project::with(&files)
+}
+
+#[rstest]
+#[case::calls("who calls turn", 481)]
+#[case::uses("who uses turn", 505)]
+fn pages_of_very_many_uses_are_those_of_the_whole(crowd: Project, #[case] question: &str, #[case] total: u64) {
+    let engine = engine(&crowd);
+    let pages: Vec<String> = (0..13).flat_map(|i| places(&ask(&engine, &format!("{question} after {} at most 40", i * 40)))).collect();
+    // A filter makes every use be looked at.
+    let whole = engine.ask(&format!("{question} outside nowhere at most 1000"), &Context::default()).expect("answers");
+    assert_eq!((whole.total, ask(&engine, question).total), (total, total));
+    assert_eq!(pages, places(&whole));
+}
