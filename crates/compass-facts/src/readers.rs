@@ -3,6 +3,7 @@
 mod builder;
 pub(crate) mod c;
 pub(crate) mod interface;
+pub(crate) mod java;
 pub(crate) mod python;
 pub(crate) mod rust;
 pub(crate) mod signals;

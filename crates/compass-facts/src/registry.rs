@@ -1,6 +1,6 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
-use crate::readers::{c, python, rust, sql, typescript};
+use crate::readers::{c, java, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 
@@ -11,6 +11,7 @@ pub enum Language {
     C,
     /// C++, and headers that read like it.
     Cpp,
+    Java,
     JavaScript,
     Python,
     Rust,
@@ -35,9 +36,10 @@ fn largest(language: Language) -> usize {
 
 impl Language {
     /// All of them.
-    pub const ALL: [Language; 9] = [
+    pub const ALL: [Language; 10] = [
         Language::C,
         Language::Cpp,
+        Language::Java,
         Language::JavaScript,
         Language::Python,
         Language::Rust,
@@ -52,6 +54,7 @@ impl Language {
         match self {
             Language::C => "c",
             Language::Cpp => "cpp",
+            Language::Java => "java",
             Language::JavaScript => "javascript",
             Language::Python => "python",
             Language::Rust => "rust",
@@ -77,6 +80,7 @@ impl Language {
         Some(match extension.as_str() {
             "c" | "h" | "inc" => Language::C,
             "cc" | "cpp" | "cxx" | "c++" | "hh" | "hpp" | "hxx" | "h++" | "ipp" | "tpp" | "inl" | "txx" | "cppm" | "ixx" => Language::Cpp,
+            "java" => Language::Java,
             "js" | "jsx" | "mjs" | "cjs" => Language::JavaScript,
             "py" | "pyi" | "pyw" => Language::Python,
             "rs" => Language::Rust,
@@ -122,12 +126,14 @@ impl Language {
             Language::Rust => 4,
             Language::Text => 5,
             Language::Sql => 6,
+            Language::Java => 7,
         };
         family(self) == family(other)
     }
 
     pub(crate) fn grammar(self) -> Option<tree_sitter::Language> {
         Some(match self {
+            Language::Java => tree_sitter_java::LANGUAGE.into(),
             Language::JavaScript => tree_sitter_javascript::LANGUAGE.into(),
             Language::Python => tree_sitter_python::LANGUAGE.into(),
             Language::Rust => tree_sitter_rust::LANGUAGE.into(),
@@ -171,6 +177,7 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     }
     let tree = parse(language, text, cancel)?;
     Some(match language {
+        Language::Java => java::read(text, &tree, cancel),
         Language::Python => python::read(text, &tree, cancel),
         Language::Rust => rust::read(text, &tree, cancel),
         _ => typescript::read(text, &tree, cancel),

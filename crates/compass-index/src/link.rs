@@ -14,6 +14,7 @@
 mod cfamily;
 mod evaluate;
 mod imports;
+mod java;
 mod lookup;
 mod members;
 mod modules;

@@ -18,6 +18,8 @@ pub enum ImportKind {
     Child,
     /// Only runs the module: `import "m"`.
     Effect,
+    /// Says which package the file is part of: `package a.b;`.
+    Within,
 }
 
 /// One import: at most one name bound.

@@ -18,6 +18,8 @@ pub enum TypeScopes {
     Hidden,
     /// Only statements that stand directly in the type (Python).
     Direct,
+    /// From everywhere inside the type; methods are names of their own (Java).
+    Members,
 }
 
 /// The language's rules of lexical lookup.
@@ -78,6 +80,8 @@ pub struct Builder<'t> {
     bound: FxHashMap<(ScopeId, NameId), Vec<DefId>>,
     imported: FxHashMap<(ScopeId, NameId), ImportId>,
     lookup: Lookup,
+    /// The use of a constructor met last.
+    constructor: Option<UseId>,
     depth: u32,
     steps: u32,
     cancel: Cancel,
@@ -101,6 +105,7 @@ impl<'t> Builder<'t> {
             bound: FxHashMap::default(),
             imported: FxHashMap::default(),
             lookup,
+            constructor: None,
             depth: 0,
             steps: 0,
             cancel: cancel.clone(),
@@ -206,6 +211,11 @@ impl<'t> Builder<'t> {
         self.facts.scope(scope).kind
     }
 
+    /// The scope around.
+    pub fn scope_parent(&self, scope: ScopeId) -> Option<ScopeId> {
+        self.facts.scope(scope).parent
+    }
+
     /// The definition that opened the scope.
     pub fn scope_owner(&self, scope: ScopeId) -> Option<DefId> {
         self.facts.scope(scope).owner
@@ -289,6 +299,33 @@ impl<'t> Builder<'t> {
     /// Says how many arguments the call of the latest use has.
     pub fn set_args(&mut self, id: UseId, args: usize) {
         self.facts.uses[id.index()].args = args.min(254) as u8;
+    }
+
+    /// What the arguments of the call of a use are, where overloads are told apart by them.
+    pub fn set_arguments(&mut self, id: UseId, args: &[TypeId]) {
+        if !args.is_empty() {
+            self.facts.arguments.push((id, args.to_vec()));
+        }
+    }
+
+    /// Says that a use means something else than first thought.
+    pub fn set_shape(&mut self, id: UseId, shape: Shape) {
+        self.facts.uses[id.index()].shape = shape;
+    }
+
+    /// Says that something else is done with a use than first thought.
+    pub fn set_role(&mut self, id: UseId, role: Role) {
+        self.facts.uses[id.index()].role = role;
+    }
+
+    /// Remembers the use of a constructor until its arguments are known.
+    pub(crate) fn note_constructor(&mut self, id: Option<UseId>) {
+        self.constructor = id;
+    }
+
+    /// The use remembered.
+    pub(crate) fn last_constructor(&mut self) -> Option<UseId> {
+        self.constructor.take()
     }
 
     /// The latest use.
@@ -376,7 +413,9 @@ impl<'t> Builder<'t> {
     fn link_local_uses(&mut self) {
         for i in 0..self.facts.uses.len() {
             let u = &self.facts.uses[i];
-            if u.shape == Shape::Plain && u.local.is_none() {
+            // Methods are looked for among members alone.
+            let is_method = self.lookup.type_scopes == TypeScopes::Members && u.role == Role::Call;
+            if u.shape == Shape::Plain && u.local.is_none() && !is_method {
                 let found = self.find_local(u.scope, u.name, u.span.start);
                 self.facts.uses[i].local = found.ok();
             }
@@ -404,7 +443,11 @@ impl<'t> Builder<'t> {
             match scope.kind {
                 ScopeKind::File | ScopeKind::Module => break,
                 ScopeKind::Type => {
-                    let seen = self.lookup.type_scopes == TypeScopes::Direct && direct;
+                    let seen = match self.lookup.type_scopes {
+                        TypeScopes::Hidden => false,
+                        TypeScopes::Direct => direct,
+                        TypeScopes::Members => true,
+                    };
                     if seen && self.bound.contains_key(&(id, name)) {
                         break;
                     }

@@ -68,7 +68,7 @@ impl Evaluator<'_, '_> {
             Wanted::Type => def.kind.is_type() && !is_tag || matches!(def.kind, Kind::Macro | Kind::Module),
             Wanted::Value => !is_tag && (cpp || def.kind != Kind::Alias),
             Wanted::Macro => def.kind == Kind::Macro,
-            Wanted::Any => !is_tag,
+            Wanted::Any | Wanted::Method => !is_tag,
         }
     }
 

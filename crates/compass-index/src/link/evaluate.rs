@@ -211,7 +211,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let meaning = self.evaluate(sym.file, ty);
         let inferred = def.flags.has(Flags::INFERRED);
         // In Rust what a `let` holds follows from the language; elsewhere a variable may be assigned anew.
-        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C | Language::Cpp);
+        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C | Language::Cpp | Language::Java);
         let certainty = if weakens { meaning.certainty.min(Certainty::Inferred) } else { meaning.certainty };
         let kind = if inferred { StepKind::Inferred } else { StepKind::Declared };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
@@ -221,6 +221,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     fn member_meaning(&mut self, file: u32, of: TypeId, name: compass_facts::NameId) -> Meaning {
+        if self.world.language(file) == Language::Java {
+            let gid = self.world.gid(file, name);
+            return self.java_member_meaning(file, of, gid);
+        }
         let owner = self.evaluate(file, of);
         let gid = self.world.gid(file, name);
         let found = self.members(file, &owner.ty, gid);
@@ -297,6 +301,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     fn call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
+        if self.world.language(file) == Language::Java
+            && let Some(meaning) = self.java_call(file, of, args)
+        {
+            return meaning;
+        }
         let callee = self.evaluate(file, of);
         let (certainty, reasons) = (callee.certainty, callee.reasons.clone());
         let result = self.result(callee.ty);
@@ -474,7 +483,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let Ty::Item(sym, ..) = own.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
         let bases = self.bases(sym);
         let values: Vec<Ty> = bases.iter().map(|b| self.instance(b.clone())).collect();
-        Meaning { ty: Ty::union(values), certainty: Certainty::Inferred, reasons: own.reasons }
+        let certainty = if self.world.language(file) == Language::Java { Certainty::Proven } else { Certainty::Inferred };
+        Meaning { ty: Ty::union(values), certainty, reasons: own.reasons }
     }
 
     /// What going through a value gives.

@@ -34,6 +34,7 @@ impl Evaluator<'_, '_> {
             Language::C | Language::Cpp if import.kind != ImportKind::Include => Vec::new(),
             Language::C | Language::Cpp => modules.include(world, file, module, import.system).into_iter().collect(),
             Language::Rust => self.rust_targets(file, id, import, module),
+            Language::Java => self.java_targets(file, import, module),
             _ => modules.script(world, file, module).into_iter().collect(),
         }
     }
@@ -142,6 +143,9 @@ impl Evaluator<'_, '_> {
             return self.follow_using(file, id);
         }
         let import = self.world.facts(file).import(id);
+        if self.world.language(file) == Language::Java {
+            return self.follow_java(file, import);
+        }
         let targets = self.import_targets(file, id);
         let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
         if targets.is_empty() {

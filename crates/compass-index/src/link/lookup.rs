@@ -15,6 +15,8 @@ pub(super) enum Wanted {
     Type,
     Value,
     Macro,
+    /// Java: what is called without a receiver.
+    Method,
     /// C: what stands after `struct`, `union`, `enum`.
     Tag,
 }
@@ -31,6 +33,7 @@ impl Evaluator<'_, '_> {
             Language::C => self.plain_c(file, name, wanted),
             Language::Cpp => self.plain_cpp(file, scope, name, wanted),
             Language::Rust => self.plain_rust(file, scope, name, wanted),
+            Language::Java => self.plain_java(file, scope, name, wanted),
             _ => self.plain_outwards(file, scope, name, wanted),
         });
         if self.cuts == before {

@@ -28,6 +28,9 @@ pub(super) struct Modules {
     /// Folders that are Python packages without a file: `(root, path)`.
     pub(super) folders: Vec<(u32, String)>,
     folder_ids: FxHashMap<(u32, String), u32>,
+    /// Java: the package each file says it is part of, and all there are.
+    packages: FxHashMap<u32, String>,
+    known_packages: rustc_hash::FxHashSet<String>,
     /// Last part of a path → files, for suffix search.
     by_file_name: FxHashMap<String, Vec<u32>>,
     /// Unit name → unit positions.
@@ -53,6 +56,12 @@ impl Modules {
             let index = index as u32;
             let name = file.path.rsplit('/').next().unwrap_or(&file.path);
             modules.by_file_name.entry(name.to_owned()).or_default().push(index);
+            if file.language == Language::Java {
+                let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
+                let package = within.map_or("", |i| file.facts.name(i.module)).to_owned();
+                modules.known_packages.insert(package.clone());
+                modules.packages.insert(index, package);
+            }
             if file.language == Language::Python {
                 modules.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
                 modules.add_folders(file.root, &file.path);
@@ -208,6 +217,16 @@ impl Modules {
             }
         }
         at
+    }
+
+    /// The package a file says it is part of.
+    pub(super) fn package_of(&self, file: u32) -> Option<&str> {
+        self.packages.get(&file).map(String::as_str)
+    }
+
+    /// Is any file part of that package?
+    pub(super) fn has_package(&self, name: &str) -> bool {
+        self.known_packages.contains(name)
     }
 
     /// A crate by the name used in code.

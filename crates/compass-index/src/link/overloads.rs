@@ -115,7 +115,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Parameters in order.
-    fn parameters_of(&self, function: Sym) -> Vec<compass_facts::DefId> {
+    pub(super) fn parameters_of(&self, function: Sym) -> Vec<compass_facts::DefId> {
         let facts = self.world.facts(function.file);
         let Some(inner) = facts.def(function.def).inner else { return Vec::new() };
         if facts.scope(inner).kind != ScopeKind::Function {

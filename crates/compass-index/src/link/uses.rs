@@ -22,11 +22,16 @@ impl Evaluator<'_, '_> {
                 let found = (*self.plain(file, u.scope, name, Wanted::Tag)).clone();
                 if found.is_empty() && found.cause == Cause::NoDefinition { Lookup::none(Cause::NoDefinition) } else { found }
             }
+            Shape::Member(of) if self.world.language(file) == Language::Java => self.link_java_member(file, of, u, name),
             Shape::Member(of) => self.link_member(file, of, u, name),
             Shape::Key(of) => self.link_key(file, of, name),
             Shape::Import(id) => self.link_import(file, facts, id),
         };
-        let found = if self.world.language(file) == Language::Cpp { self.settle_cpp(file, facts, id, u, found) } else { found };
+        let found = match self.world.language(file) {
+            Language::Cpp => self.settle_cpp(file, facts, id, u, found),
+            Language::Java => self.settle_java(file, facts, id, u, found),
+            _ => found,
+        };
         self.finish(file, u, name, found)
     }
 
@@ -34,6 +39,8 @@ impl Evaluator<'_, '_> {
         let is_rust_macro = self.world.language(file) == Language::Rust && u.role == Role::Call && self.is_macro_call(file, u);
         let wanted = match u.role {
             _ if is_rust_macro => Wanted::Macro,
+            Role::Call if self.world.language(file) == Language::Java => Wanted::Method,
+            Role::Read | Role::Pass if self.world.language(file) == Language::Java => Wanted::Any,
             Role::Type => Wanted::Type,
             Role::Call | Role::Read | Role::Write | Role::Pass => Wanted::Value,
             _ => Wanted::Any,
@@ -113,7 +120,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member nobody has: honest about types that are known and closed, a guess elsewhere.
-    fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: Gid) -> Lookup {
+    pub(super) fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: Gid) -> Lookup {
         match (owner, cause) {
             (Ty::Module(_), Cause::NoDefinition) => Lookup::none(Cause::NoDefinition),
             (Ty::Module(_), cause) => Lookup::none(cause),
@@ -218,7 +225,7 @@ impl Evaluator<'_, '_> {
             seen.push(h.entity);
             is_new
         });
-        if found.hits.len() > 1 && self.world.language(file) != Language::Cpp {
+        if found.hits.len() > 1 && !matches!(self.world.language(file), Language::Cpp | Language::Java) {
             self.rank(file, u, &mut found);
         }
         if found.hits.len() > 1 {
@@ -249,10 +256,12 @@ pub(super) fn is_builtin(language: Language, name: &str) -> bool {
     static PYTHON: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/python.txt").split_whitespace().collect());
     static SCRIPT: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/script.txt").split_whitespace().collect());
     static RUST: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/rust.txt").split_whitespace().collect());
+    static JAVA: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/java.txt").split_whitespace().collect());
     static C: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/c.txt").split_whitespace().collect());
     match language {
         Language::Python => PYTHON.contains(name),
         Language::Rust => RUST.contains(name),
+        Language::Java => JAVA.contains(name),
         Language::C | Language::Cpp => C.contains(name) || name.starts_with("__builtin_"),
         Language::Text => false,
         _ => SCRIPT.contains(name),

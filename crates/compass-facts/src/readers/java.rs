@@ -1,0 +1,103 @@
+//! Java: one walk over the tree of the generic grammar.
+//!
+//! Members of the types around are seen by plain names, inherited ones too: only names bound inside a method are linked
+//! here. Methods, values and types are names apart; what is called, read or written says which is meant. `new C(…)` is a
+//! use of the constructor, a member of `C` by the name of `C`.
+
+mod declarations;
+mod expressions;
+mod types;
+
+use super::tree::{named, span};
+use super::{Builder, Lookup, TypeScopes};
+use crate::{Cancel, Facts, GapCause, Role, ScopeId, ScopeKind};
+use tree_sitter::{Node, Tree};
+
+/// Reads a Java file.
+pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
+    let mut reader = Reader { b, class: None, lambda_of: None };
+    reader.block(tree.root_node());
+    reader.b.finish()
+}
+
+/// State of the walk.
+struct Reader<'t> {
+    b: Builder<'t>,
+    /// Scope of the type around.
+    class: Option<ScopeId>,
+    /// What the call was made on in whose arguments a lambda stands.
+    lambda_of: Option<crate::TypeId>,
+}
+
+impl<'t> Reader<'t> {
+    fn block(&mut self, node: Node<'t>) {
+        for child in named(node) {
+            self.statement(child);
+        }
+    }
+
+    fn statement(&mut self, node: Node<'t>) {
+        if !self.b.down(span(node)) {
+            return;
+        }
+        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
+        self.b.up();
+    }
+
+    fn statement_kind(&mut self, node: Node<'t>) {
+        match node.kind() {
+            "package_declaration" => self.package(node),
+            "import_declaration" => self.import(node),
+            "class_declaration" | "interface_declaration" | "enum_declaration" | "record_declaration" | "annotation_type_declaration" => {
+                self.type_declaration(node);
+            }
+            "method_declaration" | "constructor_declaration" | "compact_constructor_declaration" | "annotation_type_element_declaration" => self.method(node),
+            "field_declaration" | "constant_declaration" | "local_variable_declaration" => self.variables(node),
+            "block" | "constructor_body" | "switch_block" | "static_initializer" => self.nested_block(node),
+            "for_statement" => self.nested_block(node),
+            "enhanced_for_statement" => self.enhanced_for(node),
+            "try_with_resources_statement" => self.nested_block(node),
+            "resource" => self.resource(node),
+            "catch_clause" => self.catch_clause(node),
+            "ERROR" => {
+                self.b.gap(GapCause::Syntax, span(node));
+                self.block(node);
+            }
+            "labeled_statement" => {
+                for child in named(node).into_iter().skip(1) {
+                    self.statement(child);
+                }
+            }
+            "break_statement" | "continue_statement" | "line_comment" | "block_comment" | "module_declaration" => {}
+            "expression_statement"
+            | "if_statement"
+            | "while_statement"
+            | "do_statement"
+            | "try_statement"
+            | "finally_clause"
+            | "return_statement"
+            | "throw_statement"
+            | "yield_statement"
+            | "synchronized_statement"
+            | "assert_statement"
+            | "switch_block_statement_group"
+            | "switch_rule"
+            | "switch_label"
+            | "resource_specification"
+            | "enum_body_declarations"
+            | "class_body"
+            | "interface_body"
+            | "program" => self.block(node),
+            _ => {
+                self.expression(node, Role::Read);
+            }
+        }
+    }
+
+    fn nested_block(&mut self, node: Node<'t>) {
+        let saved = self.b.enter(ScopeKind::Block, span(node), None);
+        self.block(node);
+        self.b.leave(saved);
+    }
+}

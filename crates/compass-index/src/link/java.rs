@@ -1,0 +1,766 @@
+//! Java: names by the types around, imports and packages; members with overloads, inherited ones included.
+//!
+//! # How it works
+//! Methods, values and types are names apart ([`Names`]). A plain name is looked for outwards through the types around,
+//! each with what it inherits, then among imports, in the package, among star imports. Of the methods of a name those
+//! that another one overrides are left out; of the rest the arguments choose: by number, then by types as far as these
+//! are known (Java Language Specification, §15.12, in the order of its phases but without generic inference).
+
+use super::evaluate::Evaluator;
+use super::lookup::Wanted;
+use super::modules::Target;
+use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
+use super::world::{Binding, Gid, Sym};
+use crate::{Cause, Certainty, StepKind};
+use compass_facts::{Facts, Import, ImportId, ImportKind, Kind, Language, Literal, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use, UseId};
+use std::rc::Rc;
+
+/// Which of the name spaces of a type is asked.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub(super) enum Names {
+    Methods,
+    Values,
+    Types,
+    Constructors,
+}
+
+impl Names {
+    fn hold(self, kind: Kind) -> bool {
+        match self {
+            Names::Methods => kind == Kind::Method,
+            Names::Values => matches!(kind, Kind::Field | Kind::Variant | Kind::Variable | Kind::Constant | Kind::Parameter),
+            Names::Types => kind.is_type(),
+            Names::Constructors => kind == Kind::Constructor,
+        }
+    }
+}
+
+/// A member, and the type it was found in with its arguments.
+#[derive(Clone)]
+struct Found {
+    hit: Hit,
+    of: Ty,
+}
+
+/// Types above this many are not gone through for one name.
+const MAX_BASES: usize = 128;
+
+impl Evaluator<'_, '_> {
+    /// What a plain name means.
+    pub(super) fn plain_java(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        match wanted {
+            Wanted::Method => self.java_outwards(file, scope, name, Names::Methods),
+            Wanted::Type => self.java_outwards(file, scope, name, Names::Types),
+            Wanted::Value => self.java_outwards(file, scope, name, Names::Values),
+            _ => {
+                let value = self.java_outwards(file, scope, name, Names::Values);
+                if value.is_empty() { self.java_outwards(file, scope, name, Names::Types) } else { value }
+            }
+        }
+    }
+
+    fn java_outwards(&mut self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
+        let facts = self.world.facts(file);
+        let mut cause = Cause::NoDefinition;
+        let mut at = Some(scope);
+        while let Some(id) = at {
+            let s = facts.scope(id);
+            let found = match (s.kind, s.owner) {
+                (ScopeKind::File, _) => self.java_file(file, name, names),
+                (ScopeKind::Type, Some(owner)) => {
+                    let own = self.java_parameter(file, id, name, names);
+                    if own.is_empty() { self.java_members(&Ty::Item(Sym { file, def: owner }, Ty::no_args(), None), name, names) } else { own }
+                }
+                _ => self.java_bound(file, id, name, names),
+            };
+            if !found.is_empty() {
+                return found;
+            }
+            if matches!(found.cause, Cause::UnitAbsent | Cause::Builtin) {
+                cause = found.cause;
+            }
+            at = s.parent;
+        }
+        if super::uses::is_builtin(Language::Java, self.world.name(name)) && names != Names::Values {
+            cause = Cause::Builtin;
+        }
+        Lookup::none(cause)
+    }
+
+    /// A type parameter of the type around.
+    fn java_parameter(&self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
+        let found = if names == Names::Types { self.java_bound(file, scope, name, names) } else { Lookup::none(Cause::NoDefinition) };
+        Lookup {
+            hits: found.hits.into_iter().filter(|h| matches!(h.entity, Entity::Sym(s) if self.world.def(s).kind == Kind::TypeParameter)).collect(),
+            cause: Cause::NoDefinition,
+        }
+    }
+
+    /// What a scope itself binds.
+    fn java_bound(&self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
+        let mut out = Lookup::none(Cause::NoDefinition);
+        for binding in self.world.tables[file as usize].find(scope, name) {
+            if let Binding::Def(def) = binding
+                && names.hold(self.world.facts(file).def(def).kind)
+            {
+                out.hits.push(self.by_name_hit(Sym { file, def }, Certainty::Proven));
+            }
+        }
+        out
+    }
+
+    /// Types of the file, imports, the package, star imports, in that order.
+    fn java_file(&mut self, file: u32, name: Gid, names: Names) -> Lookup {
+        let own = self.java_bound(file, ScopeId::FILE, name, names);
+        if !own.is_empty() {
+            return own;
+        }
+        let mut cause = Cause::NoDefinition;
+        let facts = self.world.facts(file);
+        let imports: Vec<ImportId> = self.world.tables[file as usize]
+            .find(ScopeId::FILE, name)
+            .filter_map(|b| if let Binding::Import(id) = b { Some(id) } else { None })
+            .filter(|id| facts.import(*id).system || names == Names::Types)
+            .collect();
+        for id in imports {
+            let mut found = self.follow(file, id);
+            found.hits.retain(|h| !matches!(h.entity, Entity::Sym(s) if !names.hold(self.world.def(s).kind)));
+            if !found.is_empty() {
+                return found;
+            }
+            cause = found.cause;
+        }
+        if names == Names::Types
+            && let Some(package) = self.modules.package_of(file)
+        {
+            let found = self.java_in_package(package, name);
+            if !found.is_empty() {
+                return found;
+            }
+        }
+        let globs: Vec<ImportId> = self.world.tables[file as usize].globs.iter().map(|g| g.1).collect();
+        for id in globs {
+            let import = facts.import(id);
+            let module = facts.name(import.module);
+            let found = self.java_glob(import, module, name, names);
+            if !found.is_empty() {
+                let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
+                let hits = found.hits.into_iter().map(|h| Hit { reasons: std::iter::once(reason).chain(h.reasons).collect(), ..h });
+                return Lookup { hits: hits.collect(), cause: Cause::NoDefinition };
+            }
+            if found.cause == Cause::UnitAbsent {
+                cause = Cause::UnitAbsent;
+            }
+        }
+        Lookup::none(cause)
+    }
+
+    fn java_glob(&mut self, import: &Import, module: &str, name: Gid, names: Names) -> Lookup {
+        if self.modules.has_package(module) {
+            return if names == Names::Types { self.java_in_package(module, name) } else { Lookup::none(Cause::NoDefinition) };
+        }
+        match self.java_class(module) {
+            Some(class) if import.system || names == Names::Types => self.java_members(&Ty::Item(class, Ty::no_args(), None), name, names),
+            Some(_) => Lookup::none(Cause::NoDefinition),
+            None => Lookup::none(Cause::UnitAbsent),
+        }
+    }
+
+    /// A type of a package, by the files that say they are part of it.
+    fn java_in_package(&self, package: &str, name: Gid) -> Lookup {
+        let world = self.world;
+        let is_in = |s: &Sym| {
+            world.language(s.file) == Language::Java
+                && world.def(*s).scope == ScopeId::FILE
+                && world.def(*s).kind.is_type()
+                && self.modules.package_of(s.file) == Some(package)
+        };
+        let hits: Vec<Hit> = world.named(name).iter().filter(|s| is_in(s)).map(|s| self.by_name_hit(*s, Certainty::Proven)).collect();
+        Lookup { hits, cause: Cause::NoDefinition }
+    }
+
+    /// A type by its full name: `a.b.Outer.Inner`.
+    fn java_class(&mut self, path: &str) -> Option<Sym> {
+        let (front, last) = path.rsplit_once('.').unwrap_or(("", path));
+        let name = self.world.find_gid(last)?;
+        let first = |l: &Lookup| l.hits.iter().find_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        if self.modules.has_package(front)
+            && let Some(found) = first(&self.java_in_package(front, name))
+        {
+            return Some(found);
+        }
+        if front.is_empty() {
+            return None;
+        }
+        let outer = self.java_class(front)?;
+        first(&self.java_members(&Ty::Item(outer, Ty::no_args(), None), name, Names::Types))
+    }
+
+    /// What the name bound by an import means.
+    pub(super) fn follow_java(&mut self, file: u32, import: &Import) -> Lookup {
+        let facts = self.world.facts(file);
+        let module = facts.name(import.module).to_owned();
+        let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
+        let absent = |gid| Lookup { hits: vec![Hit { entity: Entity::External(gid), certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent };
+        let Some(name) = import.name.map(|n| self.world.gid(file, n)) else { return Lookup::none(Cause::NoDefinition) };
+        let mut found = if self.modules.has_package(&module) && !import.system {
+            self.java_in_package(&module, name)
+        } else if let Some(class) = self.java_class(&module) {
+            let of = Ty::Item(class, Ty::no_args(), None);
+            let mut all = Lookup::none(Cause::NoDefinition);
+            for names in [Names::Types, Names::Values, Names::Methods] {
+                all.hits.extend(self.java_members(&of, name, names).hits);
+            }
+            all
+        } else {
+            return absent(name);
+        };
+        if found.is_empty() {
+            return absent(name);
+        }
+        for hit in &mut found.hits {
+            hit.reasons.insert(0, reason);
+        }
+        found
+    }
+
+    /// The files an import leads to: that of the type it names.
+    pub(super) fn java_targets(&mut self, file: u32, import: &Import, module: &str) -> Vec<Target> {
+        let package = Target { entity: Entity::Folder(u32::MAX), certainty: Certainty::Proven, stands_in: false };
+        let to_file = |s: Sym| Target { entity: Entity::Module(s.file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false };
+        if import.kind == ImportKind::Within || import.kind == ImportKind::Glob && self.modules.has_package(module) {
+            return vec![package];
+        }
+        if import.kind == ImportKind::Glob || import.system {
+            return self.java_class(module).map(to_file).into_iter().collect();
+        }
+        let found = self.follow_java(file, import);
+        found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(to_file(s)) } else { None }).take(1).collect()
+    }
+
+    /// Members of a type or value.
+    pub(super) fn java_members(&mut self, of: &Ty, name: Gid, names: Names) -> Lookup {
+        let (found, cause) = self.java_find(of, name, names);
+        Lookup { hits: found.into_iter().map(|f| f.hit).collect(), cause }
+    }
+
+    fn java_find(&mut self, of: &Ty, name: Gid, names: Names) -> (Vec<Found>, Cause) {
+        let mut out = Vec::new();
+        let mut cause = Cause::NoDefinition;
+        self.java_collect(of, name, names, &mut Vec::new(), &mut out, &mut cause);
+        if out.is_empty() && cause == Cause::NoDefinition && names == Names::Methods && is_of_every_object(self.world.name(name)) {
+            cause = Cause::Builtin;
+        }
+        (out, cause)
+    }
+
+    fn java_collect(&mut self, of: &Ty, name: Gid, names: Names, seen: &mut Vec<Sym>, out: &mut Vec<Found>, cause: &mut Cause) {
+        let (sym, args) = match of {
+            Ty::Item(sym, args, _) | Ty::Value(sym, args) => (*sym, args.clone()),
+            Ty::Union(parts) => {
+                for part in parts.iter() {
+                    self.java_collect(part, name, names, seen, out, cause);
+                }
+                return;
+            }
+            Ty::External(..) | Ty::ExternalType(..) => {
+                *cause = Cause::UnitAbsent;
+                return;
+            }
+            Ty::Unknown(why) => {
+                *cause = if matches!(why, Cause::UnitAbsent | Cause::Builtin) { *why } else { Cause::ReceiverUnknown };
+                return;
+            }
+            _ => {
+                *cause = Cause::Builtin;
+                return;
+            }
+        };
+        if seen.len() > MAX_BASES || seen.contains(&sym) {
+            return;
+        }
+        seen.push(sym);
+        let def = self.world.def(sym);
+        if matches!(def.kind, Kind::TypeParameter | Kind::Variant) {
+            match def.ty {
+                Some(ty) => {
+                    let bound = self.evaluate(sym.file, ty).ty;
+                    self.java_collect(&bound, name, names, seen, out, cause);
+                }
+                None => *cause = Cause::Builtin,
+            }
+            return;
+        }
+        let before = out.len();
+        self.java_own(sym, &args, name, names, out);
+        if names == Names::Constructors || names != Names::Methods && out.len() > before {
+            return;
+        }
+        for base in self.bases(sym).iter() {
+            let base = if args.is_empty() { base.clone() } else { self.java_filled(base, sym, &args) };
+            let inherited = out.len();
+            self.java_collect(&base, name, names, seen, out, cause);
+            if let Ty::Item(s, ..) = &base {
+                let d = self.world.def(*s);
+                let reason = Reason { kind: StepKind::Base, file: s.file, def: Some(s.def), at: d.name_span.start, len: d.name_span.len() };
+                out[inherited..].iter_mut().for_each(|f| f.hit.reasons.insert(0, reason));
+            }
+            if names != Names::Methods && out.len() > inherited {
+                return;
+            }
+        }
+    }
+
+    /// Members written in the type itself; methods that are overridden already are left out.
+    fn java_own(&mut self, sym: Sym, args: &Rc<[Ty]>, name: Gid, names: Names, out: &mut Vec<Found>) {
+        let world = self.world;
+        let def = world.def(sym);
+        let Some(scope) = def.inner else { return };
+        let reason = Reason { kind: StepKind::Member, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
+        let own: Vec<Sym> = world.tables[sym.file as usize]
+            .find(scope, name)
+            .filter_map(|b| if let Binding::Def(d) = b { Some(Sym { file: sym.file, def: d }) } else { None })
+            .filter(|s| world.def(*s).kind != Kind::TypeParameter)
+            .collect();
+        let in_header = |s: &Sym| names == Names::Methods && world.def(*s).kind == Kind::Field && def.body.is_some_and(|b| world.def(*s).whole.end <= b.start);
+        for s in own.into_iter().filter(|s| names.hold(world.def(*s).kind) || in_header(s)) {
+            let d = world.def(s);
+            let overridden = names == Names::Methods
+                && out.iter().any(|f| matches!(f.hit.entity, Entity::Sym(o) if o.def != s.def && world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
+            if !overridden {
+                let reasons = if def.name_span.is_empty() { Vec::new() } else { vec![reason] };
+                out.push(Found { hit: Hit { entity: Entity::Sym(s), certainty: Certainty::Proven, reasons }, of: Ty::Value(sym, args.clone()) });
+            }
+        }
+    }
+
+    /// Does one method override the other? Their parameters read alike, or a type parameter stands for what the other names.
+    fn java_same_parameters(&self, a: Sym, b: Sym) -> bool {
+        if self.world.def(a).signature == self.world.def(b).signature {
+            return true;
+        }
+        // Bases with parameters: `compareTo(T)` is overridden by `compareTo(Rack)`.
+        let generic = |s: Sym| self.parameters_of(s).iter().any(|p| self.java_is_parameter(s.file, *p));
+        generic(a) || generic(b)
+    }
+
+    /// Is a parameter declared with a type parameter?
+    fn java_is_parameter(&self, file: u32, parameter: compass_facts::DefId) -> bool {
+        let facts = self.world.facts(file);
+        let Some(TypeExpr::Instance(of)) = facts.def(parameter).ty.map(|t| facts.ty(t)) else { return false };
+        match facts.ty(*of) {
+            TypeExpr::Def(d) => facts.def(*d).kind == Kind::TypeParameter,
+            TypeExpr::TypeName { name, .. } => facts.name(*name).len() == 1,
+            _ => false,
+        }
+    }
+
+    /// A base with the arguments of the type in place of its parameters.
+    fn java_filled(&self, base: &Ty, owner: Sym, args: &Rc<[Ty]>) -> Ty {
+        match base {
+            Ty::Item(s, inner, r) => Ty::Item(*s, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect(), r.clone()),
+            Ty::ExternalType(g, inner) => Ty::ExternalType(*g, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect()),
+            other => other.clone(),
+        }
+    }
+
+    /// What a member of an expression means, where it is no call.
+    pub(super) fn java_member_meaning(&mut self, file: u32, of: TypeId, name: Gid) -> Meaning {
+        let owner = self.evaluate(file, of);
+        let (mut found, mut cause) = self.java_find(&owner.ty, name, Names::Values);
+        if found.is_empty() {
+            let types = self.java_find(&owner.ty, name, Names::Types);
+            (found, cause) = if types.0.is_empty() { (types.0, cause) } else { types };
+        }
+        let Some(first) = found.into_iter().next() else { return Meaning::unknown(cause) };
+        let Entity::Sym(sym) = first.hit.entity else { return Meaning::unknown(cause) };
+        let meaning = self.item(sym);
+        let ty = match &first.of {
+            Ty::Value(s, args) if !args.is_empty() => self.substitute(meaning.ty, *s, args),
+            _ => meaning.ty,
+        };
+        let reasons = owner.reasons.into_iter().chain(first.hit.reasons).chain(meaning.reasons).take(8).collect();
+        Meaning { ty, certainty: owner.certainty.min(first.hit.certainty).min(meaning.certainty), reasons }
+    }
+
+    /// What a call gives. `None` where what is called is no method by name.
+    pub(super) fn java_call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Option<Meaning> {
+        let (found, owner, name) = match self.world.facts(file).ty(of).clone() {
+            TypeExpr::Member { of, name } => {
+                let owner = self.evaluate(file, of);
+                let gid = self.world.gid(file, name);
+                let (found, cause) = self.java_find(&owner.ty, gid, Names::Methods);
+                if found.is_empty() {
+                    let known = self.java_builtin(&owner.ty, gid, args, file);
+                    return Some(known.map_or(Meaning::unknown(cause), |ty| Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), ..owner }));
+                }
+                (found, owner, gid)
+            }
+            TypeExpr::Name { name, scope, .. } => {
+                let gid = self.world.gid(file, name);
+                let found = self.plain(file, scope, gid, Wanted::Method);
+                if found.is_empty() {
+                    return Some(Meaning::unknown(found.cause));
+                }
+                let of = |h: &Hit| match h.entity {
+                    Entity::Sym(s) => self.world.def(s).container.map_or(Ty::Unknown(Cause::NoDefinition), |c| Ty::Value(Sym { file: s.file, def: c }, Ty::no_args())),
+                    _ => Ty::Unknown(Cause::NoDefinition),
+                };
+                let found = found.hits.iter().map(|h| Found { hit: h.clone(), of: of(h) }).collect();
+                (found, Meaning::sure(Ty::Unknown(Cause::NoDefinition)), gid)
+            }
+            _ => return None,
+        };
+        let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
+        let chosen = self.java_choose(found, &given);
+        let sure = chosen.iter().filter(|c| c.1 > Certainty::Guessed).count();
+        let mut parts = Vec::new();
+        let mut certainty = owner.certainty;
+        let mut reasons = owner.reasons.clone();
+        for (found, how) in chosen.iter().take(sure.max(1)) {
+            let Entity::Sym(sym) = found.hit.entity else { continue };
+            let meaning = self.java_result(sym, &found.of, &given, &owner.ty, name);
+            certainty = certainty.min(meaning.certainty).min(*how);
+            reasons.extend(meaning.reasons.iter().copied().take(2));
+            parts.push(meaning.ty);
+        }
+        reasons.truncate(8);
+        Some(Meaning { ty: Ty::union(parts), certainty, reasons })
+    }
+
+    /// The result of a method, with the arguments of its type and of the call in place of type parameters.
+    fn java_result(&mut self, method: Sym, of: &Ty, given: &[Ty], owner: &Ty, name: Gid) -> Meaning {
+        let def = self.world.def(method);
+        if self.world.name(name) == "getClass" && def.ty.is_none() {
+            return Meaning::sure(owner.clone());
+        }
+        let Some(ty) = def.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let meaning = self.evaluate(method.file, ty);
+        let mut ty = meaning.ty;
+        if let Ty::Value(s, args) = of
+            && !args.is_empty()
+        {
+            ty = self.substitute(ty, *s, args);
+        }
+        let parameters = self.parameters_of(method);
+        let mut bound: Vec<(Sym, Ty)> = Vec::new();
+        for (given, parameter) in given.iter().zip(&parameters) {
+            if let Some(declared) = self.world.facts(method.file).def(*parameter).ty {
+                let declared = self.evaluate(method.file, declared).ty;
+                self.java_unify(&declared, given, &mut bound, 0);
+            }
+        }
+        let reason = Reason { kind: StepKind::Declared, file: method.file, def: Some(method.def), at: def.name_span.start, len: def.name_span.len() };
+        Meaning { ty: put_in(&ty, &bound), certainty: meaning.certainty, reasons: vec![reason] }
+    }
+
+    /// What the type parameters of a method stand for, by an argument.
+    fn java_unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(Sym, Ty)>, depth: u32) {
+        if depth > 4 || given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
+            return;
+        }
+        match (declared, given) {
+            (Ty::Value(s, _) | Ty::Item(s, ..), _) if self.world.def(*s).kind == Kind::TypeParameter => {
+                if !bound.iter().any(|b| b.0 == *s) {
+                    bound.push((*s, given.clone()));
+                }
+            }
+            (Ty::List(a), Ty::List(b)) | (Ty::Function(a), Ty::Function(b)) => self.java_unify(a, b, bound, depth + 1),
+            (Ty::External(_, a), Ty::External(_, b)) => a.iter().zip(b.iter()).for_each(|(a, b)| self.java_unify(a, b, bound, depth + 1)),
+            (Ty::Value(s, a), Ty::Value(t, b)) if s == t => a.iter().zip(b.iter()).for_each(|(a, b)| self.java_unify(a, b, bound, depth + 1)),
+            _ => {}
+        }
+    }
+
+    /// What a method of a type of the library gives that passes on what it holds.
+    fn java_builtin(&mut self, of: &Ty, name: Gid, args: &[TypeId], file: u32) -> Option<Ty> {
+        let Ty::External(gid, held) = of else { return None };
+        let (word, ty) = (self.world.name(name), self.world.name(*gid));
+        let first = || held.first().cloned();
+        let is_map = ty.ends_with("Map") || ty.ends_with("Entry");
+        match word {
+            "get" | "remove" | "getOrDefault" | "put" | "computeIfAbsent" | "getValue" | "putIfAbsent" | "poll" | "peek" if is_map => held.get(1).cloned(),
+            "keySet" | "entrySet" | "values" if is_map => {
+                let inner = match word {
+                    "keySet" => first()?,
+                    "values" => held.get(1).cloned()?,
+                    _ => Ty::External(self.world.find_gid("Entry").unwrap_or(*gid), held.clone()),
+                };
+                Some(Ty::External(*gid, Rc::from([inner])))
+            }
+            "getKey" => first(),
+            "get" | "next" | "previous" | "remove" | "poll" | "peek" | "pop" | "element" | "take" | "first" | "last" | "getFirst" | "getLast" | "orElse"
+            | "orElseGet" | "orElseThrow" | "newInstance" | "cast" | "join" | "call" | "removeFirst" | "removeLast" | "pollFirst" | "set" | "getAndSet" => first(),
+            "iterator" | "listIterator" | "stream" | "filter" | "sorted" | "limit" | "skip" | "distinct" | "subList" | "findFirst" | "findAny" | "parallelStream"
+            | "peekFirst" | "spliterator" | "descendingIterator" | "ofNullable" => Some(of.clone()),
+            "toString" | "getName" | "trim" | "substring" | "toLowerCase" | "toUpperCase" | "replace" | "concat" | "getMessage" => {
+                Some(Ty::External(self.world.find_gid("String")?, Ty::no_args()))
+            }
+            "append" | "insert" | "reverse" if ty.starts_with("StringBu") => Some(of.clone()),
+            "map" => match args.first().map(|a| self.evaluate(file, *a).ty) {
+                Some(Ty::Function(made)) => Some(Ty::External(*gid, Rc::from([(*made).clone()]))),
+                _ => None,
+            },
+            "length" | "size" | "indexOf" | "hashCode" | "lastIndexOf" | "compareTo" | "intValue" => Some(Ty::External(self.world.find_gid("int")?, Ty::no_args())),
+            "toCharArray" => Some(Ty::List(Rc::new(Ty::External(self.world.find_gid("char")?, Ty::no_args())))),
+            "getBytes" => Some(Ty::List(Rc::new(Ty::External(self.world.find_gid("byte")?, Ty::no_args())))),
+            "getClass" => Some(Ty::External(self.world.find_gid("Class")?, Rc::from([of.clone()]))),
+            "charAt" => Some(Ty::External(self.world.find_gid("char")?, Ty::no_args())),
+            "equals" | "isEmpty" | "contains" | "containsKey" | "startsWith" | "endsWith" | "hasNext" | "add" | "booleanValue" => {
+                Some(Ty::External(self.world.find_gid("boolean")?, Ty::no_args()))
+            }
+            _ => None,
+        }
+    }
+
+    /// A member as it is used: methods for calls and references, else values, then types.
+    pub(super) fn link_java_member(&mut self, file: u32, of: TypeId, u: &Use, name: Gid) -> Lookup {
+        let owner = self.evaluate(file, of);
+        let is_own_name = matches!(&owner.ty, Ty::Item(s, ..) if self.world.gid(s.file, self.world.def(*s).name) == name);
+        let order: &[Names] = match u.role {
+            Role::Call if is_own_name => &[Names::Constructors],
+            Role::Call => &[Names::Methods],
+            Role::Ref => &[Names::Methods, Names::Values],
+            Role::Type => &[Names::Types],
+            _ => &[Names::Values, Names::Types],
+        };
+        let mut found = Lookup::none(Cause::NoDefinition);
+        for names in order {
+            found = self.java_members(&owner.ty, name, *names);
+            if !found.is_empty() {
+                break;
+            }
+        }
+        if found.is_empty() && order == [Names::Constructors] {
+            return self.java_made_constructor(&owner);
+        }
+        if found.is_empty() {
+            return self.without_member(file, &owner.ty, found.cause, u, name);
+        }
+        for hit in &mut found.hits {
+            hit.certainty = hit.certainty.min(owner.certainty);
+            let own = std::mem::take(&mut hit.reasons);
+            hit.reasons = owner.reasons.iter().copied().chain(own).take(10).collect();
+        }
+        found
+    }
+
+    /// A constructor nobody wrote: the type stands for it.
+    fn java_made_constructor(&self, owner: &Meaning) -> Lookup {
+        let Ty::Item(sym, ..) = &owner.ty else { return Lookup::none(Cause::NoDefinition) };
+        let mut hit = self.by_name_hit(*sym, owner.certainty);
+        hit.reasons = owner.reasons.clone();
+        Lookup { hits: vec![hit], cause: Cause::NoDefinition }
+    }
+
+    /// Of several methods of a name the one that the arguments choose.
+    pub(super) fn settle_java(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
+        if found.hits.len() < 2 || u.role != Role::Call {
+            return found;
+        }
+        let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
+        let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
+        let all = found.hits.into_iter().map(|hit| Found { hit, of: Ty::Unknown(Cause::NoDefinition) }).collect();
+        let chosen = self.java_choose(all, &given);
+        let hits = chosen.into_iter().map(|(f, how)| Hit { certainty: f.hit.certainty.min(how), ..f.hit }).collect();
+        Lookup { hits, cause: found.cause }
+    }
+
+    /// The methods that take the arguments, best first, and how sure that is. Only one where it is sure.
+    fn java_choose(&mut self, found: Vec<Found>, given: &[Ty]) -> Vec<(Found, Certainty)> {
+        if found.len() == 1 {
+            return found.into_iter().map(|f| (f, Certainty::Proven)).collect();
+        }
+        let by_number = |f: &&Found| match f.hit.entity {
+            Entity::Sym(s) => {
+                let d = self.world.def(s);
+                !d.kind.is_callable() || d.arity as usize == given.len() || d.arity == 255 && given.len() >= d.required as usize
+            }
+            _ => false,
+        };
+        let fitting: Vec<Found> = found.iter().filter(by_number).cloned().collect();
+        match fitting.len() {
+            0 => return found.into_iter().map(|f| (f, Certainty::Guessed)).collect(),
+            1 => return fitting.into_iter().map(|f| (f, Certainty::Proven)).collect(),
+            _ => {}
+        }
+        let mut scored: Vec<(i32, bool, Found)> = fitting.into_iter().map(|f| self.java_score(f, given)).collect();
+        scored.sort_by_key(|s| std::cmp::Reverse(s.0));
+        if scored.iter().any(|s| s.0 > MISFIT) {
+            scored.retain(|s| s.0 > MISFIT);
+        }
+        let best = scored[0].0;
+        let alone = scored.iter().filter(|s| s.0 == best).count() == 1;
+        // What is known of every argument and fits exactly leaves no other.
+        if alone && (scored[0].1 || scored.len() == 1 && given.iter().all(|g| !g.is_unknown())) {
+            return vec![(scored.swap_remove(0).2, Certainty::Proven)];
+        }
+        let grade = |score: i32| if alone && score == best { Certainty::Inferred } else { Certainty::Guessed };
+        scored.into_iter().map(|(score, _, f)| (f, grade(score))).collect()
+    }
+
+    /// How well arguments fit, and whether each fits exactly.
+    fn java_score(&mut self, found: Found, given: &[Ty]) -> (i32, bool, Found) {
+        let Entity::Sym(sym) = found.hit.entity else { return (2 * MISFIT, false, found) };
+        let parameters = self.parameters_of(sym);
+        let variadic = self.world.def(sym).arity == 255;
+        let (mut total, mut exact) = (if variadic { -4 } else { 0 }, !variadic);
+        for (i, ty) in given.iter().enumerate() {
+            let last = parameters.len().saturating_sub(1);
+            let Some(parameter) = parameters.get(i.min(last)) else { break };
+            let declared = self.world.facts(sym.file).def(*parameter).ty;
+            let mut wanted = declared.map_or(Ty::Unknown(Cause::ReceiverUnknown), |t| self.evaluate(sym.file, t).ty);
+            if variadic && i >= last {
+                wanted = match wanted {
+                    Ty::List(inner) if !(matches!(ty, Ty::List(_)) && given.len() == parameters.len()) => (*inner).clone(),
+                    whole => whole,
+                };
+            }
+            let fit = self.java_fit(ty, &wanted, 0);
+            exact &= fit >= EXACT;
+            total = if fit <= MISFIT || total <= MISFIT { (total + fit).min(MISFIT) } else { total + fit };
+        }
+        (total, exact, found)
+    }
+
+    /// How well a value fits a parameter.
+    fn java_fit(&mut self, given: &Ty, wanted: &Ty, depth: u32) -> i32 {
+        let parameter = |this: &Self, s: &Sym| this.world.def(*s).kind == Kind::TypeParameter;
+        // What a type parameter takes is limited by its bound.
+        if let Ty::Value(b, _) = wanted
+            && parameter(self, b)
+            && depth < 6
+            && let Some(bound) = self.world.def(*b).ty
+        {
+            let bound = self.evaluate(b.file, bound).ty;
+            let bound = self.instance(bound);
+            return if self.java_fit(given, &bound, depth + 1) <= MISFIT { MISFIT } else { 2 };
+        }
+        match (given, wanted) {
+            (Ty::Unknown(_), _) | (_, Ty::Unknown(_)) => 0,
+            (Ty::Literal(Literal::Nothing), Ty::External(g, _)) => if is_primitive(self.world.name(*g)) { 2 * MISFIT } else { 1 },
+            (Ty::Literal(Literal::Nothing), _) => 2,
+            (Ty::Value(_, _), Ty::Value(b, _)) if parameter(self, b) => 2,
+            (Ty::Value(a, _), Ty::Value(b, _)) if a == b => EXACT,
+            (Ty::Value(a, _), Ty::Value(b, _)) => {
+                if parameter(self, a) {
+                    return 1;
+                }
+                if self.derives(*a, *b, 0) { 6 } else if self.java_has_outside_base(*a, 0) { 0 } else { MISFIT }
+            }
+            (Ty::External(a, _), Ty::External(b, _)) => {
+                let (a, b) = (self.world.name(*a), self.world.name(*b));
+                fit_of_names(a, b)
+            }
+            (Ty::Value(a, _), Ty::External(b, _)) => match self.world.name(*b) {
+                "Object" => 2,
+                b if is_primitive(b) || b == "String" => MISFIT,
+                _ if parameter(self, a) || self.java_has_outside_base(*a, 0) => 4,
+                _ => MISFIT,
+            },
+            (Ty::External(a, _), Ty::Value(b, _)) => {
+                let a = self.world.name(*a);
+                if parameter(self, b) { if is_primitive(a) { 1 } else { 2 } } else if is_primitive(a) || a == "String" { MISFIT } else { -2 }
+            }
+            (Ty::List(a), Ty::List(b)) if depth < 6 => {
+                let inner = self.java_fit(a, b, depth + 1);
+                let differ = matches!((&**a, &**b), (Ty::External(x, _), Ty::External(y, _)) if x != y && (is_primitive(self.world.name(*x)) || is_primitive(self.world.name(*y))));
+                if differ { MISFIT } else { inner }
+            }
+            (Ty::List(_), Ty::External(b, _)) => if self.world.name(*b) == "Object" { 2 } else { MISFIT },
+            (Ty::List(_), Ty::Value(b, _)) => if parameter(self, b) { 2 } else { MISFIT },
+            (_, Ty::List(_)) => MISFIT,
+            (Ty::Function(_), Ty::External(b, _)) => if is_primitive(self.world.name(*b)) || matches!(self.world.name(*b), "String" | "Object") { MISFIT } else { 1 },
+            (Ty::Function(_), Ty::Value(b, _)) => if matches!(self.world.def(*b).kind, Kind::Interface | Kind::TypeParameter) { 2 } else { MISFIT },
+            (Ty::Union(parts), wanted) if depth < 4 => parts.iter().map(|p| self.java_fit(p, wanted, depth + 1)).max().unwrap_or(0),
+            _ => 0,
+        }
+    }
+
+    /// Does a type extend something that is not here?
+    fn java_has_outside_base(&mut self, sym: Sym, depth: u32) -> bool {
+        depth < 12
+            && self.bases(sym).iter().any(|b| match b {
+                Ty::Item(s, ..) | Ty::Value(s, _) => self.java_has_outside_base(*s, depth + 1),
+                _ => true,
+            })
+    }
+}
+
+/// A fit that leaves nothing open, and one that rules a method out.
+const EXACT: i32 = 8;
+const MISFIT: i32 = -20;
+
+/// Types of the language or of libraries, by name.
+fn fit_of_names(given: &str, wanted: &str) -> i32 {
+    const WIDER: [&str; 6] = ["byte", "short", "int", "long", "float", "double"];
+    const BOXES: [(&str, &str); 8] = [
+        ("byte", "Byte"),
+        ("short", "Short"),
+        ("int", "Integer"),
+        ("long", "Long"),
+        ("float", "Float"),
+        ("double", "Double"),
+        ("char", "Character"),
+        ("boolean", "Boolean"),
+    ];
+    if given == wanted {
+        return EXACT;
+    }
+    let rank = |n: &str| WIDER.iter().position(|w| *w == n);
+    match (is_primitive(given), is_primitive(wanted)) {
+        (true, true) => match (if given == "char" { Some(1) } else { rank(given) }, rank(wanted)) {
+            (Some(a), Some(b)) if a < b => 7 - (b - a) as i32,
+            _ => MISFIT,
+        },
+        (true, false) => match wanted {
+            _ if BOXES.iter().any(|b| b.0 == given && b.1 == wanted) => 0,
+            "Object" | "Number" | "Comparable" | "Serializable" => -1,
+            _ => MISFIT,
+        },
+        (false, true) => {
+            if BOXES.iter().any(|b| b.1 == given && b.0 == wanted) {
+                0
+            } else if BOXES.iter().any(|b| b.1 == given) || given == "String" {
+                MISFIT
+            } else {
+                -4
+            }
+        }
+        (false, false) => match (given, wanted) {
+            (_, "Object") => 2,
+            ("String", "CharSequence") => 6,
+            ("String", "Comparable" | "Serializable") => 4,
+            ("String", _) => MISFIT,
+            (_, "String") => -6,
+            (a, b) if a.ends_with(b) => 5,
+            _ => -1,
+        },
+    }
+}
+
+fn is_primitive(name: &str) -> bool {
+    matches!(name, "byte" | "short" | "int" | "long" | "float" | "double" | "char" | "boolean")
+}
+
+/// Methods that every object, enum or record has.
+fn is_of_every_object(name: &str) -> bool {
+    matches!(
+        name,
+        "toString" | "equals" | "hashCode" | "getClass" | "notify" | "notifyAll" | "wait" | "clone" | "finalize" | "name" | "ordinal" | "values" | "valueOf" | "compareTo"
+    )
+}
+
+/// A type with what is bound in place of its type parameters.
+fn put_in(ty: &Ty, bound: &[(Sym, Ty)]) -> Ty {
+    if bound.is_empty() {
+        return ty.clone();
+    }
+    match ty {
+        Ty::Value(s, _) if bound.iter().any(|b| b.0 == *s) => bound.iter().find(|b| b.0 == *s).map_or(ty.clone(), |b| b.1.clone()),
+        Ty::Value(s, args) => Ty::Value(*s, args.iter().map(|a| put_in(a, bound)).collect()),
+        Ty::External(g, args) => Ty::External(*g, args.iter().map(|a| put_in(a, bound)).collect()),
+        Ty::List(inner) => Ty::List(Rc::new(put_in(inner, bound))),
+        other => other.clone(),
+    }
+}
