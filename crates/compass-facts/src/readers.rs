@@ -2,6 +2,7 @@
 
 mod builder;
 pub(crate) mod c;
+pub(crate) mod go;
 pub(crate) mod interface;
 pub(crate) mod java;
 pub(crate) mod python;

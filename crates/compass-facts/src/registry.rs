@@ -1,6 +1,6 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
-use crate::readers::{c, java, python, rust, sql, typescript};
+use crate::readers::{c, go, java, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 
@@ -11,6 +11,7 @@ pub enum Language {
     C,
     /// C++, and headers that read like it.
     Cpp,
+    Go,
     Java,
     JavaScript,
     Python,
@@ -36,9 +37,10 @@ fn largest(language: Language) -> usize {
 
 impl Language {
     /// All of them.
-    pub const ALL: [Language; 10] = [
+    pub const ALL: [Language; 11] = [
         Language::C,
         Language::Cpp,
+        Language::Go,
         Language::Java,
         Language::JavaScript,
         Language::Python,
@@ -54,6 +56,7 @@ impl Language {
         match self {
             Language::C => "c",
             Language::Cpp => "cpp",
+            Language::Go => "go",
             Language::Java => "java",
             Language::JavaScript => "javascript",
             Language::Python => "python",
@@ -80,6 +83,7 @@ impl Language {
         Some(match extension.as_str() {
             "c" | "h" | "inc" => Language::C,
             "cc" | "cpp" | "cxx" | "c++" | "hh" | "hpp" | "hxx" | "h++" | "ipp" | "tpp" | "inl" | "txx" | "cppm" | "ixx" => Language::Cpp,
+            "go" => Language::Go,
             "java" => Language::Java,
             "js" | "jsx" | "mjs" | "cjs" => Language::JavaScript,
             "py" | "pyi" | "pyw" => Language::Python,
@@ -127,12 +131,14 @@ impl Language {
             Language::Text => 5,
             Language::Sql => 6,
             Language::Java => 7,
+            Language::Go => 8,
         };
         family(self) == family(other)
     }
 
     pub(crate) fn grammar(self) -> Option<tree_sitter::Language> {
         Some(match self {
+            Language::Go => tree_sitter_go::LANGUAGE.into(),
             Language::Java => tree_sitter_java::LANGUAGE.into(),
             Language::JavaScript => tree_sitter_javascript::LANGUAGE.into(),
             Language::Python => tree_sitter_python::LANGUAGE.into(),
@@ -177,6 +183,7 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     }
     let tree = parse(language, text, cancel)?;
     Some(match language {
+        Language::Go => go::read(text, &tree, cancel),
         Language::Java => java::read(text, &tree, cancel),
         Language::Python => python::read(text, &tree, cancel),
         Language::Rust => rust::read(text, &tree, cancel),

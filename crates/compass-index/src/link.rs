@@ -13,6 +13,7 @@
 
 mod cfamily;
 mod evaluate;
+mod go;
 mod imports;
 mod java;
 mod lookup;

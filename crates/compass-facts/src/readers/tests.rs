@@ -39,6 +39,8 @@ fn uses(facts: &Facts) -> Vec<String> {
     &["interface Rack", "field Rack.size", "class Oak", "field Oak.#age", "constructor Oak.constructor", "param Oak.constructor.kind", "field Oak.kind", "method Oak.grow", "enum E", "variant E.A", "alias T", "fn f", "param f.x"])]
 #[case::c(Language::C, "#define LIMIT 3\nstruct rack { int size; };\ntypedef unsigned slot_t;\nenum kind { OAK };\nstatic int take(struct rack *r) { int n = r->size; return n; }\nint give(int);\n",
     &["macro LIMIT", "struct rack", "field rack.size", "alias slot_t", "enum kind", "variant kind.OAK", "fn take", "param take.r", "var take.n", "fn give"])]
+#[case::java(Language::Java, "package a.b;\nenum Kind { OAK { int age() { return 1; } }, PINE }\nrecord Rack(int size) { Rack { } }\nabstract class Shelf<T> { static final int N = 1, M[] = {2}; Shelf(T... all) { } abstract T take(int at); @interface Mark { int value() default 1; } }\n",
+    &["enum Kind", "variant Kind.OAK", "method Kind.OAK.age", "variant Kind.PINE", "class Rack", "field Rack.size", "constructor Rack.Rack", "class Shelf", "typeparam Shelf.T", "field Shelf.N", "field Shelf.M", "constructor Shelf.Shelf", "param Shelf.Shelf.all", "method Shelf.take", "param Shelf.take.at", "interface Shelf.Mark", "method Shelf.Mark.value"])]
 fn definitions_are_found(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(definitions(&facts(language, text)), wanted);
 }
@@ -52,6 +54,10 @@ fn definitions_are_found(#[case] language: Language, #[case] text: &str, #[case]
     &["type Rack", "read b", "read c", "read a*", "call g", "pass b*", "write h", "read d*"])]
 #[case::c(Language::C, "int f(struct rack *r) { slot_t s = { .row = LIMIT }; r->size++; return g(&s); }",
     &["type rack", "type slot_t", "write row", "read LIMIT", "read r*", "write size", "call g", "ref s*"])]
+#[case::java(Language::Java, "class A { void f(Rack r, int n) { n++; this.size = r.size; g(r, n).h(); new Rack(n); Rack::take; List<Slot> l = null; } }",
+    &["type Rack", "write n*", "write size", "read r*", "read size", "call g", "pass r*", "pass n*", "call h", "call Rack", "pass n*", "read Rack", "ref take", "type List", "type Slot"])]
+#[case::java_names_apart(Language::Java, "class A { void f() { int size = 1; size(); Runnable r = () -> { size(size); }; } }",
+    &["call size", "type Runnable", "call size", "pass size*"])]
 fn uses_have_roles_and_local_ones_are_linked(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(uses(&facts(language, text)), wanted);
 }
@@ -68,6 +74,7 @@ fn components_are_called(#[case] language: Language, #[case] text: &str, #[case]
 #[case::lines(Language::Rust, "/// Turns.\n/// Twice.\nfn f() {}", "/// Turns.\n/// Twice.\n")]
 #[case::block(Language::TypeScript, "/** Turns. */\nexport function f() {}", "/** Turns. */")]
 #[case::c(Language::C, "/* Turns. */\nint f(void) { return 0; }", "/* Turns. */")]
+#[case::java(Language::Java, "/** Turns. */\n@Deprecated\nclass A { }", "/** Turns. */")]
 fn documentation_belongs_to_what_follows(#[case] language: Language, #[case] text: &str, #[case] doc: &str) {
     let facts = facts(language, text);
     let span = facts.definitions[0].doc.expect("documented");

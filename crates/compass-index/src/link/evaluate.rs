@@ -211,7 +211,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let meaning = self.evaluate(sym.file, ty);
         let inferred = def.flags.has(Flags::INFERRED);
         // In Rust what a `let` holds follows from the language; elsewhere a variable may be assigned anew.
-        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C | Language::Cpp | Language::Java);
+        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C | Language::Cpp | Language::Java | Language::Go);
         let certainty = if weakens { meaning.certainty.min(Certainty::Inferred) } else { meaning.certainty };
         let kind = if inferred { StepKind::Inferred } else { StepKind::Declared };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
@@ -229,6 +229,9 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let gid = self.world.gid(file, name);
         let found = self.members(file, &owner.ty, gid);
         if found.is_empty() {
+            if let (Ty::ExternalType(..), Language::Go) = (&owner.ty, self.world.language(file)) {
+                return self.go_of_absent(owner, gid);
+            }
             if let (Ty::ExternalType(..), Language::Cpp) = (&owner.ty, self.world.language(file)) {
                 // A thing of a library that is not here: its arguments still tell what it holds.
                 return Meaning { ty: Ty::ExternalType(gid, Ty::no_args()), ..owner };
@@ -421,7 +424,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     fn instance_of(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
         let def = self.world.def(sym);
-        if let (Kind::Alias, Some(ty), None) = (def.kind, def.ty, self.alias_members(sym)) {
+        let is_made_like = def.inner.is_some() && self.world.language(sym.file) == Language::Go;
+        if let (Kind::Alias, Some(ty), None, false) = (def.kind, def.ty, self.alias_members(sym), is_made_like) {
             // An alias that leads to itself has no target.
             if self.aliases.contains(&sym) || self.aliases.len() > 24 {
                 self.cut();
@@ -489,7 +493,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     /// What going through a value gives.
     fn element(&mut self, ty: Ty) -> Ty {
-        match ty {
+        match self.go_underlying(ty) {
             Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
             Ty::Map(_) => Ty::Unknown(Cause::ReceiverUnknown),
@@ -518,7 +522,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     fn indexed(&mut self, ty: Ty) -> Ty {
-        match ty {
+        match self.go_underlying(ty) {
             Ty::Map(inner) | Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
             Ty::External(_, args) => args.last().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),

@@ -35,6 +35,7 @@ impl Evaluator<'_, '_> {
             Language::C | Language::Cpp => modules.include(world, file, module, import.system).into_iter().collect(),
             Language::Rust => self.rust_targets(file, id, import, module),
             Language::Java => self.java_targets(file, import, module),
+            Language::Go => self.go_targets(file, import, module),
             _ => modules.script(world, file, module).into_iter().collect(),
         }
     }
@@ -391,6 +392,7 @@ impl Evaluator<'_, '_> {
     pub(super) fn entity_member(&mut self, from: u32, of: Entity, name: Gid) -> Lookup {
         match of {
             Entity::Module(file, scope) if self.world.language(file).is_c_family() => self.space_member(from, file, scope, name),
+            Entity::Module(file, ScopeId::FILE) if self.world.language(file) == Language::Go => self.go_package_member(file, name),
             Entity::Module(file, scope) => {
                 let word = self.world.name(name);
                 if self.world.language(file) == Language::Rust && matches!(word, "self" | "super") {

@@ -34,6 +34,7 @@ impl Evaluator<'_, '_> {
             Language::Cpp => self.plain_cpp(file, scope, name, wanted),
             Language::Rust => self.plain_rust(file, scope, name, wanted),
             Language::Java => self.plain_java(file, scope, name, wanted),
+            Language::Go => self.plain_go(file, name),
             _ => self.plain_outwards(file, scope, name, wanted),
         });
         if self.cuts == before {

@@ -30,6 +30,8 @@ pub(super) struct Modules {
     folder_ids: FxHashMap<(u32, String), u32>,
     /// Java: the package each file says it is part of, and all there are.
     packages: FxHashMap<u32, String>,
+    /// Go: a file of the package in each folder.
+    go_folders: FxHashMap<(u32, String), u32>,
     known_packages: rustc_hash::FxHashSet<String>,
     /// Last part of a path → files, for suffix search.
     by_file_name: FxHashMap<String, Vec<u32>>,
@@ -56,6 +58,16 @@ impl Modules {
             let index = index as u32;
             let name = file.path.rsplit('/').next().unwrap_or(&file.path);
             modules.by_file_name.entry(name.to_owned()).or_default().push(index);
+            if file.language == Language::Go {
+                let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
+                let name = within.map_or("", |i| file.facts.name(i.module));
+                let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+                // What others import is not the tests beside it.
+                if !name.ends_with("_test") && !file.path.ends_with("_test.go") {
+                    modules.go_folders.entry((file.root, dir.to_owned())).or_insert(index);
+                }
+                modules.packages.insert(index, super::go::package_key(&file.path, name));
+            }
             if file.language == Language::Java {
                 let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
                 let package = within.map_or("", |i| file.facts.name(i.module)).to_owned();
@@ -217,6 +229,21 @@ impl Modules {
             }
         }
         at
+    }
+
+    /// A file of the Go package in a folder.
+    pub(super) fn go_folder(&self, root: u32, dir: &str) -> Option<u32> {
+        self.go_folders.get(&(root, dir.to_owned())).copied()
+    }
+
+    /// A file of the Go package in the one folder whose path ends so.
+    pub(super) fn go_folder_ending(&self, root: u32, path: &str) -> Option<u32> {
+        if !path.contains('/') {
+            return None;
+        }
+        let mut found = self.go_folders.iter().filter(|((r, dir), _)| *r == root && dir.strip_suffix(path).is_some_and(|d| d.is_empty() || d.ends_with('/')));
+        let first = found.next()?;
+        found.next().is_none().then_some(*first.1)
     }
 
     /// The package a file says it is part of.

@@ -24,7 +24,10 @@ impl Evaluator<'_, '_> {
             }
             Shape::Member(of) if self.world.language(file) == Language::Java => self.link_java_member(file, of, u, name),
             Shape::Member(of) => self.link_member(file, of, u, name),
-            Shape::Key(of) => self.link_key(file, of, name),
+            Shape::Key(of) => {
+                let found = self.link_key(file, of, name);
+                if found.is_empty() && self.world.language(file) == Language::Go { self.go_key(file, u.scope, name) } else { found }
+            }
             Shape::Import(id) => self.link_import(file, facts, id),
         };
         let found = match self.world.language(file) {
@@ -199,7 +202,8 @@ impl Evaluator<'_, '_> {
 
     fn link_import(&mut self, file: u32, facts: &Facts, id: compass_facts::ImportId) -> Lookup {
         let import = facts.import(id);
-        if matches!(import.kind, ImportKind::Name | ImportKind::Module) && import.bound.is_some() {
+        let on_the_spot = import.kind == ImportKind::Name && self.world.language(file) == Language::Java;
+        if matches!(import.kind, ImportKind::Name | ImportKind::Module) && import.bound.is_some() || on_the_spot {
             return self.follow(file, id);
         }
         let targets = self.import_targets(file, id);
@@ -257,11 +261,13 @@ pub(super) fn is_builtin(language: Language, name: &str) -> bool {
     static SCRIPT: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/script.txt").split_whitespace().collect());
     static RUST: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/rust.txt").split_whitespace().collect());
     static JAVA: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/java.txt").split_whitespace().collect());
+    static GO: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/go.txt").split_whitespace().collect());
     static C: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/c.txt").split_whitespace().collect());
     match language {
         Language::Python => PYTHON.contains(name),
         Language::Rust => RUST.contains(name),
         Language::Java => JAVA.contains(name),
+        Language::Go => GO.contains(name),
         Language::C | Language::Cpp => C.contains(name) || name.starts_with("__builtin_"),
         Language::Text => false,
         _ => SCRIPT.contains(name),

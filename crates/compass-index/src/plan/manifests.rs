@@ -9,6 +9,10 @@ pub enum Ecosystem {
     Cargo,
     /// `package.json`.
     Npm,
+    /// `go.mod`.
+    Go,
+    /// `pom.xml`.
+    Maven,
     /// `pyproject.toml`, `setup.py`, `setup.cfg`.
     Python,
     /// No manifest: a plain folder.
@@ -21,6 +25,8 @@ impl Ecosystem {
         match self {
             Ecosystem::Cargo => "cargo",
             Ecosystem::Npm => "npm",
+            Ecosystem::Go => "go",
+            Ecosystem::Maven => "maven",
             Ecosystem::Python => "python",
             Ecosystem::Plain => "plain",
         }
@@ -31,6 +37,8 @@ impl Ecosystem {
         match word {
             "cargo" => Ecosystem::Cargo,
             "npm" => Ecosystem::Npm,
+            "go" => Ecosystem::Go,
+            "maven" => Ecosystem::Maven,
             "python" => Ecosystem::Python,
             _ => Ecosystem::Plain,
         }
@@ -51,7 +59,7 @@ pub struct Manifest {
 }
 
 /// File names that make a folder a unit, by rank.
-pub const NAMES: [&str; 5] = ["Cargo.toml", "package.json", "pyproject.toml", "setup.cfg", "setup.py"];
+pub const NAMES: [&str; 7] = ["Cargo.toml", "package.json", "go.mod", "pom.xml", "pyproject.toml", "setup.cfg", "setup.py"];
 
 /// Reads the manifest of a folder; `None` when there is none, or it names no package.
 pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
@@ -59,6 +67,8 @@ pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
     match file {
         "Cargo.toml" => cargo(&text),
         "package.json" => npm(&text),
+        "go.mod" => go(&text),
+        "pom.xml" => maven(&text),
         "pyproject.toml" => python(&text),
         _ => Some(Manifest { ecosystem: Ecosystem::Python, name: setup_name(&text), version: None, entries: Vec::new() }),
     }
@@ -104,6 +114,31 @@ fn exported(value: &serde_json::Value, entries: &mut Vec<String>) {
     }
 }
 
+fn go(text: &str) -> Option<Manifest> {
+    let name = text.lines().find_map(|l| l.trim().strip_prefix("module "))?;
+    let name = name.split("//").next().unwrap_or(name).trim().trim_matches('"');
+    Some(Manifest { ecosystem: Ecosystem::Go, name: Some(name.to_owned()), version: None, entries: Vec::new() })
+}
+
+/// The project's own name and version: those of its parent and of what it depends on stand in elements of their own.
+fn maven(text: &str) -> Option<Manifest> {
+    let mut own = text.to_owned();
+    for inner in ["parent", "dependencies", "build", "profiles", "dependencyManagement", "reporting"] {
+        let (open, close) = (format!("<{inner}>"), format!("</{inner}>"));
+        while let (Some(from), Some(to)) = (own.find(&open), own.find(&close)) {
+            if to < from {
+                break;
+            }
+            own.replace_range(from..to + close.len(), "");
+        }
+    }
+    let field = |name: &str| {
+        let rest = own.split_once(&format!("<{name}>"))?.1;
+        Some(rest.split_once('<')?.0.trim().to_owned()).filter(|v| !v.is_empty())
+    };
+    Some(Manifest { ecosystem: Ecosystem::Maven, name: field("artifactId"), version: field("version"), entries: Vec::new() })
+}
+
 fn python(text: &str) -> Option<Manifest> {
     let manifest: toml::Table = text.parse().ok()?;
     let project = manifest.get("project").or_else(|| manifest.get("tool").and_then(|t| t.get("poetry")));
@@ -143,6 +178,20 @@ mod tests {
         let manifest = npm(r#"{"name":"board","main":"dist/board.js","exports":{".":{"import":"./dist/board.mjs"},"./x":"./x.js"}}"#).expect("package");
         assert_eq!(manifest.entries[0], "src/index.ts");
         assert!(manifest.entries.contains(&"./dist/board.mjs".to_owned()) && !manifest.entries.contains(&"./x.js".to_owned()));
+    }
+
+    #[test]
+    fn modules_of_go_are_known_by_their_path() {
+        let manifest = go("// A planner.\nmodule example.org/larder/planner // v2\n\ngo 1.21\n").expect("module");
+        assert_eq!(manifest.name.as_deref(), Some("example.org/larder/planner"));
+        assert_eq!(go("go 1.21\n"), None);
+    }
+
+    #[test]
+    fn a_project_is_not_called_like_its_parent() {
+        let text = "<project><parent><artifactId>larder</artifactId><version>1</version></parent><artifactId>ledger</artifactId><version>2.1</version><dependencies><dependency><artifactId>x</artifactId></dependency></dependencies></project>";
+        let manifest = maven(text).expect("project");
+        assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("ledger"), Some("2.1")));
     }
 
     #[test]

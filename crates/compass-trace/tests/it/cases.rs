@@ -44,3 +44,30 @@ fn opens_at_the_named_thing(project: &Project, step: &compass_trace::EvidenceLin
     let is_word = |c: char| c.is_alphanumeric() || c == '_' || matches!(c, '.' | '/' | '*');
     step.text.split(|c: char| !is_word(c)).filter(|w| !w.is_empty()).any(|w| line.contains(w))
 }
+
+/// The compiler takes the cases for programs, so that what they expect is worth something.
+#[rstest]
+#[case::java("java-", &["javac", "-Xlint:none", "-nowarn"], ".java")]
+#[case::go("go-", &["go", "vet"], ".go")]
+fn cases_are_programs(#[case] front: &str, #[case] compiler: &[&str], #[case] ending: &str) {
+    if std::process::Command::new(compiler[0]).arg(if compiler[0] == "go" { "version" } else { "-version" }).output().is_err() {
+        eprintln!("SKIPPED: {} is not installed: cases {front}* were NOT compiled", compiler[0]);
+        return;
+    }
+    let folder = std::path::Path::new("tests/cases/link");
+    let cases = std::fs::read_dir(folder).expect("cases").flatten().map(|e| e.path());
+    for case in cases.filter(|p| p.file_name().is_some_and(|n| n.to_string_lossy().starts_with(front))) {
+        let text = std::fs::read_to_string(&case).expect("a case file");
+        let parts = case_parts(&text);
+        let sources: Vec<(&str, &str)> = parts.iter().filter(|p| p.0 != "expect").map(|p| (p.0.as_str(), p.1.as_str())).collect();
+        let project = Project::with(&sources);
+        let mut command = std::process::Command::new(compiler[0]);
+        command.args(&compiler[1..]).current_dir(project.root());
+        match ending {
+            ".go" => command.args(["./..."]).env("GOFLAGS", "-mod=mod").env("GOPROXY", "off").env("GOTOOLCHAIN", "local"),
+            _ => command.args(["-d", "classes"]).args(sources.iter().map(|s| s.0).filter(|p| p.ends_with(ending))),
+        };
+        let output = command.output().expect("a compiler");
+        assert!(output.status.success(), "{}: {}", case.display(), String::from_utf8_lossy(&output.stderr));
+    }
+}
