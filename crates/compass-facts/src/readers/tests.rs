@@ -41,6 +41,8 @@ fn uses(facts: &Facts) -> Vec<String> {
     &["macro LIMIT", "struct rack", "field rack.size", "alias slot_t", "enum kind", "variant kind.OAK", "fn take", "param take.r", "var take.n", "fn give"])]
 #[case::java(Language::Java, "package a.b;\nenum Kind { OAK { int age() { return 1; } }, PINE }\nrecord Rack(int size) { Rack { } }\nabstract class Shelf<T> { static final int N = 1, M[] = {2}; Shelf(T... all) { } abstract T take(int at); @interface Mark { int value() default 1; } }\n",
     &["enum Kind", "variant Kind.OAK", "method Kind.OAK.age", "variant Kind.PINE", "class Rack", "field Rack.size", "constructor Rack.Rack", "class Shelf", "typeparam Shelf.T", "field Shelf.N", "field Shelf.M", "constructor Shelf.Shelf", "param Shelf.Shelf.all", "method Shelf.take", "param Shelf.take.at", "interface Shelf.Mark", "method Shelf.Mark.value"])]
+#[case::go(Language::Go, "package a\nconst N, M = 1, 2\nvar v int\ntype Rack struct {\n\tSize, depth int\n\t*Slot\n}\ntype Named int\ntype I interface { Weigh() int }\nfunc (r *Rack) Take(at int) (n int, err error) { x, y := f(); return }\nfunc F[T any](all ...T) { }\n",
+    &["const N", "const M", "var v", "struct Rack", "field Rack.Size", "field Rack.depth", "field Rack.Slot", "alias Named", "interface I", "method I.Weigh", "param Take.r", "method Take", "param Take.at", "param Take.n", "param Take.err", "var Take.x", "var Take.y", "fn F", "typeparam F.T", "param F.all"])]
 fn definitions_are_found(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(definitions(&facts(language, text)), wanted);
 }
@@ -58,6 +60,10 @@ fn definitions_are_found(#[case] language: Language, #[case] text: &str, #[case]
     &["type Rack", "write n*", "write size", "read r*", "read size", "call g", "pass r*", "pass n*", "call h", "call Rack", "pass n*", "read Rack", "ref take", "type List", "type Slot"])]
 #[case::java_names_apart(Language::Java, "class A { void f() { int size = 1; size(); Runnable r = () -> { size(size); }; } }",
     &["call size", "type Runnable", "call size", "pass size*"])]
+#[case::go(Language::Go, "package a\nfunc f(r *Rack) { s := Slot{Row: r.Size}; s.Row++; g(s, h); go s.run(); for i := range r.All { use(i) } }",
+    &["type Rack", "type Slot", "write Row", "read r*", "read Size", "read s*", "write Row", "call g", "pass s*", "pass h", "read s*", "call run", "read r*", "read All", "call use", "pass i*"])]
+#[case::go_order(Language::Go, "package a\nfunc f(flag *flag.Flag) { x := x; { x := g(x) } }",
+    &["ref flag", "type Flag", "read x", "call g", "pass x*"])]
 fn uses_have_roles_and_local_ones_are_linked(#[case] language: Language, #[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(uses(&facts(language, text)), wanted);
 }
@@ -75,6 +81,7 @@ fn components_are_called(#[case] language: Language, #[case] text: &str, #[case]
 #[case::block(Language::TypeScript, "/** Turns. */\nexport function f() {}", "/** Turns. */")]
 #[case::c(Language::C, "/* Turns. */\nint f(void) { return 0; }", "/* Turns. */")]
 #[case::java(Language::Java, "/** Turns. */\n@Deprecated\nclass A { }", "/** Turns. */")]
+#[case::go(Language::Go, "// Turns.\n// Twice.\ntype A struct { }", "// Turns.\n// Twice.")]
 fn documentation_belongs_to_what_follows(#[case] language: Language, #[case] text: &str, #[case] doc: &str) {
     let facts = facts(language, text);
     let span = facts.definitions[0].doc.expect("documented");

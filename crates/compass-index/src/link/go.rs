@@ -94,6 +94,66 @@ impl Evaluator<'_, '_> {
         self.modules.go_package(self.world, file, module).into_iter().collect()
     }
 
+    /// The types that have all methods of an interface, whether or not they say so, which none does.
+    pub(super) fn go_implementers(&mut self, interface: Sym) -> Vec<Sym> {
+        let mut wanted = Vec::new();
+        self.go_methods(interface, &mut wanted, 0);
+        // An interface without methods is implemented by everything: nothing worth listing.
+        let Some((rarest, _)) = wanted.iter().min_by_key(|(name, _)| self.world.named_members(*name).len()).copied() else { return Vec::new() };
+        let mut out = Vec::new();
+        let mut candidates: Vec<Sym> = self.world.named_members(rarest).iter().filter_map(|m| self.go_receiver(*m)).collect();
+        let mut next = 0;
+        while let Some(of) = candidates.get(next).copied().filter(|_| next < MAX_CANDIDATES) {
+            next += 1;
+            candidates.extend(self.go_embedders(of));
+            let value = Ty::Value(of, Ty::no_args());
+            let has = |this: &mut Self, (name, arity): (Gid, u8)| {
+                let found = this.members(of.file, &value, name);
+                found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if this.world.def(s).kind == Kind::Method && this.world.def(s).arity == arity))
+            };
+            if of != interface && !out.contains(&of) && wanted.clone().into_iter().all(|w| has(self, w)) {
+                out.push(of);
+            }
+        }
+        out
+    }
+
+    /// Structs that have a type's methods because they embed it.
+    fn go_embedders(&self, of: Sym) -> Vec<Sym> {
+        let world = self.world;
+        let name = world.gid(of.file, world.def(of).name);
+        let fields = world.named_members(name).iter().filter(|s| world.language(s.file) == Language::Go && world.def(**s).kind == Kind::Field);
+        fields.filter_map(|s| Some(Sym { file: s.file, def: world.def(*s).container? })).filter(|s| !world.def(*s).name_span.is_empty()).collect()
+    }
+
+    /// Methods of an interface and of those it holds, each with its number of parameters.
+    fn go_methods(&mut self, interface: Sym, out: &mut Vec<(Gid, u8)>, depth: u32) {
+        let facts = self.world.facts(interface.file);
+        let Some(scope) = facts.def(interface.def).inner.filter(|_| depth < 8) else { return };
+        for d in facts.definitions.iter().filter(|d| d.scope == scope && d.kind == Kind::Method) {
+            out.push((self.world.gid(interface.file, d.name), d.arity));
+        }
+        for base in self.bases(interface).iter() {
+            if let Ty::Item(s, ..) = base {
+                self.go_methods(*s, out, depth + 1);
+            }
+        }
+    }
+
+    /// The type a method belongs to.
+    fn go_receiver(&mut self, method: Sym) -> Option<Sym> {
+        let facts = self.world.facts(method.file);
+        let d = facts.def(method.def);
+        if self.world.language(method.file) != Language::Go || d.kind != Kind::Method {
+            return None;
+        }
+        let of = facts.extensions.iter().find(|e| e.scope == d.scope)?.of;
+        match self.evaluate(method.file, of).ty {
+            Ty::Item(s, ..) => Some(s),
+            _ => None,
+        }
+    }
+
     /// What a type that is made like another one is made of; other types are themselves.
     pub(super) fn go_underlying(&mut self, ty: Ty) -> Ty {
         let mut ty = ty;
@@ -146,6 +206,9 @@ impl Modules {
         Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
     }
 }
+
+/// So many types are tried for one interface.
+const MAX_CANDIDATES: usize = 20_000;
 
 /// What follows the path of a module; nothing for another module.
 fn rest_of<'p>(path: &'p str, module: &str) -> Option<&'p str> {

@@ -432,6 +432,7 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
     link_imports(evaluator, index, &mut out);
     link_bases(evaluator, index, &mut out);
     link_overrides(evaluator, index, &mut out);
+    link_implementers(evaluator, index, &mut out);
     link_held(facts, &mut out);
     out
 }
@@ -440,6 +441,21 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
 fn link_held(facts: &Facts, out: &mut FileLinks) {
     let first = |usage: UseId| out.find(usage).and_then(|l| l.targets.first().copied());
     out.held = facts.held.iter().filter_map(|(place, function)| Some((first(*place)?, first(*function)?, *place))).collect();
+}
+
+/// Types that have the methods of an interface of Go.
+fn link_implementers(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
+    let world = evaluator.world;
+    if world.language(index) != compass_facts::Language::Go {
+        return;
+    }
+    let interfaces = world.facts(index).definitions.iter().enumerate().filter(|(_, d)| d.kind == compass_facts::Kind::Interface && !d.name_span.is_empty());
+    for (i, _) in interfaces {
+        let interface = Sym { file: index, def: DefId(i as u32) };
+        for found in evaluator.go_implementers(interface) {
+            out.bases.push((symbol_id(world, interface), symbol_id(world, found)));
+        }
+    }
 }
 
 /// Members that replace a virtual one of a base, in C++.

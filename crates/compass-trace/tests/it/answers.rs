@@ -323,3 +323,13 @@ fn pages_of_very_many_uses_are_those_of_the_whole(crowd: Project, #[case] questi
     assert_eq!((whole.total, ask(&engine, question).total), (total, total));
     assert_eq!(pages, places(&whole));
 }
+
+#[rstest]
+#[case::by_its_methods("who implements Weighed", &["rack.go:4", "rack.go:9", "rack.go:15"])]
+#[case::with_what_it_holds("who implements Heavy", &["rack.go:15"])]
+#[case::not_by_number_of_parameters("who implements Turned", &[])]
+fn types_of_go_implement_what_they_have_the_methods_of(#[case] question: &str, #[case] wanted: &[&str]) {
+    let text = "package rack\n\ntype Weighed interface{ Weigh() int }\ntype Heavy interface {\n\tWeighed\n\tLift(by int)\n}\ntype Turned interface{ Turn() }\ntype Slot struct{}\n\nfunc (s Slot) Weigh() int { return 1 }\n\nfunc (s *Slot) Turn(by int) {}\n\ntype Shelf struct{ *Slot }\n\nfunc (s Shelf) Lift(by int) {}\n";
+    let project = Project::with(&[("rack.go", text)]);
+    assert_eq!(places(&ask(&engine(&project), question)), wanted);
+}
