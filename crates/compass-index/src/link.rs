@@ -13,6 +13,7 @@
 
 mod cfamily;
 mod evaluate;
+mod given;
 mod go;
 mod imports;
 mod java;

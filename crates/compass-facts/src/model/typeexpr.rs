@@ -110,6 +110,22 @@ pub enum TypeExpr {
         /// What calling it gives.
         result: TypeId,
     },
+    /// A function value of which also the parameters are told.
+    Signature {
+        /// What it takes.
+        parameters: Vec<TypeId>,
+        /// What calling it gives.
+        result: TypeId,
+    },
+    /// What a function that stands as an argument of a call is given itself, by what is called.
+    Given {
+        /// What is called.
+        by: TypeId,
+        /// Which argument the function is, from 0.
+        argument: u32,
+        /// Which of its parameters is meant, from 0.
+        parameter: u32,
+    },
 }
 
 impl TypeExpr {
@@ -126,6 +142,11 @@ impl TypeExpr {
             | TypeExpr::Await(t)
             | TypeExpr::Try(t)
             | TypeExpr::Function { result: t } => visit(*t),
+            TypeExpr::Given { by, .. } => visit(*by),
+            TypeExpr::Signature { parameters, result } => {
+                parameters.iter().copied().for_each(&mut *visit);
+                visit(*result);
+            }
             TypeExpr::Call { of, args } | TypeExpr::Generic { of, args } => {
                 visit(*of);
                 args.iter().copied().for_each(visit);
@@ -165,6 +186,11 @@ impl TypeExpr {
             | TypeExpr::Await(t)
             | TypeExpr::Try(t)
             | TypeExpr::Function { result: t } => *t = ty(*t),
+            TypeExpr::Given { by, .. } => *by = ty(*by),
+            TypeExpr::Signature { parameters, result } => {
+                parameters.iter_mut().for_each(|p| *p = ty(*p));
+                *result = ty(*result);
+            }
             TypeExpr::Call { of, args } | TypeExpr::Generic { of, args } => {
                 *of = ty(*of);
                 args.iter_mut().for_each(|a| *a = ty(*a));

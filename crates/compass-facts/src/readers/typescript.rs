@@ -20,7 +20,7 @@ use tree_sitter::{Node, Tree};
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None };
+    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None, given: None, taken: Vec::new(), whole: None };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -38,6 +38,12 @@ struct Reader<'t> {
     ambient: bool,
     /// What the latest defining assignment made.
     made: Option<TypeId>,
+    /// What is called, and which of its arguments the function is that is read next.
+    given: Option<(TypeId, u32)>,
+    /// The types of the parameters read last.
+    taken: Vec<TypeId>,
+    /// A variable that stands for all the file exports: `var x = module.exports`.
+    whole: Option<String>,
 }
 
 impl<'t> Reader<'t> {

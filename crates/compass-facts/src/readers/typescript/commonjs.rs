@@ -105,6 +105,10 @@ impl<'t> Reader<'t> {
                 self.export_assignment(name, property, right, whole);
                 true
             }
+            _ if self.whole.as_deref() == Some(owner) => {
+                self.export_assignment(name, property, right, whole);
+                true
+            }
             ("this", _) => self.assigned_field(property, right, whole),
             _ if owner.ends_with(".prototype") => {
                 let class = object.child_by_field_name("object");
@@ -114,9 +118,15 @@ impl<'t> Reader<'t> {
                 self.prototype_object(object, right);
                 true
             }
-            _ if matches!(object.kind(), "identifier") && is_function(right) => self.assigned_member(object, property, right, whole, false),
+            _ if matches!(object.kind(), "identifier") && (is_function(right) || self.is_function_of_file(owner)) => self.assigned_member(object, property, right, whole, false),
             _ => false,
         }
+    }
+
+    /// Is it a function or class of the file itself, so that what is put on it is a member of its own?
+    fn is_function_of_file(&mut self, name: &str) -> bool {
+        let def = self.b.find_in(crate::ScopeId::FILE, name);
+        self.b.scope_kind(self.b.place.scope) == ScopeKind::File && def.is_some_and(|d| matches!(self.b.def_mut(d).kind, Kind::Function | Kind::Class))
     }
 
     fn export_assignment(&mut self, name: &str, property: Node<'t>, right: Node<'t>, whole: Node<'t>) {

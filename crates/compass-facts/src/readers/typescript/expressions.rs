@@ -209,15 +209,21 @@ impl<'t> Reader<'t> {
         if let Some(arguments) = node.child_by_field_name("type_arguments") {
             self.type_arguments(arguments);
         }
-        let args = self.arguments(node.child_by_field_name("arguments"));
+        let args = self.arguments(node.child_by_field_name("arguments"), callee);
         if let Some(used) = used.filter(|_| matches!(function.kind(), "identifier" | "member_expression")) {
             self.b.set_args(used, args.len());
         }
         self.b.ty_of(callee, |of| TypeExpr::Call { of, args })
     }
 
-    fn arguments(&mut self, node: Option<Node<'t>>) -> Vec<TypeId> {
-        node.map(named).unwrap_or_default().into_iter().map(|n| self.expression(n, Role::Pass)).collect()
+    fn arguments(&mut self, node: Option<Node<'t>>, callee: TypeId) -> Vec<TypeId> {
+        let mut types = Vec::new();
+        for (i, argument) in node.map(named).unwrap_or_default().into_iter().enumerate() {
+            self.given = if is_function(argument) && callee != self.b.unknown() { Some((callee, i as u32)) } else { None };
+            types.push(self.expression(argument, Role::Pass));
+            self.given = None;
+        }
+        types
     }
 
     fn new_expression(&mut self, node: Node<'t>) -> TypeId {
@@ -225,7 +231,7 @@ impl<'t> Reader<'t> {
         if let Some(arguments) = node.child_by_field_name("type_arguments") {
             self.type_arguments(arguments);
         }
-        self.arguments(node.child_by_field_name("arguments"));
+        self.arguments(node.child_by_field_name("arguments"), of);
         self.b.ty_instance(of)
     }
 

@@ -32,16 +32,21 @@ impl<'t> Reader<'t> {
 
     /// Parameters, result and body of anything that can be called; gives the type of its result.
     pub(super) fn function_body(&mut self, node: Node<'t>, def: Option<DefId>) -> TypeId {
+        let given = self.given.take();
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
         self.type_parameters(node);
+        self.given = given;
         let arity = match (node.child_by_field_name("parameters"), node.child_by_field_name("parameter")) {
             (Some(parameters), _) => self.parameters(parameters),
             (None, Some(single)) => {
-                self.bind(single, None, Kind::Parameter);
+                let ty = self.given.take().map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: 0 }));
+                self.bind(single, ty, Kind::Parameter);
                 1
             }
             _ => 0,
         };
+        self.given = None;
+        let taken = std::mem::take(&mut self.taken);
         let declared = node.child_by_field_name("return_type").map(|t| self.value_type(t));
         self.returns.push(Vec::new());
         let mut value = None;
@@ -52,6 +57,7 @@ impl<'t> Reader<'t> {
             }
         }
         let returns = self.returns.pop().unwrap_or_default();
+        self.taken = taken;
         self.b.leave(saved);
         let inferred = match (value, &returns[..]) {
             (Some(v), _) => Some(v).filter(|v| *v != self.b.unknown()),
@@ -71,6 +77,8 @@ impl<'t> Reader<'t> {
 
     pub(super) fn parameters(&mut self, node: Node<'t>) -> u8 {
         let mut arity = 0u8;
+        let given = self.given.take();
+        let mut types = Vec::new();
         for parameter in named(node) {
             let pattern = match parameter.kind() {
                 "required_parameter" | "optional_parameter" => parameter.child_by_field_name("pattern"),
@@ -89,12 +97,15 @@ impl<'t> Reader<'t> {
             arity = if pattern.kind() == "rest_pattern" { 255 } else { arity.saturating_add(1) };
             let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t));
             let value = parameter.child_by_field_name("value").map(|v| self.expression(v, Role::Pass));
-            let ty = declared.or(value);
+            let given = given.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: types.len() as u32 }));
+            let ty = declared.or(value).or(given);
+            types.push(ty.unwrap_or(self.b.unknown()));
             self.bind(pattern, ty, Kind::Parameter);
             if has_child(parameter, "accessibility_modifier") || has_child(parameter, "readonly") {
                 self.parameter_property(pattern, parameter, declared);
             }
         }
+        self.taken = types;
         arity
     }
 
@@ -125,6 +136,9 @@ impl<'t> Reader<'t> {
             && self.required(name, value, statement)
         {
             return;
+        }
+        if let ("identifier", Some("module.exports" | "exports")) = (name.kind(), value.map(|v| text(v, self.b.text))) {
+            self.whole = Some(text(name, self.b.text).to_owned());
         }
         let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
         if name.kind() != "identifier" {

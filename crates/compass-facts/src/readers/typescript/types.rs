@@ -54,7 +54,8 @@ impl<'t> Reader<'t> {
             "object_type" => self.object_type(node),
             "function_type" | "constructor_type" => {
                 let result = self.function_body(node, None);
-                self.b.ty(TypeExpr::Function { result })
+                let parameters = std::mem::take(&mut self.taken);
+                self.b.ty(TypeExpr::Signature { parameters, result })
             }
             "type_query" => named(node).first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Ref)),
             "literal_type" => self.b.unknown(),

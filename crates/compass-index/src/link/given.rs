@@ -1,0 +1,96 @@
+//! What functions that stand as arguments are given: told by what they are handed to.
+
+use super::evaluate::Evaluator;
+use super::ty::{Meaning, Ty};
+use super::world::Sym;
+use crate::{Cause, Certainty};
+use compass_facts::{Kind, TypeExpr, TypeId};
+
+/// Aliases and unions are looked through so deep.
+const MAX_DEPTH: u32 = 8;
+
+impl Evaluator<'_, '_> {
+    /// The parameter of a function handed to what is called.
+    pub(super) fn given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Meaning {
+        if let Some(ty) = self.given_by_list(file, by, argument, parameter) {
+            return Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() };
+        }
+        let callee = self.evaluate(file, by);
+        let parts = match &callee.ty {
+            Ty::Union(parts) => parts.to_vec(),
+            one => vec![one.clone()],
+        };
+        let found = parts.iter().find_map(|p| self.given_by(p, argument, parameter)).filter(|t| !t.is_unknown());
+        match found {
+            Some(ty) => Meaning { ty, certainty: callee.certainty.min(Certainty::Inferred), reasons: callee.reasons },
+            None => Meaning::unknown(Cause::ReceiverUnknown),
+        }
+    }
+
+    fn given_by(&mut self, callee: &Ty, argument: usize, parameter: usize) -> Option<Ty> {
+        let Ty::Item(sym, _, receiver) = callee else { return None };
+        if !self.world.def(*sym).kind.is_callable() {
+            return None;
+        }
+        let declared = self.parameters_of(*sym).get(argument).copied()?;
+        let ty = self.world.facts(sym.file).def(declared).ty?;
+        let found = self.parameter_of_type(sym.file, ty, parameter, 0)?;
+        Some(match receiver.as_deref() {
+            Some(Ty::Value(owner, args)) if !args.is_empty() => self.substitute(found, *owner, args),
+            _ => found,
+        })
+    }
+
+    /// The parameter of a function type, however it is written.
+    fn parameter_of_type(&mut self, file: u32, ty: TypeId, parameter: usize, depth: u32) -> Option<Ty> {
+        if depth > MAX_DEPTH {
+            return None;
+        }
+        match self.world.facts(file).ty(ty).clone() {
+            TypeExpr::Signature { parameters, .. } => parameters.get(parameter).map(|p| self.evaluate(file, *p).ty),
+            TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, depth + 1)),
+            TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, depth + 1),
+            TypeExpr::Def(def) => self.parameter_of_alias(Sym { file, def }, parameter, depth),
+            TypeExpr::Generic { of, args } => {
+                let Ty::Item(alias, ..) = self.evaluate(file, of).ty else { return None };
+                let found = self.parameter_of_alias(alias, parameter, depth)?;
+                let args = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
+                Some(self.substitute(found, alias, &args))
+            }
+            TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Member { .. } | TypeExpr::Import(_) => match self.evaluate(file, ty).ty {
+                Ty::Item(alias, ..) => self.parameter_of_alias(alias, parameter, depth),
+                _ => None,
+            },
+            _ => None,
+        }
+    }
+
+    fn parameter_of_alias(&mut self, alias: Sym, parameter: usize, depth: u32) -> Option<Ty> {
+        let def = self.world.def(alias);
+        let ty = def.ty.filter(|_| def.kind == Kind::Alias)?;
+        self.parameter_of_type(alias.file, ty, parameter, depth + 1)
+    }
+
+    /// `list.map(x => …)`: an element; `list.reduce((sum, x) => …)`: the second one is.
+    fn given_by_list(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Ty> {
+        let TypeExpr::Member { of, name } = *self.world.facts(file).ty(by) else { return None };
+        let word = self.world.facts(file).name(name);
+        let which = match word {
+            "map" | "forEach" | "filter" | "find" | "some" | "every" | "findIndex" | "flatMap" | "findLast" => 0,
+            "reduce" | "reduceRight" => 1,
+            "sort" if parameter < 2 => parameter,
+            "then" => 0,
+            _ => return None,
+        };
+        if argument != 0 || parameter != which {
+            return None;
+        }
+        match (word, self.evaluate(file, of).ty) {
+            ("then", Ty::External(gid, args)) if self.world.name(gid) == "Promise" => args.first().cloned(),
+            ("then", _) => None,
+            (_, Ty::List(inner)) => Some((*inner).clone()),
+            ("forEach", Ty::Map(inner)) => Some((*inner).clone()),
+            _ => None,
+        }
+    }
+}
