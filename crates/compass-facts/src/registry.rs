@@ -187,7 +187,7 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
         Language::Java => java::read(text, &tree, cancel),
         Language::Python => python::read(text, &tree, cancel),
         Language::Rust => rust::read(text, &tree, cancel),
-        _ => typescript::read(text, &tree, cancel),
+        _ => typescript::read(text, language != Language::JavaScript, &tree, cancel),
     })
 }
 

@@ -18,9 +18,9 @@ use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
 use tree_sitter::{Node, Tree};
 
 /// Reads a TypeScript or JavaScript file.
-pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None, given: None, taken: Vec::new(), whole: None };
+    let mut reader = Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None, given: None, taken: Vec::new(), whole: None, declares };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -42,6 +42,8 @@ struct Reader<'t> {
     given: Option<(TypeId, u32)>,
     /// The types of the parameters read last.
     taken: Vec<TypeId>,
+    /// TypeScript: fields are declared before they are assigned.
+    declares: bool,
     /// A variable that stands for all the file exports: `var x = module.exports`.
     whole: Option<String>,
 }

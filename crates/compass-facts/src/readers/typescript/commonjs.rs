@@ -152,6 +152,13 @@ impl<'t> Reader<'t> {
             let ty = self.b.ty(TypeExpr::Def(def));
             self.made = Some(ty);
             self.b.add_export(name, ty, span(property));
+            if name == "=" && right.kind() == "object" {
+                // `module.exports = { turn }` passes `turn` itself on.
+                for part in named(right).into_iter().filter(|p| p.kind() == "shorthand_property_identifier") {
+                    let ty = self.b.ty_name(text(part, self.b.text), span(part));
+                    self.b.add_export(text(part, self.b.text), ty, span(part));
+                }
+            }
             return;
         }
         if let Some(module) = self.required_module(right) {
@@ -200,6 +207,10 @@ impl<'t> Reader<'t> {
 
     /// `this.x = …` in a class or constructor function defines the field once.
     fn assigned_field(&mut self, property: Node<'t>, right: Node<'t>, whole: Node<'t>) -> bool {
+        // Where fields must be declared, an assignment declares none.
+        if self.declares {
+            return false;
+        }
         let Some(scope) = self.class.or_else(|| self.function_members()) else { return false };
         let name = text(property, self.b.text);
         if let Some(def) = self.b.find_in(scope, name) {
