@@ -10,13 +10,14 @@ mod types;
 
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
-use crate::{Cancel, Facts, Flags, GapCause, Role, ScopeKind};
+use crate::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind};
+use rustc_hash::FxHashMap;
 use tree_sitter::{Node, Tree};
 
 /// Reads a Go file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b };
+    let mut reader = Reader { b, methods: FxHashMap::default() };
     reader.all(tree.root_node());
     let mut facts = reader.b.finish();
     if !is_built(text) {
@@ -29,6 +30,8 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 /// State of the walk.
 struct Reader<'t> {
     b: Builder<'t>,
+    /// The scope with the methods of each type.
+    methods: FxHashMap<&'t str, ScopeId>,
 }
 
 impl<'t> Reader<'t> {

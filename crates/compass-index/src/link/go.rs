@@ -212,6 +212,10 @@ const MAX_CANDIDATES: usize = 20_000;
 
 /// What follows the path of a module; nothing for another module.
 fn rest_of<'p>(path: &'p str, module: &str) -> Option<&'p str> {
+    // The standard library is a module of which paths do not say so.
+    if module == "std" {
+        return Some(path);
+    }
     let rest = path.strip_prefix(module)?;
     if rest.is_empty() { Some("") } else { rest.strip_prefix('/') }
 }
@@ -275,6 +279,7 @@ mod tests {
     #[case::itself("a.b/c", "a.b/c", Some(""))]
     #[case::below("a.b/c/d/e", "a.b/c", Some("d/e"))]
     #[case::longer_name("a.b/cd", "a.b/c", None)]
+    #[case::standard_library("net/http", "std", Some("net/http"))]
     fn modules_hold_paths(#[case] path: &str, #[case] module: &str, #[case] rest: Option<&str>) {
         assert_eq!(rest_of(path, module), rest);
     }

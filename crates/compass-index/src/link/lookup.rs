@@ -24,7 +24,9 @@ pub(super) enum Wanted {
 impl Evaluator<'_, '_> {
     /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
     pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Rc<Lookup> {
-        let key = (file, scope, name, wanted);
+        // In Go what is left over to be looked for hangs on the file alone.
+        let is_go = self.world.language(file) == Language::Go;
+        let key = if is_go { (file, ScopeId::FILE, name, Wanted::Any) } else { (file, scope, name, wanted) };
         if let Some(known) = self.plain.get(&key) {
             return known.clone();
         }

@@ -341,7 +341,7 @@ fn alias_of(facts: &Facts, def: DefId) -> Option<&str> {
 fn type_name(facts: &Facts, ty: compass_facts::TypeId) -> Option<String> {
     use compass_facts::TypeExpr;
     match facts.ty(ty) {
-        TypeExpr::Name { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name).to_owned()),
+        TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name).to_owned()),
         TypeExpr::Def(def) => Some(facts.def_name(*def).to_owned()),
         TypeExpr::Generic { of, .. } | TypeExpr::Instance(of) => type_name(facts, *of),
         _ => None,

@@ -333,3 +333,10 @@ fn types_of_go_implement_what_they_have_the_methods_of(#[case] question: &str, #
     let project = Project::with(&[("rack.go", text)]);
     assert_eq!(places(&ask(&engine(&project), question)), wanted);
 }
+
+#[rstest]
+fn methods_of_go_are_named_with_their_type() {
+    let project = Project::with(&[("rack.go", "package rack\n\ntype Slot struct{}\n\nfunc (s *Slot) Turn() {}\n\nfunc Turn() {}\n")]);
+    let answers = ask(&engine(&project), "where is Slot.Turn");
+    assert_eq!((places(&answers), answers.answers[0].name.as_deref()), (vec!["rack.go:5".to_owned()], Some("Slot.Turn")));
+}

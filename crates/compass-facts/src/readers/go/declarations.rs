@@ -83,11 +83,20 @@ impl<'t> Reader<'t> {
 
     pub(super) fn method(&mut self, node: Node<'t>) {
         let Some(name) = node.child_by_field_name("name") else { return };
-        let saved = self.b.enter(ScopeKind::Type, span(node), None);
-        let scope = self.b.place.scope;
         let receiver = node.child_by_field_name("receiver").and_then(|r| named(r).into_iter().next()).and_then(|p| p.child_by_field_name("type"));
-        if let Some(of) = receiver.and_then(|t| self.receiver_type(t)) {
-            self.b.add_extension(Extension { scope, of, implements: None });
+        let plain = receiver.map(|t| text(t, self.b.text).trim_start_matches(['*', '(', ' ']).trim_end_matches([')', ' '])).filter(|t| !t.contains('['));
+        let saved = self.b.place;
+        match plain.and_then(|p| self.methods.get(p)) {
+            // The methods of a type share a scope, unless its parameters have names of their own in each.
+            Some(scope) => self.b.place.scope = *scope,
+            None => {
+                self.b.enter(ScopeKind::Type, span(node), None);
+                let scope = self.b.place.scope;
+                if let Some(of) = receiver.and_then(|t| self.receiver_type(t)) {
+                    self.b.add_extension(Extension { scope, of, implements: None });
+                    plain.map(|p| self.methods.insert(p, scope));
+                }
+            }
         }
         let def = self.define_function(node, name, Kind::Method);
         self.function_body(node, def);
