@@ -114,17 +114,20 @@ fn questions(program: &Path, folder: &Path, index: &Path, line: &mut dyn FnMut(S
     let mut child = command.args(["--batch", "-"]).stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null()).spawn().map_err(failed)?;
     let (Some(mut input), Some(output)) = (child.stdin.take(), child.stdout.take()) else { return Ok(()) };
     let mut replies = BufReader::new(output);
-    let mut time = |questions: &[String]| -> Result<Vec<f64>, Failure> {
-        let mut times = Vec::new();
+    // Until the first of a reply is there, and until it is whole.
+    let mut time_both = |questions: &[String]| -> Result<(Vec<f64>, Vec<f64>), Failure> {
+        let (mut first, mut times) = (Vec::new(), Vec::new());
         for question in questions {
             let start = Instant::now();
             writeln!(input, "{question}").and_then(|()| input.flush()).map_err(failed)?;
+            replies.fill_buf().map_err(failed)?;
+            first.push(start.elapsed().as_secs_f64() * 1e3);
             let mut reply = String::new();
             replies.read_line(&mut reply).map_err(failed)?;
             times.push(start.elapsed().as_secs_f64() * 1e3);
         }
         times.sort_by(f64::total_cmp);
-        Ok(times)
+        Ok((first, times))
     };
     let names = [
         "kmalloc",
@@ -150,6 +153,7 @@ fn questions(program: &Path, folder: &Path, index: &Path, line: &mut dyn FnMut(S
     ];
     let forms = ["where is N", "who calls N", "what calls N", "who uses N at most 50", "what does N call"];
     let ordinary: Vec<String> = (0..500).map(|i| forms[i / 20 % forms.len()].replace('N', names[i % names.len()])).collect();
+    let mut time = |questions: &[String]| time_both(questions).map(|t| t.1);
     let _ = time(&["where is kmalloc".to_owned(), "symbols kmal".to_owned()])?;
     let (p50, p95) = (|t: &[f64]| t[t.len() / 2], |t: &[f64]| t[t.len() * 95 / 100]);
     let times = time(&ordinary)?;
@@ -181,8 +185,8 @@ fn questions(program: &Path, folder: &Path, index: &Path, line: &mut dyn FnMut(S
     line(format!("fuzzy symbols, 100 keys: median {:.1} ms, p95 {:.1} ms", p50(&times), p95(&times)));
     let words = ["text \"copy_from_user\" at most 50".to_owned(), "text \"zzz_nowhere_zzz\"".to_owned()];
     for word in words {
-        let times = time(std::slice::from_ref(&word))?;
-        line(format!("{word}: {:.0} ms", times[0]));
+        let (first, whole) = time_both(std::slice::from_ref(&word))?;
+        line(format!("{word}: first rows {:.0} ms, all {:.0} ms", first[0], whole[0]));
     }
     drop(input);
     let _ = child.wait();

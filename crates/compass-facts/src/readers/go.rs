@@ -66,7 +66,13 @@ impl<'t> Reader<'t> {
                     self.expression(part, Role::Write);
                 }
             }
-            "block" | "if_statement" | "for_statement" | "expression_switch_statement" | "select_statement" | "expression_case" | "default_case"
+            "block"
+            | "if_statement"
+            | "for_statement"
+            | "expression_switch_statement"
+            | "select_statement"
+            | "expression_case"
+            | "default_case"
             | "communication_case" => self.nested(node),
             "range_clause" => self.range(node),
             "receive_statement" => self.receive(node),
@@ -81,8 +87,15 @@ impl<'t> Reader<'t> {
                 self.b.gap(GapCause::Syntax, span(node));
                 self.all(node);
             }
-            "source_file" | "statement_list" | "expression_statement" | "go_statement" | "defer_statement" | "return_statement" | "send_statement"
-            | "for_clause" | "expression_list" => self.all(node),
+            "source_file"
+            | "statement_list"
+            | "expression_statement"
+            | "go_statement"
+            | "defer_statement"
+            | "return_statement"
+            | "send_statement"
+            | "for_clause"
+            | "expression_list" => self.all(node),
             _ => {
                 self.expression(node, Role::Read);
             }

@@ -66,7 +66,8 @@ impl Evaluator<'_, '_> {
     /// A name of a package, from whichever of its files.
     pub(super) fn go_in_package(&self, package: &str, name: Gid) -> Lookup {
         let world = self.world;
-        let is_in = |s: &&Sym| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
+        let is_in =
+            |s: &&Sym| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
         let mut found: Vec<Sym> = world.named(name).iter().filter(is_in).copied().collect();
         found.sort_by_key(|s| (is_elsewhere(world, *s), world.def(*s).flags.has(Flags::BODILESS), *s));
         // Beside one for the usual system the others are alternatives, not targets of this build.
@@ -244,8 +245,35 @@ fn is_elsewhere(world: &World, sym: Sym) -> bool {
         return true;
     }
     const OTHERS: [&str; 29] = [
-        "aix", "android", "darwin", "dragonfly", "freebsd", "illumos", "ios", "js", "nacl", "netbsd", "openbsd", "plan9", "solaris", "wasip1", "windows", "zos", "386",
-        "arm", "arm64", "loong64", "mips", "mips64", "mips64le", "mipsle", "ppc64", "ppc64le", "riscv64", "s390x", "wasm",
+        "aix",
+        "android",
+        "darwin",
+        "dragonfly",
+        "freebsd",
+        "illumos",
+        "ios",
+        "js",
+        "nacl",
+        "netbsd",
+        "openbsd",
+        "plan9",
+        "solaris",
+        "wasip1",
+        "windows",
+        "zos",
+        "386",
+        "arm",
+        "arm64",
+        "loong64",
+        "mips",
+        "mips64",
+        "mips64le",
+        "mipsle",
+        "ppc64",
+        "ppc64le",
+        "riscv64",
+        "s390x",
+        "wasm",
     ];
     let path = &world.files[sym.file as usize].path;
     let name = path.rsplit('/').next().unwrap_or(path);

@@ -201,7 +201,8 @@ impl Evaluator<'_, '_> {
         let facts = self.world.facts(file);
         let module = facts.name(import.module).to_owned();
         let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
-        let absent = |gid| Lookup { hits: vec![Hit { entity: Entity::External(gid), certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent };
+        let absent =
+            |gid| Lookup { hits: vec![Hit { entity: Entity::External(gid), certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent };
         let Some(name) = import.name.map(|n| self.world.gid(file, n)) else { return Lookup::none(Cause::NoDefinition) };
         let mut found = if self.modules.has_package(&module) && !import.system {
             self.java_in_package(&module, name)
@@ -326,7 +327,9 @@ impl Evaluator<'_, '_> {
         for s in own.into_iter().filter(|s| names.hold(world.def(*s).kind) || in_header(s)) {
             let d = world.def(s);
             let overridden = names == Names::Methods
-                && out.iter().any(|f| matches!(f.hit.entity, Entity::Sym(o) if o.def != s.def && world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
+                && out
+                    .iter()
+                    .any(|f| matches!(f.hit.entity, Entity::Sym(o) if o.def != s.def && world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
             if !overridden {
                 let reasons = if def.name_span.is_empty() { Vec::new() } else { vec![reason] };
                 out.push(Found { hit: Hit { entity: Entity::Sym(s), certainty: Certainty::Proven, reasons }, of: Ty::Value(sym, args.clone()) });
@@ -403,7 +406,9 @@ impl Evaluator<'_, '_> {
                     return Some(Meaning::unknown(found.cause));
                 }
                 let of = |h: &Hit| match h.entity {
-                    Entity::Sym(s) => self.world.def(s).container.map_or(Ty::Unknown(Cause::NoDefinition), |c| Ty::Value(Sym { file: s.file, def: c }, Ty::no_args())),
+                    Entity::Sym(s) => {
+                        self.world.def(s).container.map_or(Ty::Unknown(Cause::NoDefinition), |c| Ty::Value(Sym { file: s.file, def: c }, Ty::no_args()))
+                    }
                     _ => Ty::Unknown(Cause::NoDefinition),
                 };
                 let found = found.hits.iter().map(|h| Found { hit: h.clone(), of: of(h) }).collect();
@@ -460,10 +465,8 @@ impl Evaluator<'_, '_> {
             return;
         }
         match (declared, given) {
-            (Ty::Value(s, _) | Ty::Item(s, ..), _) if self.world.def(*s).kind == Kind::TypeParameter => {
-                if !bound.iter().any(|b| b.0 == *s) {
-                    bound.push((*s, given.clone()));
-                }
+            (Ty::Value(s, _) | Ty::Item(s, ..), _) if self.world.def(*s).kind == Kind::TypeParameter && !bound.iter().any(|b| b.0 == *s) => {
+                bound.push((*s, given.clone()));
             }
             (Ty::List(a), Ty::List(b)) | (Ty::Function(a), Ty::Function(b)) => self.java_unify(a, b, bound, depth + 1),
             (Ty::External(_, a), Ty::External(_, b)) => a.iter().zip(b.iter()).for_each(|(a, b)| self.java_unify(a, b, bound, depth + 1)),
@@ -490,9 +493,11 @@ impl Evaluator<'_, '_> {
             }
             "getKey" => first(),
             "get" | "next" | "previous" | "remove" | "poll" | "peek" | "pop" | "element" | "take" | "first" | "last" | "getFirst" | "getLast" | "orElse"
-            | "orElseGet" | "orElseThrow" | "newInstance" | "cast" | "join" | "call" | "removeFirst" | "removeLast" | "pollFirst" | "set" | "getAndSet" => first(),
-            "iterator" | "listIterator" | "stream" | "filter" | "sorted" | "limit" | "skip" | "distinct" | "subList" | "findFirst" | "findAny" | "parallelStream"
-            | "peekFirst" | "spliterator" | "descendingIterator" | "ofNullable" => Some(of.clone()),
+            | "orElseGet" | "orElseThrow" | "newInstance" | "cast" | "join" | "call" | "removeFirst" | "removeLast" | "pollFirst" | "set" | "getAndSet" => {
+                first()
+            }
+            "iterator" | "listIterator" | "stream" | "filter" | "sorted" | "limit" | "skip" | "distinct" | "subList" | "findFirst" | "findAny"
+            | "parallelStream" | "peekFirst" | "spliterator" | "descendingIterator" | "ofNullable" => Some(of.clone()),
             "toString" | "getName" | "trim" | "substring" | "toLowerCase" | "toUpperCase" | "replace" | "concat" | "getMessage" => {
                 Some(Ty::External(self.world.find_gid("String")?, Ty::no_args()))
             }
@@ -501,7 +506,9 @@ impl Evaluator<'_, '_> {
                 Some(Ty::Function(made)) => Some(Ty::External(*gid, Rc::from([(*made).clone()]))),
                 _ => None,
             },
-            "length" | "size" | "indexOf" | "hashCode" | "lastIndexOf" | "compareTo" | "intValue" => Some(Ty::External(self.world.find_gid("int")?, Ty::no_args())),
+            "length" | "size" | "indexOf" | "hashCode" | "lastIndexOf" | "compareTo" | "intValue" => {
+                Some(Ty::External(self.world.find_gid("int")?, Ty::no_args()))
+            }
             "toCharArray" => Some(Ty::List(Rc::new(Ty::External(self.world.find_gid("char")?, Ty::no_args())))),
             "getBytes" => Some(Ty::List(Rc::new(Ty::External(self.world.find_gid("byte")?, Ty::no_args())))),
             "getClass" => Some(Ty::External(self.world.find_gid("Class")?, Rc::from([of.clone()]))),
@@ -638,7 +645,13 @@ impl Evaluator<'_, '_> {
         }
         match (given, wanted) {
             (Ty::Unknown(_), _) | (_, Ty::Unknown(_)) => 0,
-            (Ty::Literal(Literal::Nothing), Ty::External(g, _)) => if is_primitive(self.world.name(*g)) { 2 * MISFIT } else { 1 },
+            (Ty::Literal(Literal::Nothing), Ty::External(g, _)) => {
+                if is_primitive(self.world.name(*g)) {
+                    2 * MISFIT
+                } else {
+                    1
+                }
+            }
             (Ty::Literal(Literal::Nothing), _) => 2,
             (Ty::Value(_, _), Ty::Value(b, _)) if parameter(self, b) => 2,
             (Ty::Value(a, _), Ty::Value(b, _)) if a == b => EXACT,
@@ -646,7 +659,13 @@ impl Evaluator<'_, '_> {
                 if parameter(self, a) {
                     return 1;
                 }
-                if self.derives(*a, *b, 0) { 6 } else if self.java_has_outside_base(*a, 0) { 0 } else { MISFIT }
+                if self.derives(*a, *b, 0) {
+                    6
+                } else if self.java_has_outside_base(*a, 0) {
+                    0
+                } else {
+                    MISFIT
+                }
             }
             (Ty::External(a, _), Ty::External(b, _)) => {
                 let (a, b) = (self.world.name(*a), self.world.name(*b));
@@ -660,18 +679,48 @@ impl Evaluator<'_, '_> {
             },
             (Ty::External(a, _), Ty::Value(b, _)) => {
                 let a = self.world.name(*a);
-                if parameter(self, b) { if is_primitive(a) { 1 } else { 2 } } else if is_primitive(a) || a == "String" { MISFIT } else { -2 }
+                if parameter(self, b) {
+                    if is_primitive(a) { 1 } else { 2 }
+                } else if is_primitive(a) || a == "String" {
+                    MISFIT
+                } else {
+                    -2
+                }
             }
             (Ty::List(a), Ty::List(b)) if depth < 6 => {
                 let inner = self.java_fit(a, b, depth + 1);
                 let differ = matches!((&**a, &**b), (Ty::External(x, _), Ty::External(y, _)) if x != y && (is_primitive(self.world.name(*x)) || is_primitive(self.world.name(*y))));
                 if differ { MISFIT } else { inner }
             }
-            (Ty::List(_), Ty::External(b, _)) => if self.world.name(*b) == "Object" { 2 } else { MISFIT },
-            (Ty::List(_), Ty::Value(b, _)) => if parameter(self, b) { 2 } else { MISFIT },
+            (Ty::List(_), Ty::External(b, _)) => {
+                if self.world.name(*b) == "Object" {
+                    2
+                } else {
+                    MISFIT
+                }
+            }
+            (Ty::List(_), Ty::Value(b, _)) => {
+                if parameter(self, b) {
+                    2
+                } else {
+                    MISFIT
+                }
+            }
             (_, Ty::List(_)) => MISFIT,
-            (Ty::Function(_), Ty::External(b, _)) => if is_primitive(self.world.name(*b)) || matches!(self.world.name(*b), "String" | "Object") { MISFIT } else { 1 },
-            (Ty::Function(_), Ty::Value(b, _)) => if matches!(self.world.def(*b).kind, Kind::Interface | Kind::TypeParameter) { 2 } else { MISFIT },
+            (Ty::Function(_), Ty::External(b, _)) => {
+                if is_primitive(self.world.name(*b)) || matches!(self.world.name(*b), "String" | "Object") {
+                    MISFIT
+                } else {
+                    1
+                }
+            }
+            (Ty::Function(_), Ty::Value(b, _)) => {
+                if matches!(self.world.def(*b).kind, Kind::Interface | Kind::TypeParameter) {
+                    2
+                } else {
+                    MISFIT
+                }
+            }
             (Ty::Union(parts), wanted) if depth < 4 => parts.iter().map(|p| self.java_fit(p, wanted, depth + 1)).max().unwrap_or(0),
             _ => 0,
         }
@@ -747,7 +796,20 @@ fn is_primitive(name: &str) -> bool {
 fn is_of_every_object(name: &str) -> bool {
     matches!(
         name,
-        "toString" | "equals" | "hashCode" | "getClass" | "notify" | "notifyAll" | "wait" | "clone" | "finalize" | "name" | "ordinal" | "values" | "valueOf" | "compareTo"
+        "toString"
+            | "equals"
+            | "hashCode"
+            | "getClass"
+            | "notify"
+            | "notifyAll"
+            | "wait"
+            | "clone"
+            | "finalize"
+            | "name"
+            | "ordinal"
+            | "values"
+            | "valueOf"
+            | "compareTo"
     )
 }
 

@@ -330,9 +330,12 @@ mod tests {
     fn threads_cut_the_same_blocks(#[case] count: u32) {
         let entries = derived(count);
         let (mut one, mut many): (Blocks, Blocks) = Default::default();
-        let keep = |to: &mut Blocks, first: &[u8], block: i64, bytes: &[u8]| to.push((first.to_vec(), block, bytes.to_vec()));
-        cut(entries.iter().copied().map(Ok), |f, n, b| Ok(keep(&mut one, f, n, b))).expect("cut");
-        cut_on_threads(entries.iter().copied().map(Ok), |f, n, b| Ok(keep(&mut many, f, n, b))).expect("cut");
+        let keep = |to: &mut Blocks, first: &[u8], block: i64, bytes: &[u8]| {
+            to.push((first.to_vec(), block, bytes.to_vec()));
+            Ok(())
+        };
+        cut(entries.iter().copied().map(Ok), |f, n, b| keep(&mut one, f, n, b)).expect("cut");
+        cut_on_threads(entries.iter().copied().map(Ok), |f, n, b| keep(&mut many, f, n, b)).expect("cut");
         assert!(one == many, "{} blocks and {}", one.len(), many.len());
     }
 

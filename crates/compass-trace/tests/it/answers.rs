@@ -305,7 +305,8 @@ fn pages_of_a_name_with_many_definitions_follow_each_other(shelves: Project) {
 #[fixture]
 fn crowd() -> Project {
     let calls = "    turn()\n".repeat(40);
-    let mut files: Vec<(String, String)> = (0..12).map(|i| (format!("use_{i:02}.py"), format!("from wheel import turn\n\ndef f():\n{calls}    x = turn\n"))).collect();
+    let mut files: Vec<(String, String)> =
+        (0..12).map(|i| (format!("use_{i:02}.py"), format!("from wheel import turn\n\ndef f():\n{calls}    x = turn\n"))).collect();
     files.push(("wheel.py".to_owned(), "def turn(): pass\n".to_owned()));
     files.push(("zz/other.py".to_owned(), "def turn(): pass\n\ndef g():\n    turn()\n".to_owned()));
     let files: Vec<(&str, &str)> = files.iter().map(|f| (f.0.as_str(), f.1.as_str())).collect();

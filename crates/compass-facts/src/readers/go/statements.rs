@@ -91,7 +91,7 @@ impl<'t> Reader<'t> {
                 of = self.expression(part, Role::Read);
             } else if part.kind() == "type_case" || part.kind() == "default_case" {
                 self.type_case(part, alias, of);
-            } else if !alias.is_some_and(|a| a.start_byte() == part.start_byte()) {
+            } else if alias.is_none_or(|a| a.start_byte() != part.start_byte()) {
                 self.statement(part);
             }
         }

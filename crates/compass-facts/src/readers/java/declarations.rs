@@ -11,8 +11,17 @@ impl<'t> Reader<'t> {
         let Some(name) = named(node).into_iter().find(|n| n.kind().ends_with("identifier")) else { return };
         let module = self.b.intern(text(name, self.b.text));
         let at = span(name);
-        let import =
-            Import { kind: ImportKind::Within, module, name: None, bound: None, scope: ScopeId::FILE, span: span(node), name_span: at, reexport: false, system: false };
+        let import = Import {
+            kind: ImportKind::Within,
+            module,
+            name: None,
+            bound: None,
+            scope: ScopeId::FILE,
+            span: span(node),
+            name_span: at,
+            reexport: false,
+            system: false,
+        };
         self.b.add_import(import);
     }
 
@@ -43,7 +52,13 @@ impl<'t> Reader<'t> {
             self.b.add_use(word, span(token), Role::Import, Shape::Import(id));
         }
         // `import static a.B.m` and `import a.B.*` name `B` too.
-        let class = if all { Some(path) } else if has_child(node, "static") { Some(module) } else { None };
+        let class = if all {
+            Some(path)
+        } else if has_child(node, "static") {
+            Some(module)
+        } else {
+            None
+        };
         if let Some(class) = class
             && let (Some(scope), Some(name)) = (class.child_by_field_name("scope"), class.child_by_field_name("name"))
             && text(name, self.b.text).starts_with(|c: char| c.is_uppercase())
@@ -71,7 +86,7 @@ impl<'t> Reader<'t> {
 
     fn type_body(&mut self, node: Node<'t>, def: DefId) {
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
-        let outer = std::mem::replace(&mut self.class, Some(self.b.place.scope));
+        let outer = self.class.replace(self.b.place.scope);
         self.type_parameters(node);
         for child in named(node) {
             match child.kind() {
@@ -128,7 +143,7 @@ impl<'t> Reader<'t> {
             let saved = self.b.enter(ScopeKind::Type, span(body), None);
             self.b.place.container = Some(def);
             self.b.add_base(def, ty);
-            let outer = std::mem::replace(&mut self.class, Some(self.b.place.scope));
+            let outer = self.class.replace(self.b.place.scope);
             self.members(body, def);
             self.class = outer;
             self.b.leave(saved);
@@ -143,7 +158,7 @@ impl<'t> Reader<'t> {
         self.b.add_base(def, base);
         let saved = self.b.enter(ScopeKind::Type, span(body), Some(def));
         self.b.place.container = saved.container;
-        let outer = std::mem::replace(&mut self.class, Some(self.b.place.scope));
+        let outer = self.class.replace(self.b.place.scope);
         self.members(body, def);
         self.class = outer;
         self.b.leave(saved);

@@ -55,10 +55,7 @@ impl<'t> Reader<'t> {
                 self.part(node, "right", Role::Read);
                 left
             }
-            "update_expression" => {
-                let ty = named(node).first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Write));
-                ty
-            }
+            "update_expression" => named(node).first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Write)),
             "binary_expression" => self.binary(node),
             "unary_expression" => {
                 let ty = self.part(node, "operand", Role::Read);
@@ -209,7 +206,11 @@ impl<'t> Reader<'t> {
             let of = self.type_ref(object);
             return self.b.ty_instance(of);
         }
-        if name.starts_with(|c: char| c.is_uppercase()) && object.kind() == "field_access" && self.is_package(text(object, self.b.text)) && !self.is_bound(object) {
+        if name.starts_with(|c: char| c.is_uppercase())
+            && object.kind() == "field_access"
+            && self.is_package(text(object, self.b.text))
+            && !self.is_bound(object)
+        {
             return self.written_out(text(object, self.b.text), name, field, node);
         }
         let of = self.expression(object, Role::Read);
@@ -315,8 +316,14 @@ impl<'t> Reader<'t> {
                 let parts = named(written);
                 let of = parts.first().map_or(self.b.unknown(), |n| self.created_type(*n, before));
                 let mark = self.b.last_constructor();
-                let args: Vec<TypeId> =
-                    parts.iter().filter(|n| n.kind() == "type_arguments").flat_map(|n| named(*n)).collect::<Vec<_>>().into_iter().map(|n| self.value_type(n)).collect();
+                let args: Vec<TypeId> = parts
+                    .iter()
+                    .filter(|n| n.kind() == "type_arguments")
+                    .flat_map(|n| named(*n))
+                    .collect::<Vec<_>>()
+                    .into_iter()
+                    .map(|n| self.value_type(n))
+                    .collect();
                 self.b.note_constructor(mark);
                 if args.is_empty() { of } else { self.b.ty_of(of, |of| TypeExpr::Generic { of, args }) }
             }

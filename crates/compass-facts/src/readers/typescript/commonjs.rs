@@ -118,7 +118,9 @@ impl<'t> Reader<'t> {
                 self.prototype_object(object, right);
                 true
             }
-            _ if matches!(object.kind(), "identifier") && (is_function(right) || self.is_function_of_file(owner)) => self.assigned_member(object, property, right, whole, false),
+            _ if matches!(object.kind(), "identifier") && (is_function(right) || self.is_function_of_file(owner)) => {
+                self.assigned_member(object, property, right, whole, false)
+            }
             _ => false,
         }
     }
