@@ -187,8 +187,8 @@ impl Progress for Opening<'_> {
         if phase == Phase::Link {
             let mut opened = self.opened.lock().unwrap_or_else(|e| e.into_inner());
             if !*opened {
-                *opened = true;
-                (self.open)();
+                // Names are written while linking goes on: until they are there, the next report tries again.
+                *opened = (self.open)();
             }
         }
         self.teller.report(phase, done, total);
