@@ -323,13 +323,15 @@ impl Evaluator<'_, '_> {
             .filter_map(|b| if let Binding::Def(d) = b { Some(Sym { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
             .collect();
+        // Only what derived types wrote overrides; methods of one type stand side by side.
+        let derived = out.len();
         let in_header = |s: &Sym| names == Names::Methods && world.def(*s).kind == Kind::Field && def.body.is_some_and(|b| world.def(*s).whole.end <= b.start);
         for s in own.into_iter().filter(|s| names.hold(world.def(*s).kind) || in_header(s)) {
             let d = world.def(s);
             let overridden = names == Names::Methods
-                && out
+                && out[..derived]
                     .iter()
-                    .any(|f| matches!(f.hit.entity, Entity::Sym(o) if o.def != s.def && world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
+                    .any(|f| matches!(f.hit.entity, Entity::Sym(o) if world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
             if !overridden {
                 let reasons = if def.name_span.is_empty() { Vec::new() } else { vec![reason] };
                 out.push(Found { hit: Hit { entity: Entity::Sym(s), certainty: Certainty::Proven, reasons }, of: Ty::Value(sym, args.clone()) });
@@ -562,7 +564,7 @@ impl Evaluator<'_, '_> {
 
     /// Of several methods of a name the one that the arguments choose.
     pub(super) fn settle_java(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
-        if found.hits.len() < 2 || u.role != Role::Call {
+        if found.is_empty() || u.role != Role::Call {
             return found;
         }
         let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
@@ -575,13 +577,10 @@ impl Evaluator<'_, '_> {
 
     /// The methods that take the arguments, best first, and how sure that is. Only one where it is sure.
     fn java_choose(&mut self, found: Vec<Found>, given: &[Ty]) -> Vec<(Found, Certainty)> {
-        if found.len() == 1 {
-            return found.into_iter().map(|f| (f, Certainty::Proven)).collect();
-        }
         let by_number = |f: &&Found| match f.hit.entity {
             Entity::Sym(s) => {
                 let d = self.world.def(s);
-                !d.kind.is_callable() || d.arity as usize == given.len() || d.arity == 255 && given.len() >= d.required as usize
+                !d.kind.is_callable() || d.signature == 0 || d.arity as usize == given.len() || d.arity == 255 && given.len() >= d.required as usize
             }
             _ => false,
         };
@@ -641,7 +640,10 @@ impl Evaluator<'_, '_> {
         {
             let bound = self.evaluate(b.file, bound).ty;
             let bound = self.instance(bound);
-            return if self.java_fit(given, &bound, depth + 1) <= MISFIT { MISFIT } else { 2 };
+            return match self.java_fit(given, &bound, depth + 1) {
+                fit if fit <= MISFIT => MISFIT,
+                fit => 2 + i32::from(fit >= 6),
+            };
         }
         match (given, wanted) {
             (Ty::Unknown(_), _) | (_, Ty::Unknown(_)) => 0,
@@ -671,6 +673,7 @@ impl Evaluator<'_, '_> {
                 let (a, b) = (self.world.name(*a), self.world.name(*b));
                 fit_of_names(a, b)
             }
+            (Ty::Value(a, _), Ty::External(b, _)) if self.java_extends_outside(*a, *b, 0) => 6,
             (Ty::Value(a, _), Ty::External(b, _)) => match self.world.name(*b) {
                 "Object" => 2,
                 b if is_primitive(b) || b == "String" => MISFIT,
@@ -724,6 +727,16 @@ impl Evaluator<'_, '_> {
             (Ty::Union(parts), wanted) if depth < 4 => parts.iter().map(|p| self.java_fit(p, wanted, depth + 1)).max().unwrap_or(0),
             _ => 0,
         }
+    }
+
+    /// Does a type say that it extends something of that name that is not here?
+    fn java_extends_outside(&mut self, sym: Sym, name: Gid, depth: u32) -> bool {
+        depth < 12
+            && self.bases(sym).iter().any(|b| match b {
+                Ty::Item(s, ..) | Ty::Value(s, _) => self.java_extends_outside(*s, name, depth + 1),
+                Ty::ExternalType(g, _) | Ty::External(g, _) => *g == name,
+                _ => false,
+            })
     }
 
     /// Does a type extend something that is not here?
