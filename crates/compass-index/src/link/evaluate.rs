@@ -208,7 +208,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         if def.inner.is_some() && def.ty.is_none() {
             return Meaning::sure(Ty::Value(sym, Ty::no_args()));
         }
-        let Some(ty) = def.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let Some(ty) = def.ty else { return self.given_by_name(sym).unwrap_or(Meaning::unknown(Cause::ReceiverUnknown)) };
         let meaning = self.evaluate(sym.file, ty);
         let inferred = def.flags.has(Flags::INFERRED);
         // In Rust what a `let` holds follows from the language; elsewhere a variable may be assigned anew.
@@ -493,7 +493,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What going through a value gives.
-    fn element(&mut self, ty: Ty) -> Ty {
+    pub(super) fn element(&mut self, ty: Ty) -> Ty {
         match self.go_underlying(ty) {
             Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),

@@ -4,7 +4,7 @@ use super::evaluate::Evaluator;
 use super::ty::{Meaning, Ty};
 use super::world::Sym;
 use crate::{Cause, Certainty};
-use compass_facts::{Kind, TypeExpr, TypeId};
+use compass_facts::{Flags, Kind, Language, ScopeId, TypeExpr, TypeId};
 
 /// Aliases and unions are looked through so deep.
 const MAX_DEPTH: u32 = 8;
@@ -69,6 +69,31 @@ impl Evaluator<'_, '_> {
         let def = self.world.def(alias);
         let ty = def.ty.filter(|_| def.kind == Kind::Alias)?;
         self.parameter_of_type(alias.file, ty, parameter, depth + 1)
+    }
+
+    /// Parameters of tests in Python are given by functions of their name, in the file or in a `conftest.py` of a folder around:
+    /// a convention of its test runners.
+    pub(super) fn given_by_name(&mut self, parameter: Sym) -> Option<Meaning> {
+        let world = self.world;
+        let file = &world.files[parameter.file as usize];
+        let (dir, name) = file.path.rsplit_once('/').unwrap_or(("", &file.path));
+        let is_test = name.starts_with("test_") || name.ends_with("_test.py") || name == "conftest.py";
+        if file.language != Language::Python || !is_test || world.def(parameter).kind != Kind::Parameter {
+            return None;
+        }
+        let word = world.gid(parameter.file, world.def(parameter).name);
+        let reaches = |s: &Sym| {
+            let path = &world.files[s.file as usize].path;
+            let around = path.strip_suffix("conftest.py").map(|d| d.trim_end_matches('/'));
+            s.file == parameter.file || around.is_some_and(|d| d.is_empty() || dir == d || dir.strip_prefix(d).is_some_and(|r| r.starts_with('/')))
+        };
+        let is_function = |s: &Sym| world.language(s.file) == Language::Python && world.def(*s).kind == Kind::Function && world.def(*s).scope == ScopeId::FILE;
+        let found = world.named(word).iter().filter(|s| is_function(s) && reaches(s));
+        // The nearest one: that of the file, else of the deepest folder.
+        let giver = *found.max_by_key(|s| (s.file == parameter.file, world.files[s.file as usize].path.len()))?;
+        let result = self.result(Ty::Item(giver, Ty::no_args(), None));
+        let ty = if world.def(giver).flags.has(Flags::GENERATOR) { self.element(result.ty) } else { result.ty };
+        Some(Meaning { ty, certainty: result.certainty.min(Certainty::Inferred), reasons: result.reasons })
     }
 
     /// `list.map(x => …)`: an element; `list.reduce((sum, x) => …)`: the second one is.

@@ -207,7 +207,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Of overloads the one with a body, of a getter and a setter the first.
-    fn prefer_bodies(&self, found: &mut Lookup) {
+    pub(super) fn prefer_bodies(&self, found: &mut Lookup) {
         let bodiless = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::BODILESS));
         let signature = |h: &Hit| if let Entity::Sym(s) = h.entity { self.world.def(s).signature } else { 0 };
         if found.hits.iter().any(|h| signature(h) != 0) {

@@ -117,6 +117,10 @@ impl Evaluator<'_, '_> {
             hit.reasons = owner.reasons.iter().copied().chain(own).take(10).collect();
         }
         if found.hits.len() > 1 {
+            // Signatures give way to the one with a body, also where a module was asked for the name.
+            self.prefer_bodies(&mut found);
+        }
+        if found.hits.len() > 1 {
             found = self.choose_overload(found, u);
         }
         found
