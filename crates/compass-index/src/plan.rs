@@ -4,7 +4,7 @@
 //! the first bytes of files whose name says nothing.
 
 mod commands;
-mod manifests;
+pub(crate) mod manifests;
 mod roots;
 mod walk;
 

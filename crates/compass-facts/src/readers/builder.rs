@@ -343,6 +343,11 @@ impl<'t> Builder<'t> {
         id
     }
 
+    /// Says that an import is a call of `require`.
+    pub fn set_required(&mut self, id: ImportId) {
+        self.facts.imports[id.index()].system = true;
+    }
+
     /// Adds an export.
     pub fn add_export(&mut self, name: &str, what: TypeId, span: Span) {
         let name = self.intern(name);

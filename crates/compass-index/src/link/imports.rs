@@ -36,7 +36,7 @@ impl Evaluator<'_, '_> {
             Language::Rust => self.rust_targets(file, id, import, module),
             Language::Java => self.java_targets(file, import, module),
             Language::Go => self.go_targets(file, import, module),
-            _ => modules.script(world, file, module).into_iter().collect(),
+            _ => modules.script(world, file, module, import.system).into_iter().collect(),
         }
     }
 

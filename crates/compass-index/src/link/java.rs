@@ -329,9 +329,7 @@ impl Evaluator<'_, '_> {
         for s in own.into_iter().filter(|s| names.hold(world.def(*s).kind) || in_header(s)) {
             let d = world.def(s);
             let overridden = names == Names::Methods
-                && out[..derived]
-                    .iter()
-                    .any(|f| matches!(f.hit.entity, Entity::Sym(o) if world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
+                && out[..derived].iter().any(|f| matches!(f.hit.entity, Entity::Sym(o) if world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
             if !overridden {
                 let reasons = if def.name_span.is_empty() { Vec::new() } else { vec![reason] };
                 out.push(Found { hit: Hit { entity: Entity::Sym(s), certainty: Certainty::Proven, reasons }, of: Ty::Value(sym, args.clone()) });

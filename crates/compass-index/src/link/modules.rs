@@ -9,6 +9,7 @@
 use super::ty::Entity;
 use super::world::World;
 use crate::Certainty;
+use crate::plan::manifests::FOR_REQUIRE;
 use compass_facts::{ImportKind, Language, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
 
@@ -39,6 +40,8 @@ pub(super) struct Modules {
     units: FxHashMap<String, Vec<u32>>,
     /// Entry file of a unit.
     entries: FxHashMap<u32, u32>,
+    /// The one for `require`, where a package says so.
+    required: FxHashMap<u32, u32>,
     /// C and C++: the files each includes itself.
     includes: Vec<Box<[u32]>>,
     /// The files that include each, a few of them: more than a few means many.
@@ -109,12 +112,23 @@ impl Modules {
         let root_of: FxHashMap<u32, u32> = world.files.iter().map(|f| (f.id.unit.0, f.root)).collect();
         for (i, unit) in world.units.iter().enumerate() {
             let Some(&root) = root_of.get(&(i as u32)) else { continue };
-            let found = unit.entries.iter().find_map(|e| {
+            let find = |e: &str| {
                 let path = normalise(&join(&unit.dir, e.trim_start_matches("./")));
                 world.by_path.get(&(root, path.as_str())).copied().or_else(|| self.script_file(world, root, &path))
-            });
+            };
+            let found = unit.entries.iter().filter(|e| !e.starts_with(FOR_REQUIRE)).find_map(|e| find(e));
+            // Code before declarations; a package that has its source here is meant by that however it is brought in.
+            let is_source = |f: &u32| world.files[*f as usize].path.strip_prefix(&unit.dir).is_some_and(|p| p.trim_start_matches('/').starts_with("src/"));
+            let for_require = || unit.entries.iter().filter_map(|e| e.strip_prefix(FOR_REQUIRE));
+            let required = match found.filter(is_source) {
+                Some(_) => None,
+                None => for_require().filter(|e| !e.contains(".d.")).find_map(find).or_else(|| for_require().find_map(find)),
+            };
             if let Some(file) = found {
                 self.entries.insert(i as u32, file);
+            }
+            if let Some(file) = required {
+                self.required.insert(i as u32, file);
             }
         }
     }
@@ -332,7 +346,7 @@ impl Modules {
     }
 
     /// A JavaScript or TypeScript module.
-    pub(super) fn script(&self, world: &World, from: u32, module: &str) -> Option<Target> {
+    pub(super) fn script(&self, world: &World, from: u32, module: &str, required: bool) -> Option<Target> {
         let file = &world.files[from as usize];
         let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
         let module = module.strip_prefix("node:").unwrap_or(module);
@@ -344,17 +358,17 @@ impl Modules {
         let package_parts = if module.starts_with('@') { parts.len().min(2) } else { 1 };
         let package = parts[..package_parts].join("/");
         let rest = parts.get(package_parts).copied().unwrap_or("");
-        self.installed(world, file.root, dir, &package, rest).or_else(|| self.standing_in(world, from, &package, rest))
+        self.installed(world, (file.root, dir), &package, rest, required).or_else(|| self.standing_in(world, from, &package, rest))
     }
 
     /// The package folder nearest upwards.
-    fn installed(&self, world: &World, root: u32, dir: &str, package: &str, rest: &str) -> Option<Target> {
+    fn installed(&self, world: &World, (root, dir): (u32, &str), package: &str, rest: &str, required: bool) -> Option<Target> {
         let mut at = Some(dir);
         while let Some(dir) = at {
             let folder = join(&join(dir, "node_modules"), package);
             let unit = world.units.iter().position(|u| u.dir == folder);
             if let Some(unit) = unit {
-                let found = self.in_package(world, root, unit as u32, &folder, rest);
+                let found = self.in_package(world, root, unit as u32, &folder, rest, required);
                 if let Some(f) = found {
                     return Some(sure(Entity::Module(f, ScopeId::FILE)));
                 }
@@ -368,9 +382,10 @@ impl Modules {
         None
     }
 
-    fn in_package(&self, world: &World, root: u32, unit: u32, folder: &str, rest: &str) -> Option<u32> {
+    fn in_package(&self, world: &World, root: u32, unit: u32, folder: &str, rest: &str, required: bool) -> Option<u32> {
         if rest.is_empty() {
-            return self.entries.get(&unit).copied();
+            let own = if required { self.required.get(&unit) } else { None };
+            return own.or(self.entries.get(&unit)).copied();
         }
         let source = join(&join(folder, "src"), rest);
         self.script_file(world, root, &source).or_else(|| self.script_file(world, root, &join(folder, rest)))
@@ -382,7 +397,7 @@ impl Modules {
         let root = world.files[from as usize].root;
         let own = world.files[from as usize].id.unit.0;
         let unit = *units.iter().find(|u| world.units[**u as usize].own)?;
-        let file = self.in_package(world, root, unit, &world.units[unit as usize].dir, rest)?;
+        let file = self.in_package(world, root, unit, &world.units[unit as usize].dir, rest, false)?;
         let certainty = if unit == own { Certainty::Proven } else { Certainty::Inferred };
         Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty, stands_in: unit != own })
     }

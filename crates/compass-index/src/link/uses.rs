@@ -119,11 +119,25 @@ impl Evaluator<'_, '_> {
         if found.hits.len() > 1 {
             // Signatures give way to the one with a body, also where a module was asked for the name.
             self.prefer_bodies(&mut found);
+            self.keep_side(file, &owner.ty, &mut found);
         }
         if found.hits.len() > 1 {
             found = self.choose_overload(found, u);
         }
         found
+    }
+
+    /// Members of a class itself and of its values may have one name: what stands before the dot says which side is meant.
+    fn keep_side(&self, file: u32, owner: &Ty, found: &mut Lookup) {
+        let wanted = match owner {
+            Ty::Item(..) => true,
+            Ty::Value(..) => false,
+            _ => return,
+        };
+        let is_static = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::STATIC));
+        if self.world.language(file).is_kin_of(Language::TypeScript) && found.hits.iter().any(|h| is_static(h) == wanted) {
+            found.hits.retain(|h| is_static(h) == wanted);
+        }
     }
 
     /// A member nobody has: honest about types that are known and closed, a guess elsewhere.
@@ -251,9 +265,11 @@ impl Evaluator<'_, '_> {
             Entity::Sym(s) => {
                 let d = world.def(s);
                 let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant);
-                (wrong_kind, d.flags.has(Flags::BODILESS))
+                // One name for a value and a type: the value, unless a type is asked for.
+                let wrong_space = u.role != Role::Type && matches!(d.kind, Kind::Interface | Kind::Alias);
+                (wrong_kind, wrong_space, d.flags.has(Flags::BODILESS))
             }
-            _ => (true, false),
+            _ => (true, false, false),
         };
         found.hits.sort_by_key(score);
     }

@@ -90,15 +90,36 @@ fn npm(text: &str) -> Option<Manifest> {
     let field = |name: &str| manifest.get(name).and_then(|v| v.as_str()).map(str::to_owned);
     let mut entries: Vec<String> = ["src/index.ts", "src/index.tsx"].map(str::to_owned).to_vec();
     entries.extend(["source", "module", "main"].iter().filter_map(|f| field(f)));
+    let mut required = Vec::new();
     if let Some(exports) = manifest.get("exports") {
         exported(exports, &mut entries);
+        for_require(exports, false, &mut required);
     }
     entries.extend(["types", "typings"].iter().filter_map(|f| field(f)));
     entries.extend(["index".to_owned(), "src/index".to_owned()]);
+    required.extend(field("main"));
+    entries.extend(required.into_iter().map(|e| format!("{FOR_REQUIRE}{e}")));
     Some(Manifest { ecosystem: Ecosystem::Npm, name: field("name"), version: field("version"), entries })
 }
 
-/// The targets of `"."` in an `exports` map, in the order written.
+/// Stands before entries that are meant where a package is brought in by `require`.
+pub const FOR_REQUIRE: &str = "require:";
+
+/// The targets of `"."` under the condition `require`.
+fn for_require(value: &serde_json::Value, inside: bool, entries: &mut Vec<String>) {
+    match value {
+        serde_json::Value::String(path) if inside => entries.push(path.clone()),
+        serde_json::Value::Object(map) => {
+            let has_paths = map.keys().any(|k| k.starts_with('.'));
+            for (key, inner) in map.iter().filter(|(k, _)| !has_paths || *k == ".") {
+                for_require(inner, inside || key == "require", entries);
+            }
+        }
+        _ => {}
+    }
+}
+
+/// The targets of `"."` in an `exports` map, by the names of their conditions.
 fn exported(value: &serde_json::Value, entries: &mut Vec<String>) {
     match value {
         serde_json::Value::String(path) => entries.push(path.clone()),
@@ -177,6 +198,10 @@ mod tests {
     fn sources_come_before_built_files() {
         let manifest = npm(r#"{"name":"board","main":"dist/board.js","exports":{".":{"import":"./dist/board.mjs"},"./x":"./x.js"}}"#).expect("package");
         assert_eq!(manifest.entries[0], "src/index.ts");
+        let both = npm(r#"{"name":"board","exports":{".":{"import":{"default":"./esm/a.js"},"require":{"types":"./cjs/a.d.ts","default":"./cjs/a.js"}}}}"#)
+            .expect("package");
+        let required: Vec<&str> = both.entries.iter().filter_map(|e| e.strip_prefix(FOR_REQUIRE)).collect();
+        assert_eq!(required, ["./cjs/a.js", "./cjs/a.d.ts"]);
         assert!(manifest.entries.contains(&"./dist/board.mjs".to_owned()) && !manifest.entries.contains(&"./x.js".to_owned()));
     }
 

@@ -22,13 +22,15 @@ impl<'t> Reader<'t> {
         match (name.kind(), member) {
             ("identifier", None) => {
                 let id = self
-                    .import_binding(&module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
+                    .required_binding(&module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
                 self.b.add_use(bound, span(name), Role::Import, Shape::Import(id));
             }
             ("identifier", Some(property)) => {
                 let taken = text(property, self.b.text);
-                let id = self
-                    .import_binding(&module, Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(bound), at: span(name), whole, reexport: false });
+                let id = self.required_binding(
+                    &module,
+                    Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(bound), at: span(name), whole, reexport: false },
+                );
                 self.b.add_use(taken, span(property), Role::Import, Shape::Import(id));
             }
             ("object_pattern", None) => {
@@ -49,7 +51,7 @@ impl<'t> Reader<'t> {
         };
         let (Some(key), Some(bound)) = (key, bound) else { return };
         let taken = text(key, self.b.text);
-        let id = self.import_binding(
+        let id = self.required_binding(
             module,
             Binding { kind: ImportKind::Name, name: Some(taken), bound: Some(text(bound, self.b.text)), at: span(bound), whole, reexport: false },
         );
@@ -165,7 +167,7 @@ impl<'t> Reader<'t> {
         }
         if let Some(module) = self.required_module(right) {
             let module = module.to_owned();
-            let id = self.import_binding(
+            let id = self.required_binding(
                 &module,
                 Binding { kind: ImportKind::Name, name: Some("="), bound: None, at: span(right), whole: span(whole), reexport: false },
             );

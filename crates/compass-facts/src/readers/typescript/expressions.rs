@@ -198,7 +198,7 @@ impl<'t> Reader<'t> {
             let module = module.to_owned();
             let binding =
                 super::imports::Binding { kind: crate::ImportKind::Name, name: Some("="), bound: None, at: span(node), whole: span(node), reexport: false };
-            let id = self.import_binding(&module, binding);
+            let id = self.required_binding(&module, binding);
             return self.b.ty(TypeExpr::Import(id));
         }
         let Some(function) = node.child_by_field_name("function") else { return self.b.unknown() };

@@ -35,6 +35,13 @@ impl<'t> Reader<'t> {
         })
     }
 
+    /// As [`Self::import_binding`], for `require`: a package may have another entry for it.
+    pub(super) fn required_binding(&mut self, module: &str, binding: Binding) -> ImportId {
+        let id = self.import_binding(module, binding);
+        self.b.set_required(id);
+        id
+    }
+
     pub(super) fn import(&mut self, node: Node<'t>) {
         let whole = span(node);
         if let Some(clause) = find_child(node, "import_require_clause") {
@@ -42,7 +49,7 @@ impl<'t> Reader<'t> {
             if let (Some(name), Some(source)) = (name, source) {
                 let module = unquoted(text(source, self.b.text));
                 let bound = text(name, self.b.text);
-                self.import_binding(module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
+                self.required_binding(module, Binding { kind: ImportKind::Name, name: Some("="), bound: Some(bound), at: span(name), whole, reexport: false });
             }
             return;
         }
