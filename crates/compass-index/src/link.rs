@@ -17,6 +17,7 @@ mod given;
 mod go;
 mod imports;
 mod java;
+mod java_choice;
 mod lookup;
 mod members;
 mod modules;
