@@ -99,8 +99,7 @@ impl Fragment {
         // Side by side somewhere?
         while at + self.text.len() <= name.len() {
             if self.same(name[at], *first) && name[at + 1..].iter().zip(rest).all(|(a, b)| self.same(*a, *b)) {
-                let starts = at == 0 || !name[at - 1].is_ascii_alphanumeric() || name[at].is_ascii_uppercase() && name[at - 1].is_ascii_lowercase();
-                let grade = if at == 0 { 4 } else { 1 + u32::from(starts) * 2 };
+                let grade = if at == 0 { 4 } else { 1 + u32::from(begins_word(name, at)) * 2 };
                 best = best.max(Some(grade));
                 if grade > 1 {
                     break;

@@ -86,9 +86,13 @@ impl Out {
 fn answer(engine: &Engine, context: &Context, question: &str, face: &Arc<dyn Face>, out: &Out) -> Result<u64, AnswerError> {
     let printed = Arc::new(AtomicUsize::new(0));
     let early = {
-        let (face, printed, out) = (face.clone(), printed.clone(), out.clone());
+        let (face, printed, out, engine) = (face.clone(), printed.clone(), out.clone(), Engine::new(engine.index().clone()));
         Early(Arc::new(move |answer: &Answer| {
-            out.put(&face.row(answer, printed.fetch_add(1, Ordering::Relaxed)), true);
+            let mut answer = answer.clone();
+            if face.wants_callers() {
+                engine.add_caller(&mut answer);
+            }
+            out.put(&face.row(&answer, printed.fetch_add(1, Ordering::Relaxed)), true);
         }))
     };
     let found = engine.ask(question, &Context { early: Some(early), ..context.clone() });
@@ -302,4 +306,30 @@ fn plain_row(answer: &Answer) -> String {
     }
     let text = answer.text.as_deref().unwrap_or("(the source cannot be read any more)").trim();
     format!("  {mark} {what:8} {}  {}  {}\n", shown::harmless(&place), shown::harmless(&context), shown::harmless(text))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    /// Rows that are sent on one by one make the object that the contract has as a whole.
+    #[rstest]
+    #[case::none(0)]
+    #[case::one(1)]
+    #[case::several(3)]
+    fn pieces_make_the_whole_object(#[case] rows: usize) {
+        let (project, index) = (tempfile::tempdir().expect("folder"), tempfile::tempdir().expect("folder"));
+        std::fs::write(project.path().join("rack.py"), "def turn():\n    pass  # \"turn\"\n".repeat(2)).expect("written");
+        let file = index.path().join("index.sqlite");
+        let options = compass_index::plan::Options { roots: vec![project.path().to_owned()], files: None, deps: compass_index::plan::Deps::None };
+        let request = compass_index::refresh::Request { options, index: file.clone(), threads: 1, verify: false, passes: Default::default() };
+        compass_index::refresh::run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
+        let engine = Engine::new(Arc::new(Index::open(&file).expect("index")));
+        let question = format!("text turn at most {rows}");
+        let answers = engine.ask(&question, &Context::default()).expect("answers");
+        let face = Json { question };
+        let pieces: String = answers.answers.iter().enumerate().map(|(i, a)| face.row(a, i)).collect();
+        assert_eq!(pieces + &face.end(&answers, false), json(&answers) + "\n");
+    }
 }

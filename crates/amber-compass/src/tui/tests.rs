@@ -663,3 +663,35 @@ mod trace {
         assert_eq!(state.unfold.shown, None);
     }
 }
+
+#[test]
+fn rows_that_come_in_leave_the_reader_where_he_is() {
+    let mut state = desk((160, 45));
+    state.ready = true;
+    done(&mut state, Lane::Ask, Outcome::Answers("first".to_owned(), Ok(answers("first", 9))));
+    state.answers.ask("text turn".to_owned());
+    done(&mut state, Lane::Ask, Outcome::SoFar(answers("text turn", 3)));
+    assert!(screen(&state)[1].contains("3 so far"), "{}", screen(&state)[1]);
+    press(&mut state, KeyCode::Down);
+    done(&mut state, Lane::Ask, Outcome::SoFar(answers("text turn", 6)));
+    assert_eq!(state.answers.shown().map(|k| (k.selected, k.answers.answers.len())), Some((1, 6)));
+    // To an earlier question, then to the code: what still comes in moves nobody.
+    press(&mut state, KeyCode::Left);
+    done(&mut state, Lane::Ask, Outcome::SoFar(answers("text turn", 8)));
+    assert_eq!(state.answers.shown().map(|k| k.answers.question.as_str()), Some("first"));
+    press(&mut state, KeyCode::F(2));
+    done(&mut state, Lane::Ask, Outcome::Answers("text turn".to_owned(), Ok(answers("text turn", 9))));
+    assert_eq!((state.screen, state.answers.waiting.as_deref()), (Screen::Desk, None));
+    assert_eq!(state.answers.kept.iter().map(|k| k.answers.answers.len()).collect::<Vec<_>>(), [9, 9]);
+}
+
+#[test]
+fn a_question_broken_off_is_shown_when_it_is_asked_again() {
+    let mut state = desk((160, 45));
+    state.answers.ask("text turn".to_owned());
+    done(&mut state, Lane::Ask, Outcome::SoFar(answers("text turn", 3)));
+    press(&mut state, KeyCode::F(2));
+    state.answers.ask("text turn".to_owned());
+    done(&mut state, Lane::Ask, Outcome::Answers("text turn".to_owned(), Ok(answers("text turn", 5))));
+    assert_eq!((state.screen, state.answers.kept.len()), (Screen::Answers, 1));
+}

@@ -42,12 +42,20 @@ impl Engine {
         let mut all = Vec::new();
         let mut distinct = 0;
         let mut many = Vec::new();
+        let mut page = page;
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
             distinct += resolution.symbols.len();
             // At a place the first target is meant; a name stands for all its symbols.
             let most = if resolution.by_name { usize::MAX } else { 1 };
+            if resolution.symbols.iter().take(most).any(|r| r.local) {
+                // Uses that the reader linked stand in no posting: all have to be looked at.
+                page = None;
+                for symbol in many.drain(..) {
+                    self.add_uses(symbol, roles, &mut found)?;
+                }
+            }
             for symbol in resolution.symbols.iter().take(most).map(|r| r.symbol) {
                 match page {
                     Some(_) => many.push(symbol),

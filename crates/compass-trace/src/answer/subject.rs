@@ -14,6 +14,8 @@ pub(super) struct Resolved {
     pub(super) via: Option<(FileId, UseId)>,
     /// Found by name: is it a declaration without a body?
     pub(super) bodiless: bool,
+    /// Found by name: does it stand inside a function, where the reader linked its uses?
+    pub(super) local: bool,
 }
 
 /// All symbols of a subject, and what stood in the way of finding more.
@@ -112,7 +114,7 @@ impl Engine {
         let links = self.index.links(file)?;
         let Some(least) = links.crossings.iter().filter(|c| c.at.contains(offset)).map(|c| c.at.len()).min() else { return Ok(false) };
         for crossing in links.crossings.iter().filter(|c| c.at.contains(offset) && c.at.len() == least) {
-            out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None, bodiless: false });
+            out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None, bodiless: false, local: false });
             out.notes.push(format!("{} {}", crossing.kind.word(), crossing.label));
         }
         out.total = out.symbols.len();
@@ -142,7 +144,7 @@ impl Engine {
         let via = Some((file, usage));
         if let Some(def) = facts.facts.usage(usage).local {
             let symbol = SymbolId { file, number: facts.number(def) };
-            out.symbols.push(Resolved { symbol, certainty: Some(Certainty::Proven), via, bodiless: false });
+            out.symbols.push(Resolved { symbol, certainty: Some(Certainty::Proven), via, bodiless: false, local: false });
             out.total = 1;
             return Ok(());
         }
@@ -150,7 +152,7 @@ impl Engine {
         match links.find(usage) {
             Some(link) => {
                 out.total = link.total as usize;
-                out.symbols.extend(link.targets.iter().map(|t| Resolved { symbol: *t, certainty: Some(link.certainty), via, bodiless: false }));
+                out.symbols.extend(link.targets.iter().map(|t| Resolved { symbol: *t, certainty: Some(link.certainty), via, bodiless: false, local: false }));
             }
             None => out.cause = Some(links.find_cause(usage).unwrap_or(Cause::NoDefinition)),
         }
@@ -178,7 +180,7 @@ impl Engine {
             if self.name_fits(used, &entry)? {
                 let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
                 let bodiless = entry.flags.has(compass_facts::Flags::BODILESS);
-                let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless };
+                let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(compass_facts::Flags::LOCAL) };
                 ranked.push((!own, bodiless, self.index.position(entry.symbol.file), resolved));
                 if out.names.last() != Some(&entry.name) {
                     out.names.push(entry.name);
@@ -384,7 +386,13 @@ impl Engine {
 
 impl Resolution {
     fn push_definition(&mut self, file: FileId, facts: &FileFacts, def: DefId) {
-        self.symbols.push(Resolved { symbol: SymbolId { file, number: facts.number(def) }, certainty: Some(Certainty::Proven), via: None, bodiless: false });
+        self.symbols.push(Resolved {
+            symbol: SymbolId { file, number: facts.number(def) },
+            certainty: Some(Certainty::Proven),
+            via: None,
+            bodiless: false,
+            local: false,
+        });
         self.total += 1;
     }
 }

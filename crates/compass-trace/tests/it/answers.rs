@@ -341,3 +341,9 @@ fn methods_of_go_are_named_with_their_type() {
     let answers = ask(&engine(&project), "where is Slot.Turn");
     assert_eq!((places(&answers), answers.answers[0].name.as_deref()), (vec!["rack.go:5".to_owned()], Some("Slot.Turn")));
 }
+
+#[rstest]
+fn uses_inside_a_function_stand_among_very_many(crowd: Project) {
+    crowd.write("zz/inner.py", "def outer():\n    def turn(): pass\n    turn()\n    turn()\n");
+    assert_eq!(ask(&engine(&crowd), "who calls turn").total, 483);
+}

@@ -61,9 +61,20 @@ impl AnswersPane {
         self.kept.get_mut(self.current)
     }
 
+    /// Are answers to that question coming in?
+    pub fn goes_on(&self, question: &str) -> bool {
+        self.kept.iter().any(|k| k.partial && k.answers.question == question)
+    }
+
+    /// A question was asked: what came in of earlier ones stays as it is.
+    pub fn ask(&mut self, question: String) {
+        self.kept.iter_mut().for_each(|k| k.partial = false);
+        self.waiting = Some(question);
+    }
+
     /// Adds answers, of which more may come; those that go on stay as they were left. At most thirty questions are kept.
     pub fn add(&mut self, answers: Answers, partial: bool) {
-        if let Some(kept) = self.kept.get_mut(self.current).filter(|k| k.partial && k.answers.question == answers.question) {
+        if let Some(kept) = self.kept.iter_mut().find(|k| k.partial && k.answers.question == answers.question) {
             (kept.answers, kept.partial) = (answers, partial);
             return;
         }

@@ -148,6 +148,6 @@ pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
     let mut open: Vec<String> = state.desk.track.iter().map(|h| h.from.path.clone()).collect();
     open.extend(state.desk.page.iter().map(|p| p.path.clone()));
     let these = state.answers.shown().map(|k| k.answers.answers.iter().filter_map(|a| a.file.map(|f| (f, a.start))).collect());
-    state.answers.waiting = Some(question.clone());
+    state.answers.ask(question.clone());
     start(state, Job::Ask { question, open, these }, effects);
 }

@@ -174,7 +174,7 @@ fn followed(state: &mut State, found: Result<Answers, String>, effects: &mut Vec
 
 /// Shows answers; rows that are added to those on the screen leave the reader where they are.
 fn some_answers(state: &mut State, answers: Answers, partial: bool, effects: &mut Vec<Effect>) {
-    let goes_on = state.answers.shown().is_some_and(|k| k.partial && k.answers.question == answers.question);
+    let goes_on = state.answers.goes_on(&answers.question);
     state.answers.add(answers, partial);
     if !goes_on {
         super::go_to(state, Screen::Answers);
