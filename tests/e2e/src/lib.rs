@@ -53,14 +53,17 @@ impl Screen {
         self.tmux(&["capture-pane", "-p"])
     }
 
-    /// Waits until the screen satisfies `check`; fails with the screen after 20 s.
+    /// Waits until the screen satisfies `check` and stands still: a picture may be taken in the middle of a frame. Fails with the
+    /// screen after 20 s.
     pub fn wait(&self, what: &str, check: impl Fn(&str) -> bool) -> String {
         let began = Instant::now();
+        let mut before = String::new();
         loop {
             let shown = self.shown();
-            if check(&shown) {
+            if check(&shown) && shown == before {
                 return shown;
             }
+            before.clone_from(&shown);
             assert!(began.elapsed() < Duration::from_secs(20), "waited for {what}; the screen shows:\n{shown}");
             std::thread::sleep(Duration::from_millis(40));
         }
