@@ -1,5 +1,6 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
+use crate::readers::tree::errors;
 use crate::readers::{c, go, java, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
@@ -181,14 +182,39 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     if matches!(language, Language::C | Language::Cpp) {
         return c::read(text, language == Language::Cpp, cancel);
     }
-    let tree = parse(language, text, cancel)?;
-    Some(match language {
+    let mut tree = parse(language, text, cancel)?;
+    if matches!(language, Language::TypeScript | Language::Tsx) && tree.root_node().has_error() {
+        tree = typescript::lines::best_tree(language, text, tree, cancel)?;
+    }
+    let mut facts = match language {
         Language::Go => go::read(text, &tree, cancel),
         Language::Java => java::read(text, &tree, cancel),
         Language::Python => python::read(text, &tree, cancel),
         Language::Rust => rust::read(text, &tree, cancel),
         _ => typescript::read(text, language != Language::JavaScript, &tree, cancel),
-    })
+    };
+    add_errors(&tree, &mut facts);
+    Some(facts)
+}
+
+/// Errors that no statement begins with, within expressions and types: a reader goes past them, but they are said.
+fn add_errors(tree: &tree_sitter::Tree, facts: &mut Facts) {
+    if !tree.root_node().has_error() {
+        return;
+    }
+    // Both are sorted: what is known begins before an error and reaches behind it, or does not hold it.
+    let (mut reach, mut at, mut new) = (None, 0, Vec::new());
+    for span in errors(tree.root_node()) {
+        while let Some(gap) = facts.gaps.get(at).filter(|g| g.span.start <= span.start) {
+            reach = reach.max(Some(gap.span.end));
+            at += 1;
+        }
+        if reach.is_none_or(|end| end < span.end) {
+            new.push(Gap { cause: GapCause::Syntax, span });
+        }
+    }
+    facts.gaps.extend(new);
+    facts.gaps.sort_by_key(|g| g.span);
 }
 
 /// Parses `text`; `None` when cancelled.

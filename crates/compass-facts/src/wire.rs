@@ -5,11 +5,20 @@
 use crate::*;
 use serde::{Deserialize, Serialize};
 
-/// What stands beside uses and definitions.
+/// What comes first: enough to read definitions and uses.
+#[derive(Serialize, Deserialize)]
+struct Head<'b> {
+    names: &'b str,
+    lengths: Vec<u32>,
+    definitions: u32,
+    uses: u32,
+    /// Are there members of types that are defined elsewhere? Their names can be told from the rest only.
+    extends: bool,
+}
+
+/// What comes last.
 #[derive(Serialize, Deserialize)]
 struct Rest {
-    names: String,
-    lengths: Vec<u32>,
     scopes: Vec<Scope>,
     imports: Vec<Import>,
     exports: Vec<Export>,
@@ -23,8 +32,6 @@ struct Rest {
     signals: Vec<Signal>,
     outer: Outer,
     lines: u32,
-    definitions: u32,
-    uses: u32,
 }
 
 /// Why bytes are no facts.
@@ -46,9 +53,14 @@ impl From<postcard::Error> for WireError {
 /// # Errors
 /// Never for facts that a reader made.
 pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
-    let rest = RestRef {
+    let head = Head {
         names: facts.names.text(),
         lengths: facts.names.lengths(),
+        definitions: facts.definitions.len() as u32,
+        uses: facts.uses.len() as u32,
+        extends: !facts.extensions.is_empty(),
+    };
+    let rest = RestRef {
         scopes: &facts.scopes,
         imports: &facts.imports,
         exports: &facts.exports,
@@ -62,13 +74,11 @@ pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
         signals: &facts.signals,
         outer: facts.outer,
         lines: facts.lines,
-        definitions: facts.definitions.len() as u32,
-        uses: facts.uses.len() as u32,
     };
-    let mut out = Writer(postcard::to_extend(&rest, Vec::with_capacity(facts.uses.len() * 6 + 256))?);
+    let mut out = Writer(postcard::to_extend(&head, Vec::with_capacity(facts.uses.len() * 6 + 256))?);
     definitions_out(&facts.definitions, &mut out);
     uses_out(facts, &mut out);
-    Ok(out.0)
+    Ok(postcard::to_extend(&rest, out.0)?)
 }
 
 /// The facts of bytes.
@@ -76,15 +86,17 @@ pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
 /// # Errors
 /// [`WireError::Shape`] for bytes that [`encode`] did not make.
 pub fn decode(bytes: &[u8]) -> Result<Facts, WireError> {
-    let (rest, tail): (Rest, &[u8]) = postcard::take_from_bytes(bytes)?;
-    let mut input = Input { bytes: tail, at: 0 };
-    // A count that the bytes cannot hold is no reason to ask for memory.
-    if (rest.definitions as usize) > tail.len() || (rest.uses as usize) > tail.len() {
-        return Err(WireError::Shape);
-    }
-    let definitions = definitions_in(rest.definitions, &mut input)?;
-    let names = NameTable::from_lengths(rest.names, &rest.lengths).ok_or(WireError::Shape)?;
-    let uses = uses_in(rest.uses, &names, &mut input)?;
+    let (head, mut input) = begin(bytes)?;
+    let names = NameTable::from_lengths(head.names.to_owned(), &head.lengths).ok_or(WireError::Shape)?;
+    let mut definitions = Vec::with_capacity(head.definitions as usize);
+    definitions_in(head.definitions, &mut input, &mut |d| definitions.push(d))?;
+    let mut uses = Vec::with_capacity(head.uses as usize);
+    let length = |name: NameId| names.get(name).len() as u32;
+    uses_in(head.uses, &length, &mut input, &mut |u| {
+        uses.push(u);
+        true
+    })?;
+    let rest: Rest = postcard::from_bytes(&input.bytes[input.at..])?;
     Ok(Facts {
         names,
         scopes: rest.scopes,
@@ -105,11 +117,94 @@ pub fn decode(bytes: &[u8]) -> Result<Facts, WireError> {
     })
 }
 
+fn begin(bytes: &[u8]) -> Result<(Head<'_>, Input<'_>), WireError> {
+    let (head, tail): (Head, &[u8]) = postcard::take_from_bytes(bytes)?;
+    // A count that the bytes cannot hold is no reason to ask for memory.
+    if (head.definitions as usize) > tail.len() || (head.uses as usize) > tail.len() {
+        return Err(WireError::Shape);
+    }
+    Ok((head, Input { bytes: tail, at: 0 }))
+}
+
+/// A use looked at by itself.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct PickedUse {
+    /// The name used.
+    pub name: String,
+    /// Its token.
+    pub span: Span,
+    /// What is done with it.
+    pub role: Role,
+    /// The definition it stands in, and the names of what is around that, outermost first, its own last.
+    pub enclosing: Option<(DefId, Vec<String>)>,
+}
+
+/// Some uses out of the bytes of facts, without making facts of all of them. `wanted` is sorted. `None` where only the
+/// whole facts tell how a definition around one of them is called.
+///
+/// # Errors
+/// [`WireError::Shape`] for bytes that [`encode`] did not make, or uses they do not have.
+pub fn pick_uses(bytes: &[u8], wanted: &[UseId]) -> Result<Option<Vec<PickedUse>>, WireError> {
+    let (head, mut input) = begin(bytes)?;
+    if head.extends {
+        return Ok(None);
+    }
+    let mut starts = Vec::with_capacity(head.lengths.len() + 1);
+    starts.push(0u32);
+    head.lengths.iter().for_each(|l| starts.push(starts[starts.len() - 1].saturating_add(*l)));
+    let name = |id: NameId| starts.get(id.index()).zip(starts.get(id.index() + 1)).and_then(|(a, b)| head.names.get(*a as usize..*b as usize));
+    let mut around: Vec<(NameId, Option<DefId>)> = Vec::with_capacity(head.definitions as usize);
+    definitions_in(head.definitions, &mut input, &mut |d| around.push((d.name, d.container)))?;
+    let mut picked = Vec::with_capacity(wanted.len());
+    let (mut at, mut left) = (0u32, wanted.iter().copied().peekable());
+    let length = |id: NameId| head.lengths.get(id.index()).copied().unwrap_or(0);
+    uses_in(head.uses, &length, &mut input, &mut |u| {
+        if left.next_if_eq(&UseId(at)).is_some() {
+            picked.push(u);
+        }
+        at += 1;
+        left.peek().is_some()
+    })?;
+    if picked.len() != wanted.len() {
+        return Err(WireError::Shape);
+    }
+    let mut out = Vec::with_capacity(picked.len());
+    for u in picked {
+        let enclosing = match u.enclosing {
+            Some(def) => match path_to(def, &around, &name) {
+                Some(path) => Some((def, path)),
+                None => return Ok(None),
+            },
+            None => None,
+        };
+        out.push(PickedUse { name: name(u.name).ok_or(WireError::Shape)?.to_owned(), span: u.span, role: u.role, enclosing });
+    }
+    Ok(Some(out))
+}
+
+/// Nobody nests definitions deeper than this.
+const MOST_AROUND: usize = 64;
+
+/// The names around a definition and its own; `None` where one of those around has none.
+fn path_to<'b>(def: DefId, around: &[(NameId, Option<DefId>)], name: &dyn Fn(NameId) -> Option<&'b str>) -> Option<Vec<String>> {
+    let (own, mut at) = *around.get(def.index())?;
+    let mut path = vec![name(own)?.to_owned()];
+    while let Some(container) = at {
+        let (id, next) = *around.get(container.index())?;
+        path.push(name(id).filter(|n| !n.is_empty())?.to_owned());
+        // Damaged bytes must not lead in a circle.
+        if path.len() >= MOST_AROUND {
+            return None;
+        }
+        at = next;
+    }
+    path.reverse();
+    Some(path)
+}
+
 /// [`Rest`] borrowed; the fields must stand in the same order.
 #[derive(Serialize)]
 struct RestRef<'f> {
-    names: &'f str,
-    lengths: Vec<u32>,
     scopes: &'f [Scope],
     imports: &'f [Import],
     exports: &'f [Export],
@@ -123,8 +218,6 @@ struct RestRef<'f> {
     signals: &'f [Signal],
     outer: Outer,
     lines: u32,
-    definitions: u32,
-    uses: u32,
 }
 
 struct Writer(Vec<u8>);
@@ -245,8 +338,7 @@ fn definitions_out(definitions: &[Definition], out: &mut Writer) {
     }
 }
 
-fn definitions_in(count: u32, input: &mut Input) -> Result<Vec<Definition>, WireError> {
-    let mut all = Vec::with_capacity(count as usize);
+fn definitions_in(count: u32, input: &mut Input, take: &mut impl FnMut(Definition)) -> Result<(), WireError> {
     let (mut at, mut scope, mut container, mut inner, mut name) = (0, 0, 0, 0, 0);
     for _ in 0..count {
         let marks = input.byte()?;
@@ -276,7 +368,7 @@ fn definitions_in(count: u32, input: &mut Input) -> Result<Vec<Definition>, Wire
         let ty = if marks & TYPE != 0 { Some(TypeId(input.number()?)) } else { None };
         let (arity, required, signature) = if marks & CALLABLE != 0 { (input.byte()?, input.byte()?, input.number()?) } else { (0, 0, 0) };
         let visible_from = if marks & VISIBLE != 0 { input.change(name_span.end)? } else { 0 };
-        all.push(Definition {
+        take(Definition {
             name: NameId(name),
             kind,
             flags,
@@ -294,7 +386,7 @@ fn definitions_in(count: u32, input: &mut Input) -> Result<Vec<Definition>, Wire
             signature,
         });
     }
-    Ok(all)
+    Ok(())
 }
 
 fn span(start: u32, len: u32) -> Result<Span, WireError> {
@@ -367,8 +459,8 @@ fn uses_out(facts: &Facts, out: &mut Writer) {
     }
 }
 
-fn uses_in(count: u32, names: &NameTable, input: &mut Input) -> Result<Vec<Use>, WireError> {
-    let mut all = Vec::with_capacity(count as usize);
+/// Reads uses until `take` has seen enough. `length` tells how long a name is.
+fn uses_in(count: u32, length: &impl Fn(NameId) -> u32, input: &mut Input, take: &mut impl FnMut(Use) -> bool) -> Result<(), WireError> {
     let (mut at, mut scope, mut enclosing, mut local, mut ty) = (0, 0, None, 0, 0);
     for _ in 0..count {
         let marks = input.byte()?;
@@ -376,7 +468,7 @@ fn uses_in(count: u32, names: &NameTable, input: &mut Input) -> Result<Vec<Use>,
         let more = if marks & MORE != 0 { input.byte()? } else { 0 };
         at = input.change(at)?;
         let name = NameId(input.number()?);
-        let len = if more & OTHER_LENGTH != 0 { input.number()? } else { names.get(name).len() as u32 };
+        let len = if more & OTHER_LENGTH != 0 { input.number()? } else { length(name) };
         if more & OTHER_SCOPE != 0 {
             scope = input.change(scope)?;
         }
@@ -401,9 +493,11 @@ fn uses_in(count: u32, names: &NameTable, input: &mut Input) -> Result<Vec<Use>,
             _ => return Err(WireError::Shape),
         };
         let args = if more & ARGS != 0 { input.byte()? } else { 0 };
-        all.push(Use { name, span: span(at, len)?, scope: ScopeId(scope), role, shape, enclosing, local: (marks & LOCAL != 0).then_some(DefId(local)), args });
+        if !take(Use { name, span: span(at, len)?, scope: ScopeId(scope), role, shape, enclosing, local: (marks & LOCAL != 0).then_some(DefId(local)), args }) {
+            break;
+        }
     }
-    Ok(all)
+    Ok(())
 }
 
 /// Roles by their number in memory.
@@ -430,6 +524,34 @@ mod tests {
         assert_eq!(decode(&encode(&facts).expect("encoded")).expect("decoded"), facts);
     }
 
+    #[rstest]
+    #[case::c(Language::C, "struct a { int b; };\nint f(struct a *x) { return x->b + g(x); }\nint h = 1;\nint *k = &h;\n")]
+    #[case::cpp(Language::Cpp, "namespace a { template <class T> class B : public C { int d(T t) { return e(t, 1); } }; } using a::B;\n")]
+    #[case::python(Language::Python, "import os as system\nclass A(B):\n    def f(self, x=1):\n        return self.g(x)\n")]
+    fn picked_uses_are_those_of_the_facts(#[case] language: Language, #[case] text: &str) {
+        let facts = facts_of(language, text);
+        let bytes = encode(&facts).expect("encoded");
+        let all: Vec<UseId> = (0..facts.uses.len() as u32).map(UseId).collect();
+        for wanted in [&all[..], &all[1..2], &all[all.len() - 1..], &[]] {
+            let picked = pick_uses(&bytes, wanted).expect("whole").expect("nothing extends here");
+            let path = |d: DefId| facts.container_path(d).into_iter().chain([facts.def_name(d)]).map(str::to_owned).collect::<Vec<_>>();
+            let told = wanted.iter().map(|id| facts.usage(*id)).map(|u| PickedUse {
+                name: facts.name(u.name).to_owned(),
+                span: u.span,
+                role: u.role,
+                enclosing: u.enclosing.map(|d| (d, path(d))),
+            });
+            assert_eq!(picked, told.collect::<Vec<_>>());
+        }
+        assert!(pick_uses(&bytes, &[UseId(facts.uses.len() as u32)]).is_err(), "a use that is not there");
+    }
+
+    #[test]
+    fn names_of_what_extends_are_left_to_the_whole_facts() {
+        let facts = facts_of(Language::Rust, "impl A { fn f(&self) -> u8 { self.g() } }\n");
+        assert_eq!(pick_uses(&encode(&facts).expect("encoded"), &[UseId(0)]).expect("whole"), None);
+    }
+
     #[test]
     fn every_role_and_kind_has_its_number() {
         assert!(BY_NUMBER.iter().enumerate().all(|(i, r)| *r as usize == i));
@@ -445,6 +567,7 @@ mod tests {
             }
             bytes.truncate(bytes.len().saturating_sub(cut % 50));
             let _ = decode(&bytes);
+            let _ = pick_uses(&bytes, &[UseId(1)]);
         }
     }
 }

@@ -3,6 +3,7 @@
 use crate::SymbolId;
 use compass_facts::UseId;
 use serde::{Deserialize, Serialize};
+use smallvec::SmallVec;
 
 /// How sure a link is. Ordered: the weaker is the lesser.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
@@ -123,13 +124,14 @@ pub struct Step {
     pub len: u32,
 }
 
-/// The meaning of one use.
+/// Reasons, from the use outwards. Most links have one or two, and a file has thousands of links.
+pub type Chain = SmallVec<[Step; 2]>;
+
+/// What uses mean: several uses of a file may share one.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 pub struct Link {
-    /// The use.
-    pub usage: UseId,
-    /// What it refers to, best first.
-    pub targets: Vec<SymbolId>,
+    /// What is referred to, best first.
+    pub targets: SmallVec<[SymbolId; 2]>,
     /// How many targets there were before the list was cut; of C and C++ the likeliest 40 of each entity are counted.
     pub total: u32,
     /// How sure.
@@ -141,12 +143,14 @@ pub struct Link {
 /// The links of one file.
 #[derive(Debug, Clone, PartialEq, Default, Serialize, Deserialize)]
 pub struct FileLinks {
-    /// By use.
+    /// Which of `links` a use has, by use.
+    pub of_uses: Vec<(UseId, u32)>,
+    /// What uses mean.
     pub links: Vec<Link>,
     /// Uses without a target, by use.
     pub unlinked: Vec<(UseId, Cause)>,
     /// Distinct chains of reasons.
-    pub evidence: Vec<Vec<Step>>,
+    pub evidence: Vec<Chain>,
     /// Per import of the file: the files it leads to; empty when nobody found any.
     pub imports: Vec<Vec<SymbolId>>,
     /// Imports that lead outside what is indexed, and those that lead nowhere, by position.
@@ -155,6 +159,8 @@ pub struct FileLinks {
     pub bases: Vec<(SymbolId, SymbolId)>,
     /// What can be called later through a place: the place, the function put there, and the use that puts it.
     pub held: Vec<(SymbolId, SymbolId, UseId)>,
+    /// What the file implements, and where a declaration file declares it.
+    pub declared: Vec<(SymbolId, SymbolId)>,
     /// Crossings that begin here, by place.
     pub crossings: Vec<crate::Crossing>,
     /// Sides of crossings that have no other, by place.
@@ -164,7 +170,13 @@ pub struct FileLinks {
 impl FileLinks {
     /// The link of a use.
     pub fn find(&self, usage: UseId) -> Option<&Link> {
-        self.links.binary_search_by_key(&usage, |l| l.usage).ok().map(|i| &self.links[i])
+        let i = self.of_uses.binary_search_by_key(&usage, |l| l.0).ok()?;
+        self.links.get(self.of_uses[i].1 as usize)
+    }
+
+    /// Uses with what they mean, by use.
+    pub fn iter(&self) -> impl Iterator<Item = (UseId, &Link)> {
+        self.of_uses.iter().filter_map(|(usage, link)| Some((*usage, self.links.get(*link as usize)?)))
     }
 
     /// Why a use has no link.

@@ -61,6 +61,13 @@ impl SymbolId {
         key[8..].copy_from_slice(&self.number.0.to_be_bytes());
         key
     }
+
+    /// The symbol of a key; `None` for bytes of another length.
+    pub fn of_key(key: &[u8]) -> Option<SymbolId> {
+        let key: &[u8; 12] = key.try_into().ok()?;
+        let number = |at: usize| u32::from_be_bytes([key[at], key[at + 1], key[at + 2], key[at + 3]]);
+        Some(SymbolId { file: FileId { unit: UnitId(number(0)), number: FileNo(number(4)) }, number: SymbolNo(number(8)) })
+    }
 }
 
 #[cfg(test)]
@@ -73,5 +80,7 @@ mod tests {
         let mut ids = [id(1, 0, 0), id(0, 300, 2), id(0, 2, 70000), id(0, 2, 3)];
         ids.sort();
         assert!(ids.windows(2).all(|w| w[0].to_key() < w[1].to_key()));
+        assert!(ids.iter().all(|id| SymbolId::of_key(&id.to_key()) == Some(*id)));
+        assert_eq!(SymbolId::of_key(b"short"), None);
     }
 }

@@ -2,20 +2,23 @@
 //!
 //! Facts and links of files are loaded when asked for and kept for a while. Cheap to open; share one per thread that asks.
 
+use crate::evidence::Chain;
 use crate::identity::Numbers;
 use crate::names::Names;
 use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, StoreError, UnitRow, UseEntry};
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
-use compass_facts::{Cancel, DefId, Facts, Source, SourceError, read};
+use compass_facts::wire::PickedUse;
+use compass_facts::{Cancel, DefId, Facts, Source, SourceError, UseId, read};
+use lru::LruCache;
 use rustc_hash::FxHashMap;
-use std::collections::VecDeque;
+use std::num::NonZeroUsize;
 use std::path::{Path, PathBuf};
 use std::sync::{Arc, Mutex, OnceLock};
 
-/// So many files' facts and links are kept in memory, and as many that were in use before them.
-const KEPT_FILES: usize = 400;
+/// So many files' facts, links and texts are kept in memory.
+const KEPT_FILES: NonZeroUsize = NonZeroUsize::new(800).unwrap();
 /// So many lists of uses are kept, of symbols with so many uses.
-const KEPT_USES: usize = 12;
+const KEPT_USES: NonZeroUsize = NonZeroUsize::new(12).unwrap();
 const MANY_USES: usize = 1000;
 
 /// Why an elementary question failed.
@@ -74,6 +77,15 @@ impl FileFacts {
     }
 }
 
+/// A use by itself, with the number of its targets and the reasons of its link.
+#[derive(Debug, Clone, PartialEq)]
+pub struct UseAlone {
+    /// What its file says of it.
+    pub told: PickedUse,
+    /// How many targets, and why; none where the reader linked it.
+    pub link: Option<(u32, Chain)>,
+}
+
 /// The text of a file as it is now.
 #[derive(Debug)]
 pub struct FileSource {
@@ -83,39 +95,8 @@ pub struct FileSource {
     pub changed: Option<Facts>,
 }
 
-/// What was loaded lately: what was asked for since the last change of shelves, and before it.
-struct Kept<T> {
-    new: FxHashMap<FileId, Arc<T>>,
-    old: FxHashMap<FileId, Arc<T>>,
-}
-
-impl<T> Default for Kept<T> {
-    fn default() -> Self {
-        Kept { new: FxHashMap::default(), old: FxHashMap::default() }
-    }
-}
-
-impl<T> Kept<T> {
-    fn get(&mut self, id: FileId) -> Option<Arc<T>> {
-        if let Some(known) = self.new.get(&id) {
-            return Some(known.clone());
-        }
-        let known = self.old.get(&id)?.clone();
-        self.keep(id, known.clone());
-        Some(known)
-    }
-
-    fn keep(&mut self, id: FileId, value: Arc<T>) {
-        if self.new.len() >= KEPT_FILES {
-            self.old = std::mem::take(&mut self.new);
-        }
-        self.new.insert(id, value);
-    }
-
-    fn clear(&mut self) {
-        *self = Kept::default();
-    }
-}
+/// What was loaded lately.
+type Kept<T> = Mutex<LruCache<FileId, Arc<T>>>;
 
 /// See the module.
 pub struct Index {
@@ -126,11 +107,11 @@ pub struct Index {
     by_id: FxHashMap<FileId, usize>,
     by_path: FxHashMap<String, FileId>,
     sources: Arc<dyn Sources>,
-    facts: Mutex<Kept<FileFacts>>,
-    links: Mutex<Kept<FileLinks>>,
-    texts: Mutex<Kept<FileSource>>,
-    /// Long lists of uses, latest first.
-    uses: Mutex<VecDeque<(SymbolId, Arc<Vec<UseEntry>>)>>,
+    facts: Kept<FileFacts>,
+    links: Kept<FileLinks>,
+    texts: Kept<FileSource>,
+    /// Long lists of uses.
+    uses: Mutex<LruCache<SymbolId, Arc<Vec<UseEntry>>>>,
     names: OnceLock<Arc<Names>>,
 }
 
@@ -161,10 +142,10 @@ impl Index {
             by_id,
             by_path,
             sources,
-            facts: Mutex::default(),
-            links: Mutex::default(),
-            texts: Mutex::default(),
-            uses: Mutex::default(),
+            facts: kept(KEPT_FILES),
+            links: kept(KEPT_FILES),
+            texts: kept(KEPT_FILES),
+            uses: kept(KEPT_USES),
             names: OnceLock::new(),
         })
     }
@@ -277,16 +258,39 @@ impl Index {
     /// # Errors
     /// [`IndexError::NoFile`] for an id of another index; store errors.
     pub fn facts(&self, id: FileId) -> Result<Arc<FileFacts>, IndexError> {
-        if let Some(known) = lock(&self.facts).get(id) {
-            return Ok(known);
+        if let Some(known) = lock(&self.facts).get(&id) {
+            return Ok(known.clone());
         }
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         // The lock is held for the reading alone, so that several threads unpack at once.
         let packed = self.reader().facts(id, row.hash)?;
         let (facts, numbers) = packed.map_or_else(|| Ok(Default::default()), |p| p.unpack())?;
         let found = Arc::new(FileFacts { facts, numbers });
-        keep(&self.facts, id, found.clone());
+        lock(&self.facts).put(id, found.clone());
         Ok(found)
+    }
+
+    /// Some uses of a file, sorted, with their links: for a page with rows of very many files, whose facts nobody asks for
+    /// otherwise. `None` where the whole facts are known already or have to be.
+    ///
+    /// # Errors
+    /// As [`Index::facts`] and [`Index::links`].
+    pub fn pick_uses(&self, id: FileId, wanted: &[UseId]) -> Result<Option<Vec<UseAlone>>, IndexError> {
+        if lock(&self.facts).contains(&id) {
+            return Ok(None);
+        }
+        let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
+        let (facts, links) = {
+            let reader = self.reader();
+            (reader.facts(id, row.hash)?, reader.links(self.generation, id)?)
+        };
+        let Some(uses) = facts.map(|f| f.pick(wanted)).transpose()?.flatten() else { return Ok(None) };
+        let links = links.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?;
+        let of = |usage: &UseId| {
+            let link = links.find(*usage)?;
+            Some((link.total, links.evidence.get(link.evidence as usize).cloned().unwrap_or_default()))
+        };
+        Ok(Some(uses.into_iter().zip(wanted).map(|(told, usage)| UseAlone { told, link: of(usage) }).collect()))
     }
 
     /// The links of a file; none before linking.
@@ -294,12 +298,12 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn links(&self, id: FileId) -> Result<Arc<FileLinks>, IndexError> {
-        if let Some(known) = lock(&self.links).get(id) {
-            return Ok(known);
+        if let Some(known) = lock(&self.links).get(&id) {
+            return Ok(known.clone());
         }
         let packed = self.reader().links(self.generation, id)?;
         let found = Arc::new(packed.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?);
-        keep(&self.links, id, found.clone());
+        lock(&self.links).put(id, found.clone());
         Ok(found)
     }
 
@@ -308,8 +312,8 @@ impl Index {
     /// # Errors
     /// [`IndexError::Source`] or [`IndexError::NoText`].
     pub fn source(&self, id: FileId) -> Result<Arc<FileSource>, IndexError> {
-        if let Some(known) = lock(&self.texts).get(id) {
-            return Ok(known);
+        if let Some(known) = lock(&self.texts).get(&id) {
+            return Ok(known.clone());
         }
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         let path = self.full_path(row);
@@ -318,7 +322,7 @@ impl Index {
         let source = Source::decode(bytes).map_err(|source| IndexError::NoText { path: row.path.clone(), source })?;
         let changed = if same { None } else { read(row.language, &source, &Cancel::new()) };
         let found = Arc::new(FileSource { source, changed });
-        keep(&self.texts, id, found.clone());
+        lock(&self.texts).put(id, found.clone());
         Ok(found)
     }
 
@@ -332,7 +336,8 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn named(&self, name: &str) -> Result<Vec<NameEntry>, IndexError> {
-        Ok(self.reader().names(self.overview.names, name)?)
+        let packed = self.reader().names(self.overview.names, name)?;
+        Ok(packed.unpack()?)
     }
 
     /// All distinct names; kept once loaded.
@@ -353,14 +358,14 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn uses(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, IndexError> {
-        if let Some((_, known)) = lock(&self.uses).iter().find(|k| k.0 == symbol) {
+        if let Some(known) = lock(&self.uses).get(&symbol) {
             return Ok(known.clone());
         }
-        let found = Arc::new(self.reader().uses(self.generation, symbol)?);
+        // The lock is held for the reading alone.
+        let packed = self.reader().uses(self.generation, symbol)?;
+        let found = Arc::new(packed.unpack()?);
         if found.len() >= MANY_USES {
-            let mut kept = lock(&self.uses);
-            kept.push_front((symbol, found.clone()));
-            kept.truncate(KEPT_USES);
+            lock(&self.uses).put(symbol, found.clone());
         }
         Ok(found)
     }
@@ -370,7 +375,8 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn crossings(&self, target: SymbolId) -> Result<Vec<crate::CrossingEntry>, IndexError> {
-        Ok(self.reader().crossings(self.generation, target)?)
+        let packed = self.reader().crossings(self.generation, target)?;
+        Ok(packed.unpack()?)
     }
 
     /// Uses of a name that have no target: cause and how many.
@@ -378,7 +384,8 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn unlinked(&self, name: &str) -> Result<Vec<(crate::Cause, u64)>, IndexError> {
-        Ok(self.reader().unlinked(self.generation, name)?.into_iter().map(|u| (u.cause, u.count)).collect())
+        let packed = self.reader().unlinked(self.generation, name)?;
+        Ok(packed.unpack()?.into_iter().map(|u| (u.cause, u.count)).collect())
     }
 
     /// Imports that lead to a file.
@@ -386,7 +393,8 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn importers(&self, file: FileId) -> Result<Vec<crate::store::ImportEntry>, IndexError> {
-        Ok(self.reader().importers(self.generation, file)?)
+        let packed = self.reader().importers(self.generation, file)?;
+        Ok(packed.unpack()?)
     }
 
     /// Types right below a type.
@@ -394,7 +402,8 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn derived(&self, base: SymbolId) -> Result<Vec<SymbolId>, IndexError> {
-        Ok(self.reader().derived(self.generation, base)?.into_iter().map(|d| d.derived).collect())
+        let packed = self.reader().derived(self.generation, base)?;
+        Ok(packed.unpack()?.into_iter().map(|d| d.derived).collect())
     }
 
     /// The facts of a symbol's file, and its definition there; `None` for a whole file or a symbol that is gone.
@@ -422,6 +431,6 @@ fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
     mutex.lock().unwrap_or_else(|e| e.into_inner())
 }
 
-fn keep<T>(cache: &Mutex<Kept<T>>, id: FileId, value: Arc<T>) {
-    lock(cache).keep(id, value);
+fn kept<K: std::hash::Hash + Eq, T>(most: NonZeroUsize) -> Mutex<LruCache<K, T>> {
+    Mutex::new(LruCache::new(most))
 }

@@ -24,9 +24,9 @@ pub mod store;
 mod summary;
 
 pub use crossing::{Crossing, CrossingEntry, CrossingKind, LinkPass, Loose, LooseCause, PassFile, PassInput, PassOutput, Passes, Place};
-pub use evidence::{Cause, Certainty, FileLinks, Link, Step, StepKind};
+pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind};
 pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
-pub use index::{FileFacts, FileSource, Index, IndexError, Missing};
+pub use index::{FileFacts, FileSource, Index, IndexError, Missing, UseAlone};
 pub use layers::LayerRow;
 pub use names::{Names, mask};
 pub use progress::{Phase, Progress, Silent};

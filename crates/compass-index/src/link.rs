@@ -15,6 +15,7 @@ mod cfamily;
 mod evaluate;
 mod given;
 mod go;
+mod headers;
 mod imports;
 mod java;
 mod java_choice;

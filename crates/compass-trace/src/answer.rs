@@ -7,6 +7,7 @@
 mod chained;
 pub(crate) use chained::word_of;
 mod completeness;
+mod declared;
 mod filters;
 mod finders;
 mod relations;

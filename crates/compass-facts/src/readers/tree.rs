@@ -13,6 +13,22 @@ pub(crate) fn text<'t>(node: Node, source: &'t str) -> &'t str {
     source.get(node.byte_range()).unwrap_or("")
 }
 
+/// What could not be parsed: the outermost errors and tokens that should be there, by place.
+pub(crate) fn errors(root: Node) -> Vec<Span> {
+    let mut found = Vec::new();
+    let mut open = vec![root];
+    while let Some(node) = open.pop() {
+        if node.is_error() && node.parent().is_some() || node.is_missing() {
+            found.push(span(node));
+        } else if node.has_error() {
+            let mut cursor = node.walk();
+            open.extend(node.children(&mut cursor));
+        }
+    }
+    found.sort_unstable();
+    found
+}
+
 /// Named children, comments left out.
 pub(crate) fn named<'t>(node: Node<'t>) -> Vec<Node<'t>> {
     let mut cursor = node.walk();

@@ -9,6 +9,7 @@ mod commonjs;
 mod expressions;
 mod functions;
 mod imports;
+pub(crate) mod lines;
 mod patterns;
 mod types;
 

@@ -207,6 +207,7 @@ impl Evaluator<'_, '_> {
             return self.entity_member(from, of, name);
         }
         let word = self.world.name(name);
+        let before = self.cuts;
         let whole = |this: &mut Self| this.find_export("=", file);
         match word {
             "=" => whole(self)
@@ -220,15 +221,16 @@ impl Evaluator<'_, '_> {
             },
             _ => {
                 let found = self.module_member(from, file, scope, name);
-                match (found.is_empty(), whole(self)) {
+                let found = match (found.is_empty(), whole(self)) {
                     (true, Some(whole)) => self.member_of_hits(from, whole, name),
                     _ => found,
-                }
+                };
+                if found.is_empty() && self.cuts == before { self.in_header(from, file, name).unwrap_or(found) } else { found }
             }
         }
     }
 
-    fn member_of_hits(&mut self, from: u32, of: Lookup, name: Gid) -> Lookup {
+    pub(super) fn member_of_hits(&mut self, from: u32, of: Lookup, name: Gid) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
         for hit in of.hits {
             let found = match hit.entity {
@@ -402,8 +404,13 @@ impl Evaluator<'_, '_> {
                         cause: Cause::NoDefinition,
                     });
                 }
+                let before = self.cuts;
                 let found = self.module_member(from, file, scope, name);
-                if found.is_empty() { self.child_module(of, name).unwrap_or(found) } else { found }
+                if !found.is_empty() {
+                    return found;
+                }
+                let cut = self.cuts != before;
+                self.child_module(of, name).or_else(|| if cut { None } else { self.in_header(from, file, name) }).unwrap_or(found)
             }
             Entity::Folder(_) => self.child_module(of, name).unwrap_or(Lookup::none(Cause::NoDefinition)),
             Entity::Sym(sym) => {

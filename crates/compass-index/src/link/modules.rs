@@ -42,6 +42,8 @@ pub(super) struct Modules {
     entries: FxHashMap<u32, u32>,
     /// The one for `require`, where a package says so.
     required: FxHashMap<u32, u32>,
+    /// JavaScript and TypeScript: declaration files.
+    pub(super) headers: super::headers::Headers,
     /// C and C++: the files each includes itself.
     includes: Vec<Box<[u32]>>,
     /// The files that include each, a few of them: more than a few means many.
@@ -89,6 +91,7 @@ impl Modules {
             }
         }
         modules.find_entries(world);
+        modules.headers = super::headers::Headers::new(world);
         modules.rust_tree(world);
         modules.include_graph(world);
         modules
@@ -113,7 +116,7 @@ impl Modules {
         for (i, unit) in world.units.iter().enumerate() {
             let Some(&root) = root_of.get(&(i as u32)) else { continue };
             let find = |e: &str| {
-                let path = normalise(&join(&unit.dir, e.trim_start_matches("./")));
+                let path = below(&unit.dir, e);
                 world.by_path.get(&(root, path.as_str())).copied().or_else(|| self.script_file(world, root, &path))
             };
             let found = unit.entries.iter().filter(|e| !e.starts_with(FOR_REQUIRE)).find_map(|e| find(e));
@@ -493,6 +496,11 @@ fn world_has(world: &World, root: u32, dir: &str, file: &str) -> bool {
 /// The name of a crate as code writes it.
 fn crate_name(name: &str) -> String {
     name.replace('-', "_")
+}
+
+/// A path that a manifest gives, below its folder.
+pub(super) fn below(dir: &str, path: &str) -> String {
+    normalise(&join(dir, path.trim_start_matches("./")))
 }
 
 fn join(dir: &str, path: &str) -> String {

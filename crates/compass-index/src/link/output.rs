@@ -5,10 +5,13 @@ use super::modules::Modules;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
 use super::world::{Base, FileInput, Here, Sym, World};
+use crate::evidence::Chain;
 use crate::store::{DerivedEntry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links};
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
+use smallvec::SmallVec;
+use std::hash::BuildHasher;
 use std::path::Path;
 use std::sync::Mutex;
 use std::sync::atomic::{AtomicUsize, Ordering};
@@ -221,8 +224,8 @@ impl Part {
     fn add(&mut self, world: &World, index: usize, links: &FileLinks) -> Result<(), StoreError> {
         let file = &world.files[index];
         let facts = world.facts(index as u32);
-        for link in &links.links {
-            let u = facts.usage(link.usage);
+        for (usage, link) in links.iter() {
+            let u = facts.usage(usage);
             let enclosing = u.enclosing.map(|d| file.numbers.number(d));
             for (i, target) in link.targets.iter().enumerate() {
                 // Of a guess among many only the nearest few are listed as uses.
@@ -232,7 +235,7 @@ impl Part {
                 self.uses.push(UseEntry {
                     target: *target,
                     file: file.id,
-                    usage: link.usage.0,
+                    usage: usage.0,
                     role: u.role,
                     certainty: link.certainty,
                     first: i == 0,
@@ -297,7 +300,7 @@ impl Eq for dyn UnlinkedKey + '_ {}
 fn tally(facts: &Facts, links: &FileLinks) -> Tally {
     let mut out = Tally { uses: facts.uses.len() as u64, absent: links.absent.len() as u64, ..Tally::default() };
     out.local = facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
-    links.links.iter().for_each(|l| out.certainties[l.certainty as usize] += 1);
+    links.iter().for_each(|(_, l)| out.certainties[l.certainty as usize] += 1);
     links.unlinked.iter().for_each(|(_, cause)| out.unlinked[*cause as usize] += 1);
     out
 }
@@ -370,7 +373,7 @@ type SameUse = (u8, u32, u32, compass_facts::Role);
 /// How a use of that kind came out.
 enum Settled {
     /// As the link at that position.
-    Linked(usize),
+    Linked(u32),
     Without(Cause),
 }
 
@@ -392,7 +395,7 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
     let world = evaluator.world;
     let facts = world.facts(index);
     let mut out = FileLinks::default();
-    let mut known: FxHashMap<Vec<Step>, u32> = FxHashMap::default();
+    let mut known = Known::default();
     let mut same: FxHashMap<SameUse, Settled> = FxHashMap::default();
     let is_c = world.language(index) == compass_facts::Language::C;
     for (i, u) in facts.uses.iter().enumerate() {
@@ -404,8 +407,7 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
         let key = if is_c { same_use(facts, u) } else { None };
         match key.and_then(|k| same.get(&k)) {
             Some(Settled::Linked(at)) => {
-                let link = Link { usage, ..out.links[*at].clone() };
-                out.links.push(link);
+                out.of_uses.push((usage, *at));
                 continue;
             }
             Some(Settled::Without(cause)) => {
@@ -415,10 +417,10 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
             None => {}
         }
         let found = evaluator.link_use(index, facts, usage, u);
-        let settled = match to_link(evaluator, usage, &found, &mut out, &mut known) {
+        let settled = match to_link(evaluator, &found, &mut out, &mut known) {
             Some(link) => {
-                out.links.push(link);
-                Settled::Linked(out.links.len() - 1)
+                out.of_uses.push((usage, link));
+                Settled::Linked(link)
             }
             None => {
                 out.unlinked.push((usage, found.cause));
@@ -434,6 +436,7 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
     link_overrides(evaluator, index, &mut out);
     link_implementers(evaluator, index, &mut out);
     link_held(facts, &mut out);
+    super::headers::link_declared(evaluator, index, &mut out);
     out
 }
 
@@ -480,19 +483,35 @@ fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     }
 }
 
-fn to_link(evaluator: &Evaluator, usage: UseId, found: &Lookup, out: &mut FileLinks, known: &mut FxHashMap<Vec<Step>, u32>) -> Option<Link> {
+/// Links and reasons of a file that are there already: very many uses say the same.
+#[derive(Default)]
+struct Known {
+    chains: FxHashMap<Chain, u32>,
+    links: FxHashMap<u64, SmallVec<[u32; 1]>>,
+}
+
+/// The number of the link that says what was found.
+fn to_link(evaluator: &Evaluator, found: &Lookup, out: &mut FileLinks, known: &mut Known) -> Option<u32> {
     let world = evaluator.world;
     let first = found.hits.first()?;
-    let targets: Vec<SymbolId> = found.hits.iter().filter_map(|h| declared_module(evaluator, h).or_else(|| symbol(world, h))).take(MAX_TARGETS).collect();
+    let targets: SmallVec<[SymbolId; 2]> =
+        found.hits.iter().filter_map(|h| declared_module(evaluator, h).or_else(|| symbol(world, h))).take(MAX_TARGETS).collect();
     if targets.is_empty() {
         return None;
     }
-    let steps: Vec<Step> = first.reasons.iter().map(|r| step(world, r)).collect();
-    let evidence = *known.entry(steps).or_insert_with_key(|steps| {
+    let steps: Chain = first.reasons.iter().map(|r| step(world, r)).collect();
+    let evidence = *known.chains.entry(steps).or_insert_with_key(|steps| {
         out.evidence.push(steps.clone());
         out.evidence.len() as u32 - 1
     });
-    Some(Link { usage, targets, total: found.hits.len() as u32, certainty: first.certainty, evidence })
+    let link = Link { targets, total: found.hits.len() as u32, certainty: first.certainty, evidence };
+    let alike = known.links.entry(rustc_hash::FxBuildHasher.hash_one((&link.targets, link.total, link.certainty, evidence))).or_default();
+    if let Some(same) = alike.iter().copied().find(|n| out.links[*n as usize] == link) {
+        return Some(same);
+    }
+    out.links.push(link);
+    alike.push(out.links.len() as u32 - 1);
+    Some(out.links.len() as u32 - 1)
 }
 
 /// A Rust module in a file of its own is shown where `mod name;` declares it.
@@ -506,7 +525,7 @@ fn declared_module(evaluator: &Evaluator, hit: &Hit) -> Option<SymbolId> {
     Some(symbol_id(world, Sym { file: parent, def: DefId(at as u32) }))
 }
 
-fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
+pub(super) fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
     match hit.entity {
         Entity::Sym(sym) => Some(symbol_id(world, sym)),
         Entity::Module(file, ScopeId::FILE) => Some(SymbolId::module(world.files[file as usize].id)),
@@ -515,7 +534,7 @@ fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
     }
 }
 
-fn symbol_id(world: &World, sym: Sym) -> SymbolId {
+pub(super) fn symbol_id(world: &World, sym: Sym) -> SymbolId {
     let file = &world.files[sym.file as usize];
     SymbolId { file: file.id, number: file.numbers.number(sym.def) }
 }

@@ -75,8 +75,11 @@ impl Entry for UnlinkedEntry {
     }
 }
 
+/// Entries of a block where the kind is rare: size matters less than time to find one.
+const SMALL_BLOCK: usize = 128;
+
 /// Something kept in sorted blocks.
-pub(super) trait Entry: Serialize + DeserializeOwned {
+pub trait Entry: Serialize + DeserializeOwned {
     /// Number of the family of postings.
     const FAMILY: i64;
     /// Entries of a block.
@@ -87,6 +90,12 @@ pub(super) trait Entry: Serialize + DeserializeOwned {
     /// Has it that very key? Asked for every entry of a block.
     fn has_key(&self, key: &[u8]) -> bool {
         self.key() == key
+    }
+
+    /// Appends those of a block's entries that have that very key.
+    fn pick(bytes: &[u8], key: &[u8], out: &mut Vec<Self>) -> Result<(), StoreError> {
+        out.extend(Self::decode(bytes)?.into_iter().filter(|e| e.has_key(key)));
+        Ok(())
     }
 
     /// The bytes of a block.
@@ -110,6 +119,10 @@ impl Entry for NameEntry {
         self.name.as_bytes() == key
     }
 
+    fn pick(bytes: &[u8], key: &[u8], out: &mut Vec<Self>) -> Result<(), StoreError> {
+        columns::pick_names(bytes, key, out)
+    }
+
     fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
         Ok(columns::names_out(entries))
     }
@@ -129,6 +142,10 @@ impl Entry for UseEntry {
         self.target.to_key() == key
     }
 
+    fn pick(bytes: &[u8], key: &[u8], out: &mut Vec<Self>) -> Result<(), StoreError> {
+        columns::pick_uses(bytes, key, out)
+    }
+
     fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
         Ok(columns::uses_out(entries))
     }
@@ -140,6 +157,7 @@ impl Entry for UseEntry {
 
 impl Entry for ImportEntry {
     const FAMILY: i64 = 3;
+    const PER_BLOCK: usize = SMALL_BLOCK;
     fn key(&self) -> Vec<u8> {
         SymbolId::module(self.target).to_key().to_vec()
     }
@@ -147,6 +165,7 @@ impl Entry for ImportEntry {
 
 impl Entry for crate::CrossingEntry {
     const FAMILY: i64 = 6;
+    const PER_BLOCK: usize = SMALL_BLOCK;
     fn key(&self) -> Vec<u8> {
         self.target.to_key().to_vec()
     }
@@ -154,6 +173,7 @@ impl Entry for crate::CrossingEntry {
 
 impl Entry for DerivedEntry {
     const FAMILY: i64 = 4;
+    const PER_BLOCK: usize = SMALL_BLOCK;
     fn key(&self) -> Vec<u8> {
         self.base.to_key().to_vec()
     }
@@ -236,20 +256,28 @@ fn squeeze(bytes: &[u8]) -> Result<Vec<u8>, StoreError> {
     })
 }
 
-/// What [`squeeze`] made smaller.
-fn expand(bytes: &[u8], what: &'static str) -> Result<Vec<u8>, StoreError> {
+/// The largest space for expanding that a thread keeps, in bytes.
+const KEPT_SPACE: usize = 8 << 20;
+
+/// Does something with what [`squeeze`] made smaller. The space is kept from one time to the next: fresh memory would cost more than the work.
+fn expanded<R>(bytes: &[u8], what: &'static str, work: impl FnOnce(&[u8]) -> Result<R, StoreError>) -> Result<R, StoreError> {
     let (size, packed) = bytes.split_first_chunk::<4>().ok_or(StoreError::Damaged { what })?;
+    let size = u32::from_le_bytes(*size) as usize;
     thread_local! {
-        static DECOMPRESSOR: std::cell::RefCell<Option<zstd::bulk::Decompressor<'static>>> = const { std::cell::RefCell::new(None) };
+        static KEPT: std::cell::RefCell<Option<(zstd::bulk::Decompressor<'static>, Vec<u8>)>> = const { std::cell::RefCell::new(None) };
     }
     let damaged = |_| StoreError::Damaged { what };
-    DECOMPRESSOR.with_borrow_mut(|kept| {
-        let decompressor = match kept {
-            Some(decompressor) => decompressor,
-            None => kept.insert(zstd::bulk::Decompressor::new().map_err(damaged)?),
-        };
-        decompressor.decompress(packed, u32::from_le_bytes(*size) as usize).map_err(damaged)
-    })
+    let (mut decompressor, mut space) = match KEPT.take() {
+        Some(kept) => kept,
+        None => (zstd::bulk::Decompressor::new().map_err(damaged)?, Vec::new()),
+    };
+    space.clear();
+    space.reserve(size);
+    let result = decompressor.decompress_to_buffer(packed, &mut space).map_err(damaged).and_then(|_| work(&space));
+    if space.capacity() <= KEPT_SPACE {
+        KEPT.set(Some((decompressor, space)));
+    }
+    result
 }
 
 pub(super) fn encode<T: Serialize + ?Sized>(value: &T) -> Result<Vec<u8>, StoreError> {
@@ -270,20 +298,46 @@ pub(super) fn pack_bytes(bytes: &[u8]) -> Result<(Vec<u8>, i64), StoreError> {
 
 /// The value of compressed bytes, if their checksum holds.
 pub(super) fn unpack<T: DeserializeOwned>(blob: &[u8], sum: i64, what: &'static str) -> Result<T, StoreError> {
-    postcard::from_bytes(&unpack_bytes(blob, sum, what)?).map_err(|_| StoreError::Shape { what })
+    with_unpacked(blob, sum, what, |bytes| postcard::from_bytes(bytes).map_err(|_| StoreError::Shape { what }))
 }
 
-/// Compressed bytes as they were, if their checksum holds.
-pub(super) fn unpack_bytes(blob: &[u8], sum: i64, what: &'static str) -> Result<Vec<u8>, StoreError> {
+/// Does something with compressed bytes as they were, if their checksum holds.
+pub(super) fn with_unpacked<R>(blob: &[u8], sum: i64, what: &'static str, work: impl FnOnce(&[u8]) -> Result<R, StoreError>) -> Result<R, StoreError> {
     if checksum(blob) != sum {
         return Err(StoreError::Damaged { what });
     }
-    expand(blob, what)
+    expanded(blob, what, work)
+}
+
+/// Blocks that hold all entries of a key, still packed: unpacking needs no connection.
+pub struct PackedEntries<E> {
+    key: Vec<u8>,
+    blocks: Vec<(i64, Vec<u8>)>,
+    entry: std::marker::PhantomData<E>,
+}
+
+impl<E: Entry> PackedEntries<E> {
+    pub(super) fn new(key: &[u8], blocks: Vec<(i64, Vec<u8>)>) -> Self {
+        PackedEntries { key: key.to_vec(), blocks, entry: std::marker::PhantomData }
+    }
+
+    /// The entries of the key.
+    ///
+    /// # Errors
+    /// [`StoreError::Damaged`] and [`StoreError::Shape`].
+    pub fn unpack(self) -> Result<Vec<E>, StoreError> {
+        let mut out = Vec::new();
+        for (sum, blob) in &self.blocks {
+            with_unpacked(blob, *sum, "postings", |bytes| E::pick(bytes, &self.key, &mut out))?;
+        }
+        Ok(out)
+    }
 }
 
 /// The entries of a block.
+#[cfg(test)]
 pub(super) fn unblock<E: Entry>(blob: &[u8], sum: i64) -> Result<Vec<E>, StoreError> {
-    E::decode(&unpack_bytes(blob, sum, "postings")?)
+    with_unpacked(blob, sum, "postings", E::decode)
 }
 
 pub(super) fn checksum(bytes: &[u8]) -> i64 {

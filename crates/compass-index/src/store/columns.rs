@@ -104,8 +104,27 @@ pub(super) fn names_in(bytes: &[u8]) -> Result<Vec<NameEntry>, StoreError> {
     Ok(out)
 }
 
+/// Appends the entries of one name; the block is sorted, so what comes after it is not looked at.
+pub(super) fn pick_names(bytes: &[u8], key: &[u8], out: &mut Vec<NameEntry>) -> Result<(), StoreError> {
+    walk_names(bytes, &mut |name, symbol, kind, flags| {
+        if name == key {
+            let name = std::str::from_utf8(name).map_err(|_| SHAPE)?.to_owned();
+            out.push(NameEntry { name, symbol, kind, flags });
+        }
+        Ok(name <= key)
+    })
+}
+
 /// Goes through a block without keeping it.
 pub(super) fn each_name(bytes: &[u8], visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
+    walk_names(bytes, &mut |name, symbol, kind, flags| {
+        visit(std::str::from_utf8(name).map_err(|_| SHAPE)?, symbol, kind, flags);
+        Ok(true)
+    })
+}
+
+/// Goes through a block until `visit` has seen enough.
+fn walk_names(bytes: &[u8], visit: &mut dyn FnMut(&[u8], SymbolId, Kind, Flags) -> Result<bool, StoreError>) -> Result<(), StoreError> {
     let mut input = Input::new(bytes);
     let mut name: Vec<u8> = Vec::new();
     let mut before = ORIGIN;
@@ -117,7 +136,9 @@ pub(super) fn each_name(bytes: &[u8], visit: &mut dyn FnMut(&str, SymbolId, Kind
         before = symbol(&mut input, before)?;
         let kind = *Kind::ALL.get(input.byte()? as usize).ok_or(SHAPE)?;
         let flags = Flags(u16::try_from(input.number()?).map_err(|_| SHAPE)?);
-        visit(std::str::from_utf8(&name).map_err(|_| SHAPE)?, before, kind, flags);
+        if !visit(&name, before, kind, flags)? {
+            break;
+        }
     }
     Ok(())
 }
@@ -195,6 +216,21 @@ pub(super) fn uses_out(entries: &[UseEntry]) -> Vec<u8> {
     out
 }
 
+/// Appends the uses of one target; the block is sorted, so what comes after it is not looked at.
+pub(super) fn pick_uses(bytes: &[u8], key: &[u8], out: &mut Vec<UseEntry>) -> Result<(), StoreError> {
+    let Some(target) = SymbolId::of_key(key) else { return Ok(()) };
+    let (mut input, mut codec) = (Input::new(bytes), UseCodec::new());
+    while !input.is_done() {
+        let entry = codec.take(&mut input)?;
+        if entry.target == target {
+            out.push(entry);
+        } else if entry.target > target {
+            break;
+        }
+    }
+    Ok(())
+}
+
 pub(super) fn uses_in(bytes: &[u8]) -> Result<Vec<UseEntry>, StoreError> {
     let (mut input, mut codec, mut out) = (Input::new(bytes), UseCodec::new(), Vec::new());
     while !input.is_done() {
@@ -222,6 +258,34 @@ mod tests {
         };
         let entries: Vec<NameEntry> = names.iter().enumerate().map(entry).collect();
         assert_eq!(names_in(&names_out(&entries)).expect("whole"), entries);
+    }
+
+    #[test]
+    fn one_key_is_picked_out_of_a_block() {
+        let entry = |target: u32, file: u32| UseEntry {
+            target: id(0, target, 3),
+            file: FileId { unit: UnitId(0), number: FileNo(file) },
+            usage: file * 7,
+            role: Role::Call,
+            certainty: Certainty::Proven,
+            first: true,
+            enclosing: None,
+        };
+        let entries: Vec<UseEntry> = [(1, 4), (1, 9), (5, 2), (5, 3), (8, 1)].map(|(t, f)| entry(t, f)).to_vec();
+        let bytes = uses_out(&entries);
+        for target in [0, 1, 5, 6, 8, 9] {
+            let mut found = Vec::new();
+            pick_uses(&bytes, &id(0, target, 3).to_key(), &mut found).expect("whole");
+            let wanted: Vec<UseEntry> = entries.iter().copied().filter(|e| e.target == id(0, target, 3)).collect();
+            assert_eq!(found, wanted, "{target}");
+        }
+        let name = |name: &str, n: u32| NameEntry { name: name.to_owned(), symbol: id(0, n, 0), kind: Kind::ALL[0], flags: Flags(0) };
+        let entries = [name("turn", 1), name("turn", 2), name("turns", 0)];
+        for wanted in ["tur", "turn", "turns", "z"] {
+            let mut found = Vec::new();
+            pick_names(&names_out(&entries), wanted.as_bytes(), &mut found).expect("whole");
+            assert!(found.iter().eq(entries.iter().filter(|e| e.name == wanted)), "{wanted}");
+        }
     }
 
     proptest::proptest! {

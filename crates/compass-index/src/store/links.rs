@@ -2,44 +2,22 @@
 
 use super::columns::{Input, put, put_change};
 use super::{StoreError, blocks};
-use crate::{Cause, Certainty, Crossing, FileLinks, Link, Loose, Step, SymbolId};
+use crate::{Cause, Crossing, FileLinks, Link, Loose, SymbolId, evidence::Chain};
 use compass_facts::UseId;
-use rustc_hash::FxHashMap;
 use serde::{Deserialize, Serialize};
 
-/// What a link says beside the use it is of.
-#[derive(Serialize, Deserialize, Clone)]
-struct Outcome {
-    targets: Vec<SymbolId>,
-    total: u32,
-    certainty: Certainty,
-    evidence: u32,
-}
-
-impl Outcome {
-    fn is_of(&self, link: &Link) -> bool {
-        self.evidence == link.evidence && self.total == link.total && self.certainty == link.certainty && self.targets == link.targets
-    }
-}
-
-fn fingerprint(link: &Link) -> u64 {
-    use std::hash::{Hash, Hasher};
-    let mut hasher = rustc_hash::FxHasher::default();
-    (&link.targets, link.total, link.certainty, link.evidence).hash(&mut hasher);
-    hasher.finish()
-}
-
 #[derive(Serialize, Deserialize)]
-struct Wire {
-    outcomes: Vec<Outcome>,
+struct Wire<'b> {
+    links: Vec<Link>,
     count: u32,
-    links: Vec<u8>,
-    unlinked: Vec<u8>,
-    evidence: Vec<Vec<Step>>,
+    of_uses: &'b [u8],
+    unlinked: &'b [u8],
+    evidence: Vec<Chain>,
     imports: Vec<Vec<SymbolId>>,
     absent: Vec<(u32, Cause)>,
     bases: Vec<(SymbolId, SymbolId)>,
     held: Vec<(SymbolId, SymbolId, UseId)>,
+    declared: Vec<(SymbolId, SymbolId)>,
     crossings: Vec<Crossing>,
     loose: Vec<Loose>,
 }
@@ -53,20 +31,12 @@ pub struct PackedLinks {
 
 /// Packs the links of a file.
 pub(crate) fn pack_links(links: &FileLinks) -> Result<PackedLinks, StoreError> {
-    let mut known: FxHashMap<u64, Vec<u32>> = FxHashMap::default();
-    let mut outcomes: Vec<Outcome> = Vec::new();
-    let mut bytes = Vec::with_capacity(links.links.len() * 3);
+    let mut of_uses = Vec::with_capacity(links.of_uses.len() * 3);
     let mut before = 0;
-    for link in &links.links {
-        let same = known.entry(fingerprint(link)).or_default();
-        let number = same.iter().copied().find(|n| outcomes[*n as usize].is_of(link)).unwrap_or_else(|| {
-            outcomes.push(Outcome { targets: link.targets.clone(), total: link.total, certainty: link.certainty, evidence: link.evidence });
-            same.push(outcomes.len() as u32 - 1);
-            outcomes.len() as u32 - 1
-        });
-        put(&mut bytes, link.usage.0.wrapping_sub(before));
-        put(&mut bytes, number);
-        before = link.usage.0;
+    for (usage, link) in &links.of_uses {
+        put(&mut of_uses, usage.0.wrapping_sub(before));
+        put(&mut of_uses, *link);
+        before = usage.0;
     }
     let mut unlinked = Vec::with_capacity(links.unlinked.len() * 2);
     let mut before = 0;
@@ -76,15 +46,16 @@ pub(crate) fn pack_links(links: &FileLinks) -> Result<PackedLinks, StoreError> {
         before = usage.0;
     }
     let wire = WireRef {
-        outcomes: &outcomes,
-        count: links.links.len() as u32,
-        links: &bytes,
+        links: &links.links,
+        count: links.of_uses.len() as u32,
+        of_uses: &of_uses,
         unlinked: &unlinked,
         evidence: &links.evidence,
         imports: &links.imports,
         absent: &links.absent,
         bases: &links.bases,
         held: &links.held,
+        declared: &links.declared,
         crossings: &links.crossings,
         loose: &links.loose,
     };
@@ -95,15 +66,16 @@ pub(crate) fn pack_links(links: &FileLinks) -> Result<PackedLinks, StoreError> {
 /// [`Wire`] borrowed; the fields must stand in the same order.
 #[derive(Serialize)]
 struct WireRef<'l> {
-    outcomes: &'l [Outcome],
+    links: &'l [Link],
     count: u32,
-    links: &'l Vec<u8>,
-    unlinked: &'l Vec<u8>,
-    evidence: &'l [Vec<Step>],
+    of_uses: &'l [u8],
+    unlinked: &'l [u8],
+    evidence: &'l [Chain],
     imports: &'l [Vec<SymbolId>],
     absent: &'l [(u32, Cause)],
     bases: &'l [(SymbolId, SymbolId)],
     held: &'l [(SymbolId, SymbolId, UseId)],
+    declared: &'l [(SymbolId, SymbolId)],
     crossings: &'l [Crossing],
     loose: &'l [Loose],
 }
@@ -111,17 +83,23 @@ struct WireRef<'l> {
 /// The links of packed bytes.
 pub(super) fn unpack_links(blob: &[u8], sum: i64) -> Result<FileLinks, StoreError> {
     let shape = || StoreError::Shape { what: "links" };
-    let wire: Wire = blocks::unpack(blob, sum, "links")?;
-    let mut input = Input::new(&wire.links);
-    let mut links = Vec::with_capacity((wire.count as usize).min(wire.links.len()));
+    blocks::with_unpacked(blob, sum, "links", |bytes| links_in(postcard::from_bytes(bytes).map_err(|_| shape())?))
+}
+
+fn links_in(wire: Wire) -> Result<FileLinks, StoreError> {
+    let shape = || StoreError::Shape { what: "links" };
+    let mut input = Input::new(wire.of_uses);
+    let mut of_uses = Vec::with_capacity((wire.count as usize).min(wire.of_uses.len()));
     let mut usage = 0u32;
     for _ in 0..wire.count {
         usage = usage.wrapping_add(input.number()?);
-        let outcome = wire.outcomes.get(input.number()? as usize).ok_or_else(shape)?;
-        let Outcome { targets, total, certainty, evidence } = outcome.clone();
-        links.push(Link { usage: UseId(usage), targets, total, certainty, evidence });
+        let link = input.number()?;
+        if link as usize >= wire.links.len() {
+            return Err(shape());
+        }
+        of_uses.push((UseId(usage), link));
     }
-    let mut input = Input::new(&wire.unlinked);
+    let mut input = Input::new(wire.unlinked);
     let mut unlinked = Vec::new();
     let mut usage = 0;
     while !input.is_done() {
@@ -129,13 +107,15 @@ pub(super) fn unpack_links(blob: &[u8], sum: i64) -> Result<FileLinks, StoreErro
         unlinked.push((UseId(usage), *Cause::ALL.get(input.byte()? as usize).ok_or_else(shape)?));
     }
     Ok(FileLinks {
-        links,
+        of_uses,
+        links: wire.links,
         unlinked,
         evidence: wire.evidence,
         imports: wire.imports,
         absent: wire.absent,
         bases: wire.bases,
         held: wire.held,
+        declared: wire.declared,
         crossings: wire.crossings,
         loose: wire.loose,
     })
@@ -144,22 +124,27 @@ pub(super) fn unpack_links(blob: &[u8], sum: i64) -> Result<FileLinks, StoreErro
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::{FileId, FileNo, SymbolNo, UnitId};
+    use crate::{Certainty, FileId, FileNo, SymbolNo, UnitId};
 
     #[test]
     fn links_come_back_as_they_were() {
         let symbol = |n| SymbolId { file: FileId { unit: UnitId(0), number: FileNo(n) }, number: SymbolNo(n * 3) };
-        let link = |usage, n| Link { usage: UseId(usage), targets: vec![symbol(n), symbol(n + 1)], total: 2, certainty: Certainty::Inferred, evidence: n };
+        let link = |n| Link { targets: [symbol(n), symbol(n + 1)].into_iter().collect(), total: 2, certainty: Certainty::Inferred, evidence: n };
         let links = FileLinks {
-            links: vec![link(1, 1), link(4, 1), link(900, 70_000)],
+            of_uses: vec![(UseId(1), 1), (UseId(4), 1), (UseId(900), 0)],
+            links: vec![link(1), link(70_000)],
             unlinked: vec![(UseId(2), Cause::Unreadable), (UseId(3), Cause::UnitAbsent)],
             bases: vec![(symbol(1), symbol(2))],
             held: vec![(symbol(3), symbol(4), UseId(4))],
+            declared: vec![(symbol(5), symbol(6))],
             ..FileLinks::default()
         };
         let packed = pack_links(&links).expect("packed");
         assert_eq!(unpack_links(&packed.blob, packed.sum).expect("whole"), links);
         assert!(matches!(unpack_links(&packed.blob, packed.sum + 1), Err(StoreError::Damaged { .. })));
+        let broken = FileLinks { of_uses: vec![(UseId(1), 2)], ..links };
+        let packed = pack_links(&broken).expect("packed");
+        assert!(matches!(unpack_links(&packed.blob, packed.sum), Err(StoreError::Shape { .. })), "a link that is not there");
         assert!(Cause::ALL.iter().enumerate().all(|(i, c)| *c as usize == i));
     }
 }

@@ -1,10 +1,11 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
-use compass_facts::{Facts, Flags, Kind};
+use compass_facts::wire::PickedUse;
+use compass_facts::{Facts, Flags, Kind, UseId};
 use rusqlite::{Connection, OpenFlags, OptionalExtension, params};
 use std::path::Path;
 
@@ -15,6 +16,15 @@ impl StoredFacts {
     /// The facts, and the numbers of their definitions.
     pub fn unpack(self) -> Result<(Facts, Numbers), StoreError> {
         unpack_facts(&self.1, self.0)
+    }
+
+    /// Some uses without the rest; see [`compass_facts::wire::pick_uses`].
+    pub fn pick(&self, wanted: &[UseId]) -> Result<Option<Vec<PickedUse>>, StoreError> {
+        let shape = || StoreError::Shape { what: "facts" };
+        blocks::with_unpacked(&self.1, self.0, "facts", |bytes| {
+            let (_, facts) = parts(bytes)?;
+            compass_facts::wire::pick_uses(facts, wanted).map_err(|_| shape())
+        })
     }
 }
 
@@ -75,7 +85,7 @@ impl Reader {
     }
 
     /// Definitions of exactly that name.
-    pub fn names(&self, generation: i64, name: &str) -> Result<Vec<NameEntry>, StoreError> {
+    pub fn names(&self, generation: i64, name: &str) -> Result<PackedEntries<NameEntry>, StoreError> {
         self.find(generation, name.as_bytes())
     }
 
@@ -85,58 +95,52 @@ impl Reader {
         let mut rows = select.query(params![generation, NameEntry::FAMILY])?;
         while let Some(row) = rows.next()? {
             let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-            super::columns::each_name(&blocks::unpack_bytes(blob, row.get(0)?, "postings")?, visit)?;
+            blocks::with_unpacked(blob, row.get(0)?, "postings", |bytes| super::columns::each_name(bytes, visit))?;
         }
         Ok(())
     }
 
     /// Uses of a symbol, by file and place.
-    pub fn uses(&self, generation: i64, symbol: SymbolId) -> Result<Vec<UseEntry>, StoreError> {
+    pub fn uses(&self, generation: i64, symbol: SymbolId) -> Result<PackedEntries<UseEntry>, StoreError> {
         self.find(generation, &symbol.to_key())
     }
 
     /// Imports that lead to a file.
-    pub fn importers(&self, generation: i64, file: FileId) -> Result<Vec<ImportEntry>, StoreError> {
+    pub fn importers(&self, generation: i64, file: FileId) -> Result<PackedEntries<ImportEntry>, StoreError> {
         self.find(generation, &SymbolId::module(file).to_key())
     }
 
     /// Uses of a name that have no target, by cause.
-    pub fn unlinked(&self, generation: i64, name: &str) -> Result<Vec<UnlinkedEntry>, StoreError> {
+    pub fn unlinked(&self, generation: i64, name: &str) -> Result<PackedEntries<UnlinkedEntry>, StoreError> {
         self.find(generation, name.as_bytes())
     }
 
     /// Types right below a type.
-    pub fn derived(&self, generation: i64, base: SymbolId) -> Result<Vec<DerivedEntry>, StoreError> {
+    pub fn derived(&self, generation: i64, base: SymbolId) -> Result<PackedEntries<DerivedEntry>, StoreError> {
         self.find(generation, &base.to_key())
     }
 
     /// Crossings that reach a symbol.
-    pub fn crossings(&self, generation: i64, target: SymbolId) -> Result<Vec<crate::CrossingEntry>, StoreError> {
+    pub fn crossings(&self, generation: i64, target: SymbolId) -> Result<PackedEntries<crate::CrossingEntry>, StoreError> {
         self.find(generation, &target.to_key())
     }
 
-    /// Entries with that very key: from the last block that begins before it, onwards.
-    fn find<E: Entry>(&self, generation: i64, key: &[u8]) -> Result<Vec<E>, StoreError> {
-        let mut start = self
-            .connection
-            .prepare_cached("SELECT first FROM postings WHERE generation = ? AND family = ? AND first < ? ORDER BY first DESC, block DESC LIMIT 1")?;
-        let first: Option<Vec<u8>> = start.query_row(params![generation, E::FAMILY, key], |r| r.get(0)).optional()?;
+    /// The blocks that may hold entries with that very key: backwards from the last that begins with it or before it.
+    fn find<E: Entry>(&self, generation: i64, key: &[u8]) -> Result<PackedEntries<E>, StoreError> {
         let mut select = self
             .connection
-            .prepare_cached("SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first >= ? AND first <= ? ORDER BY first, block")?;
-        let mut rows = select.query(params![generation, E::FAMILY, first.as_deref().unwrap_or(key), key])?;
-        let mut out = Vec::new();
+            .prepare_cached("SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first <= ? ORDER BY first DESC, block DESC")?;
+        let mut rows = select.query(params![generation, E::FAMILY, key])?;
+        let mut found = Vec::new();
         while let Some(row) = rows.next()? {
-            let blob = row.get_ref(2)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-            let entries = blocks::unblock::<E>(blob, row.get(1)?)?;
-            // They are sorted: where both ends have the key, all have.
-            if entries.first().is_some_and(|e| e.has_key(key)) && entries.last().is_some_and(|e| e.has_key(key)) {
-                out.extend(entries);
-            } else {
-                out.extend(entries.into_iter().filter(|e| e.has_key(key)));
+            let blob = |i| row.get_ref(i).map(|v| v.as_blob().map_err(|_| StoreError::Shape { what: "postings" }));
+            found.push((row.get(1)?, blob(2)??.to_vec()));
+            if blob(0)?? < key {
+                break;
             }
         }
-        Ok(out)
+        found.reverse();
+        Ok(PackedEntries::new(key, found))
     }
 }
 
@@ -169,9 +173,15 @@ pub(super) fn packed_links(connection: &Connection, generation: i64, file: FileI
 
 fn unpack_facts(blob: &[u8], sum: i64) -> Result<(Facts, Numbers), StoreError> {
     let shape = || StoreError::Shape { what: "facts" };
-    let bytes = blocks::unpack_bytes(blob, sum, "facts")?;
-    let (head, rest) = bytes.split_first_chunk::<4>().ok_or_else(shape)?;
-    let (numbers, facts) = rest.split_at_checked(u32::from_le_bytes(*head) as usize).ok_or_else(shape)?;
-    let numbers = postcard::from_bytes(numbers).map_err(|_| shape())?;
-    Ok((compass_facts::wire::decode(facts).map_err(|_| shape())?, numbers))
+    blocks::with_unpacked(blob, sum, "facts", |bytes| {
+        let (numbers, facts) = parts(bytes)?;
+        let numbers = postcard::from_bytes(numbers).map_err(|_| shape())?;
+        Ok((compass_facts::wire::decode(facts).map_err(|_| shape())?, numbers))
+    })
+}
+
+/// The numbers of definitions, and the facts.
+fn parts(bytes: &[u8]) -> Result<(&[u8], &[u8]), StoreError> {
+    let split = bytes.split_first_chunk::<4>().and_then(|(head, rest)| rest.split_at_checked(u32::from_le_bytes(*head) as usize));
+    split.ok_or(StoreError::Shape { what: "facts" })
 }

@@ -158,7 +158,7 @@ fn commands_of_a_build_give_folders_and_macros() {
     let file = index.find_path("a.c").expect("a file");
     let facts = index.facts(file).expect("facts");
     let links = index.links(file).expect("links");
-    let call = links.links.iter().find(|l| facts.facts.name(facts.facts.usage(l.usage).name) == "turn").expect("a link");
+    let call = links.iter().find(|(usage, _)| facts.facts.name(facts.facts.usage(*usage).name) == "turn").expect("a link").1;
     let (at, def) = index.definition(call.targets[0]).expect("facts").expect("a target");
     let text = "#include <deep/port.h>\n#ifdef FAST\nint ";
     assert_eq!(at.facts.def(def).name_span.start as usize, text.len(), "the branch that the build takes comes first (without: {without})");

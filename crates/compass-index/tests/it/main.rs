@@ -40,8 +40,8 @@ fn links(project: &Project) -> Vec<String> {
     for file in index.files() {
         let facts = index.facts(file.id).expect("facts");
         let links = index.links(file.id).expect("links");
-        for link in &links.links {
-            let u = facts.facts.usage(link.usage);
+        for (usage, link) in links.iter() {
+            let u = facts.facts.usage(usage);
             for target in &link.targets {
                 let (path, name) = match index.definition(*target).expect("a target") {
                     Some((f, d)) => (index.path_of(target.file), f.facts.def_name(d).to_owned()),

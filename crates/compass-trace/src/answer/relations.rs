@@ -5,11 +5,11 @@ use super::subject::Resolution;
 use super::{About, AnswerError, Engine, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, ImportId, Kind, Role, UseId};
-use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseEntry};
+use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
 use std::sync::Arc;
 
 /// From so many uses on only the page asked for is looked at.
-const MANY: usize = 400;
+const MANY: usize = super::PAGE as usize;
 
 /// Uses of one file that stand side by side in a list.
 struct Run {
@@ -17,6 +17,20 @@ struct Run {
     file: FileId,
     list: usize,
     entries: std::ops::Range<usize>,
+}
+
+/// Uses of one file, by number, with what they refer to.
+struct OfFile {
+    file: FileId,
+    uses: Vec<(UseId, Certainty, SymbolId)>,
+}
+
+/// A symbol whose uses are asked for.
+struct Wanted {
+    symbol: SymbolId,
+    uses: Arc<Vec<UseEntry>>,
+    /// May it stand inside a function, where the reader linked its uses and no posting has them?
+    inside: bool,
 }
 
 impl Engine {
@@ -39,29 +53,23 @@ impl Engine {
     fn uses_of(&self, subjects: &[Subject], roles: &[Role], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
-        let mut all = Vec::new();
+        let mut wanted: Vec<Wanted> = Vec::new();
         let mut distinct = 0;
-        let mut many = Vec::new();
-        let mut page = page;
+        // Uses that the reader linked stand in no posting: all have to be looked at.
+        let mut has_local = false;
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
             distinct += resolution.symbols.len();
             // At a place the first target is meant; a name stands for all its symbols.
             let most = if resolution.by_name { usize::MAX } else { 1 };
-            if resolution.symbols.iter().take(most).any(|r| r.local) {
-                // Uses that the reader linked stand in no posting: all have to be looked at.
-                page = None;
-                for symbol in many.drain(..) {
-                    self.add_uses(symbol, roles, &mut found)?;
-                }
-            }
-            for symbol in resolution.symbols.iter().take(most).map(|r| r.symbol) {
-                match page {
-                    Some(_) => many.push(symbol),
-                    None => self.add_uses(symbol, roles, &mut found)?,
-                }
-                all.push(symbol);
+            let symbols = &resolution.symbols[..most.min(resolution.symbols.len())];
+            has_local |= symbols.iter().any(|r| r.local);
+            wanted.extend(side_by_side::each(symbols, &|resolved| {
+                let inside = resolved.local || !resolution.by_name;
+                Ok::<_, AnswerError>(Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside })
+            })?);
+            for symbol in symbols.iter().map(|r| r.symbol) {
                 if !resolution.by_name
                     && let Some((facts, def)) = self.index.definition(symbol)?
                 {
@@ -79,16 +87,18 @@ impl Engine {
         names.dedup();
         if distinct > 0 {
             self.miss_unlinked(&names, &mut found)?;
-            self.miss_hidden_code(all.into_iter(), &mut found);
+            self.miss_hidden_code(wanted.iter().map(|w| w.symbol), &mut found);
         }
-        if let Some(page) = page {
-            if self.page_of_uses(&many, roles, page, &mut found)? {
-                return Ok(found);
-            }
-            for symbol in many {
-                self.add_uses(symbol, roles, &mut found)?;
-            }
+        let crossings = self.crossings_of(&wanted, roles)?;
+        if let Some(page) = page
+            && crossings.is_empty()
+            && !has_local
+            && self.page_of_uses(&wanted, roles, page, &mut found)?
+        {
+            return Ok(found);
         }
+        self.all_uses(&wanted, roles, &mut found)?;
+        found.rows.extend(crossings);
         let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
         let mut keyed: Vec<((bool, String, u32), Raw)> =
             found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
@@ -98,24 +108,20 @@ impl Engine {
         Ok(found)
     }
 
-    /// The page asked for of very many uses, by place, without a look at the others. `false` where there are few.
-    fn page_of_uses(&self, symbols: &[SymbolId], roles: &[Role], page: (u64, u64), found: &mut Found) -> Result<bool, AnswerError> {
-        let lists: Result<Vec<_>, _> = symbols.iter().map(|s| self.index.uses(*s)).collect();
-        let lists = lists?;
+    /// The page asked for of many uses, by place, without a look at the others. `false` where there are few.
+    fn page_of_uses(&self, symbols: &[Wanted], roles: &[Role], page: (u64, u64), found: &mut Found) -> Result<bool, AnswerError> {
         let is_wanted = |e: &UseEntry| roles.contains(&e.role);
-        let few = lists.iter().flat_map(|l| l.iter()).filter(|e| is_wanted(e)).take(MANY).count() < MANY;
-        let has_crossings = || symbols.iter().map(|s| self.index.crossings(*s)).find(|c| !matches!(c, Ok(c) if c.is_empty()));
-        if few || !self.index.matrix().is_empty() && has_crossings().transpose()?.is_some() {
+        if symbols.iter().flat_map(|w| w.uses.iter()).filter(|e| is_wanted(e)).take(MANY).count() < MANY {
             return Ok(false);
         }
-        let (mut total, mut wanted) = (0u64, Vec::new());
+        let (mut total, mut wanted) = (0u64, Vec::<OfFile>::new());
         let mut here: Vec<(u32, usize, Certainty)> = Vec::new();
-        for of_file in self.by_file(&lists).chunk_by(|a, b| a.file == b.file) {
+        for of_file in self.by_file(symbols).chunk_by(|a, b| a.file == b.file) {
             // A use with several targets stands in several lists: the first one counts.
             here.clear();
-            let first = &lists[of_file[0].list][of_file[0].entries.clone()];
+            let first = &symbols[of_file[0].list].uses[of_file[0].entries.clone()];
             for run in of_file {
-                let entries = &lists[run.list][run.entries.clone()];
+                let entries = &symbols[run.list].uses[run.entries.clone()];
                 // Several symbols of one name are most often meant by the very same uses.
                 let again = run.list != of_file[0].list && entries.len() == first.len() && entries.iter().zip(first).all(|(a, b)| a.usage == b.usage);
                 if !again {
@@ -130,23 +136,44 @@ impl Engine {
             total += here.len() as u64;
             if total > page.0 && before < page.0 + page.1 {
                 let range = page.0.saturating_sub(before) as usize..(page.0 + page.1 - before).min(here.len() as u64) as usize;
-                wanted.extend(here[range].iter().map(|(usage, list, certainty)| (of_file[0].file, UseId(*usage), *certainty, symbols[*list])));
+                let uses = here[range].iter().map(|(usage, list, certainty)| (UseId(*usage), *certainty, symbols[*list].symbol)).collect();
+                wanted.push(OfFile { file: of_file[0].file, uses });
             }
         }
         found.paged = Some(total);
-        found.rows = side_by_side::each(&wanted, &|(file, usage, certainty, symbol)| {
-            let facts = self.index.facts(*file)?;
-            Ok::<_, AnswerError>(Raw::usage(*file, &facts.facts, *usage, Some(*certainty), Some(*symbol)))
-        })?;
+        found.rows = self.rows_of(&wanted)?;
         Ok(true)
     }
 
+    /// Rows of uses, file by file.
+    fn rows_of(&self, wanted: &[OfFile]) -> Result<Vec<Raw>, AnswerError> {
+        let rows = side_by_side::each_alone(wanted, &|of_file| {
+            let usages: Vec<UseId> = of_file.uses.iter().map(|u| u.0).collect();
+            if let Some(alone) = self.index.pick_uses(of_file.file, &usages)? {
+                let row = |((usage, certainty, symbol), alone): (&(UseId, Certainty, SymbolId), UseAlone)| Raw {
+                    about: About::Use(*usage),
+                    marks: Marks { kind: None, role: Some(alone.told.role), certainty: Some(*certainty), span: alone.told.span },
+                    symbol: Some(*symbol),
+                    via: Some((of_file.file, *usage)),
+                    alone: Some(Arc::new(alone)),
+                    ..Raw::module(of_file.file)
+                };
+                return Ok(of_file.uses.iter().zip(alone).map(row).collect());
+            }
+            let facts = self.index.facts(of_file.file)?;
+            let row =
+                |(usage, certainty, symbol): &(UseId, Certainty, SymbolId)| Raw::usage(of_file.file, &facts.facts, *usage, Some(*certainty), Some(*symbol));
+            Ok::<_, AnswerError>(of_file.uses.iter().map(row).collect::<Vec<Raw>>())
+        })?;
+        Ok(rows.into_iter().flatten().collect())
+    }
+
     /// Where in the lists the uses of each file stand, own files before others, by path.
-    fn by_file(&self, lists: &[Arc<Vec<UseEntry>>]) -> Vec<Run> {
+    fn by_file(&self, symbols: &[Wanted]) -> Vec<Run> {
         let mut runs = Vec::new();
-        for (list, entries) in lists.iter().enumerate() {
+        for (list, wanted) in symbols.iter().enumerate() {
             let mut start = 0;
-            for of_file in entries.chunk_by(|a, b| a.file == b.file) {
+            for of_file in wanted.uses.chunk_by(|a, b| a.file == b.file) {
                 runs.push(Run { order: (false, 0), file: of_file[0].file, list, entries: start..start + of_file.len() });
                 start += of_file.len();
             }
@@ -175,28 +202,42 @@ impl Engine {
         found.notes.push(format!("{count} symbols of that name; choose with: {}", shown.join(" · ")));
     }
 
-    fn add_uses(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
-        for entry in self.index.uses(symbol)?.iter() {
-            if !roles.contains(&entry.role) {
-                continue;
-            }
-            let facts = self.index.facts(entry.file)?;
-            found.rows.push(Raw::usage(entry.file, &facts.facts, UseId(entry.usage), Some(entry.certainty), Some(symbol)));
-        }
-        for edge in self.crossings_in(symbol)? {
-            if let crate::chains::Join::Crossing(_, number) = edge.join
-                && roles.contains(&edge.role)
-            {
-                found.rows.push(Raw::crossing(edge.file, number, &edge));
-            }
-        }
-        let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(()) };
-        for (i, u) in facts.facts.uses.iter().enumerate() {
-            if u.local == Some(def) && roles.contains(&u.role) {
-                found.rows.push(Raw::usage(symbol.file, &facts.facts, UseId(i as u32), Some(Certainty::Proven), Some(symbol)));
+    /// Every use in those roles, in no order.
+    fn all_uses(&self, symbols: &[Wanted], roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+        let of = |w: &Wanted| w.uses.iter().filter(|e| roles.contains(&e.role)).map(|e| (*e, w.symbol)).collect::<Vec<_>>();
+        let mut entries: Vec<(UseEntry, SymbolId)> = symbols.iter().flat_map(of).collect();
+        // Sorted with care: of several symbols that one use may mean the first one asked for counts.
+        entries.sort_by_key(|(e, _)| (e.file, e.usage));
+        entries.dedup_by_key(|(e, _)| (e.file, e.usage));
+        let of_file = |part: &[(UseEntry, SymbolId)]| OfFile {
+            file: part[0].0.file,
+            uses: part.iter().map(|(e, symbol)| (UseId(e.usage), e.certainty, *symbol)).collect(),
+        };
+        let wanted: Vec<OfFile> = entries.chunk_by(|a, b| a.0.file == b.0.file).map(of_file).collect();
+        found.rows.extend(self.rows_of(&wanted)?);
+        for symbol in symbols.iter().filter(|w| w.inside).map(|w| w.symbol) {
+            let Some((facts, def)) = self.index.definition(symbol)? else { continue };
+            for (i, u) in facts.facts.uses.iter().enumerate() {
+                if u.local == Some(def) && roles.contains(&u.role) {
+                    found.rows.push(Raw::usage(symbol.file, &facts.facts, UseId(i as u32), Some(Certainty::Proven), Some(symbol)));
+                }
             }
         }
         Ok(())
+    }
+
+    /// Crossings in those roles that reach one of the symbols.
+    fn crossings_of(&self, symbols: &[Wanted], roles: &[Role]) -> Result<Vec<Raw>, AnswerError> {
+        if self.index.matrix().is_empty() {
+            return Ok(Vec::new());
+        }
+        let rows = side_by_side::each(symbols, &|wanted| {
+            let edges = self.crossings_in(wanted.symbol)?.into_iter().filter(|e| roles.contains(&e.role));
+            let row =
+                |e: crate::chains::Edge| if let crate::chains::Join::Crossing(_, number) = e.join { Some(Raw::crossing(e.file, number, &e)) } else { None };
+            Ok::<_, AnswerError>(edges.filter_map(row).collect::<Vec<_>>())
+        })?;
+        Ok(rows.into_iter().flatten().collect())
     }
 
     fn who_imports(&self, subjects: &[Subject]) -> Result<Found, AnswerError> {
@@ -212,7 +253,8 @@ impl Engine {
                     let resolution = self.resolve(subject)?;
                     self.note_subject(&resolution, &mut found);
                     for resolved in &resolution.symbols {
-                        self.add_uses(resolved.symbol, &[Role::Import], &mut found)?;
+                        let wanted = Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside: true };
+                        self.all_uses(&[wanted], &[Role::Import], &mut found)?;
                     }
                 }
             }
@@ -262,16 +304,23 @@ impl Engine {
         let mut found = Found::default();
         self.note_subject(&resolution, &mut found);
         let most = if resolution.by_name { usize::MAX } else { 1 };
-        for resolved in resolution.symbols.iter().take(most) {
+        let symbols: Vec<SymbolId> = resolution.symbols.iter().take(most).map(|r| r.symbol).collect();
+        let parts = side_by_side::each_alone(&symbols, &|symbol| {
+            let mut part = Found::default();
             match does {
-                Does::Define => self.add_definitions(resolved.symbol, &mut found)?,
-                Does::Include | Does::Import => {
-                    let imports = self.imports_of(resolved.symbol.file)?;
-                    found.rows.extend(imports.rows);
-                }
-                Does::Extend | Does::Implement => self.add_bases(resolved.symbol, &mut found)?,
-                _ => self.add_used(resolved.symbol, roles_of(does), &mut found)?,
+                Does::Define => self.add_definitions(*symbol, &mut part)?,
+                Does::Include | Does::Import => part.rows = self.imports_of(symbol.file)?.rows,
+                Does::Extend | Does::Implement => self.add_bases(*symbol, &mut part)?,
+                _ => self.add_used(*symbol, roles_of(does), &mut part)?,
             }
+            Ok::<_, AnswerError>(part)
+        })?;
+        for part in parts {
+            found.rows.extend(part.rows);
+            part.missing.iter().for_each(|m| found.miss(&m.cause, m.count));
+        }
+        if !matches!(does, Does::Define | Does::Include | Does::Import | Does::Extend | Does::Implement) {
+            found.rows.sort_by_key(|r| (r.file, r.marks.span));
         }
         Ok(found)
     }
@@ -326,7 +375,11 @@ impl Engine {
                 found.rows.push(Raw::crossing(symbol.file, n as u32, &edge));
             }
         }
-        for (i, u) in facts.facts.uses.iter().enumerate() {
+        let first = whole.map_or(0, |w| facts.facts.uses.partition_point(|u| u.span.start < w.start));
+        for (i, u) in facts.facts.uses.iter().enumerate().skip(first) {
+            if whole.is_some_and(|w| u.span.start > w.end) {
+                break;
+            }
             let inside = whole.is_none_or(|w| w.covers(u.span));
             if !inside || !roles.contains(&u.role) {
                 continue;
@@ -349,7 +402,6 @@ impl Engine {
                 }
             }
         }
-        found.rows.sort_by_key(|r| (r.file, r.marks.span));
         Ok(())
     }
 }
@@ -373,5 +425,6 @@ fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<Symb
         via: None,
         level: None,
         near: None,
+        alone: None,
     }
 }

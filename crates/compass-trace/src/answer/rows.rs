@@ -2,7 +2,8 @@
 
 use super::{About, Answer, AnswerError, Engine, EvidenceLine, Marks};
 use compass_facts::{DefId, Facts, Flags, Kind, LineIndex, Span, UseId};
-use compass_index::{Certainty, FileFacts, FileId, IndexError, Link, StepKind, SymbolId};
+use compass_index::{Certainty, FileFacts, FileId, IndexError, Step, StepKind, SymbolId, UseAlone};
+use std::sync::Arc;
 
 /// A row before it is shown.
 #[derive(Debug, Clone)]
@@ -18,6 +19,8 @@ pub(super) struct Raw {
     pub(super) level: Option<u32>,
     /// The symbol of the chain it hangs on.
     pub(super) near: Option<SymbolId>,
+    /// What is told of a use without the facts of its file.
+    pub(super) alone: Option<Arc<UseAlone>>,
 }
 
 impl Raw {
@@ -31,6 +34,7 @@ impl Raw {
             via: None,
             level: None,
             near: None,
+            alone: None,
         }
     }
 
@@ -44,16 +48,26 @@ impl Raw {
             via: Some((file, usage)),
             level: None,
             near: None,
+            alone: None,
         }
     }
 
     pub(super) fn module(file: FileId) -> Raw {
         let marks = Marks { kind: Some(Kind::Module), role: None, certainty: None, span: Span::default() };
-        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None }
+        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None, alone: None }
     }
 
     pub(super) fn line(file: FileId, span: Span) -> Raw {
-        Raw { file, about: About::Line, marks: Marks { kind: None, role: None, certainty: None, span }, symbol: None, via: None, level: None, near: None }
+        Raw {
+            file,
+            about: About::Line,
+            marks: Marks { kind: None, role: None, certainty: None, span },
+            symbol: None,
+            via: None,
+            level: None,
+            near: None,
+            alone: None,
+        }
     }
 
     pub(super) fn crossing(file: FileId, number: u32, edge: &crate::chains::Edge) -> Raw {
@@ -68,14 +82,13 @@ impl Engine {
         let index = &self.index;
         let file = index.file(row.file);
         let source = index.source(row.file);
-        let facts = index.facts(row.file)?;
         let mut span = row.marks.span;
         let mut moved = None;
         if let Ok(source) = &source
             && let Some(changed) = &source.changed
             && !matches!(row.about, About::Line)
         {
-            match relocate(&facts.facts, changed, row) {
+            match relocate(&index.facts(row.file)?.facts, changed, row) {
                 Some(found) => span = found,
                 None => moved = Some("the file changed since it was indexed and this place was not found again".to_owned()),
             }
@@ -114,9 +127,14 @@ impl Engine {
             file: Some(row.file),
             definition: None,
         };
-        self.describe(row, &facts, &mut answer)?;
-        if let Some((file, usage)) = row.via {
-            answer.evidence = self.evidence(file, usage)?;
+        match &row.alone {
+            Some(alone) => self.describe_alone(row, alone, &mut answer)?,
+            None => {
+                self.describe(row, &*index.facts(row.file)?, &mut answer)?;
+                if let Some((file, usage)) = row.via {
+                    answer.evidence = self.evidence(file, usage)?;
+                }
+            }
         }
         if let Some(note) = moved {
             answer.evidence.push(EvidenceLine { text: note, path: answer.path.clone(), line });
@@ -125,6 +143,21 @@ impl Engine {
             answer.text = None;
         }
         Ok(answer)
+    }
+
+    /// The same as [`Self::describe`] of a use looked at by itself.
+    fn describe_alone(&self, row: &Raw, alone: &UseAlone, answer: &mut Answer) -> Result<(), AnswerError> {
+        answer.name = Some(alone.told.name.clone());
+        if let Some((def, path)) = &alone.told.enclosing {
+            answer.enclosing = Some(path.join("."));
+            answer.definition = Some(*def);
+        }
+        let target = row.symbol.map(|s| self.index.definition(s)).transpose()?.flatten();
+        answer.kind = target.map(|(f, d)| f.facts.def(d).kind.word().to_owned());
+        if let Some((total, steps)) = &alone.link {
+            answer.evidence = self.evidence_of(steps, *total)?;
+        }
+        Ok(())
     }
 
     /// Name, kind and surroundings by what the row is about.
@@ -240,12 +273,12 @@ impl Engine {
     pub(super) fn evidence(&self, file: FileId, usage: UseId) -> Result<Vec<EvidenceLine>, AnswerError> {
         let links = self.index.links(file)?;
         let Some(link) = links.find(usage) else { return self.local_evidence(file, usage) };
-        self.evidence_of(&links, link)
+        self.evidence_of(links.evidence.get(link.evidence as usize).map_or(&[][..], |v| v), link.total)
     }
 
-    fn evidence_of(&self, links: &compass_index::FileLinks, link: &Link) -> Result<Vec<EvidenceLine>, AnswerError> {
+    fn evidence_of(&self, steps: &[Step], total: u32) -> Result<Vec<EvidenceLine>, AnswerError> {
         let mut out = Vec::new();
-        for step in links.evidence.get(link.evidence as usize).map_or(&[][..], |v| v) {
+        for step in steps {
             let span = Span { start: step.at, end: step.at + step.len };
             let Ok(source) = self.index.source(step.symbol.file) else { continue };
             let path = self.index.path_of(step.symbol.file);
@@ -255,7 +288,7 @@ impl Engine {
             };
             let line = source.source.lines.locate(span.start.min(source.source.text.len() as u32)).0;
             let unit = self.index.unit(step.symbol.file).map_or("", |u| u.name.as_str());
-            out.push(EvidenceLine { text: step_text(step.kind, &name, unit, link.total), path, line });
+            out.push(EvidenceLine { text: step_text(step.kind, &name, unit, total), path, line });
         }
         Ok(out)
     }

@@ -5,6 +5,14 @@ use rayon::prelude::*;
 /// Fewer rows than this are not worth a thread.
 const FEW: usize = 12;
 
+/// As [`each`], for items that each need a file of their own to be loaded.
+///
+/// # Errors
+/// Those of `make`.
+pub(super) fn each_alone<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(&T) -> Result<A, E> + Sync)) -> Result<Vec<A>, E> {
+    if items.len() < 2 { items.iter().map(make).collect() } else { items.par_iter().map(make).collect() }
+}
+
 /// `make` for each item, in order; a mistake ends it. Threads are kept: a new one would begin with memory of its own.
 ///
 /// # Errors
@@ -33,6 +41,7 @@ mod tests {
         let items: Vec<u32> = (0..count).collect();
         let doubled = each(&items, &|i| Ok::<u32, ()>(i * 2)).expect("no mistakes");
         assert_eq!(doubled, items.iter().map(|i| i * 2).collect::<Vec<_>>());
+        assert_eq!(each_alone(&items, &|i| Ok::<u32, ()>(i * 2)), Ok(doubled));
     }
 
     #[test]

@@ -1,6 +1,6 @@
 //! What a subject means: places and names to symbols; `where is`, `what is`.
 
-use super::rows::{Raw, definition_rank};
+use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
 use crate::question::{Mode, NamePattern, Place, Subject, What};
 use compass_facts::{DefId, Kind, UseId};
@@ -284,7 +284,7 @@ impl Engine {
                     let mut raw = Raw::definition(resolved.symbol, &facts, def);
                     raw.marks.certainty = resolved.certainty;
                     raw.via = resolved.via;
-                    (definition_rank(&facts.facts, def), raw)
+                    (self.declares(resolved.symbol.file, &facts.facts, def), raw)
                 }
                 None if resolved.symbol.is_module() => {
                     let mut raw = Raw::module(resolved.symbol.file);
@@ -305,59 +305,6 @@ impl Engine {
             self.miss_hidden_code(resolution.symbols.iter().map(|r| r.symbol), &mut found);
         }
         Ok(found)
-    }
-
-    /// Declarations and implementations of the same entity, by name and container.
-    fn other_side(&self, resolution: &Resolution, mode: Mode, rows: &mut Vec<(bool, Raw)>, found: &mut Found) -> Result<(), AnswerError> {
-        let Some(first) = resolution.symbols.first() else { return Ok(()) };
-        let others = self.same_entity(first.symbol)?;
-        match mode {
-            Mode::Any => {
-                if let Some((_, raw)) = others.iter().find(|o| o.0) {
-                    let answer = self.full(raw)?;
-                    found.notes.push(format!("declared at {}:{}", answer.path, answer.line));
-                }
-            }
-            Mode::Declared | Mode::Implemented => {
-                let want_bodiless = mode == Mode::Declared;
-                let chosen: Vec<(bool, Raw)> =
-                    rows.iter().filter(|r| r.0 == want_bodiless).cloned().chain(others.into_iter().filter(|o| o.0 == want_bodiless)).collect();
-                if chosen.is_empty() {
-                    found.notes.push(format!("no separate {} is known", if want_bodiless { "declaration" } else { "implementation" }));
-                } else {
-                    *rows = chosen;
-                }
-            }
-        }
-        Ok(())
-    }
-
-    /// Other definitions of what a symbol defines: the prototype of a body, the stub of a module's class.
-    fn same_entity(&self, symbol: SymbolId) -> Result<Vec<(bool, Raw)>, AnswerError> {
-        let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(Vec::new()) };
-        let d = facts.facts.def(def);
-        if d.flags.has(compass_facts::Flags::LOCAL) || d.name_span.is_empty() {
-            return Ok(Vec::new());
-        }
-        let containers = facts.facts.container_path(def).len();
-        let is_header = |file: FileId| {
-            let path = self.index.path_of(file);
-            path.ends_with(".d.ts") || path.ends_with(".pyi") || path.ends_with(".d.mts") || path.ends_with(".d.cts")
-        };
-        let mut out = Vec::new();
-        for entry in self.index.named(facts.facts.def_name(def))? {
-            let same_language = self.index.file(entry.symbol.file).zip(self.index.file(symbol.file)).is_some_and(|(a, b)| a.language.is_kin_of(b.language));
-            if entry.symbol == symbol || !same_language || entry.symbol.file.unit != symbol.file.unit {
-                continue;
-            }
-            let Some((other, id)) = self.index.definition(entry.symbol)? else { continue };
-            let declares = other.facts.def(id).flags.has(compass_facts::Flags::BODILESS) || is_header(entry.symbol.file);
-            let here = d.flags.has(compass_facts::Flags::BODILESS) || is_header(symbol.file);
-            if other.facts.container_path(id).len() == containers && declares != here {
-                out.push((declares, Raw::definition(entry.symbol, &other, id)));
-            }
-        }
-        Ok(out)
     }
 
     /// Notes and causes of a subject that is not, or not uniquely, known.

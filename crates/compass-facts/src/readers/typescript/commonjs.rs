@@ -71,6 +71,12 @@ impl<'t> Reader<'t> {
     /// `exports = module.exports = value`: the value is read once, every name on the way gets it.
     pub(super) fn chained_assignment(&mut self, lefts: &[Node<'t>], value: Node<'t>, whole: Node<'t>) -> crate::TypeId {
         self.made = None;
+        if is_void(value, self.b.text) {
+            for left in lefts {
+                self.announced(*left);
+            }
+            return self.expression(value, Role::Read);
+        }
         let first = lefts.iter().position(|l| self.defining_assignment(*l, value, whole));
         let ty = match (first, self.made) {
             (Some(_), Some(made)) => made,
@@ -82,7 +88,12 @@ impl<'t> Reader<'t> {
                 continue;
             }
             match exported_name(*left, self.b.text) {
-                Some(name) => self.b.add_export(name, ty, span(*left)),
+                Some(name) => {
+                    self.b.add_export(name, ty, span(*left));
+                    if let Some(property) = left.child_by_field_name("property").filter(|_| name != "=") {
+                        self.stands_for(property, ty);
+                    }
+                }
                 None => {
                     self.expression(*left, Role::Write);
                 }
@@ -134,9 +145,8 @@ impl<'t> Reader<'t> {
     }
 
     fn export_assignment(&mut self, name: &str, property: Node<'t>, right: Node<'t>, whole: Node<'t>) {
-        // Compilers announce names with `exports.a = void 0` before they give them a value.
-        if right.kind() == "unary_expression" && text(right, self.b.text).starts_with("void") {
-            return;
+        if is_void(right, self.b.text) {
+            return self.announced_name(property);
         }
         if is_function(right) || matches!(right.kind(), "class" | "object") {
             let kind = match right.kind() {
@@ -177,8 +187,43 @@ impl<'t> Reader<'t> {
             return;
         }
         let ty = self.expression(right, Role::Read);
+        if name != "=" && !self.stands_for(property, ty) && self.b.find_in(crate::ScopeId::FILE, name).is_none() {
+            // A value without a name of its own: this is where it is defined.
+            let mut new = NewDefinition::new(name, Kind::Constant, span(property), span(whole));
+            new.flags = Flags::EXPORTED;
+            new.doc = comment_before(whole.parent().unwrap_or(whole), self.b.text, |c| c.starts_with("/**"));
+            let def = self.b.define_in(crate::ScopeId::FILE, new);
+            self.b.add_type(def, ty);
+            let ty = self.b.ty(TypeExpr::Def(def));
+            self.made = Some(ty);
+            return self.b.add_export(name, ty, span(property));
+        }
         self.made = Some(ty);
         self.b.add_export(name, ty, span(property));
+    }
+
+    /// `exports.a = b`: the name stands for what is defined elsewhere. Tells whether the value has a name.
+    fn stands_for(&mut self, property: Node<'t>, ty: crate::TypeId) -> bool {
+        let (name, shape) = match self.b.type_of(ty).clone() {
+            TypeExpr::Name { name, .. } => (name, Shape::Plain),
+            TypeExpr::Member { of, name } => (name, Shape::Member(of)),
+            _ => return false,
+        };
+        let name = self.b.name(name).to_owned();
+        self.b.add_use(&name, span(property), Role::Write, shape);
+        true
+    }
+
+    /// `exports.a = exports.b = void 0`: names that get their value later.
+    fn announced(&mut self, left: Node<'t>) {
+        let property = exported_name(left, self.b.text).filter(|n| *n != "=").and(left.child_by_field_name("property"));
+        if let Some(property) = property {
+            self.announced_name(property);
+        }
+    }
+
+    fn announced_name(&mut self, property: Node<'t>) {
+        self.b.add_use(text(property, self.b.text), span(property), Role::Write, Shape::Plain);
     }
 
     /// Reads the value of a definition just made.
@@ -282,6 +327,11 @@ impl<'t> Reader<'t> {
 /// Is it a function written in place?
 pub(super) fn is_function(node: Node) -> bool {
     matches!(node.kind(), "function_expression" | "arrow_function" | "generator_function" | "function")
+}
+
+/// Compilers announce names with `exports.a = exports.b = void 0` before they give them a value.
+fn is_void(value: Node, source: &str) -> bool {
+    value.kind() == "unary_expression" && text(value, source).starts_with("void")
 }
 
 /// The name an assignment to this exports: `exports.a`, `module.exports`.

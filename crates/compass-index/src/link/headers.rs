@@ -1,0 +1,171 @@
+//! Declaration files of JavaScript and TypeScript: which file declares what another one implements.
+//!
+//! # How it works
+//! A declaration file belongs to the script of the same stem beside it, or to a whole package: the one its manifest names,
+//! or that of a package of types (`@types/name`). A name that a script does not give is looked for in its header, since
+//! types alone stand there; and what both name is recorded as one thing with two places.
+
+use super::evaluate::Evaluator;
+use super::modules::Modules;
+use super::output::{symbol, symbol_id};
+use super::ty::{Entity, Hit, Lookup, Ty};
+use super::world::{Gid, Sym, World};
+use crate::{Certainty, FileLinks, SymbolId};
+use compass_facts::{DefId, Flags, Kind, Language, ScopeId};
+use rustc_hash::FxHashMap;
+
+/// Endings of declaration files, and what they belong to beside them.
+const HEADERS: [(&str, &[&str]); 3] =
+    [(".d.ts", &[".js", ".jsx", ".ts", ".tsx", ".cjs", ".mjs"]), (".d.mts", &[".mjs", ".mts", ".js"]), (".d.cts", &[".cjs", ".cts", ".js"])];
+
+/// Is it a file of declarations alone?
+pub(super) fn is_header(path: &str) -> bool {
+    HEADERS.iter().any(|h| path.ends_with(h.0))
+}
+
+/// Headers by what they belong to.
+#[derive(Default)]
+pub(super) struct Headers {
+    beside: FxHashMap<u32, u32>,
+    of_unit: FxHashMap<u32, u32>,
+}
+
+impl Headers {
+    pub(super) fn new(world: &World) -> Headers {
+        let mut out = Headers::default();
+        for (i, file) in world.files.iter().enumerate().filter(|(_, f)| is_header(&f.path)) {
+            for (stem, endings) in HEADERS.iter().filter_map(|(e, of)| Some((file.path.strip_suffix(e)?, of))) {
+                let code = endings.iter().find_map(|e| world.by_path.get(&(file.root, format!("{stem}{e}").as_str())).copied());
+                if let Some(code) = code {
+                    // Where several declare one script, the first by name: `.cts`, `.mts`, `.ts` say the same.
+                    out.beside.entry(code).or_insert(i as u32);
+                }
+            }
+        }
+        let by_dir: FxHashMap<&str, u32> = world.units.iter().enumerate().map(|(i, u)| (u.dir.as_str(), i as u32)).collect();
+        let root_of: FxHashMap<u32, u32> = world.files.iter().map(|f| (f.id.unit.0, f.root)).collect();
+        let named = |unit: u32| {
+            let row = &world.units[unit as usize];
+            let root = *root_of.get(&unit)?;
+            let get = |e: &str| world.by_path.get(&(root, super::modules::below(&row.dir, e).as_str())).copied();
+            let said = row.entries.iter().map(|e| e.trim_start_matches(crate::plan::manifests::FOR_REQUIRE));
+            said.flat_map(|e| [Some(e.to_owned()), (!is_header(e)).then(|| format!("{e}.d.ts"))]).flatten().filter(|e| is_header(e)).find_map(|e| get(&e))
+        };
+        for (i, unit) in world.units.iter().enumerate().filter(|(_, u)| u.ecosystem == "npm") {
+            // Types of a package stand in a package beside it.
+            let types = |packages: &str| by_dir.get(format!("{packages}@types/{}", unit.name.trim_start_matches('@').replace('/', "__")).as_str()).copied();
+            let beside = || unit.dir.strip_suffix(unit.name.as_str()).and_then(types).and_then(named);
+            let found = named(i as u32).or_else(beside);
+            if let Some(header) = found {
+                out.of_unit.insert(i as u32, header);
+            }
+        }
+        out
+    }
+
+    /// The header of a script: the one beside it, or its package's.
+    fn of(&self, world: &World, file: u32) -> Option<u32> {
+        let unit = world.files[file as usize].id.unit.0;
+        self.beside.get(&file).or_else(|| self.of_unit.get(&unit)).copied().filter(|h| *h != file)
+    }
+}
+
+impl Modules {
+    /// The header of a script that is none itself.
+    pub(super) fn header(&self, world: &World, file: u32) -> Option<u32> {
+        if !world.language(file).is_kin_of(Language::TypeScript) || is_header(&world.files[file as usize].path) {
+            return None;
+        }
+        self.headers.of(world, file)
+    }
+}
+
+impl Evaluator<'_, '_> {
+    /// A name that a script itself does not give, as its header has it. Sources with types have no need of one.
+    pub(super) fn in_header(&mut self, from: u32, file: u32, name: Gid) -> Option<Lookup> {
+        if self.world.language(file) != Language::JavaScript {
+            return None;
+        }
+        let header = self.modules.header(self.world, file).filter(|h| *h != from)?;
+        let found = self.declared_name(from, header, name);
+        (!found.is_empty()).then_some(found)
+    }
+
+    /// A name of a header: exported by itself, or a member of the whole.
+    fn declared_name(&mut self, from: u32, header: u32, name: Gid) -> Lookup {
+        let found = self.module_member(from, header, ScopeId::FILE, name);
+        match (found.is_empty(), self.find_export("=", header)) {
+            (true, Some(whole)) => self.member_of_hits(from, whole, name),
+            _ => found,
+        }
+    }
+}
+
+/// Records what a script and its header both name.
+pub(super) fn link_declared(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
+    let world = evaluator.world;
+    let Some(header) = evaluator.modules.header(world, index) else { return };
+    let mut pairs = Pairs { header, found: Vec::new() };
+    let whole = ["=", "default"].into_iter().find_map(|word| evaluator.find_export(word, index)).and_then(|l| l.hits.into_iter().next());
+    let declared = ["=", "default"].into_iter().find_map(|word| evaluator.find_export(word, header)).and_then(|l| {
+        // `export = f` where `f` is a namespace too, for its types.
+        l.hits.into_iter().min_by_key(|h| matches!(h.entity, Entity::Sym(s) if matches!(world.def(s).kind, Kind::Module | Kind::Interface | Kind::Alias)))
+    });
+    let module = SymbolId::module(world.files[index as usize].id);
+    let to = declared.as_ref().and_then(|d| symbol(world, d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
+    pairs.found.push((module, to));
+    if let (Some(Hit { entity: Entity::Sym(code), .. }), Some(Hit { entity: Entity::Sym(declared), .. })) = (&whole, &declared) {
+        pairs.add(evaluator, *code, *declared);
+    }
+    let facts = world.facts(index);
+    let outer = |d: &compass_facts::Definition| d.scope == ScopeId::FILE && !d.flags.has(Flags::LOCAL) && !d.name_span.is_empty();
+    for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| outer(d)) {
+        let name = world.gid(index, d.name);
+        let found = evaluator.declared_name(index, header, name);
+        let syms = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        // A name may be a namespace, a type and a value at once.
+        if let Some(declared) = syms.min_by_key(|s| unlike(d.kind, world.def(*s).kind)) {
+            pairs.add(evaluator, Sym { file: index, def: DefId(i as u32) }, declared);
+        }
+    }
+    pairs.found.sort_unstable();
+    pairs.found.dedup_by_key(|p| p.0);
+    out.declared = pairs.found;
+}
+
+/// How little two kinds fit: the same, callable as well, a value as well, others.
+fn unlike(code: Kind, declared: Kind) -> u8 {
+    let is_value = |k: Kind| k.is_callable() || k.is_variable() || matches!(k, Kind::Class | Kind::Enum);
+    match () {
+        () if code == declared => 0,
+        () if code.is_callable() && declared.is_callable() => 1,
+        () if is_value(code) == is_value(declared) => 2,
+        () => 3,
+    }
+}
+
+struct Pairs {
+    header: u32,
+    found: Vec<(SymbolId, SymbolId)>,
+}
+
+impl Pairs {
+    /// A definition with its declaration, and the members of both.
+    fn add(&mut self, evaluator: &mut Evaluator, code: Sym, declared: Sym) {
+        let world = evaluator.world;
+        if !is_header(&world.files[declared.file as usize].path) {
+            return;
+        }
+        self.found.push((symbol_id(world, code), symbol_id(world, declared)));
+        let facts = world.facts(code.file);
+        let members =
+            facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(code.def) && !d.flags.has(Flags::LOCAL) && !d.name_span.is_empty());
+        for (i, d) in members {
+            let name = world.gid(code.file, d.name);
+            let found = evaluator.members(self.header, &Ty::Value(declared, std::rc::Rc::from([])), name);
+            if let Some(Entity::Sym(member)) = found.hits.first().filter(|h| h.certainty > Certainty::Guessed).map(|h| h.entity) {
+                self.found.push((symbol_id(world, Sym { file: code.file, def: DefId(i as u32) }), symbol_id(world, member)));
+            }
+        }
+    }
+}
