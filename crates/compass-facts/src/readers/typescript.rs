@@ -22,7 +22,7 @@ use tree_sitter::{Node, Tree};
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     let mut reader =
-        Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None, given: None, taken: Vec::new(), whole: None, declares };
+        Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None, given: None, taken: Vec::new(), whole: None, declares, passes_on: false };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -46,6 +46,8 @@ struct Reader<'t> {
     taken: Vec<TypeId>,
     /// TypeScript: fields are declared before they are assigned.
     declares: bool,
+    /// Are the names of the object read next those of other things, and no members of its own?
+    passes_on: bool,
     /// A variable that stands for all the file exports: `var x = module.exports`.
     whole: Option<String>,
 }

@@ -7,11 +7,11 @@
 
 use super::evaluate::Evaluator;
 use super::modules::Modules;
-use super::output::{symbol, symbol_id};
-use super::ty::{Entity, Hit, Lookup, Ty};
+use super::output::symbol_id;
+use super::ty::{Entity, Lookup, Ty};
 use super::world::{Gid, Sym, World};
 use crate::{Certainty, FileLinks, SymbolId};
-use compass_facts::{DefId, Flags, Kind, Language, ScopeId};
+use compass_facts::{DefId, Flags, Kind, Language, ScopeId, TypeExpr};
 use rustc_hash::FxHashMap;
 
 /// Endings of declaration files, and what they belong to beside them.
@@ -91,6 +91,20 @@ impl Evaluator<'_, '_> {
         (!found.is_empty()).then_some(found)
     }
 
+    /// What a file exports as a whole, or by default: the value rather than the namespace that has its types.
+    fn whole(&mut self, file: u32) -> Option<Sym> {
+        let world = self.world;
+        ["=", "default"].into_iter().find_map(|word| {
+            let what = world.tables[file as usize].find_export(world.find_gid(word)?)?;
+            let found = match *world.facts(file).ty(what) {
+                TypeExpr::Name { name, scope, .. } => self.bound(file, scope, world.gid(file, name), None),
+                _ => self.find_export(word, file)?,
+            };
+            let syms = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+            syms.min_by_key(|s| matches!(world.def(*s).kind, Kind::Module | Kind::Interface | Kind::Alias))
+        })
+    }
+
     /// A name of a header: exported by itself, or a member of the whole.
     fn declared_name(&mut self, from: u32, header: u32, name: Gid) -> Lookup {
         let found = self.module_member(from, header, ScopeId::FILE, name);
@@ -106,16 +120,12 @@ pub(super) fn link_declared(evaluator: &mut Evaluator, index: u32, out: &mut Fil
     let world = evaluator.world;
     let Some(header) = evaluator.modules.header(world, index) else { return };
     let mut pairs = Pairs { header, found: Vec::new() };
-    let whole = ["=", "default"].into_iter().find_map(|word| evaluator.find_export(word, index)).and_then(|l| l.hits.into_iter().next());
-    let declared = ["=", "default"].into_iter().find_map(|word| evaluator.find_export(word, header)).and_then(|l| {
-        // `export = f` where `f` is a namespace too, for its types.
-        l.hits.into_iter().min_by_key(|h| matches!(h.entity, Entity::Sym(s) if matches!(world.def(s).kind, Kind::Module | Kind::Interface | Kind::Alias)))
-    });
+    let (whole, declared) = (evaluator.whole(index), evaluator.whole(header));
     let module = SymbolId::module(world.files[index as usize].id);
-    let to = declared.as_ref().and_then(|d| symbol(world, d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
+    let to = declared.map(|d| symbol_id(world, d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
     pairs.found.push((module, to));
-    if let (Some(Hit { entity: Entity::Sym(code), .. }), Some(Hit { entity: Entity::Sym(declared), .. })) = (&whole, &declared) {
-        pairs.add(evaluator, *code, *declared);
+    if let (Some(code), Some(declared)) = (whole.filter(|s| s.file == index), declared) {
+        pairs.add(evaluator, code, declared);
     }
     let facts = world.facts(index);
     let outer = |d: &compass_facts::Definition| d.scope == ScopeId::FILE && !d.flags.has(Flags::LOCAL) && !d.name_span.is_empty();

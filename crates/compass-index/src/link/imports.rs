@@ -302,7 +302,9 @@ impl Evaluator<'_, '_> {
         }
         let found = self.bound(file, scope, name, not);
         if !found.is_empty() {
-            let visible = found.hits.iter().any(|h| !is_script || !outside || self.is_exported(h.entity, file));
+            // Everything in a namespace of a declaration file can be seen.
+            let open = !is_script || !outside || scope != ScopeId::FILE && super::headers::is_header(&world.files[file as usize].path);
+            let visible = open || found.hits.iter().any(|h| self.is_exported(h.entity, file));
             if visible || !world.tables[file as usize].has_exports() {
                 return found;
             }

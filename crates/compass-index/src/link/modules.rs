@@ -119,7 +119,9 @@ impl Modules {
                 let path = below(&unit.dir, e);
                 world.by_path.get(&(root, path.as_str())).copied().or_else(|| self.script_file(world, root, &path))
             };
-            let found = unit.entries.iter().filter(|e| !e.starts_with(FOR_REQUIRE)).find_map(|e| find(e));
+            let (declared, code): (Vec<&String>, Vec<&String>) =
+                unit.entries.iter().filter(|e| !e.starts_with(FOR_REQUIRE)).partition(|e| super::headers::is_header(e));
+            let found = code.into_iter().chain(declared).find_map(|e| find(e));
             // Code before declarations; a package that has its source here is meant by that however it is brought in.
             let is_source = |f: &u32| world.files[*f as usize].path.strip_prefix(&unit.dir).is_some_and(|p| p.trim_start_matches('/').starts_with("src/"));
             let for_require = || unit.entries.iter().filter_map(|e| e.strip_prefix(FOR_REQUIRE));

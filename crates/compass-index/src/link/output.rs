@@ -525,7 +525,7 @@ fn declared_module(evaluator: &Evaluator, hit: &Hit) -> Option<SymbolId> {
     Some(symbol_id(world, Sym { file: parent, def: DefId(at as u32) }))
 }
 
-pub(super) fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
+fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
     match hit.entity {
         Entity::Sym(sym) => Some(symbol_id(world, sym)),
         Entity::Module(file, ScopeId::FILE) => Some(SymbolId::module(world.files[file as usize].id)),

@@ -119,6 +119,7 @@ impl<'t> Reader<'t> {
                 true
             }
             _ if self.whole.as_deref() == Some(owner) => {
+                self.note_whole(object);
                 self.export_assignment(name, property, right, whole);
                 true
             }
@@ -162,12 +163,14 @@ impl<'t> Reader<'t> {
             new.doc = comment_before(whole.parent().unwrap_or(whole), self.b.text, |c| c.starts_with("/**"));
             new.flags = Flags::EXPORTED;
             let def = self.b.define_in(crate::ScopeId::FILE, new);
+            // `module.exports = { turn }` passes `turn` itself on, where the object is nothing but such names.
+            let passes_on = name == "=" && right.kind() == "object" && named(right).iter().all(|p| p.kind() == "shorthand_property_identifier");
+            self.passes_on = passes_on;
             self.fill(def, right);
             let ty = self.b.ty(TypeExpr::Def(def));
             self.made = Some(ty);
             self.b.add_export(name, ty, span(property));
-            if name == "=" && right.kind() == "object" {
-                // `module.exports = { turn }` passes `turn` itself on.
+            if passes_on {
                 for part in named(right).into_iter().filter(|p| p.kind() == "shorthand_property_identifier") {
                     let ty = self.b.ty_name(text(part, self.b.text), span(part));
                     self.b.add_export(text(part, self.b.text), ty, span(part));
@@ -200,6 +203,32 @@ impl<'t> Reader<'t> {
         }
         self.made = Some(ty);
         self.b.add_export(name, ty, span(property));
+    }
+
+    /// `exports.a` where it is read or called: what the file itself exports under that name.
+    pub(super) fn own_export(&mut self, node: Node<'t>, role: Role) -> Option<crate::TypeId> {
+        let (object, property) = (node.child_by_field_name("object")?, node.child_by_field_name("property")?);
+        let owner = text(object, self.b.text);
+        let is_own = matches!(owner, "exports" | "module.exports") || self.whole.as_deref() == Some(owner);
+        let name = text(property, self.b.text);
+        if !is_own || self.b.find_in(crate::ScopeId::FILE, name).is_none() {
+            return None;
+        }
+        self.note_whole(object);
+        // What is exported stands among the names of the file.
+        let scope = std::mem::replace(&mut self.b.place.scope, crate::ScopeId::FILE);
+        self.b.add_use(name, span(property), role, Shape::Plain);
+        let ty = self.b.ty_name(name, span(property));
+        self.b.place.scope = scope;
+        Some(ty)
+    }
+
+    /// A variable that stands for all exports is used where something is put on it.
+    fn note_whole(&mut self, object: Node<'t>) {
+        let name = text(object, self.b.text);
+        if self.whole.as_deref() == Some(name) {
+            self.b.add_use(name, span(object), Role::Read, Shape::Plain);
+        }
     }
 
     /// `exports.a = b`: the name stands for what is defined elsewhere. Tells whether the value has a name.

@@ -92,6 +92,10 @@ impl<'t> Reader<'t> {
             }
             "number" => self.b.ty(TypeExpr::Literal(Literal::Number)),
             "true" | "false" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
+            "undefined" if self.b.find_in(crate::ScopeId::FILE, "undefined").is_some() => {
+                self.b.add_use("undefined", span(node), role, Shape::Plain);
+                self.b.ty_name("undefined", span(node))
+            }
             "null" | "undefined" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
             "regex" => self.b.ty(TypeExpr::Literal(Literal::Regex)),
             "instantiation_expression" => {
@@ -186,6 +190,9 @@ impl<'t> Reader<'t> {
     }
 
     fn member_expression(&mut self, node: Node<'t>, role: Role) -> TypeId {
+        if let Some(ty) = self.own_export(node, role) {
+            return ty;
+        }
         let of = self.part(node, "object", Role::Read);
         let Some(property) = node.child_by_field_name("property") else { return self.b.unknown() };
         let name = text(property, self.b.text);
@@ -364,6 +371,7 @@ impl<'t> Reader<'t> {
     }
 
     fn object_members_in(&mut self, node: Node<'t>, scope: crate::ScopeId) {
+        let passes_on = std::mem::take(&mut self.passes_on);
         for part in named(node) {
             match part.kind() {
                 "pair" => self.pair(part, scope),
@@ -374,6 +382,9 @@ impl<'t> Reader<'t> {
                 }
                 "shorthand_property_identifier" => {
                     let ty = self.expression(part, Role::Pass);
+                    if passes_on {
+                        continue;
+                    }
                     let mut new = NewDefinition::new(text(part, self.b.text), Kind::Field, span(part), span(part));
                     new.ty = Some(ty);
                     new.flags = Flags::INFERRED;
