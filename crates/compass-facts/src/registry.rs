@@ -137,7 +137,8 @@ impl Language {
         family(self) == family(other)
     }
 
-    pub(crate) fn grammar(self) -> Option<tree_sitter::Language> {
+    /// The generic grammar of the language; none where a reader of our own reads it, or nothing does.
+    pub fn grammar(self) -> Option<tree_sitter::Language> {
         Some(match self {
             Language::Go => tree_sitter_go::LANGUAGE.into(),
             Language::Java => tree_sitter_java::LANGUAGE.into(),

@@ -29,5 +29,5 @@ mod ty;
 mod uses;
 mod world;
 
-pub(crate) use output::{Linked, Load, Request, Sink, Tally, is_slim, link_all};
+pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, waits_for_passes};
 pub(crate) use world::FileInput;

@@ -17,8 +17,8 @@ use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, UnitRow, Writer};
 use crate::summary::Seconds;
 use crate::{FileId, FileLinks, FileNo, Phase, Progress, Sources, Summary, UnitId};
-use compass_facts::Cancel;
-use rustc_hash::FxHashMap;
+use compass_facts::{Cancel, Language};
+use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::PathBuf;
 use std::time::Instant;
 
@@ -114,7 +114,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
         return Ok(Outcome { summary, warnings: plan.warnings, rebuilt });
     }
-    let inputs = inputs(&draft.overview.files, read.facts);
+    let mut inputs = inputs(&draft.overview.files, read.facts);
     let linking = Instant::now();
     let base = writer.begin()?;
     let early = old.is_none() && plan.bytes() > EARLY_BYTES;
@@ -134,7 +134,10 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
     let mut linked = link::link_all(&inputs, &order, &load, &mut sink)?.ok_or(RefreshError::Cancelled)?;
-    crate::crossing::run(&request.passes, &inputs, &mut linked.links);
+    if !request.passes.is_empty() && inputs.iter().any(|i| !i.facts.signals.is_empty()) {
+        whole_again(&mut inputs, &linked.links, &load, threads)?;
+        crate::crossing::run(&request.passes, &inputs, &mut linked.links);
+    }
     seconds.link = linking.elapsed().as_secs_f64();
 
     let writing = Instant::now();
@@ -151,6 +154,28 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
     Ok(Outcome { summary, warnings: plan.warnings, rebuilt })
+}
+
+/// Loads the whole facts of files that passes look at: those with signals, those that use something of theirs, and all of
+/// Python, where a library in another language may be behind any import. Linking is over: what it kept in memory is free.
+fn whole_again(inputs: &mut [FileInput], links: &[(FileId, FileLinks)], load: &(dyn Fn() -> link::Load + Sync), threads: usize) -> Result<(), StoreError> {
+    let with_signals: FxHashSet<FileId> = inputs.iter().filter(|i| !i.facts.signals.is_empty()).map(|i| i.id).collect();
+    let touches = |links: &FileLinks| links.links.iter().flat_map(|l| &l.targets).any(|t| with_signals.contains(&t.file));
+    let wanted: FxHashSet<FileId> = links.iter().filter(|(id, l)| with_signals.contains(id) || touches(l)).map(|(id, _)| *id).collect();
+    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (i.language == Language::Python || wanted.contains(&i.id));
+    let part = inputs.len().div_ceil(threads.max(1)).max(1);
+    let load_part = |part: &mut [FileInput]| {
+        let mut load = load();
+        for input in part.iter_mut().filter(|i| is_wanted(i)) {
+            input.facts = load(input)?;
+        }
+        Ok(())
+    };
+    let load_part = &load_part;
+    std::thread::scope(|scope| {
+        let handles: Vec<_> = inputs.chunks_mut(part).map(|part| scope.spawn(move || load_part(part))).collect();
+        handles.into_iter().try_for_each(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e)))
+    })
 }
 
 /// Whole facts from the store, by a connection of its own.
@@ -223,7 +248,7 @@ fn publish(
     linked.small.crossings.sort_by_key(|c| (c.target, c.file, c.number));
     let mut batch = Vec::new();
     for (i, (file, links)) in linked.links.iter().enumerate() {
-        if !link::is_slim(inputs[i].language) {
+        if link::waits_for_passes(inputs[i].language) {
             batch.push((*file, crate::store::pack_links(links)?));
         }
         if batch.len() >= 512 {

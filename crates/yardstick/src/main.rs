@@ -10,6 +10,7 @@
 mod accuracy;
 mod failure;
 mod gaps;
+mod growth;
 mod kernel;
 mod report;
 mod speed;
@@ -52,6 +53,19 @@ enum What {
         #[arg(long, default_value_t = 2)]
         threads: usize,
     },
+    /// Measures an index against parsing with the generic grammar, on four sizes of one tree.
+    Growth {
+        /// Its word: rust, go, java, python, typescript, javascript.
+        language: String,
+        /// The sources.
+        folder: PathBuf,
+        /// Threads.
+        #[arg(long, default_value_t = 2)]
+        threads: usize,
+        /// At most so many bytes of source.
+        #[arg(long, default_value_t = 40_000_000)]
+        most: u64,
+    },
     /// Compares definitions with the symbol tables and debug data of objects that gcc made.
     Kernel {
         /// The sources, built by `make defconfig prepare` and some objects with debug data.
@@ -76,6 +90,7 @@ fn main() -> ExitCode {
     let done = match Args::parse().what {
         What::Accuracy { languages, truth, kits, misses } => accuracy::run(&languages, &truth, &kits, misses),
         What::Speed { folder, grammar, threads } => speed::run(folder.as_deref(), grammar, threads),
+        What::Growth { language, folder, threads, most } => growth::run(&language, &folder, threads, most),
         What::Kernel { folder, files } => kernel::run(&folder, files),
         What::Dump { file } => gaps::dump(&file),
         What::Gaps { folder } => gaps::survey(&folder),

@@ -21,8 +21,19 @@ use tree_sitter::{Node, Tree};
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader =
-        Reader { b, class: None, returns: Vec::new(), exported: false, ambient: false, made: None, given: None, taken: Vec::new(), whole: None, declares, passes_on: false };
+    let mut reader = Reader {
+        b,
+        class: None,
+        returns: Vec::new(),
+        exported: false,
+        ambient: false,
+        made: None,
+        given: None,
+        taken: Vec::new(),
+        whole: None,
+        declares,
+        passes_on: false,
+    };
     reader.block(tree.root_node());
     reader.b.finish()
 }

@@ -66,9 +66,9 @@ const STACK_BYTES: usize = 64 << 20;
 const BATCH_FILES: usize = 96;
 const BATCH_BYTES: usize = 4 << 20;
 
-/// Does only the outer part of such a file's facts stay in memory while others are read?
-pub(crate) fn is_slim(language: compass_facts::Language) -> bool {
-    language.is_c_family()
+/// May crossings begin or end in such a file? Its links wait for them; others are written as soon as they are there.
+pub(crate) fn waits_for_passes(language: compass_facts::Language) -> bool {
+    !language.is_c_family()
 }
 
 /// Links all files. `None` when cancelled.
@@ -197,8 +197,8 @@ impl Part {
         load: &mut Load,
         cancel: &Cancel,
     ) -> Result<Vec<(FileId, PackedLinks)>, StoreError> {
-        let slim = |i: &usize| is_slim(base.files[*i].language);
-        let loaded: Result<Vec<(u32, Facts)>, StoreError> = range.clone().filter(slim).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
+        let loaded: Result<Vec<(u32, Facts)>, StoreError> =
+            range.clone().filter(|i| base.files[*i].language.is_read()).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
         let loaded = loaded?;
         let here = Here::new(base, &loaded);
         let world = World { base, here: Some(&here) };
@@ -211,10 +211,10 @@ impl Part {
             let links = link_file(&mut evaluator, i as u32);
             self.tallies.push((i, tally(world.facts(i as u32), &links)));
             self.add(&world, i, &links)?;
-            if is_slim(base.files[i].language) {
-                packed.push((base.files[i].id, pack_links(&links)?));
-            } else {
+            if waits_for_passes(base.files[i].language) {
                 self.links.push((i, links));
+            } else {
+                packed.push((base.files[i].id, pack_links(&links)?));
             }
         }
         Ok(packed)

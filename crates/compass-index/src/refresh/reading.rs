@@ -149,7 +149,7 @@ fn collect(
                 results.push((i, hash, facts.lines));
                 batch.push((id, hash, packed));
                 batch_bytes += job.plan.files[i].bytes;
-                out.facts[i] = Some((kept(job.rows[i].language, *facts), numbers));
+                out.facts[i] = Some((facts.into_outer(), numbers));
                 if batch.len() >= BATCH_FILES || batch_bytes >= BATCH_BYTES {
                     writer.put_facts(&batch)?;
                     batch.clear();
@@ -192,11 +192,6 @@ pub(crate) fn facts_of(planned: &PlannedFile, bytes: Vec<u8>, cancel: &Cancel) -
     }
 }
 
-/// What stays in memory until all is linked.
-fn kept(language: compass_facts::Language, facts: Facts) -> Facts {
-    if crate::link::is_slim(language) { facts.into_outer() } else { facts }
-}
-
 fn gap_only(cause: GapCause, bytes: usize) -> Facts {
     Facts { gaps: vec![Gap { cause, span: Span::new(0, bytes) }], ..Facts::default() }
 }
@@ -223,7 +218,7 @@ fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, sou
             }
         };
         row.lines = facts.lines;
-        out.facts[i] = Some((kept(row.language, facts), numbers));
+        out.facts[i] = Some((facts.into_outer(), numbers));
     }
     Ok(())
 }
