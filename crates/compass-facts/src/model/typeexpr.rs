@@ -119,7 +119,7 @@ pub enum TypeExpr {
     },
     /// What a function that stands as an argument of a call is given itself, by what is called.
     Given {
-        /// What is called.
+        /// What is called; the function's own type where `argument` is [`TypeExpr::WANTED`].
         by: TypeId,
         /// Which argument the function is, from 0.
         argument: u32,
@@ -129,6 +129,9 @@ pub enum TypeExpr {
 }
 
 impl TypeExpr {
+    /// Stands for the argument of [`TypeExpr::Given`] where a function is put where its type is written.
+    pub const WANTED: u32 = u32::MAX;
+
     /// Every expression it is made of.
     pub fn for_each_part(&self, visit: &mut dyn FnMut(TypeId)) {
         match self {

@@ -16,7 +16,7 @@ use tree_sitter::{Node, Tree};
 /// Reads a Java file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
-    let mut reader = Reader { b, class: None, lambda_of: None };
+    let mut reader = Reader { b, class: None, handed: None };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -26,8 +26,8 @@ struct Reader<'t> {
     b: Builder<'t>,
     /// Scope of the type around.
     class: Option<ScopeId>,
-    /// What the call was made on in whose arguments a lambda stands.
-    lambda_of: Option<crate::TypeId>,
+    /// What a lambda read next is handed to, or the type it is put for: see [`crate::TypeExpr::Given`].
+    handed: Option<(crate::TypeId, u32)>,
 }
 
 impl<'t> Reader<'t> {

@@ -19,7 +19,7 @@ use tree_sitter::{Node, Tree};
 /// Reads a Rust file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, own_type: None, closure_hint: None, foreign: false };
+    let mut reader = Reader { b, own_type: None, handed: None, foreign: false };
     reader.all_statements(tree.root_node());
     reader.b.finish()
 }
@@ -29,8 +29,8 @@ struct Reader<'t> {
     b: Builder<'t>,
     /// Scope of the `impl`, trait or type around the place: what `Self` means.
     own_type: Option<ScopeId>,
-    /// What a closure in the argument list being read is likely to get.
-    closure_hint: Option<TypeId>,
+    /// What is called, and which of its arguments the closure is that is read next.
+    handed: Option<(TypeId, u32)>,
     /// Inside `extern { … }`.
     foreign: bool,
 }

@@ -4,7 +4,7 @@ use super::evaluate::Evaluator;
 use super::ty::{Meaning, Ty};
 use super::world::Sym;
 use crate::{Cause, Certainty};
-use compass_facts::{Flags, Kind, Language, ScopeId, TypeExpr, TypeId};
+use compass_facts::{DefId, Flags, Kind, Language, ScopeId, TypeExpr, TypeId};
 
 /// Aliases and unions are looked through so deep.
 const MAX_DEPTH: u32 = 8;
@@ -15,6 +15,13 @@ impl Evaluator<'_, '_> {
         if let Some(ty) = self.given_by_list(file, by, argument, parameter) {
             return Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() };
         }
+        if argument == TypeExpr::WANTED as usize {
+            let found = self.parameter_of_type(file, by, parameter, 0).filter(|t| !t.is_unknown());
+            return found.map_or(Meaning::unknown(Cause::ReceiverUnknown), |ty| Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() });
+        }
+        if self.world.language(file) == Language::Java {
+            return self.java_given(file, by, argument, parameter).unwrap_or_else(|| self.given_by_receiver(file, by));
+        }
         let callee = self.evaluate(file, by);
         let parts = match &callee.ty {
             Ty::Union(parts) => parts.to_vec(),
@@ -23,7 +30,19 @@ impl Evaluator<'_, '_> {
         let found = parts.iter().find_map(|p| self.given_by(p, argument, parameter)).filter(|t| !t.is_unknown());
         match found {
             Some(ty) => Meaning { ty, certainty: callee.certainty.min(Certainty::Inferred), reasons: callee.reasons },
-            None => Meaning::unknown(Cause::ReceiverUnknown),
+            None => self.given_by_receiver(file, by),
+        }
+    }
+
+    /// In Java and Rust functions handed to a method mostly get what its receiver holds.
+    fn given_by_receiver(&mut self, file: u32, by: TypeId) -> Meaning {
+        match *self.world.facts(file).ty(by) {
+            TypeExpr::Member { of, .. } if matches!(self.world.language(file), Language::Java | Language::Rust) => {
+                let of = self.evaluate(file, of);
+                let ty = self.element(of.ty);
+                Meaning { ty, certainty: of.certainty, reasons: of.reasons }
+            }
+            _ => Meaning::unknown(Cause::ReceiverUnknown),
         }
     }
 
@@ -32,7 +51,9 @@ impl Evaluator<'_, '_> {
         if !self.world.def(*sym).kind.is_callable() {
             return None;
         }
-        let declared = self.parameters_of(*sym).get(argument).copied()?;
+        // The receiver of a method of Rust stands among its parameters.
+        let is_self = |d: &DefId| self.world.language(sym.file) == Language::Rust && self.world.facts(sym.file).def_name(*d) == "self";
+        let declared = self.parameters_of(*sym).into_iter().filter(|d| !is_self(d)).nth(argument)?;
         let ty = self.world.facts(sym.file).def(declared).ty?;
         let found = self.parameter_of_type(sym.file, ty, parameter, 0)?;
         Some(match receiver.as_deref() {
@@ -51,6 +72,7 @@ impl Evaluator<'_, '_> {
             TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, depth + 1)),
             TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, depth + 1),
             TypeExpr::Def(def) => self.parameter_of_alias(Sym { file, def }, parameter, depth),
+            _ if self.world.language(file) == Language::Java => self.functional(file, ty, parameter),
             TypeExpr::Generic { of, args } => {
                 let Ty::Item(alias, ..) = self.evaluate(file, of).ty else { return None };
                 let found = self.parameter_of_alias(alias, parameter, depth)?;
@@ -67,8 +89,36 @@ impl Evaluator<'_, '_> {
 
     fn parameter_of_alias(&mut self, alias: Sym, parameter: usize, depth: u32) -> Option<Ty> {
         let def = self.world.def(alias);
-        let ty = def.ty.filter(|_| def.kind == Kind::Alias)?;
+        // `F: Fn(Turn)`: a bound of the parameter says what it takes.
+        let ty = def.ty.filter(|_| matches!(def.kind, Kind::Alias | Kind::TypeParameter))?;
         self.parameter_of_type(alias.file, ty, parameter, depth + 1)
+    }
+
+    /// The parameter of the one method of an interface of Java; of those of the standard library by their type arguments.
+    pub(super) fn functional(&mut self, file: u32, ty: TypeId, parameter: usize) -> Option<Ty> {
+        match self.evaluate(file, ty).ty {
+            Ty::Value(interface, args) | Ty::Item(interface, args, _) if self.world.def(interface).kind == Kind::Interface => {
+                let method = self.only_method(interface)?;
+                let declared = self.parameters_of(method).get(parameter).copied()?;
+                let found = self.evaluate(method.file, self.world.facts(method.file).def(declared).ty?).ty;
+                Some(self.substitute(found, interface, &args))
+            }
+            Ty::External(name, args) | Ty::ExternalType(name, args) => {
+                let same = ["Comparator", "BinaryOperator", "UnaryOperator"].contains(&self.world.name(name));
+                args.get(if same { 0 } else { parameter }).cloned()
+            }
+            _ => None,
+        }
+    }
+
+    /// The only method of an interface that has no body.
+    fn only_method(&self, interface: Sym) -> Option<Sym> {
+        let facts = self.world.facts(interface.file);
+        let is_open =
+            |d: &compass_facts::Definition| d.container == Some(interface.def) && d.kind == Kind::Method && d.body.is_none() && !d.flags.has(Flags::STATIC);
+        let mut open = facts.definitions.iter().enumerate().filter(|(_, d)| is_open(d));
+        let only = open.next()?.0;
+        open.next().is_none().then_some(Sym { file: interface.file, def: DefId(only as u32) })
     }
 
     /// Parameters of tests in Python are given by functions of their name, in the file or in a `conftest.py` of a folder around:
@@ -99,6 +149,9 @@ impl Evaluator<'_, '_> {
     /// `list.map(x => …)`: an element; `list.reduce((sum, x) => …)`: the second one is.
     fn given_by_list(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Ty> {
         let TypeExpr::Member { of, name } = *self.world.facts(file).ty(by) else { return None };
+        if !self.world.language(file).is_kin_of(Language::TypeScript) {
+            return None;
+        }
         let word = self.world.facts(file).name(name);
         let which = match word {
             "map" | "forEach" | "filter" | "find" | "some" | "every" | "findIndex" | "flatMap" | "findLast" => 0,

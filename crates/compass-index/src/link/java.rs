@@ -386,36 +386,56 @@ impl Evaluator<'_, '_> {
         Meaning { ty, certainty: owner.certainty.min(first.hit.certainty).min(meaning.certainty), reasons }
     }
 
-    /// What a call gives. `None` where what is called is no method by name.
-    pub(super) fn java_call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Option<Meaning> {
-        let (found, owner, name) = match self.world.facts(file).ty(of).clone() {
+    /// The methods that an expression before a call's arguments may mean, why there may be none, what they are called on, and
+    /// their name. `None` where what is called is no method by name.
+    fn java_called(&mut self, file: u32, of: TypeId) -> Option<(Vec<Found>, Cause, Meaning, Gid)> {
+        match self.world.facts(file).ty(of).clone() {
             TypeExpr::Member { of, name } => {
                 let owner = self.evaluate(file, of);
                 let gid = self.world.gid(file, name);
                 let (found, cause) = self.java_find(&owner.ty, gid, Names::Methods);
-                if found.is_empty() {
-                    let known = self.java_builtin(&owner.ty, gid, args, file);
-                    return Some(known.map_or(Meaning::unknown(cause), |ty| Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), ..owner }));
-                }
-                (found, owner, gid)
+                Some((found, cause, owner, gid))
             }
             TypeExpr::Name { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
                 let found = self.plain(file, scope, gid, Wanted::Method);
-                if found.is_empty() {
-                    return Some(Meaning::unknown(found.cause));
-                }
                 let of = |h: &Hit| match h.entity {
                     Entity::Sym(s) => {
                         self.world.def(s).container.map_or(Ty::Unknown(Cause::NoDefinition), |c| Ty::Value(Sym { file: s.file, def: c }, Ty::no_args()))
                     }
                     _ => Ty::Unknown(Cause::NoDefinition),
                 };
+                let cause = found.cause;
                 let found = found.hits.iter().map(|h| Found { hit: h.clone(), of: of(h) }).collect();
-                (found, Meaning::sure(Ty::Unknown(Cause::NoDefinition)), gid)
+                Some((found, cause, Meaning::sure(Ty::Unknown(Cause::NoDefinition)), gid))
             }
-            _ => return None,
-        };
+            _ => None,
+        }
+    }
+
+    /// A parameter of a lambda handed to a method: of the first that takes a function there.
+    pub(super) fn java_given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Meaning> {
+        let (found, _, owner, _) = self.java_called(file, by)?;
+        found.into_iter().find_map(|found| {
+            let Entity::Sym(method) = found.hit.entity else { return None };
+            let declared = *self.parameters_of(method).get(argument)?;
+            let ty = self.world.facts(method.file).def(declared).ty?;
+            let given = self.functional(method.file, ty, parameter).filter(|t| !t.is_unknown())?;
+            let ty = match &found.of {
+                Ty::Value(class, args) | Ty::Item(class, args, _) if !args.is_empty() => self.substitute(given, *class, args),
+                _ => given,
+            };
+            Some(Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), reasons: owner.reasons.clone() })
+        })
+    }
+
+    /// What a call gives. `None` where what is called is no method by name.
+    pub(super) fn java_call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Option<Meaning> {
+        let (found, cause, owner, name) = self.java_called(file, of)?;
+        if found.is_empty() {
+            let known = if owner.ty.is_unknown() { None } else { self.java_builtin(&owner.ty, name, args, file) };
+            return Some(known.map_or(Meaning::unknown(cause), |ty| Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), ..owner }));
+        }
         let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
         let chosen = self.java_choose(found, &given);
         let sure = chosen.iter().filter(|c| c.1 > Certainty::Guessed).count();

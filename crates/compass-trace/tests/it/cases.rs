@@ -48,9 +48,18 @@ fn opens_at_the_named_thing(project: &Project, step: &compass_trace::EvidenceLin
 /// The compiler takes the cases for programs, so that what they expect is worth something.
 #[rstest]
 #[case::java("java-", &["javac", "-Xlint:none", "-nowarn"], ".java")]
+#[case::rust("rust-closures", &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], ".rs")]
 #[case::go("go-", &["go", "vet"], ".go")]
 fn cases_are_programs(#[case] front: &str, #[case] compiler: &[&str], #[case] ending: &str) {
-    if std::process::Command::new(compiler[0]).arg(if compiler[0] == "go" { "version" } else { "-version" }).output().is_err() {
+    if std::process::Command::new(compiler[0])
+        .arg(match compiler[0] {
+            "go" => "version",
+            "rustc" => "--version",
+            _ => "-version",
+        })
+        .output()
+        .is_err()
+    {
         eprintln!("SKIPPED: {} is not installed: cases {front}* were NOT compiled", compiler[0]);
         return;
     }
@@ -65,6 +74,7 @@ fn cases_are_programs(#[case] front: &str, #[case] compiler: &[&str], #[case] en
         command.args(&compiler[1..]).current_dir(project.root());
         match ending {
             ".go" => command.args(["./..."]).env("GOFLAGS", "-mod=mod").env("GOPROXY", "off").env("GOTOOLCHAIN", "local"),
+            ".rs" => command.arg("src/lib.rs"),
             _ => command.args(["-d", "classes"]).args(sources.iter().map(|s| s.0).filter(|p| p.ends_with(ending))),
         };
         let output = command.output().expect("a compiler");

@@ -137,7 +137,7 @@ impl<'t> Reader<'t> {
         new.ty = Some(self.b.ty_instance(ty));
         let def = self.b.define(new);
         if let Some(arguments) = node.child_by_field_name("arguments") {
-            self.arguments(arguments, None);
+            self.arguments(arguments, self.b.unknown());
         }
         if let Some(body) = node.child_by_field_name("body") {
             let saved = self.b.enter(ScopeKind::Type, span(body), None);
@@ -326,7 +326,7 @@ impl<'t> Reader<'t> {
         new.ty = declared;
         let def = self.b.define(new);
         if let Some(value) = value {
-            let ty = self.expression(value, Role::Read);
+            let ty = self.value_for(value, declared.unwrap_or(self.b.unknown()));
             if inferred {
                 self.b.def_mut(def).ty = Some(ty);
             }
@@ -351,7 +351,7 @@ impl<'t> Reader<'t> {
             new.ty = Some(ty);
             let def = self.b.define(new);
             if let Some(value) = declarator.child_by_field_name("value") {
-                let ty = self.expression(value, Role::Read);
+                let ty = self.value_for(value, ty);
                 if inferred {
                     self.b.def_mut(def).ty = Some(ty);
                 }

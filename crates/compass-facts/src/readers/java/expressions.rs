@@ -35,7 +35,7 @@ impl<'t> Reader<'t> {
                     self.expression(object, Role::Read);
                 }
                 if let Some(arguments) = node.child_by_field_name("arguments") {
-                    self.arguments(arguments, None);
+                    self.arguments(arguments, self.b.unknown());
                 }
                 self.b.unknown()
             }
@@ -246,7 +246,7 @@ impl<'t> Reader<'t> {
                 self.type_ref(t);
             });
         }
-        let (usage, callee, receiver) = match node.child_by_field_name("object") {
+        let (usage, callee) = match node.child_by_field_name("object") {
             Some(object) => {
                 let of = self.expression(object, Role::Read);
                 // `Outer.super.method()`: the grammar keeps `super` beside the object.
@@ -257,27 +257,40 @@ impl<'t> Reader<'t> {
                 };
                 let usage = self.b.add_use(word, span(name), Role::Call, Shape::Member(of));
                 let callee = if of == self.b.unknown() { of } else { self.b.ty_member(of, word) };
-                (usage, callee, Some(of))
+                (usage, callee)
             }
             None => {
                 let usage = self.b.add_use(word, span(name), Role::Call, Shape::Plain);
                 // Methods are names of their own: no variable is meant.
                 let callee = self.b.ty_name(word, span(name));
-                (usage, callee, None)
+                (usage, callee)
             }
         };
-        let args = node.child_by_field_name("arguments").map(|a| self.arguments(a, receiver)).unwrap_or_default();
+        let args = node.child_by_field_name("arguments").map(|a| self.arguments(a, callee)).unwrap_or_default();
         self.b.set_args(usage, args.len());
         self.b.set_arguments(usage, &args);
         if callee == self.b.unknown() { callee } else { self.b.ty(TypeExpr::Call { of: callee, args }) }
     }
 
     /// The types of arguments.
-    pub(super) fn arguments(&mut self, node: Node<'t>, receiver: Option<TypeId>) -> Vec<TypeId> {
-        let saved = std::mem::replace(&mut self.lambda_of, receiver);
-        let types = named(node).into_iter().map(|n| self.expression(n, Role::Pass)).collect();
-        self.lambda_of = saved;
+    pub(super) fn arguments(&mut self, node: Node<'t>, callee: TypeId) -> Vec<TypeId> {
+        let saved = self.handed;
+        let mut types = Vec::new();
+        for (i, argument) in named(node).into_iter().enumerate() {
+            self.handed = (callee != self.b.unknown()).then_some((callee, i as u32));
+            types.push(self.expression(argument, Role::Pass));
+        }
+        self.handed = saved;
         types
+    }
+
+    /// A value where its type is written: a lambda takes its parameters from there.
+    pub(super) fn value_for(&mut self, value: Node<'t>, wanted: TypeId) -> TypeId {
+        let known = wanted != self.b.unknown() && matches!(value.kind(), "lambda_expression" | "parenthesized_expression" | "cast_expression");
+        let saved = std::mem::replace(&mut self.handed, known.then_some((wanted, TypeExpr::WANTED)));
+        let ty = self.expression(value, Role::Read);
+        self.handed = saved;
+        ty
     }
 
     fn creation(&mut self, node: Node<'t>) -> TypeId {
@@ -294,13 +307,14 @@ impl<'t> Reader<'t> {
         let body = find_child(node, "class_body");
         let ty = self.created_type(written, before);
         let usage = self.b.last_constructor();
-        let args = node.child_by_field_name("arguments").map(|a| self.arguments(a, None)).unwrap_or_default();
+        let args = node.child_by_field_name("arguments").map(|a| self.arguments(a, ty)).unwrap_or_default();
         if let Some(usage) = usage {
             self.b.set_args(usage, args.len());
             self.b.set_arguments(usage, &args);
         }
         match body {
             Some(body) => {
+                self.handed = None;
                 let def = self.unnamed_class(body, ty);
                 let of = self.b.ty(TypeExpr::Def(def));
                 self.b.ty_instance(of)
@@ -376,19 +390,19 @@ impl<'t> Reader<'t> {
     }
 
     fn lambda(&mut self, node: Node<'t>) -> TypeId {
-        let of = self.lambda_of.take();
+        let handed = self.handed.take();
         let saved = self.b.enter(ScopeKind::Function, span(node), None);
         if let Some(parameters) = node.child_by_field_name("parameters") {
             match parameters.kind() {
-                "identifier" => self.lambda_parameter(parameters, of),
+                "identifier" => self.lambda_parameter(parameters, handed, 0),
                 "formal_parameters" => {
                     for parameter in named(parameters) {
                         self.variable(parameter, Kind::Parameter);
                     }
                 }
                 _ => {
-                    for parameter in named(parameters) {
-                        self.lambda_parameter(parameter, of);
+                    for (i, parameter) in named(parameters).into_iter().enumerate() {
+                        self.lambda_parameter(parameter, handed, i as u32);
                     }
                 }
             }
@@ -405,11 +419,11 @@ impl<'t> Reader<'t> {
         self.b.ty(TypeExpr::Function { result })
     }
 
-    /// A parameter without a type: most often what the receiver of the call holds.
-    fn lambda_parameter(&mut self, name: Node<'t>, of: Option<TypeId>) {
+    /// A parameter without a type: what the lambda is put for tells it.
+    fn lambda_parameter(&mut self, name: Node<'t>, handed: Option<(TypeId, u32)>, parameter: u32) {
         let mut new = NewDefinition::new(text(name, self.b.text), Kind::Parameter, span(name), span(name));
         new.flags = Flags::INFERRED;
-        new.ty = of.map(|of| self.b.ty_of(of, TypeExpr::Element));
+        new.ty = handed.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter }));
         self.b.define(new);
     }
 

@@ -135,20 +135,15 @@ impl<'t> Reader<'t> {
         let Some(function) = node.child_by_field_name("function") else { return self.b.unknown() };
         let callee = self.expression(function, Role::Call);
         let used = self.b.last_use();
-        // Closures passed to a method mostly get what the receiver holds.
-        let hint = match self.b.get_ty(callee) {
-            TypeExpr::Member { of, .. } if function.kind() == "field_expression" => Some(*of),
-            _ => None,
-        };
-        let hint = hint.map(|of| self.b.ty_of(of, TypeExpr::Element));
-        let saved = std::mem::replace(&mut self.closure_hint, hint);
+        let saved = self.handed.take();
         let mut args = Vec::new();
         for argument in node.child_by_field_name("arguments").map(named).unwrap_or_default() {
             if argument.kind() != "attribute_item" {
+                self.handed = (callee != self.b.unknown()).then_some((callee, args.len() as u32));
                 args.push(self.expression(argument, Role::Pass));
             }
         }
-        self.closure_hint = saved;
+        self.handed = saved;
         if let Some(used) = used {
             self.b.set_args(used, args.len());
         }
@@ -196,6 +191,7 @@ impl<'t> Reader<'t> {
         if matches!(node.kind(), "unsafe_block" | "async_block" | "const_block" | "try_block" | "gen_block") {
             return named(node).into_iter().filter(|n| n.kind() == "block").map(|n| self.expression(n, Role::Read)).last().unwrap_or(self.b.unknown());
         }
+        self.handed = None;
         let saved = self.b.enter(ScopeKind::Ordered, span(node), None);
         let mut last = self.b.unknown();
         for child in named(node) {
@@ -269,14 +265,14 @@ impl<'t> Reader<'t> {
     }
 
     fn closure(&mut self, node: Node<'t>) -> TypeId {
-        let hint = self.closure_hint.take();
+        let handed = self.handed.take();
         let saved = self.b.enter(ScopeKind::Function, span(node), None);
         let parameters = node.child_by_field_name("parameters").map(named).unwrap_or_default();
-        let single = parameters.len() == 1;
-        for parameter in parameters {
+        for (i, parameter) in parameters.into_iter().enumerate() {
             let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t));
             let pattern = parameter.child_by_field_name("pattern").unwrap_or(parameter);
-            let ty = declared.or(hint.filter(|_| single));
+            let given = handed.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: i as u32 }));
+            let ty = declared.or(given);
             self.bind(pattern, ty, Kind::Parameter, 0);
         }
         let declared = node.child_by_field_name("return_type").map(|t| self.value_type(t));

@@ -39,11 +39,9 @@ impl<'t> Reader<'t> {
                 if let Some(t) = node.child_by_field_name("trait") {
                     self.type_ref(t);
                 }
-                for p in node.child_by_field_name("parameters").map(named).unwrap_or_default() {
-                    self.value_type(p);
-                }
+                let parameters = node.child_by_field_name("parameters").map(named).unwrap_or_default().into_iter().map(|p| self.value_type(p)).collect();
                 let result = result.unwrap_or(self.b.unknown());
-                self.b.ty(TypeExpr::Function { result })
+                self.b.ty(TypeExpr::Signature { parameters, result })
             }
             "abstract_type" | "dynamic_type" => {
                 let inner = node.child_by_field_name("trait");
