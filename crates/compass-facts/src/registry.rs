@@ -220,14 +220,29 @@ fn add_errors(tree: &tree_sitter::Tree, facts: &mut Facts) {
 
 /// Parses `text`; `None` when cancelled.
 pub(crate) fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<tree_sitter::Tree> {
-    let mut parser = tree_sitter::Parser::new();
-    parser.set_language(&language.grammar()?).expect("the grammar crates match the runtime's version");
+    thread_local! {
+        /// The parser used last and its language: files of one language mostly come one after the other.
+        static KEPT: std::cell::RefCell<Option<(Language, tree_sitter::Parser)>> = const { std::cell::RefCell::new(None) };
+    }
+    let kept = KEPT.take().filter(|k| k.0 == language).map(|k| k.1);
+    let mut parser = match kept {
+        Some(parser) => parser,
+        None => {
+            let mut parser = tree_sitter::Parser::new();
+            parser.set_language(&language.grammar()?).expect("the grammar crates match the runtime's version");
+            parser
+        }
+    };
     let bytes = text.as_bytes();
     let mut progress = |_: &tree_sitter::ParseState| {
         if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
     };
     let options = tree_sitter::ParseOptions::new().progress_callback(&mut progress);
-    parser.parse_with_options(&mut |at, _| bytes.get(at..).unwrap_or(&[]), None, Some(options))
+    let tree = parser.parse_with_options(&mut |at, _| bytes.get(at..).unwrap_or(&[]), None, Some(options));
+    // One that was stopped would go on where it was.
+    parser.reset();
+    KEPT.set(Some((language, parser)));
+    tree
 }
 
 #[cfg(test)]

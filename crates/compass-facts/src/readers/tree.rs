@@ -47,11 +47,20 @@ pub(crate) fn has_child(node: Node, kind: &str) -> bool {
     find_child(node, kind).is_some()
 }
 
+/// The sibling before a node, where the text before it ends as comments, attributes and decorators do. Siblings are found from
+/// the root downwards, which costs more than all else that is asked of a node; the text tells at once.
+pub(crate) fn note_before<'t>(node: Node<'t>, source: &str) -> Option<Node<'t>> {
+    let head = source.get(..node.start_byte())?.trim_end();
+    let line = head[head.rfind('\n').map_or(0, |i| i + 1)..].trim_start();
+    let may_be = head.ends_with("*/") || head.ends_with([']', ')']) || line.starts_with(['#', '@']) || line.contains("//");
+    may_be.then(|| node.prev_sibling()).flatten()
+}
+
 /// The comment block that ends on the line above `node`; several line comments in a row count as one.
 pub(crate) fn comment_before(node: Node, source: &str, accept: impl Fn(&str) -> bool) -> Option<Span> {
     let mut found: Option<Span> = None;
     let mut at = node;
-    while let Some(previous) = at.prev_sibling() {
+    while let Some(previous) = note_before(at, source) {
         let kind = previous.kind();
         if matches!(kind, "attribute_item" | "decorator") {
             at = previous;

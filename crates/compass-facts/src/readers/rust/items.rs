@@ -2,7 +2,7 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
-use crate::readers::tree::{comment_before, find_child, has_child, named, span, text};
+use crate::readers::tree::{comment_before, find_child, has_child, named, note_before, span, text};
 use crate::{DefId, Extension, Flags, Import, ImportKind, Kind, Role, ScopeKind, Shape, Span, TypeExpr, TypeId};
 use tree_sitter::Node;
 
@@ -308,22 +308,22 @@ impl<'t> Reader<'t> {
 }
 
 /// The attributes right before an item, nearest first.
-pub(super) fn attributes<'t>(node: Node<'t>) -> impl Iterator<Item = Node<'t>> {
-    std::iter::successors(node.prev_sibling(), |n| n.prev_sibling())
+pub(super) fn attributes<'t>(node: Node<'t>, source: &str) -> impl Iterator<Item = Node<'t>> {
+    std::iter::successors(note_before(node, source), move |n| note_before(*n, source))
         .take_while(|n| n.kind() == "attribute_item" || n.kind().contains("comment"))
         .filter(|n| n.kind() == "attribute_item")
 }
 
 fn has_attribute(node: Node, source: &str, word: &str) -> bool {
-    attributes(node).any(|a| text(a, source).contains(word))
+    attributes(node, source).any(|a| text(a, source).contains(word))
 }
 
 fn has_test_attribute(node: Node, source: &str) -> bool {
-    attributes(node).any(|a| matches!(text(a, source), "#[test]" | "#[tokio::test]" | "#[rstest]"))
+    attributes(node, source).any(|a| matches!(text(a, source), "#[test]" | "#[tokio::test]" | "#[rstest]"))
 }
 
 /// `#[path = "x.rs"]`.
 fn path_attribute<'t>(node: Node<'t>, source: &'t str) -> Option<&'t str> {
-    let attribute = attributes(node).find(|a| text(*a, source).trim_start_matches(['#', '[', ' ']).starts_with("path"))?;
+    let attribute = attributes(node, source).find(|a| text(*a, source).trim_start_matches(['#', '[', ' ']).starts_with("path"))?;
     text(attribute, source).split('"').nth(1)
 }

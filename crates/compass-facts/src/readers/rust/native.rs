@@ -9,12 +9,12 @@ use tree_sitter::Node;
 impl<'t> Reader<'t> {
     /// Records what a function or static says to the system's linker.
     pub(super) fn native_signal(&mut self, node: Node<'t>, def: DefId, name: &str) {
-        let named = attributes(node).find_map(|a| given_name(text(a, self.b.text)));
+        let named = attributes(node, self.b.text).find_map(|a| given_name(text(a, self.b.text)));
         let kind = if self.foreign {
             let name = self.b.intern(named.unwrap_or(name));
             SignalKind::NativeImport(def, name)
         } else {
-            let plain = attributes(node).any(|a| text(a, self.b.text).contains("no_mangle"));
+            let plain = attributes(node, self.b.text).any(|a| text(a, self.b.text).contains("no_mangle"));
             if !plain && named.is_none() {
                 return;
             }
