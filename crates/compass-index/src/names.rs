@@ -149,14 +149,23 @@ fn starts(name: &str) -> u64 {
     (0..bytes.len()).filter(|i| begins(*i)).fold(0, |m, i| m | mask(std::str::from_utf8(&bytes[i..=i]).unwrap_or("")))
 }
 
-/// One bit per letter and digit, case folded.
+/// The bits of a mask that say which letters and digits there are.
+pub const LETTERS: u64 = (1 << TWICE) - 1;
+/// From this bit on: the letters that stand there more than once.
+const TWICE: u32 = 37;
+
+/// One bit per letter and digit, case folded, and one per letter that comes again. Whatever holds a piece has all its bits.
 pub fn mask(name: &str) -> u64 {
-    name.bytes().fold(0, |m, b| match b {
-        b'a'..=b'z' => m | 1 << (b - b'a'),
-        b'A'..=b'Z' => m | 1 << (b - b'A'),
-        b'0'..=b'9' => m | 1 << (26 + b - b'0'),
-        b'_' => m | 1 << 36,
-        _ => m,
+    name.bytes().fold(0, |m, b| {
+        let letter = match b {
+            b'a'..=b'z' => b - b'a',
+            b'A'..=b'Z' => b - b'A',
+            b'0'..=b'9' => 26 + b - b'0',
+            b'_' => 36,
+            _ => return m,
+        };
+        let again = if letter < 26 { (m >> letter & 1) << (TWICE + u32::from(letter)) } else { 0 };
+        m | 1 << letter | again
     })
 }
 
@@ -183,6 +192,16 @@ mod tests {
                 prop_assert_eq!(names.small(i), name.to_ascii_lowercase());
                 prop_assert_eq!(names.mask(i), mask(name));
             }
+        }
+
+        #[test]
+        fn whatever_holds_a_piece_has_all_its_bits(name in "[a-cA-C_0-9é]{0,8}", from in 0usize..8, to in 0usize..8) {
+            let piece: String = name.chars().skip(from).take(to).collect();
+            prop_assert_eq!(mask(&piece) & !mask(&name), 0);
+            let scattered: String = name.chars().step_by(2).collect();
+            prop_assert_eq!(mask(&scattered) & !mask(&name), 0);
+            let letters: std::collections::BTreeSet<char> = name.to_ascii_lowercase().chars().filter(char::is_ascii).collect();
+            prop_assert_eq!((mask(&name) & LETTERS).count_ones() as usize, letters.len());
         }
 
         #[test]

@@ -134,8 +134,9 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
     let mut linked = link::link_all(&inputs, &order, &load, &mut sink)?.ok_or(RefreshError::Cancelled)?;
-    if !request.passes.is_empty() && inputs.iter().any(|i| !i.facts.signals.is_empty()) {
-        whole_again(&mut inputs, &linked.links, &load, threads)?;
+    let by_signals = request.passes.iter().all(|p| p.begins_with_signals());
+    if !by_signals || inputs.iter().any(|i| !i.facts.signals.is_empty()) {
+        whole_again(&mut inputs, &linked.links, &load, threads, by_signals)?;
         crate::crossing::run(&request.passes, &inputs, &mut linked.links);
     }
     seconds.link = linking.elapsed().as_secs_f64();
@@ -156,13 +157,19 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     Ok(Outcome { summary, warnings: plan.warnings, rebuilt })
 }
 
-/// Loads the whole facts of files that passes look at: those with signals, those that use something of theirs, and all of
-/// Python, where a library in another language may be behind any import. Linking is over: what it kept in memory is free.
-fn whole_again(inputs: &mut [FileInput], links: &[(FileId, FileLinks)], load: &(dyn Fn() -> link::Load + Sync), threads: usize) -> Result<(), StoreError> {
+/// Loads the whole facts of files that passes look at: see [`crate::LinkPass::begins_with_signals`]. Linking is over: what it
+/// kept in memory is free.
+fn whole_again(
+    inputs: &mut [FileInput],
+    links: &[(FileId, FileLinks)],
+    load: &(dyn Fn() -> link::Load + Sync),
+    threads: usize,
+    by_signals: bool,
+) -> Result<(), StoreError> {
     let with_signals: FxHashSet<FileId> = inputs.iter().filter(|i| !i.facts.signals.is_empty()).map(|i| i.id).collect();
     let touches = |links: &FileLinks| links.links.iter().flat_map(|l| &l.targets).any(|t| with_signals.contains(&t.file));
     let wanted: FxHashSet<FileId> = links.iter().filter(|(id, l)| with_signals.contains(id) || touches(l)).map(|(id, _)| *id).collect();
-    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (i.language == Language::Python || wanted.contains(&i.id));
+    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (!by_signals || i.language == Language::Python || wanted.contains(&i.id));
     let part = inputs.len().div_ceil(threads.max(1)).max(1);
     let load_part = |part: &mut [FileInput]| {
         let mut load = load();

@@ -6,7 +6,7 @@
 //! matches, the names nearest by spelling are given: a slip of the finger.
 
 use compass_facts::Cancel;
-use compass_index::{Names, mask};
+use compass_index::{LETTERS, Names, mask};
 use nucleo_matcher::pattern::{AtomKind, CaseMatching, Normalization, Pattern};
 use nucleo_matcher::{Config, Utf32Str};
 
@@ -270,7 +270,7 @@ fn alike<'n>(names: &'n Names, wanted: &str, most: usize) -> Vec<&'n str> {
     let mut scored = on_halves(names, &|range| {
         // A slip changes few letters: most names are out by their masks.
         let all = range.clone().zip(names.masks(range));
-        let close = all.filter(|(i, mask)| has_few_bits(mask ^ letters) && names.length(*i).abs_diff(wanted.len()) <= SLIPS);
+        let close = all.filter(|(i, mask)| has_few_bits((mask ^ letters) & LETTERS) && names.length(*i).abs_diff(wanted.len()) <= SLIPS);
         close.filter_map(|(i, _)| Some((slips.distance_with_args(names.small(i).bytes(), &few)? as u32, i))).collect()
     });
     scored.sort_unstable();
@@ -310,6 +310,7 @@ mod tests {
     #[case::typo(&["plna_turn"], "plan_turn")]
     #[case::short_prefix(&["pla"], "plan_turn")]
     #[case::prefix_in_capitals(&["get"], "getCaveEntry")]
+    #[case::a_letter_twice(&["aptt"], "apartment")]
     #[case::many_letters_scattered(&["xplntrn"], "xplanxturnx")]
     #[case::capitals_as_written(&["CE"], "getCaveEntry")]
     fn the_best_name_comes_first(#[case] fragments: &[&str], #[case] wanted: &str) {

@@ -24,6 +24,10 @@ impl LinkPass for Http {
         "http"
     }
 
+    fn begins_with_signals(&self) -> bool {
+        true
+    }
+
     fn run(&self, input: &PassInput) -> PassOutput {
         let constants = Constants::new(input);
         let routes = server::routes(input, &constants);

@@ -21,6 +21,10 @@ impl LinkPass for Native {
         "native"
     }
 
+    fn begins_with_signals(&self) -> bool {
+        true
+    }
+
     fn run(&self, input: &PassInput) -> PassOutput {
         let exports = Exports::new(input);
         let mut out = PassOutput::default();

@@ -21,6 +21,10 @@ impl LinkPass for Sql {
         "sql"
     }
 
+    fn begins_with_signals(&self) -> bool {
+        true
+    }
+
     fn run(&self, input: &PassInput) -> PassOutput {
         let schema = Schema::new(input);
         let mut out = PassOutput::default();

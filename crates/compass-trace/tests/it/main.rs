@@ -4,4 +4,5 @@ mod answers;
 mod cases;
 mod chains;
 mod crossings;
+mod sides;
 mod support;
