@@ -52,6 +52,7 @@ pub fn run(folder: Option<&Path>, grammar: bool, threads: usize) -> Result<(), F
     ));
     line(format!("phases: {}", summary["seconds"]));
     questions(&program, &folder, &index, &mut line)?;
+    start_on_code(&program, &folder, &index, &mut line)?;
     report::write("speed", &out)
 }
 
@@ -101,6 +102,41 @@ fn parse(text: &str) -> u64 {
         return 1;
     }
     parser.parse(text, None).map_or(1, |tree| u64::from(tree.root_node().has_error()))
+}
+
+/// From the start of the program on a file of the tree to the first frame that shows its text, in a terminal of 160 by 47.
+fn start_on_code(program: &Path, folder: &Path, index: &Path, line: &mut dyn FnMut(String)) -> Result<(), Failure> {
+    let file = folder.join("init/main.c");
+    let Some(shown) = std::fs::read_to_string(&file).ok().and_then(|t| t.lines().find(|l| l.starts_with("#include")).map(str::to_owned)) else { return Ok(()) };
+    let word = shown.split(['<', '>']).nth(1).unwrap_or("include").to_owned();
+    let command = format!("stty cols 160 rows 47; exec {} --index {} {}", program.display(), index.display(), file.display());
+    let mut times = Vec::new();
+    for _ in 0..11 {
+        let failed = |source| Failure::Start { program: "script".to_owned(), source };
+        let mut terminal = Command::new("script");
+        terminal.args(["-qfc", &command, "/dev/null"]).env("TERM", "xterm-256color").stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::null());
+        let start = Instant::now();
+        let mut child = terminal.spawn().map_err(failed)?;
+        let (Some(mut screen), mut seen) = (child.stdout.take(), Vec::new()) else { return Ok(()) };
+        let mut part = [0; 1 << 16];
+        while !seen.windows(word.len()).any(|w| w == word.as_bytes()) {
+            match std::io::Read::read(&mut screen, &mut part).map_err(failed)? {
+                0 => return Err(Failure::Unexpected("the program ended before it showed code".to_owned())),
+                count => seen.extend_from_slice(&part[..count]),
+            }
+        }
+        times.push(start.elapsed().as_secs_f64() * 1e3);
+        let _ = child.kill();
+        let _ = child.wait();
+    }
+    times.sort_by(f64::total_cmp);
+    line(format!(
+        "start on a file of the tree to its text on the screen: median {:.0} ms, longest of {} {:.0} ms",
+        times[times.len() / 2],
+        times.len(),
+        times[times.len() - 1]
+    ));
+    Ok(())
 }
 
 /// The time of each question to one running process, and of processes of their own.

@@ -4,6 +4,7 @@ use super::Failure;
 use super::args::DepsArg;
 use crate::places;
 use crate::tui;
+use compass_index::Index;
 use compass_index::plan::{Options, find_root};
 use compass_index::refresh::Request;
 use std::io::IsTerminal;
@@ -17,7 +18,7 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg) -> Result
     let full = given.canonicalize().map_err(|e| Failure::user(format!("{}: {e}", given.display())).hint("see amber-compass --help"))?;
     let (root, file) = match (path, full.is_file()) {
         (_, true) => {
-            let root = find_root(&full);
+            let root = root_of_file(&full, index.as_deref());
             let inner = full.strip_prefix(&root).unwrap_or(&full).to_string_lossy().into_owned();
             (root, Some(inner))
         }
@@ -25,6 +26,17 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg) -> Result
         (None, false) => (places::root_for(&full), None),
     };
     open(&root, file, index, deps)
+}
+
+/// The root a file belongs to: that of the index asked for, if it holds the file; the nearest that is indexed; the one its
+/// markers name.
+fn root_of_file(file: &Path, index: Option<&Path>) -> PathBuf {
+    let of_index = index.and_then(|i| Index::open(i).ok()).and_then(|i| i.roots().first().map(PathBuf::from));
+    match of_index.filter(|root| file.starts_with(root)) {
+        Some(root) => root,
+        None if index.is_some() => find_root(file),
+        None => places::root_for(file.parent().unwrap_or(file)),
+    }
 }
 
 /// Opens the interface on a root.
@@ -38,4 +50,30 @@ pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: Dep
         Request { options, index: index.unwrap_or_else(|| places::index_file(root)), threads: 0, verify: false, passes: compass_trace::crossings::passes() };
     tui::run(tui::Start { name, request, file }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
     Ok(ExitCode::SUCCESS)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use compass_facts::Cancel;
+    use compass_index::plan::Deps;
+    use compass_index::{DiskSources, Silent};
+
+    #[test]
+    fn a_file_belongs_to_the_root_of_the_index_that_holds_it() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let root = folder.path().canonicalize().expect("a path");
+        std::fs::create_dir_all(root.join("tree/init")).expect("folders");
+        let file = root.join("tree/init/main.c");
+        std::fs::write(&file, "int turn;\n").expect("a file");
+        let index = root.join("index.sqlite");
+        let options = Options { roots: vec![root.join("tree")], files: None, deps: Deps::None };
+        let request = Request { options, index: index.clone(), threads: 1, verify: false, passes: Vec::new() };
+        compass_index::refresh::run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        assert_eq!(root_of_file(&file, Some(&index)), root.join("tree"));
+        assert_eq!(root_of_file(&file, Some(&root.join("none.sqlite"))), root.join("tree/init"), "no marker stands above");
+        let outside = root.join("other.c");
+        std::fs::write(&outside, "int rest;\n").expect("a file");
+        assert_eq!(root_of_file(&outside, Some(&index)), root, "the index does not hold it");
+    }
 }
