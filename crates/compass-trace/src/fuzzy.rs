@@ -87,18 +87,16 @@ impl Fragment {
         Fragment { text: text.bytes().collect(), mask: mask(text), exact: text.bytes().any(|b| b.is_ascii_uppercase()) }
     }
 
-    fn same(&self, a: u8, b: u8) -> bool {
-        a == b || !self.exact && a.to_ascii_lowercase() == b
-    }
-
     /// How likely: its letters in order at all, side by side, at the start of a word, at the start.
-    fn look(&self, name: &[u8]) -> Option<u32> {
+    fn look(&self, names: &Names, i: usize) -> Option<u32> {
         let (first, rest) = self.text.split_first()?;
+        let (name, letters) = self.letters(names, i);
         let mut best = None;
         let mut at = 0;
         // Side by side somewhere?
-        while at + self.text.len() <= name.len() {
-            if self.same(name[at], *first) && name[at + 1..].iter().zip(rest).all(|(a, b)| self.same(*a, *b)) {
+        while let Some(found) = letters.get(at..).and_then(|l| memchr::memchr(*first, l)) {
+            at += found;
+            if letters[at + 1..].starts_with(rest) {
                 let grade = if at == 0 { 4 } else { 1 + u32::from(begins_word(name, at)) * 2 };
                 best = best.max(Some(grade));
                 if grade > 1 {
@@ -107,21 +105,26 @@ impl Fragment {
             }
             at += 1;
         }
-        best.or_else(|| self.scattered(name))
+        best.or_else(|| self.scattered(names, i))
     }
 
     /// In order, with others between; at the starts of words that is as good as a piece.
-    fn scattered(&self, name: &[u8]) -> Option<u32> {
+    fn scattered(&self, names: &Names, i: usize) -> Option<u32> {
+        let (name, letters) = self.letters(names, i);
         let mut starts = 0;
         let mut at = 0;
-        for (placed, letter) in self.text.iter().enumerate() {
-            // What is left must have room for the letters that are left.
-            let last = (name.len() + placed + 1).checked_sub(self.text.len())?;
-            at += name.get(at..last)?.iter().position(|b| self.same(*b, *letter))?;
+        for letter in &self.text {
+            at += memchr::memchr(*letter, letters.get(at..)?)?;
             starts += usize::from(begins_word(name, at));
             at += 1;
         }
         Some(if starts == self.text.len() { 2 } else { 0 })
+    }
+
+    /// The name as written, and with the letters that count.
+    fn letters<'n>(&self, names: &'n Names, i: usize) -> (&'n [u8], &'n [u8]) {
+        let name = names.get(i).as_bytes();
+        (name, if self.exact { name } else { names.small(i).as_bytes() })
     }
 }
 
@@ -172,10 +175,7 @@ fn by_letters(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Option<Vec
     if with_all.len() >= FEW_NAMES || cancel.is_cancelled() {
         return None;
     }
-    let look = |(_, i): &(u32, usize)| {
-        let name = names.get(*i).as_bytes();
-        Some((wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(name)?))?, *i))
-    };
+    let look = |(_, i): &(u32, usize)| Some((wanted.iter().try_fold(0, |sum, f| Some(sum + f.look(names, *i)?))?, *i));
     let (first, second) = with_all.split_at(with_all.len() / 2);
     let (mut found, other): (Vec<_>, Vec<_>) = rayon::join(|| first.iter().filter_map(look).collect(), || second.iter().filter_map(look).collect());
     found.extend(other);
@@ -209,7 +209,7 @@ fn side_by_side(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize
         count += 1;
         let name = names.get(i).as_bytes();
         let own = if at == 0 { 4 } else { 1 + 2 * u32::from(begins_word(name, at)) };
-        let others = wanted.iter().filter(|f| !std::ptr::eq(*f, longest)).try_fold(0, |sum, f| Some(sum + f.look(name)?));
+        let others = wanted.iter().filter(|f| !std::ptr::eq(*f, longest)).try_fold(0, |sum, f| Some(sum + f.look(names, i)?));
         found.extend(others.map(|o| (own + o, i)));
         if found.len() > 16 * CAREFUL {
             keep_best(names, &mut found);
@@ -236,9 +236,8 @@ fn scattered(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize>, 
             if mask & letters != letters || names.starts(i) & firsts != firsts || names.length(i) > longest {
                 continue;
             }
-            let name = names.get(i).as_bytes();
             // Several fragments: only the longest is known not to stand there in one piece.
-            let look = |f: &Fragment| if wanted.len() == 1 { f.scattered(name) } else { f.look(name) };
+            let look = |f: &Fragment| if wanted.len() == 1 { f.scattered(names, i) } else { f.look(names, i) };
             let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + look(f)?));
             found.extend(grade.map(|g| (g, i)));
             if found.len() > 16 * CAREFUL {

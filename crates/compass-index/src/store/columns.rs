@@ -123,8 +123,11 @@ pub(super) fn each_name(bytes: &[u8], visit: &mut dyn FnMut(&str, SymbolId, Kind
     })
 }
 
+/// Told a name and what it names; says whether to go on.
+type VisitName<'v> = dyn FnMut(&[u8], SymbolId, Kind, Flags) -> Result<bool, StoreError> + 'v;
+
 /// Goes through a block until `visit` has seen enough.
-fn walk_names(bytes: &[u8], visit: &mut dyn FnMut(&[u8], SymbolId, Kind, Flags) -> Result<bool, StoreError>) -> Result<(), StoreError> {
+fn walk_names(bytes: &[u8], visit: &mut VisitName) -> Result<(), StoreError> {
     let mut input = Input::new(bytes);
     let mut name: Vec<u8> = Vec::new();
     let mut before = ORIGIN;
