@@ -364,11 +364,6 @@ impl<'t> Builder<'t> {
         self.facts.extensions.push(extension);
     }
 
-    /// What a type expression says.
-    pub fn type_of(&self, ty: TypeId) -> &TypeExpr {
-        &self.facts.types[ty.index()]
-    }
-
     /// Adds a type expression.
     pub fn ty(&mut self, ty: TypeExpr) -> TypeId {
         if ty == TypeExpr::Unknown {

@@ -42,8 +42,9 @@ impl Headers {
                 }
             }
         }
-        let by_dir: FxHashMap<&str, u32> = world.units.iter().enumerate().map(|(i, u)| (u.dir.as_str(), i as u32)).collect();
         let root_of: FxHashMap<u32, u32> = world.files.iter().map(|f| (f.id.unit.0, f.root)).collect();
+        let place = |(i, u): (usize, &'_ crate::UnitRow)| Some(((*root_of.get(&(i as u32))?, u.dir.clone()), i as u32));
+        let by_dir: FxHashMap<(u32, String), u32> = world.units.iter().enumerate().filter_map(place).collect();
         let named = |unit: u32| {
             let row = &world.units[unit as usize];
             let root = *root_of.get(&unit)?;
@@ -53,7 +54,8 @@ impl Headers {
         };
         for (i, unit) in world.units.iter().enumerate().filter(|(_, u)| u.ecosystem == "npm") {
             // Types of a package stand in a package beside it.
-            let types = |packages: &str| by_dir.get(format!("{packages}@types/{}", unit.name.trim_start_matches('@').replace('/', "__")).as_str()).copied();
+            let Some(root) = root_of.get(&(i as u32)).copied() else { continue };
+            let types = |packages: &str| by_dir.get(&(root, format!("{packages}@types/{}", unit.name.trim_start_matches('@').replace('/', "__")))).copied();
             let beside = || unit.dir.strip_suffix(unit.name.as_str()).and_then(types).and_then(named);
             let found = named(i as u32).or_else(beside);
             if let Some(header) = found {
@@ -61,6 +63,11 @@ impl Headers {
             }
         }
         out
+    }
+
+    /// Does the header declare that very script: beside it, or the entry of the package?
+    fn is_own(&self, world: &World, modules: &Modules, file: u32) -> bool {
+        self.beside.contains_key(&file) || modules.is_entry(world.files[file as usize].id.unit.0, file)
     }
 
     /// The header of a script: the one beside it, or its package's.
@@ -120,12 +127,15 @@ pub(super) fn link_declared(evaluator: &mut Evaluator, index: u32, out: &mut Fil
     let world = evaluator.world;
     let Some(header) = evaluator.modules.header(world, index) else { return };
     let mut pairs = Pairs { header, found: Vec::new() };
-    let (whole, declared) = (evaluator.whole(index), evaluator.whole(header));
-    let module = SymbolId::module(world.files[index as usize].id);
-    let to = declared.map(|d| symbol_id(world, d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
-    pairs.found.push((module, to));
-    if let (Some(code), Some(declared)) = (whole.filter(|s| s.file == index), declared) {
-        pairs.add(evaluator, code, declared);
+    // What a script within a package exports as a whole is not what the package does.
+    if evaluator.modules.headers.is_own(world, evaluator.modules, index) {
+        let (whole, declared) = (evaluator.whole(index), evaluator.whole(header));
+        let module = SymbolId::module(world.files[index as usize].id);
+        let to = declared.map(|d| symbol_id(world, d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
+        pairs.found.push((module, to));
+        if let (Some(code), Some(declared)) = (whole.filter(|s| s.file == index), declared) {
+            pairs.add(evaluator, code, declared);
+        }
     }
     let facts = world.facts(index);
     let outer = |d: &compass_facts::Definition| d.scope == ScopeId::FILE && !d.flags.has(Flags::LOCAL) && !d.name_span.is_empty();

@@ -334,6 +334,11 @@ impl Modules {
         [format!("{path}.py"), format!("{path}/__init__.py")].iter().find_map(|p| Some(Entity::Module(self.by_suffix(world, from, p)?, ScopeId::FILE)))
     }
 
+    /// Is it what others get who bring in the unit?
+    pub(super) fn is_entry(&self, unit: u32, file: u32) -> bool {
+        self.entries.get(&unit) == Some(&file) || self.required.get(&unit) == Some(&file)
+    }
+
     /// A part of a package: module or sub-package.
     pub(super) fn python_child(&self, world: &World, of: Entity, name: &str) -> Option<Entity> {
         match of {

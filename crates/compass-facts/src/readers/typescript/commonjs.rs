@@ -233,7 +233,7 @@ impl<'t> Reader<'t> {
 
     /// `exports.a = b`: the name stands for what is defined elsewhere. Tells whether the value has a name.
     fn stands_for(&mut self, property: Node<'t>, ty: crate::TypeId) -> bool {
-        let (name, shape) = match self.b.type_of(ty).clone() {
+        let (name, shape) = match self.b.get_ty(ty).clone() {
             TypeExpr::Name { name, .. } => (name, Shape::Plain),
             TypeExpr::Member { of, name } => (name, Shape::Member(of)),
             _ => return false,
