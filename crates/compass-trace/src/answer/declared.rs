@@ -47,7 +47,9 @@ impl Engine {
             Mode::Implemented => false,
         };
         let mut chosen: Vec<(bool, Raw)> = rows.iter().filter(|r| r.0 == want_declared).cloned().collect();
-        chosen.extend(others.into_iter().filter(|o| o.declares == want_declared).map(|o| (o.declares, o.row)));
+        // Asked for by name, both sides are there already.
+        let is_new = |o: &Other| o.declares == want_declared && !rows.iter().any(|r| r.1.symbol == o.row.symbol);
+        chosen.extend(others.into_iter().filter(is_new).map(|o| (o.declares, o.row)));
         if !chosen.is_empty() {
             *rows = chosen;
             return Ok(());

@@ -102,8 +102,15 @@ fn packages() -> Project {
         ("use.js", "const { turn, Rack } = require(\"rack\");\nturn(1);\nnew Rack().lift();\nrequire(\"./plain.js\").wash();\n"),
         ("plain.js", "exports.wash = function () {};\n"),
         ("node_modules/rack/package.json", r#"{"name": "rack", "version": "1.0.0", "main": "rack.js", "types": "rack.d.ts"}"#),
-        ("node_modules/rack/rack.js", "exports.turn = function (row) {};\nclass Rack { lift() {} drop() {} }\nexports.Rack = Rack;\n"),
-        ("node_modules/rack/rack.d.ts", "export declare function turn(row: number): void;\nexport declare class Rack {\n  lift(): void;\n}\n"),
+        (
+            "node_modules/rack/rack.js",
+            "exports.turn = function (row) {};\nclass Rack { lift() {} drop() {} }\nexports.Rack = Rack;\nexports.aft = function () {};\n",
+        ),
+        ("node_modules/rack/aft.js", "exports.aft = function () {};\n"),
+        (
+            "node_modules/rack/rack.d.ts",
+            "export declare function turn(row: number): void;\nexport declare class Rack {\n  lift(): void;\n}\nexport declare function aft(): void;\n",
+        ),
     ])
 }
 
@@ -112,6 +119,7 @@ fn packages() -> Project {
 #[case::a_class("where is use.js:3:5 declared", &["node_modules/rack/rack.d.ts:2"])]
 #[case::a_method("where is use.js:3:12 declared", &["node_modules/rack/rack.d.ts:3"])]
 #[case::by_name("where is Rack declared", &["node_modules/rack/rack.d.ts:2"])]
+#[case::by_name_where_the_code_comes_first("where is aft declared", &["node_modules/rack/rack.d.ts:5"])]
 #[case::no_header_at_all("where is use.js:4:23 declared", &["plain.js:1"])]
 #[case::not_in_the_header("where is node_modules/rack/rack.js:2:24 declared", &[])]
 fn declarations_stand_in_headers(#[case] question: &str, #[case] wanted: &[&str]) {
