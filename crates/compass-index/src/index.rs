@@ -82,7 +82,7 @@ impl FileFacts {
 pub struct UseAlone {
     /// What its file says of it.
     pub told: PickedUse,
-    /// How many targets, and why; none where the reader linked it.
+    /// How many targets, and why; none where nobody asked, or the reader linked it.
     pub link: Option<(u32, Chain)>,
 }
 
@@ -270,19 +270,19 @@ impl Index {
         Ok(found)
     }
 
-    /// Some uses of a file, sorted, with their links: for a page with rows of very many files, whose facts nobody asks for
-    /// otherwise. `None` where the whole facts are known already or have to be.
+    /// Some uses of a file, sorted, for rows of very many files whose facts nobody asks for otherwise; with their links where
+    /// they are going to be shown. `None` where the whole facts are known already or have to be.
     ///
     /// # Errors
     /// As [`Index::facts`] and [`Index::links`].
-    pub fn pick_uses(&self, id: FileId, wanted: &[UseId]) -> Result<Option<Vec<UseAlone>>, IndexError> {
+    pub fn pick_uses(&self, id: FileId, wanted: &[UseId], shown: bool) -> Result<Option<Vec<UseAlone>>, IndexError> {
         if lock(&self.facts).contains(&id) {
             return Ok(None);
         }
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         let (facts, links) = {
             let reader = self.reader();
-            (reader.facts(id, row.hash)?, reader.links(self.generation, id)?)
+            (reader.facts(id, row.hash)?, if shown { reader.links(self.generation, id)? } else { None })
         };
         let Some(uses) = facts.map(|f| f.pick(wanted)).transpose()?.flatten() else { return Ok(None) };
         let links = links.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?;

@@ -1,13 +1,11 @@
 //! How time and memory grow: indexes of four parts of one tree, each against parsing the same files with the generic grammar.
 
-use crate::failure::{Failure, amber_compass, output};
+use crate::failure::{Failure, amber_compass};
 use crate::report;
+use crate::speed::{full_index, over};
 use compass_facts::Language;
 use std::fmt::Write as _;
 use std::path::{Path, PathBuf};
-use std::process::Command;
-use std::sync::atomic::{AtomicUsize, Ordering};
-use std::time::Instant;
 
 /// Shares of the tree, in eighths.
 const SIZES: [u64; 4] = [1, 2, 4, 8];
@@ -23,6 +21,7 @@ pub fn run(language: &str, folder: &Path, threads: usize, most: u64) -> Result<(
     let all: u64 = files.iter().map(|f| f.1).sum();
     let mut out = String::from("| MB | files | parsing s | index s | × parsing | ms a KB | peak MiB |\n|---|---|---|---|---|---|---|\n");
     println!("{language}: {} files, {:.1} MB below {}", files.len(), all as f64 / 1e6, folder.display());
+    let kept = std::env::temp_dir().join("yardstick-growth.sqlite");
     for size in SIZES {
         let part: Vec<&(PathBuf, u64)> = files[..first(&files, all * size / 8)].iter().collect();
         let place = tempfile::tempdir().map_err(|source| Failure::File { path: folder.to_owned(), source })?;
@@ -30,10 +29,10 @@ pub fn run(language: &str, folder: &Path, threads: usize, most: u64) -> Result<(
         let paths: Vec<PathBuf> = part.iter().map(|f| f.0.clone()).collect();
         let (mut parsing, mut indexing, mut peak) = (f64::MAX, f64::MAX, 0.0f64);
         for _ in 0..RUNS {
-            parsing = parsing.min(parse_all(&paths, threads));
-            let (seconds, bytes) = index(&program, place.path(), threads)?;
+            parsing = parsing.min(over(&paths, threads, &parse).0);
+            let (seconds, summary) = full_index(&program, place.path(), &kept, threads)?;
             indexing = indexing.min(seconds);
-            peak = peak.max(bytes);
+            peak = peak.max(summary["peak_rss_bytes"].as_f64().unwrap_or(0.0));
         }
         let bytes: u64 = part.iter().map(|f| f.1).sum();
         let line = format!(
@@ -95,40 +94,15 @@ fn copy(folder: &Path, files: &[&(PathBuf, u64)], to: &Path) -> Result<(), Failu
     Ok(())
 }
 
-fn parse_all(files: &[PathBuf], threads: usize) -> f64 {
-    let next = AtomicUsize::new(0);
-    let start = Instant::now();
-    std::thread::scope(|scope| {
-        for _ in 0..threads {
-            scope.spawn(|| {
-                while let Some(path) = files.get(next.fetch_add(1, Ordering::Relaxed)) {
-                    let Ok(bytes) = std::fs::read(path) else { continue };
-                    let language = path.file_name().and_then(|n| n.to_str()).and_then(Language::of_name);
-                    let Some(grammar) = language.and_then(Language::grammar) else { continue };
-                    let mut parser = tree_sitter::Parser::new();
-                    if parser.set_language(&grammar).is_ok() {
-                        drop(parser.parse(&bytes, None));
-                    }
-                }
-            });
-        }
-    });
-    start.elapsed().as_secs_f64()
-}
-
-/// Seconds of a full index of its own process, and its peak memory in bytes.
-fn index(program: &Path, folder: &Path, threads: usize) -> Result<(f64, f64), Failure> {
-    let place = std::env::temp_dir().join("yardstick-growth.sqlite");
-    for suffix in ["", "-wal", "-shm"] {
-        let _ = std::fs::remove_file(format!("{}{suffix}", place.display()));
+/// 1 for a file that has a grammar.
+fn parse(path: &Path, text: &str) -> u64 {
+    let language = path.file_name().and_then(|n| n.to_str()).and_then(Language::of_name);
+    let Some(grammar) = language.and_then(Language::grammar) else { return 0 };
+    let mut parser = tree_sitter::Parser::new();
+    if parser.set_language(&grammar).is_ok() {
+        drop(parser.parse(text, None));
     }
-    let start = Instant::now();
-    let said =
-        output(Command::new(program).arg("index").arg(folder).args(["--deps", "none", "--json", "--threads", &threads.to_string(), "--index"]).arg(&place))?;
-    let took = start.elapsed().as_secs_f64();
-    let summary: Option<serde_json::Value> = said.lines().last().and_then(|l| serde_json::from_str(l).ok());
-    let summary = summary.ok_or_else(|| Failure::Unexpected("index --json said no JSON".to_owned()))?;
-    Ok((took, summary["peak_rss_bytes"].as_f64().unwrap_or(0.0)))
+    1
 }
 
 #[cfg(test)]

@@ -20,8 +20,8 @@ pub fn run(folder: Option<&Path>, grammar: bool, threads: usize) -> Result<(), F
     let program = amber_compass()?;
     let files = c_files(&folder);
     let mut out = String::new();
-    let (_, bytes) = over(&files, threads, &|text| text.len() as u64);
-    let (lexing, tokens) = over(&files, threads, &|text| CLexer::new(text, false).count() as u64);
+    let (_, bytes) = over(&files, threads, &|_, text| text.len() as u64);
+    let (lexing, tokens) = over(&files, threads, &|_, text| CLexer::new(text, false).count() as u64);
     let mut line = |text: String| {
         println!("{text}");
         let _ = writeln!(out, "- {text}");
@@ -29,19 +29,11 @@ pub fn run(folder: Option<&Path>, grammar: bool, threads: usize) -> Result<(), F
     line(format!("{} files of C, {:.1} MB, {:.1} M tokens, {threads} threads", files.len(), bytes as f64 / 1e6, tokens as f64 / 1e6));
     line(format!("plain lexing: {lexing:.1} s"));
     if grammar {
-        let (parsing, errors) = over(&files, threads, &parse);
+        let (parsing, errors) = over(&files, threads, &|_, text| parse(text));
         line(format!("generic grammar, trees dropped: {parsing:.1} s, errors in {errors} files"));
     }
     let index = std::env::temp_dir().join("yardstick-kernel.sqlite");
-    for suffix in ["", "-wal", "-shm"] {
-        let _ = std::fs::remove_file(format!("{}{suffix}", index.display()));
-    }
-    let start = Instant::now();
-    let said =
-        output(Command::new(&program).arg("index").arg(&folder).args(["--deps", "none", "--json", "--threads", &threads.to_string(), "--index"]).arg(&index))?;
-    let took = start.elapsed().as_secs_f64();
-    let summary: serde_json::Value =
-        said.lines().last().and_then(|l| serde_json::from_str(l).ok()).ok_or_else(|| Failure::Unexpected("index --json said no JSON".to_owned()))?;
+    let (took, summary) = full_index(&program, &folder, &index, threads)?;
     let (peak, disk) = (summary["peak_rss_bytes"].as_f64().unwrap_or(0.0), summary["index_bytes"].as_f64().unwrap_or(0.0));
     line(format!(
         "full index: {took:.1} s = {:.1} × lexing; peak memory {:.2} GiB; index {:.0} MB = {:.2} × the C sources",
@@ -54,6 +46,19 @@ pub fn run(folder: Option<&Path>, grammar: bool, threads: usize) -> Result<(), F
     questions(&program, &folder, &index, &mut line)?;
     start_on_code(&program, &folder, &index, &mut line)?;
     report::write("speed", &out)
+}
+
+/// Seconds of a full index by a process of its own, and what it says in the end.
+pub fn full_index(program: &Path, folder: &Path, index: &Path, threads: usize) -> Result<(f64, serde_json::Value), Failure> {
+    for suffix in ["", "-wal", "-shm"] {
+        let _ = std::fs::remove_file(format!("{}{suffix}", index.display()));
+    }
+    let start = Instant::now();
+    let said =
+        output(Command::new(program).arg("index").arg(folder).args(["--deps", "none", "--json", "--threads", &threads.to_string(), "--index"]).arg(index))?;
+    let took = start.elapsed().as_secs_f64();
+    let summary = said.lines().last().and_then(|l| serde_json::from_str(l).ok());
+    Ok((took, summary.ok_or_else(|| Failure::Unexpected("index --json said no JSON".to_owned()))?))
 }
 
 /// Debian's sources of the kernel, fetched and unpacked once.
@@ -78,7 +83,7 @@ fn c_files(folder: &Path) -> Vec<PathBuf> {
 }
 
 /// Does something with every file on several threads; gives seconds and the sum of what it gave.
-fn over(files: &[PathBuf], threads: usize, work: &(dyn Fn(&str) -> u64 + Sync)) -> (f64, u64) {
+pub fn over(files: &[PathBuf], threads: usize, work: &(dyn Fn(&Path, &str) -> u64 + Sync)) -> (f64, u64) {
     let (next, sum) = (AtomicUsize::new(0), AtomicU64::new(0));
     let start = Instant::now();
     std::thread::scope(|scope| {
@@ -87,7 +92,7 @@ fn over(files: &[PathBuf], threads: usize, work: &(dyn Fn(&str) -> u64 + Sync)) 
                 while let Some(path) = files.get(next.fetch_add(1, Ordering::Relaxed)) {
                     let Ok(bytes) = std::fs::read(path) else { continue };
                     let text = String::from_utf8_lossy(&bytes);
-                    sum.fetch_add(work(&text), Ordering::Relaxed);
+                    sum.fetch_add(work(path, &text), Ordering::Relaxed);
                 }
             });
         }

@@ -125,6 +125,8 @@ pub enum TypeExpr {
         argument: u32,
         /// Which of its parameters is meant, from 0.
         parameter: u32,
+        /// Has it no other?
+        only: bool,
     },
 }
 

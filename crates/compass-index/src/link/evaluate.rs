@@ -132,7 +132,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Await(of) => self.evaluate(file, of).map_with(|t| self.awaited(t)),
             TypeExpr::Try(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(t)),
             TypeExpr::Literal(literal) => Meaning::sure(Ty::Literal(literal)),
-            TypeExpr::Given { by, argument, parameter } => self.given(file, by, argument as usize, parameter as usize),
+            TypeExpr::Given { by, argument, parameter, only } => self.given(file, by, argument as usize, parameter as usize, only),
             TypeExpr::Function { result } | TypeExpr::Signature { result, .. } => self.evaluate(file, result).map(|t| Ty::Function(Rc::new(t))),
         }
     }

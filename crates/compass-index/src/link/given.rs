@@ -11,7 +11,7 @@ const MAX_DEPTH: u32 = 8;
 
 impl Evaluator<'_, '_> {
     /// The parameter of a function handed to what is called.
-    pub(super) fn given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Meaning {
+    pub(super) fn given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize, only: bool) -> Meaning {
         if let Some(ty) = self.given_by_list(file, by, argument, parameter) {
             return Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() };
         }
@@ -20,7 +20,7 @@ impl Evaluator<'_, '_> {
             return found.map_or(Meaning::unknown(Cause::ReceiverUnknown), |ty| Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() });
         }
         if self.world.language(file) == Language::Java {
-            return self.java_given(file, by, argument, parameter).unwrap_or_else(|| self.given_by_receiver(file, by));
+            return self.java_given(file, by, argument, parameter).unwrap_or_else(|| self.given_by_receiver(file, by, only));
         }
         let callee = self.evaluate(file, by);
         let parts = match &callee.ty {
@@ -30,17 +30,20 @@ impl Evaluator<'_, '_> {
         let found = parts.iter().find_map(|p| self.given_by(p, argument, parameter)).filter(|t| !t.is_unknown());
         match found {
             Some(ty) => Meaning { ty, certainty: callee.certainty.min(Certainty::Inferred), reasons: callee.reasons },
-            None => self.given_by_receiver(file, by),
+            None => self.given_by_receiver(file, by, only),
         }
     }
 
-    /// In Java and Rust functions handed to a method mostly get what its receiver holds.
-    fn given_by_receiver(&mut self, file: u32, by: TypeId) -> Meaning {
+    /// In Java and Rust functions handed to a method mostly get what its receiver holds, where that is all they get: what is
+    /// summed up or kept under a key stands beside it otherwise.
+    fn given_by_receiver(&mut self, file: u32, by: TypeId, only: bool) -> Meaning {
+        let language = self.world.language(file);
         match *self.world.facts(file).ty(by) {
-            TypeExpr::Member { of, .. } if matches!(self.world.language(file), Language::Java | Language::Rust) => {
+            TypeExpr::Member { of, .. } if language == Language::Java || language == Language::Rust && only => {
                 let of = self.evaluate(file, of);
                 let ty = self.element(of.ty);
-                Meaning { ty, certainty: of.certainty, reasons: of.reasons }
+                let most = if only { Certainty::Proven } else { Certainty::Inferred };
+                Meaning { ty, certainty: of.certainty.min(most), reasons: of.reasons }
             }
             _ => Meaning::unknown(Cause::ReceiverUnknown),
         }

@@ -141,15 +141,15 @@ impl Engine {
             }
         }
         found.paged = Some(total);
-        found.rows = self.rows_of(&wanted)?;
+        found.rows = self.rows_of(&wanted, true)?;
         Ok(true)
     }
 
-    /// Rows of uses, file by file.
-    fn rows_of(&self, wanted: &[OfFile]) -> Result<Vec<Raw>, AnswerError> {
+    /// Rows of uses, file by file; all of them are `shown`, or only some.
+    fn rows_of(&self, wanted: &[OfFile], shown: bool) -> Result<Vec<Raw>, AnswerError> {
         let rows = side_by_side::each_alone(wanted, &|of_file| {
             let usages: Vec<UseId> = of_file.uses.iter().map(|u| u.0).collect();
-            if let Some(alone) = self.index.pick_uses(of_file.file, &usages)? {
+            if let Some(alone) = self.index.pick_uses(of_file.file, &usages, shown)? {
                 let row = |((usage, certainty, symbol), alone): (&(UseId, Certainty, SymbolId), UseAlone)| Raw {
                     about: About::Use(*usage),
                     marks: Marks { kind: None, role: Some(alone.told.role), certainty: Some(*certainty), span: alone.told.span },
@@ -214,7 +214,8 @@ impl Engine {
             uses: part.iter().map(|(e, symbol)| (UseId(e.usage), e.certainty, *symbol)).collect(),
         };
         let wanted: Vec<OfFile> = entries.chunk_by(|a, b| a.0.file == b.0.file).map(of_file).collect();
-        found.rows.extend(self.rows_of(&wanted)?);
+        // Of very many most are left out by filters: reasons are looked up for what is shown.
+        found.rows.extend(self.rows_of(&wanted, entries.len() <= MANY)?);
         for symbol in symbols.iter().filter(|w| w.inside).map(|w| w.symbol) {
             let Some((facts, def)) = self.index.definition(symbol)? else { continue };
             for (i, u) in facts.facts.uses.iter().enumerate() {

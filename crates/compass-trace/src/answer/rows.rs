@@ -154,9 +154,11 @@ impl Engine {
         }
         let target = row.symbol.map(|s| self.index.definition(s)).transpose()?.flatten();
         answer.kind = target.map(|(f, d)| f.facts.def(d).kind.word().to_owned());
-        if let Some((total, steps)) = &alone.link {
-            answer.evidence = self.evidence_of(steps, *total)?;
-        }
+        answer.evidence = match (&alone.link, row.via) {
+            (Some((total, steps)), _) => self.evidence_of(steps, *total)?,
+            (None, Some((file, usage))) => self.evidence(file, usage)?,
+            (None, None) => Vec::new(),
+        };
         Ok(())
     }
 

@@ -40,6 +40,8 @@ fn seen(answers: &Answers) -> Vec<String> {
 #[case::second_page("who calls turn after 200")]
 #[case::some_of_a_file("who calls turn after 1 at most 2")]
 #[case::every_role("who uses turn at most 300")]
+#[case::narrowed("who calls turn in c at most 7")]
+#[case::narrowed_by_certainty("who uses turn at least inferred at most 30")]
 #[case::several_subjects("who calls turn or again or rinse at most 20")]
 fn a_page_says_the_same_with_and_without_the_facts_of_its_files(#[case] question: &str) {
     let project = many_callers();

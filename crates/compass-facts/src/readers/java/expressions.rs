@@ -394,15 +394,17 @@ impl<'t> Reader<'t> {
         let saved = self.b.enter(ScopeKind::Function, span(node), None);
         if let Some(parameters) = node.child_by_field_name("parameters") {
             match parameters.kind() {
-                "identifier" => self.lambda_parameter(parameters, handed, 0),
+                "identifier" => self.lambda_parameter(parameters, handed, 0, true),
                 "formal_parameters" => {
                     for parameter in named(parameters) {
                         self.variable(parameter, Kind::Parameter);
                     }
                 }
                 _ => {
-                    for (i, parameter) in named(parameters).into_iter().enumerate() {
-                        self.lambda_parameter(parameter, handed, i as u32);
+                    let all = named(parameters);
+                    let only = all.len() == 1;
+                    for (i, parameter) in all.into_iter().enumerate() {
+                        self.lambda_parameter(parameter, handed, i as u32, only);
                     }
                 }
             }
@@ -420,10 +422,10 @@ impl<'t> Reader<'t> {
     }
 
     /// A parameter without a type: what the lambda is put for tells it.
-    fn lambda_parameter(&mut self, name: Node<'t>, handed: Option<(TypeId, u32)>, parameter: u32) {
+    fn lambda_parameter(&mut self, name: Node<'t>, handed: Option<(TypeId, u32)>, parameter: u32, only: bool) {
         let mut new = NewDefinition::new(text(name, self.b.text), Kind::Parameter, span(name), span(name));
         new.flags = Flags::INFERRED;
-        new.ty = handed.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter }));
+        new.ty = handed.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter, only }));
         self.b.define(new);
     }
 

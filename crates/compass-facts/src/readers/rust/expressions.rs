@@ -268,10 +268,11 @@ impl<'t> Reader<'t> {
         let handed = self.handed.take();
         let saved = self.b.enter(ScopeKind::Function, span(node), None);
         let parameters = node.child_by_field_name("parameters").map(named).unwrap_or_default();
+        let only = parameters.len() == 1;
         for (i, parameter) in parameters.into_iter().enumerate() {
             let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t));
             let pattern = parameter.child_by_field_name("pattern").unwrap_or(parameter);
-            let given = handed.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: i as u32 }));
+            let given = handed.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: i as u32, only }));
             let ty = declared.or(given);
             self.bind(pattern, ty, Kind::Parameter, 0);
         }

@@ -39,7 +39,7 @@ impl<'t> Reader<'t> {
         let arity = match (node.child_by_field_name("parameters"), node.child_by_field_name("parameter")) {
             (Some(parameters), _) => self.parameters(parameters),
             (None, Some(single)) => {
-                let ty = self.given.take().map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: 0 }));
+                let ty = self.given.take().map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: 0, only: true }));
                 self.bind(single, ty, Kind::Parameter);
                 1
             }
@@ -97,7 +97,7 @@ impl<'t> Reader<'t> {
             arity = if pattern.kind() == "rest_pattern" { 255 } else { arity.saturating_add(1) };
             let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t));
             let value = parameter.child_by_field_name("value").map(|v| self.expression(v, Role::Pass));
-            let given = given.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: types.len() as u32 }));
+            let given = given.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: types.len() as u32, only: false }));
             let ty = declared.or(value).or(given);
             types.push(ty.unwrap_or(self.b.unknown()));
             self.bind(pattern, ty, Kind::Parameter);
