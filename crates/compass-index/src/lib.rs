@@ -28,7 +28,7 @@ pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind};
 pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
 pub use index::{FileFacts, FileSource, Index, IndexError, Missing, UseAlone};
 pub use layers::LayerRow;
-pub use names::{LETTERS, Names, mask};
+pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use sources::{DiskSources, Sources};
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};

@@ -1,4 +1,9 @@
 //! All distinct names of an index, packed for search by fragments.
+//!
+//! # How it works
+//! Names come in order, so that neighbours are alike. What a group of them has in common is kept beside: the letters any
+//! of them has and those all of them have, and for each pair of letters in which groups it stands side by side. Most
+//! groups are out by that, and only the text of the others is searched.
 
 /// Distinct names in order, each with a mask of its letters.
 #[derive(Debug, Default)]
@@ -10,8 +15,70 @@ pub struct Names {
     lower: String,
     /// Letters that begin words, as in the masks.
     starts: Vec<u64>,
+    /// What each [`GROUP`] names have in common.
+    groups: Vec<Group>,
+    pairs: Pairs,
+    /// Of each beginning of the name added last: its letters, and those that begin words.
+    beginnings: Vec<(u64, u64)>,
     /// How common each byte is among names, in small letters: prose is another matter.
     ranks: std::sync::OnceLock<Ranks>,
+}
+
+/// So many names in order are passed over together.
+pub const GROUP: usize = 64;
+
+/// The letters of a group of names, as in the masks.
+#[derive(Debug, Clone, Copy)]
+pub struct Group {
+    /// Those that any of them has.
+    pub any: u64,
+    /// Those that each of them has.
+    pub all: u64,
+    /// Those that begin a word in any of them.
+    pub starts: u64,
+}
+
+impl Group {
+    const EMPTY: Group = Group { any: 0, all: u64::MAX, starts: 0 };
+}
+
+/// In which groups two letters stand side by side: a bit for each group, for each pair of [`CLASSES`].
+#[derive(Debug, Default)]
+struct Pairs(Vec<Vec<u64>>);
+
+/// Letters in either case, digits, the underscore, and whatever else there is.
+const CLASSES: usize = 38;
+
+fn class(byte: u8) -> usize {
+    match byte {
+        b'a'..=b'z' => usize::from(byte - b'a'),
+        b'A'..=b'Z' => usize::from(byte - b'A'),
+        b'0'..=b'9' => usize::from(26 + byte - b'0'),
+        b'_' => 36,
+        _ => CLASSES - 1,
+    }
+}
+
+impl Pairs {
+    fn add(&mut self, group: usize, text: &[u8]) {
+        if self.0.is_empty() {
+            self.0 = vec![Vec::new(); CLASSES * CLASSES];
+        }
+        for pair in text.windows(2) {
+            let words = &mut self.0[class(pair[0]) * CLASSES + class(pair[1])];
+            if words.len() <= group / 64 {
+                words.resize(group / 64 + 1, 0);
+            }
+            words[group / 64] |= 1 << (group % 64);
+        }
+    }
+
+    /// 64 groups from that on, of which those have a bit that have all pairs of the letters.
+    fn with_all(&self, letters: &[u8], word: usize) -> u64 {
+        letters
+            .windows(2)
+            .fold(u64::MAX, |bits, pair| bits & self.0.get(class(pair[0]) * CLASSES + class(pair[1])).and_then(|w| w.get(word)).copied().unwrap_or(0))
+    }
 }
 
 /// 255 for the most common byte.
@@ -38,13 +105,45 @@ impl memchr::arch::all::packedpair::HeuristicFrequencyRank for &Ranks {
 impl Names {
     /// Adds a name; they come sorted, and the same one again is passed over.
     pub fn add(&mut self, name: &str) {
-        if self.ends.is_empty() || self.get(self.ends.len() - 1) != name {
-            self.text.push_str(name);
-            self.ends.push(self.text.len() as u32);
-            self.masks.push(mask(name));
-            self.starts.push(starts(name));
-            self.lower.extend(name.chars().map(|c| c.to_ascii_lowercase()));
+        let before = self.ends.len().checked_sub(1).map_or("", |last| self.get(last));
+        if before == name && !self.ends.is_empty() {
+            return;
         }
+        let shared = before.bytes().zip(name.bytes()).take_while(|(a, b)| a == b).count();
+        let (letters, starts) = self.letters_after(shared, name.as_bytes());
+        let group = self.ends.len() / GROUP;
+        // What the name shares with the one before it is noted already, if that is in the same group.
+        let new = if self.ends.len().is_multiple_of(GROUP) { 0 } else { shared.saturating_sub(1) };
+        self.pairs.add(group, &name.as_bytes()[new..]);
+        if self.groups.len() <= group {
+            self.groups.push(Group::EMPTY);
+        }
+        if let Some(group) = self.groups.last_mut() {
+            *group = Group { any: group.any | letters, all: group.all & letters, starts: group.starts | starts };
+        }
+        self.text.push_str(name);
+        self.lower.push_str(name);
+        let from = self.lower.len() - name.len();
+        if let Some(added) = self.lower.get_mut(from..) {
+            added.make_ascii_lowercase();
+        }
+        self.ends.push(self.text.len() as u32);
+        self.masks.push(letters);
+        self.starts.push(starts);
+    }
+
+    /// The letters of a name, and those that begin words, where the name added before begins with the same bytes.
+    fn letters_after(&mut self, shared: usize, name: &[u8]) -> (u64, u64) {
+        self.beginnings.truncate(shared);
+        let (mut letters, mut starts) = self.beginnings.last().copied().unwrap_or_default();
+        for at in self.beginnings.len()..name.len() {
+            letters = with_letter(letters, name[at]);
+            if begins_word(name, at) {
+                starts = with_letter(starts, name[at]) & LETTERS;
+            }
+            self.beginnings.push((letters, starts));
+        }
+        (letters, starts)
     }
 
     /// How many there are.
@@ -58,6 +157,7 @@ impl Names {
     }
 
     /// The name at a position; empty beyond the last.
+    #[inline]
     pub fn get(&self, i: usize) -> &str {
         let start = if i == 0 { 0 } else { self.ends.get(i - 1).copied().unwrap_or(0) };
         let end = self.ends.get(i).copied().unwrap_or(start);
@@ -65,12 +165,14 @@ impl Names {
     }
 
     /// How long the name at a position is, in bytes.
+    #[inline]
     pub fn length(&self, i: usize) -> usize {
         let start = i.checked_sub(1).and_then(|i| self.ends.get(i)).copied().unwrap_or(0);
         self.ends.get(i).map_or(0, |end| (end - start) as usize)
     }
 
     /// The name at a position in small letters.
+    #[inline]
     pub fn small(&self, i: usize) -> &str {
         let start = i.checked_sub(1).and_then(|i| self.ends.get(i)).copied().unwrap_or(0);
         let end = self.ends.get(i).copied().unwrap_or(start);
@@ -78,18 +180,41 @@ impl Names {
     }
 
     /// The letters that begin words of the name at a position.
+    #[inline]
     pub fn starts(&self, i: usize) -> u64 {
         self.starts.get(i).copied().unwrap_or(0)
     }
 
     /// Calls `visit` with the position of each name that holds the letters side by side, and where in the name they first stand, until it says no.
+    /// The range begins with a group.
     pub fn each_holding(&self, range: std::ops::Range<usize>, letters: &str, as_written: bool, visit: &mut dyn FnMut(usize, usize) -> bool) {
+        let ranks = self.ranks.get_or_init(|| Ranks::of(self.lower.as_bytes()));
+        let finder = memchr::memmem::FinderBuilder::new().build_forward_with_ranker(ranks, letters);
+        let groups = range.start / GROUP..range.end.div_ceil(GROUP);
+        for word in groups.start / 64..groups.end.div_ceil(64) {
+            let mut bits = self.pairs.with_all(letters.as_bytes(), word);
+            while bits != 0 {
+                let group = word * 64 + bits.trailing_zeros() as usize;
+                bits &= bits - 1;
+                let names = (group * GROUP).max(range.start)..((group + 1) * GROUP).min(range.end);
+                if !names.is_empty() && !self.each_holding_of(names, &finder, as_written, visit) {
+                    return;
+                }
+            }
+        }
+    }
+
+    fn each_holding_of(
+        &self,
+        range: std::ops::Range<usize>,
+        finder: &memchr::memmem::Finder,
+        as_written: bool,
+        visit: &mut dyn FnMut(usize, usize) -> bool,
+    ) -> bool {
         let text = if as_written { &self.text } else { &self.lower };
         let from = range.start.checked_sub(1).map_or(0, |i| self.ends[i] as usize);
         let to = range.end.checked_sub(1).map_or(0, |i| self.ends[i] as usize);
         let (mut name, mut at) = (range.start, from);
-        let ranks = self.ranks.get_or_init(|| Ranks::of(self.lower.as_bytes()));
-        let finder = memchr::memmem::FinderBuilder::new().build_forward_with_ranker(ranks, letters);
         while let Some(found) = text.as_bytes().get(at..to).and_then(|t| finder.find(t)) {
             let place = at + found;
             while self.ends[name] as usize <= place {
@@ -97,26 +222,35 @@ impl Names {
             }
             let start = if name == 0 { 0 } else { self.ends[name - 1] as usize };
             let end = self.ends[name] as usize;
-            if place + letters.len() > end {
+            if place + finder.needle().len() > end {
                 // It reaches over into the next name.
                 at = place + 1;
                 continue;
             }
             if !visit(name, place - start) {
-                return;
+                return false;
             }
             at = end;
         }
+        true
+    }
+
+    /// What each [`GROUP`] names have in common, in order.
+    #[inline]
+    pub fn groups(&self) -> &[Group] {
+        &self.groups
     }
 
     /// The letters of the name at a position.
+    #[inline]
     pub fn mask(&self, i: usize) -> u64 {
         self.masks.get(i).copied().unwrap_or(0)
     }
 
     /// The letters of the names in a range of positions.
-    pub fn masks(&self, range: std::ops::Range<usize>) -> impl Iterator<Item = u64> {
-        self.masks.get(range).unwrap_or_default().iter().copied()
+    #[inline]
+    pub fn masks(&self, range: std::ops::Range<usize>) -> &[u64] {
+        self.masks.get(range).unwrap_or_default()
     }
 
     /// All names, in order.
@@ -142,11 +276,9 @@ impl Names {
     }
 }
 
-/// The letters that begin words: the first one, those after a sign, capitals after small letters.
-fn starts(name: &str) -> u64 {
-    let bytes = name.as_bytes();
-    let begins = |i: usize| i == 0 || !bytes[i - 1].is_ascii_alphanumeric() || bytes[i].is_ascii_uppercase() && bytes[i - 1].is_ascii_lowercase();
-    (0..bytes.len()).filter(|i| begins(*i)).fold(0, |m, i| m | mask(std::str::from_utf8(&bytes[i..=i]).unwrap_or("")))
+/// Does a word of the name begin there: its first letter, one after a sign, a capital after a small letter?
+pub fn begins_word(name: &[u8], at: usize) -> bool {
+    at == 0 || !name[at - 1].is_ascii_alphanumeric() || name[at].is_ascii_uppercase() && name[at - 1].is_ascii_lowercase()
 }
 
 /// The bits of a mask that say which letters and digits there are.
@@ -156,17 +288,16 @@ const TWICE: u32 = 37;
 
 /// One bit per letter and digit, case folded, and one per letter that comes again. Whatever holds a piece has all its bits.
 pub fn mask(name: &str) -> u64 {
-    name.bytes().fold(0, |m, b| {
-        let letter = match b {
-            b'a'..=b'z' => b - b'a',
-            b'A'..=b'Z' => b - b'A',
-            b'0'..=b'9' => 26 + b - b'0',
-            b'_' => 36,
-            _ => return m,
-        };
-        let again = if letter < 26 { (m >> letter & 1) << (TWICE + u32::from(letter)) } else { 0 };
-        m | 1 << letter | again
-    })
+    name.bytes().fold(0, with_letter)
+}
+
+fn with_letter(letters: u64, byte: u8) -> u64 {
+    let letter = match class(byte) {
+        other if other == CLASSES - 1 => return letters,
+        letter => letter,
+    };
+    let again = if letter < 26 { (letters >> letter & 1) << (TWICE + letter as u32) } else { 0 };
+    letters | 1 << letter | again
 }
 
 #[cfg(test)]

@@ -6,7 +6,7 @@
 //! matches, the names nearest by spelling are given: a slip of the finger.
 
 use compass_facts::Cancel;
-use compass_index::{LETTERS, Names, mask};
+use compass_index::{GROUP, Group, LETTERS, Names, begins_word, mask};
 use nucleo_matcher::pattern::{AtomKind, CaseMatching, Normalization, Pattern};
 use nucleo_matcher::{Config, Utf32Str};
 
@@ -152,12 +152,10 @@ fn beginnings(names: &Names, fragment: &Fragment) -> Vec<(u32, usize)> {
 /// The likeliest names by a cheap look, on two threads where there are many: letters side by side first; scattered ones
 /// only where those are few.
 fn likely(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Vec<(u32, usize)> {
-    if let Some(found) = by_letters(names, wanted, cancel) {
-        return found;
-    }
     let mut found = on_halves(names, &|range| side_by_side(names, wanted, range, cancel));
     if found.len() < ENOUGH && !cancel.is_cancelled() {
-        found.extend(on_halves(names, &|range| scattered(names, wanted, range, cancel)));
+        let further = by_letters(names, wanted, cancel).unwrap_or_else(|| on_halves(names, &|range| scattered(names, wanted, range, cancel)));
+        found.extend(further);
         found.sort_unstable_by_key(|(grade, i)| (*i, std::cmp::Reverse(*grade)));
         found.dedup_by_key(|f| f.1);
     }
@@ -169,8 +167,14 @@ fn likely(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Vec<(u32, usiz
 fn by_letters(names: &Names, wanted: &[Fragment], cancel: &Cancel) -> Option<Vec<(u32, usize)>> {
     let letters = wanted.iter().fold(0, |m, f| m | f.mask);
     let with_all = on_halves(names, &|range| {
-        let all = range.clone().zip(names.masks(range));
-        all.filter(|(_, mask)| mask & letters == letters).map(|(i, _)| (0, i)).take(FEW_NAMES).collect()
+        let mut found = Vec::new();
+        in_groups(names, range, |g| g.any & letters == letters, &mut |i, mask| {
+            if mask & letters == letters {
+                found.push((0, i));
+            }
+            found.len() < FEW_NAMES
+        });
+        found
     });
     if with_all.len() >= FEW_NAMES || cancel.is_cancelled() {
         return None;
@@ -190,13 +194,28 @@ const FEW_NAMES: usize = 100_000;
 const ENOUGH: usize = 300;
 
 fn on_halves(names: &Names, look: &(dyn Fn(std::ops::Range<usize>) -> Vec<(u32, usize)> + Sync)) -> Vec<(u32, usize)> {
-    let half = names.len() / 2;
+    let half = names.len() / 2 / GROUP * GROUP;
     if half < 50_000 {
         return look(0..names.len());
     }
     let (mut found, other) = rayon::join(|| look(0..half), || look(half..names.len()));
     found.extend(other);
     found
+}
+
+/// Shows the names of those groups that may hold some, with their letters, until `visit` says no. The range begins with a group.
+#[inline]
+fn in_groups(names: &Names, range: std::ops::Range<usize>, may_hold: impl Fn(&Group) -> bool, visit: &mut impl FnMut(usize, u64) -> bool) {
+    let first = range.start / GROUP;
+    let groups = names.groups().get(first..range.end.div_ceil(GROUP)).unwrap_or_default();
+    for (g, _) in groups.iter().enumerate().filter(|(_, g)| may_hold(g)) {
+        let start = (first + g) * GROUP;
+        for (i, mask) in names.masks(start..(start + GROUP).min(range.end)).iter().enumerate() {
+            if !visit(start + i, *mask) {
+                return;
+            }
+        }
+    }
 }
 
 /// Names that hold the longest fragment in one piece, and the others somehow.
@@ -227,30 +246,24 @@ fn scattered(names: &Names, wanted: &[Fragment], range: std::ops::Range<usize>, 
     // In very long names any letters stand in some order.
     let longest = 12 + 4 * wanted.iter().map(|f| f.text.len()).sum::<usize>();
     let mut found: Vec<(u32, usize)> = Vec::new();
-    for start in range.clone().step_by(1 << 14) {
-        if cancel.is_cancelled() {
-            break;
+    let may_hold = |g: &Group| g.any & letters == letters && g.starts & firsts == firsts;
+    let mut count = 0u32;
+    in_groups(names, range, may_hold, &mut |i, mask| {
+        if mask & letters != letters || names.starts(i) & firsts != firsts || names.length(i) > longest {
+            return true;
         }
-        let part = start..(start + (1 << 14)).min(range.end);
-        for (i, mask) in part.clone().zip(names.masks(part)) {
-            if mask & letters != letters || names.starts(i) & firsts != firsts || names.length(i) > longest {
-                continue;
-            }
-            // Several fragments: only the longest is known not to stand there in one piece.
-            let look = |f: &Fragment| if wanted.len() == 1 { f.scattered(names, i) } else { f.look(names, i) };
-            let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + look(f)?));
-            found.extend(grade.map(|g| (g, i)));
-            if found.len() > 16 * CAREFUL {
-                keep_best(names, &mut found);
-            }
+        // Several fragments: only the longest is known not to stand there in one piece.
+        let look = |f: &Fragment| if wanted.len() == 1 { f.scattered(names, i) } else { f.look(names, i) };
+        let grade = wanted.iter().try_fold(0, |sum, f| Some(sum + look(f)?));
+        found.extend(grade.map(|g| (g, i)));
+        if found.len() > 16 * CAREFUL {
+            keep_best(names, &mut found);
         }
-    }
+        count += 1;
+        !(count.is_multiple_of(1 << 14) && cancel.is_cancelled())
+    });
     keep_best(names, &mut found);
     found
-}
-
-fn begins_word(name: &[u8], at: usize) -> bool {
-    at == 0 || !name[at - 1].is_ascii_alphanumeric() || name[at].is_ascii_uppercase() && name[at - 1].is_ascii_lowercase()
 }
 
 fn keep_best(names: &Names, found: &mut Vec<(u32, usize)>) {
@@ -267,10 +280,16 @@ fn alike<'n>(names: &'n Names, wanted: &str, most: usize) -> Vec<&'n str> {
     let slips = rapidfuzz::distance::osa::BatchComparator::new(lower.bytes());
     let few = rapidfuzz::distance::osa::Args::default().score_cutoff(SLIPS);
     let mut scored = on_halves(names, &|range| {
-        // A slip changes few letters: most names are out by their masks.
-        let all = range.clone().zip(names.masks(range));
-        let close = all.filter(|(i, mask)| has_few_bits((mask ^ letters) & LETTERS) && names.length(*i).abs_diff(wanted.len()) <= SLIPS);
-        close.filter_map(|(i, _)| Some((slips.distance_with_args(names.small(i).bytes(), &few)? as u32, i))).collect()
+        // A slip changes few letters: most names are out by their masks, and most groups by what all of them have.
+        let may_be = |g: &Group| has_few_bits(((letters & !g.any) | (g.all & !letters)) & LETTERS);
+        let mut found = Vec::new();
+        in_groups(names, range, may_be, &mut |i, mask| {
+            if has_few_bits((mask ^ letters) & LETTERS) && names.length(i).abs_diff(wanted.len()) <= SLIPS {
+                found.extend(slips.distance_with_args(names.small(i).bytes(), &few).map(|d| (d as u32, i)));
+            }
+            true
+        });
+        found
     });
     scored.sort_unstable();
     scored.into_iter().take(most).map(|s| names.get(s.1)).collect()
