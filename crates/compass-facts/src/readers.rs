@@ -9,6 +9,7 @@ pub(crate) mod python;
 pub(crate) mod rust;
 pub(crate) mod signals;
 pub(crate) mod sql;
+pub(crate) mod syntax;
 pub(crate) mod tree;
 pub(crate) mod typescript;
 

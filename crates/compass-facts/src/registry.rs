@@ -1,5 +1,6 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
+use crate::readers::syntax::{self, Tree};
 use crate::readers::tree::errors;
 use crate::readers::{c, go, java, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
@@ -187,6 +188,10 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     if matches!(language, Language::TypeScript | Language::Tsx) && tree.root_node().has_error() {
         tree = typescript::lines::best_tree(language, text, tree, cancel)?;
     }
+    let grammar = language.grammar()?;
+    let flat = Tree::of(&tree, syntax::words(language, &grammar));
+    drop(tree);
+    let tree = flat;
     let mut facts = match language {
         Language::Go => go::read(text, &tree, cancel),
         Language::Java => java::read(text, &tree, cancel),
@@ -199,7 +204,7 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
 }
 
 /// Errors that no statement begins with, within expressions and types: a reader goes past them, but they are said.
-fn add_errors(tree: &tree_sitter::Tree, facts: &mut Facts) {
+fn add_errors(tree: &Tree, facts: &mut Facts) {
     if !tree.root_node().has_error() {
         return;
     }

@@ -8,11 +8,11 @@ mod expressions;
 mod statements;
 mod types;
 
+use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
-use tree_sitter::{Node, Tree};
 
 /// Reads a Go file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {

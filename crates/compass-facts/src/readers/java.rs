@@ -8,10 +8,10 @@ mod declarations;
 mod expressions;
 mod types;
 
+use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, ScopeKind};
-use tree_sitter::{Node, Tree};
 
 /// Reads a Java file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {

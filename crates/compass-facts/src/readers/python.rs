@@ -8,10 +8,10 @@ mod definitions;
 mod expressions;
 mod imports;
 
+use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, GapCause, ScopeId};
-use tree_sitter::{Node, Tree};
 
 /// Reads a Python file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {

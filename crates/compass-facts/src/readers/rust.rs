@@ -11,10 +11,10 @@ mod patterns;
 mod types;
 mod uses;
 
+use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
-use tree_sitter::{Node, Tree};
 
 /// Reads a Rust file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {

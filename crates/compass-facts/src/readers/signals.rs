@@ -3,11 +3,11 @@
 //! Works on the syntax nodes of the grammars of Python, JavaScript and TypeScript, and Rust; kinds of node that one of them alone has do no
 //! harm to the others.
 
-use super::tree::{named, span, text};
+use super::tree::{Nodes, named, span, text};
 use super::{Builder, NewDefinition};
+use crate::readers::syntax::Node;
 use crate::sql::{MadeTable, looks_like_sql, read_sql};
 use crate::{Argument, CallSignal, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart};
-use tree_sitter::Node;
 
 /// Calls of these names are recorded whatever their arguments: they declare routes, call them, or open libraries.
 const TELLING: &str = include_str!("../../data/telling_calls.txt");
@@ -210,7 +210,7 @@ pub(crate) fn is_text(node: Node) -> bool {
 
 /// Texts in a list: a statement line by line, put together later.
 pub(crate) fn is_text_list(node: Node) -> bool {
-    let parts = if matches!(node.kind(), "list" | "array" | "tuple") { named(node) } else { Vec::new() };
+    let parts = if matches!(node.kind(), "list" | "array" | "tuple") { named(node) } else { Nodes::new() };
     parts.len() > 1 && parts.iter().all(|p| is_text(*p) || p.kind().contains("comment"))
 }
 

@@ -1,7 +1,8 @@
 //! Small helpers over syntax trees, shared by the readers.
 
 use crate::Span;
-use tree_sitter::Node;
+use crate::readers::syntax::Node;
+use smallvec::SmallVec;
 
 /// The node's range.
 pub(crate) fn span(node: Node) -> Span {
@@ -21,25 +22,30 @@ pub(crate) fn errors(root: Node) -> Vec<Span> {
         if node.is_error() && node.parent().is_some() || node.is_missing() {
             found.push(span(node));
         } else if node.has_error() {
-            let mut cursor = node.walk();
-            open.extend(node.children(&mut cursor));
+            open.extend(node.children());
         }
     }
     found.sort_unstable();
     found
 }
 
+/// Some nodes; most lists are short.
+pub(crate) type Nodes<'t> = SmallVec<[Node<'t>; 6]>;
+
 /// Named children, comments left out.
-pub(crate) fn named<'t>(node: Node<'t>) -> Vec<Node<'t>> {
-    let mut cursor = node.walk();
+pub(crate) fn named(node: Node) -> Nodes {
     // Error nodes count as extra too: comments are told by their kind.
-    node.named_children(&mut cursor).filter(|n| !n.is_extra() || n.is_error()).collect()
+    node.named_children().filter(|n| !n.is_extra() || n.is_error()).collect()
+}
+
+/// What a list of expressions holds, or the one expression.
+pub(crate) fn listed(node: Node) -> Nodes {
+    if node.kind() == "expression_list" { named(node) } else { SmallVec::from_slice(&[node]) }
 }
 
 /// The first child of that kind, named or not.
 pub(crate) fn find_child<'t>(node: Node<'t>, kind: &str) -> Option<Node<'t>> {
-    let mut cursor = node.walk();
-    node.children(&mut cursor).find(|n| n.kind() == kind)
+    node.children().find(|n| n.kind() == kind)
 }
 
 /// Is there a child of that kind?

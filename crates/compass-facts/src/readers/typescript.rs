@@ -13,10 +13,10 @@ pub(crate) mod lines;
 mod patterns;
 mod types;
 
+use super::syntax::{Node, Tree};
 use super::tree::{has_child, named, span};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
-use tree_sitter::{Node, Tree};
 
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {

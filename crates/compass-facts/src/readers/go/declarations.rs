@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
-use crate::readers::tree::{comment_before, find_child, has_child, named, span, text};
+use crate::readers::syntax::Node;
+use crate::readers::tree::{comment_before, find_child, has_child, listed, named, span, text};
 use crate::{DefId, Extension, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     pub(super) fn package(&mut self, node: Node<'t>) {
@@ -122,8 +122,7 @@ impl<'t> Reader<'t> {
     pub(super) fn type_parameters(&mut self, node: Node<'t>) {
         for parameter in node.child_by_field_name("type_parameters").map(named).unwrap_or_default() {
             let mut defs = Vec::new();
-            let mut cursor = parameter.walk();
-            let names: Vec<Node<'t>> = parameter.children_by_field_name("name", &mut cursor).collect();
+            let names: Vec<Node<'t>> = parameter.children_by_field_name("name").collect();
             for name in names {
                 let new = NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(parameter));
                 defs.push(self.b.define(new));
@@ -139,8 +138,7 @@ impl<'t> Reader<'t> {
     pub(super) fn parameters(&mut self, list: Option<Node<'t>>) -> Vec<TypeId> {
         let mut types = Vec::new();
         for parameter in list.map(named).unwrap_or_default() {
-            let mut cursor = parameter.walk();
-            let names: Vec<Node<'t>> = parameter.children_by_field_name("name", &mut cursor).collect();
+            let names: Vec<Node<'t>> = parameter.children_by_field_name("name").collect();
             let Some(written) = parameter.child_by_field_name("type") else { continue };
             let mut ty = self.value_type(written);
             if parameter.kind() == "variadic_parameter_declaration" {
@@ -216,8 +214,7 @@ impl<'t> Reader<'t> {
     }
 
     fn field(&mut self, node: Node<'t>, of: DefId) {
-        let mut cursor = node.walk();
-        let names: Vec<Node<'t>> = node.children_by_field_name("name", &mut cursor).collect();
+        let names: Vec<Node<'t>> = node.children_by_field_name("name").collect();
         let Some(written) = node.child_by_field_name("type") else { return };
         let doc = comment_before(node, self.b.text, |_| true);
         if names.is_empty() {
@@ -246,8 +243,7 @@ impl<'t> Reader<'t> {
 
     /// `var` and `const`: names, maybe a type, maybe values.
     pub(super) fn variables(&mut self, node: Node<'t>, kind: Kind) {
-        let mut cursor = node.walk();
-        let names: Vec<Node<'t>> = node.children_by_field_name("name", &mut cursor).filter(|n| n.is_named()).collect();
+        let names: Vec<Node<'t>> = node.children_by_field_name("name").filter(|n| n.is_named()).collect();
         let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
         let values = node.child_by_field_name("value").map(|v| self.values(v, names.len())).unwrap_or_default();
         let around = node.parent().filter(|p| p.named_child_count() == 1).unwrap_or(node);
@@ -268,7 +264,7 @@ impl<'t> Reader<'t> {
 
     /// What so many names get: a value each, or the parts of one.
     pub(super) fn values(&mut self, node: Node<'t>, names: usize) -> Vec<TypeId> {
-        let parts = if node.kind() == "expression_list" { named(node) } else { vec![node] };
+        let parts = listed(node);
         let [only] = parts[..] else { return parts.into_iter().map(|p| self.expression(p, Role::Read)).collect() };
         let ty = self.expression(only, Role::Read);
         if names < 2 || ty == self.b.unknown() {

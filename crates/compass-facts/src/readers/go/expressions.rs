@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::signals::is_text;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.

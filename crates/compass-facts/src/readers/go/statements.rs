@@ -2,14 +2,14 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
-use crate::readers::tree::{named, span, text};
+use crate::readers::syntax::Node;
+use crate::readers::tree::{listed, named, span, text};
 use crate::{Flags, Kind, Role, ScopeKind, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     pub(super) fn short_variables(&mut self, node: Node<'t>) {
         let (Some(left), Some(right)) = (node.child_by_field_name("left"), node.child_by_field_name("right")) else { return };
-        let names = if left.kind() == "expression_list" { named(left) } else { vec![left] };
+        let names = listed(left);
         let values = self.values(right, names.len());
         for (i, name) in names.into_iter().enumerate() {
             self.bind(name, values.get(i).copied(), span(node));
@@ -46,7 +46,7 @@ impl<'t> Reader<'t> {
             self.statement(right);
         }
         let Some(left) = node.child_by_field_name("left") else { return };
-        for target in if left.kind() == "expression_list" { named(left) } else { vec![left] } {
+        for target in listed(left) {
             self.expression(target, Role::Write);
         }
     }
@@ -54,7 +54,7 @@ impl<'t> Reader<'t> {
     pub(super) fn range(&mut self, node: Node<'t>) {
         let of = node.child_by_field_name("right").map_or(self.b.unknown(), |r| self.expression(r, Role::Read));
         let Some(left) = node.child_by_field_name("left") else { return };
-        let names = if left.kind() == "expression_list" { named(left) } else { vec![left] };
+        let names = listed(left);
         let is_new = self.b.text.get(left.end_byte()..).is_some_and(|t| t.trim_start().starts_with(":="));
         for (i, name) in names.into_iter().enumerate() {
             // The first name of a map is its key, of a channel what it carries; of a list a number, which has no members.
@@ -71,7 +71,7 @@ impl<'t> Reader<'t> {
         let of = node.child_by_field_name("right").map_or(self.b.unknown(), |r| self.expression(r, Role::Read));
         let Some(left) = node.child_by_field_name("left") else { return };
         let is_new = self.b.text.get(left.end_byte()..).is_some_and(|t| t.trim_start().starts_with(":="));
-        for (i, name) in (if left.kind() == "expression_list" { named(left) } else { vec![left] }).into_iter().enumerate() {
+        for (i, name) in listed(left).into_iter().enumerate() {
             if is_new {
                 self.bind(name, (i == 0).then_some(of), span(node));
             } else {
@@ -100,8 +100,7 @@ impl<'t> Reader<'t> {
 
     fn type_case(&mut self, node: Node<'t>, alias: Option<Node<'t>>, of: TypeId) {
         let saved = self.b.enter(ScopeKind::Ordered, span(node), None);
-        let mut cursor = node.walk();
-        let types: Vec<Node<'t>> = node.children_by_field_name("type", &mut cursor).filter(|n| n.is_named()).collect();
+        let types: Vec<Node<'t>> = node.children_by_field_name("type").filter(|n| n.is_named()).collect();
         let values: Vec<TypeId> = types.iter().map(|t| self.value_type(*t)).collect();
         if let Some(alias) = alias {
             // The name stands in the head alone: each case has a definition of its own at that place.

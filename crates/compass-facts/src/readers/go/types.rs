@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Kind, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`.

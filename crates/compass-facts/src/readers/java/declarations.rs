@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{comment_before, find_child, has_child, named, span, text};
 use crate::{DefId, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     pub(super) fn package(&mut self, node: Node<'t>) {
@@ -194,8 +194,7 @@ impl<'t> Reader<'t> {
     pub(super) fn modifiers(&mut self, node: Node<'t>) -> Flags {
         let Some(modifiers) = find_child(node, "modifiers") else { return Flags::default() };
         let mut flags = Flags::default();
-        let mut cursor = modifiers.walk();
-        let children: Vec<Node<'t>> = modifiers.children(&mut cursor).collect();
+        let children: Vec<Node<'t>> = modifiers.children().collect();
         for child in children {
             match child.kind() {
                 "static" => flags = flags.with(Flags::STATIC),

@@ -3,9 +3,9 @@
 use super::Reader;
 use crate::readers::NewDefinition;
 use crate::readers::signals::is_text;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, named, span, text};
 use crate::{Flags, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.

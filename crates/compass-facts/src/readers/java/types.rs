@@ -1,9 +1,9 @@
 //! Types as written.
 
 use super::Reader;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Import, ImportKind, Role, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`.

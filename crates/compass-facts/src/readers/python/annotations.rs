@@ -1,9 +1,9 @@
 //! Annotations: `list[Rack]`, `Optional["Rack"]`, `Rack | None`, read as the type of the annotated value.
 
 use super::Reader;
-use crate::readers::tree::{find_child, named, span, text};
+use crate::readers::syntax::Node;
+use crate::readers::tree::{Nodes, find_child, named, span, text};
 use crate::{Role, Shape, Span, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 /// Generic names of the standard library whose argument is what one goes through.
 const SEQUENCES: [&str; 20] = [
@@ -54,8 +54,7 @@ impl<'t> Reader<'t> {
                 }
             }
             "subscript" => {
-                let mut cursor = node.walk();
-                let arguments: Vec<Node> = node.children_by_field_name("subscript", &mut cursor).collect();
+                let arguments: Nodes = node.children_by_field_name("subscript").collect();
                 match node.child_by_field_name("value") {
                     Some(head) => self.generic(head, arguments),
                     None => self.b.unknown(),
@@ -68,7 +67,7 @@ impl<'t> Reader<'t> {
         }
     }
 
-    fn generic(&mut self, head: Node<'t>, arguments: Vec<Node<'t>>) -> TypeId {
+    fn generic(&mut self, head: Node<'t>, arguments: Nodes<'t>) -> TypeId {
         let word = text(head, self.b.text).rsplit('.').next().unwrap_or("");
         let base = self.expression(head, Role::Type);
         if word == "Literal" {

@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, has_child, named, span, text};
 use crate::{DefId, Flags, Kind, Literal, Role, ScopeId, ScopeKind, Shape, Span, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 /// What a function was seen to give back.
 #[derive(Default)]

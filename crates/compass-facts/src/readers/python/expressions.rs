@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::signals::{is_text, is_text_list, last_name};
+use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, named, span, text};
 use crate::{Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.
@@ -271,8 +271,7 @@ impl<'t> Reader<'t> {
     }
 
     fn for_in_clause(&mut self, node: Node<'t>) {
-        let mut cursor = node.walk();
-        let sources: Vec<Node> = node.children_by_field_name("right", &mut cursor).collect();
+        let sources: Vec<Node> = node.children_by_field_name("right").collect();
         let mut ty = None;
         for source in sources {
             ty = Some(self.expression(source, Role::Read));
@@ -285,8 +284,7 @@ impl<'t> Reader<'t> {
 
     fn subscript(&mut self, node: Node<'t>) -> TypeId {
         let of = node.child_by_field_name("value").map_or(self.b.unknown(), |v| self.expression(v, Role::Read));
-        let mut cursor = node.walk();
-        let keys: Vec<Node> = node.children_by_field_name("subscript", &mut cursor).collect();
+        let keys: Vec<Node> = node.children_by_field_name("subscript").collect();
         let is_slice = keys.iter().any(|k| k.kind() == "slice");
         for key in keys {
             self.expression(key, Role::Read);

@@ -1,9 +1,9 @@
 //! `import` and `from … import`, `__all__`, `global`.
 
 use super::Reader;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, has_child, named, span, text};
 use crate::{Import, ImportKind, Role, Shape, Span};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// `import a.b.c`, `import a.b as x`.
@@ -51,8 +51,7 @@ impl<'t> Reader<'t> {
             self.bind(ImportKind::Glob, &module, None, None, span(node), star);
             return;
         }
-        let mut cursor = node.walk();
-        let names: Vec<Node> = node.children_by_field_name("name", &mut cursor).collect();
+        let names: Vec<Node> = node.children_by_field_name("name").collect();
         for name in names {
             let (what, alias) = match name.kind() {
                 "aliased_import" => (name.child_by_field_name("name").unwrap_or(name), name.child_by_field_name("alias")),

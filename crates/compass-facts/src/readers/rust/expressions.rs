@@ -1,9 +1,9 @@
 //! Expressions: records the uses in them and says what they evaluate to.
 
 use super::Reader;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.

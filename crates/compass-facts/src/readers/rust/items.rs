@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{comment_before, find_child, has_child, named, note_before, span, text};
 use crate::{DefId, Extension, Flags, Import, ImportKind, Kind, Role, ScopeKind, Shape, Span, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     fn new_item(&self, node: Node<'t>, name: Node<'t>, kind: Kind) -> NewDefinition<'t> {

@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{Word, find_child, named, span, text, words};
 use crate::{Flags, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 const KEYWORDS: [&str; 36] = [
     "as", "async", "await", "break", "const", "continue", "crate", "dyn", "else", "enum", "extern", "false", "fn", "for", "if", "impl", "in", "let", "loop",

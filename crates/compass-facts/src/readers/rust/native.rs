@@ -2,9 +2,9 @@
 
 use super::Reader;
 use super::items::attributes;
+use crate::readers::syntax::Node;
 use crate::readers::tree::text;
 use crate::{DefId, SignalKind};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Records what a function or static says to the system's linker.

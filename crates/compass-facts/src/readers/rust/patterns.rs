@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Flags, Kind, Role, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Binds the names of a pattern that takes apart a value of type `ty`. They are seen from `from` on.

@@ -1,9 +1,9 @@
 //! Types as written: as themselves, and as the types of values declared with them.
 
 use super::Reader;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, named, span, text};
 use crate::{Literal, Role, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`. References are seen through, as method calls do.

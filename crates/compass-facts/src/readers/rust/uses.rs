@@ -1,9 +1,9 @@
 //! `use` trees and `extern crate`: one import per bound name.
 
 use super::Reader;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{has_child, named, span, text};
 use crate::{Import, ImportId, ImportKind, Role, Shape, Span, TypeId};
-use tree_sitter::Node;
 
 /// One name brought in: what it is called there and here, and where that is written.
 struct Bound<'n> {

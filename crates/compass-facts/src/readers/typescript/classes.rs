@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{comment_before, find_child, has_child, named, span, text};
 use crate::{DefId, Flags, Kind, Role, ScopeKind, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     pub(super) fn class(&mut self, node: Node<'t>) {
@@ -50,8 +50,7 @@ impl<'t> Reader<'t> {
         for clause in named(node) {
             match clause.kind() {
                 "extends_clause" => {
-                    let mut cursor = clause.walk();
-                    let values: Vec<Node> = clause.children_by_field_name("value", &mut cursor).collect();
+                    let values: Vec<Node> = clause.children_by_field_name("value").collect();
                     for value in values {
                         let ty = self.expression(value, Role::Type);
                         self.b.add_base(def, ty);

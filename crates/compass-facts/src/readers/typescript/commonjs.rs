@@ -3,10 +3,10 @@
 use super::Reader;
 use super::imports::Binding;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{comment_before, named, span, text};
 use crate::readers::typescript::classes::unquoted;
 use crate::{DefId, Extension, Flags, ImportKind, Kind, Role, ScopeKind, Shape, TypeExpr};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// `const x = require("m")`, `const { a, b: c } = require("m")`: imports. Tells whether it was one.

@@ -5,9 +5,9 @@ use super::classes::{inside_quotes, unquoted};
 use super::commonjs::is_function;
 use crate::readers::NewDefinition;
 use crate::readers::signals::{is_text, last_name};
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{DefId, Flags, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.

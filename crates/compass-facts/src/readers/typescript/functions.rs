@@ -2,9 +2,9 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{comment_before, has_child, named, span, text};
 use crate::{DefId, Flags, Kind, Role, ScopeKind, Span, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// A definition with the comment before its statement.

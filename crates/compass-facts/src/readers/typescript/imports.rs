@@ -1,10 +1,10 @@
 //! ES module imports and exports.
 
 use super::Reader;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, has_child, named, span, text};
 use crate::readers::typescript::classes::unquoted;
 use crate::{Import, ImportId, ImportKind, Role, Shape, Span};
-use tree_sitter::Node;
 
 /// One name of an import or re-export.
 pub(super) struct Binding<'n> {

@@ -3,9 +3,9 @@
 use super::Reader;
 use super::classes::unquoted;
 use crate::readers::NewDefinition;
+use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Flags, Kind, Role, Shape, TypeExpr, TypeId};
-use tree_sitter::Node;
 
 impl<'t> Reader<'t> {
     /// Binds the names of a pattern that takes apart a value of type `ty`.
