@@ -3,11 +3,13 @@
 //! Input: the paths a person named. Output: a [`Plan`], files sorted by path. Nothing is read but folders, manifests and
 //! the first bytes of files whose name says nothing.
 
+mod aliases;
 mod commands;
 pub(crate) mod manifests;
 mod roots;
 mod walk;
 
+pub use aliases::Aliases;
 pub use manifests::{Ecosystem, Manifest};
 pub use roots::find_root;
 pub use walk::PlanError;
@@ -104,6 +106,17 @@ impl Skip {
     }
 }
 
+/// What the configuration and the build settle about names and paths.
+#[derive(Debug, Clone, Default, PartialEq, Eq)]
+pub struct BuildSettings {
+    /// Folders searched for includes, relative to the first root.
+    pub include_folders: Vec<String>,
+    /// Macros that are defined.
+    pub defines: Vec<String>,
+    /// Names of modules that stand for paths, by root and folder.
+    pub aliases: Vec<Aliases>,
+}
+
 /// The whole plan.
 #[derive(Debug, Clone, Default)]
 pub struct Plan {
@@ -117,10 +130,8 @@ pub struct Plan {
     pub skipped: Vec<(Skip, u64, String)>,
     /// Things a person should hear: listed files that do not exist, and the like.
     pub warnings: Vec<String>,
-    /// Include folders of the configuration, relative to the first root.
-    pub include_folders: Vec<String>,
-    /// Macros that the configuration or the build defines.
-    pub defines: Vec<String>,
+    /// What the configuration and the build settle.
+    pub build: BuildSettings,
     /// Layers settled by hand.
     pub layers: Vec<crate::config::Layer>,
 }

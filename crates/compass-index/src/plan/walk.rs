@@ -1,5 +1,6 @@
 //! Walks the roots, tells languages and units.
 
+use super::aliases::{self, Aliases};
 use super::manifests::{self, Ecosystem};
 use super::{Deps, Options, Plan, PlannedFile, PlannedUnit, Skip, slashed};
 use crate::config::{Config, ConfigError};
@@ -46,9 +47,9 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
         let full = root.canonicalize().map_err(|source| PlanError::Root { path: root.clone(), source })?;
         let config = Config::read(&full)?;
         if index == 0 {
-            plan.include_folders = config.include_folders.clone();
+            plan.build.include_folders = config.include_folders.clone();
             plan.layers = config.layers.clone();
-            plan.defines = config.defines.iter().map(|d| d.split('=').next().unwrap_or(d).trim().to_owned()).collect();
+            plan.build.defines = config.defines.iter().map(|d| d.split('=').next().unwrap_or(d).trim().to_owned()).collect();
             add_commands(&full, &mut plan);
         }
         let mut walk = Walk::new(&full, index, &config, options.deps, cancel, walked)?;
@@ -81,8 +82,8 @@ fn add_commands(root: &Path, plan: &mut Plan) {
         let Ok(text) = std::fs::read_to_string(&path) else { continue };
         match super::commands::read(&text, root) {
             Ok(found) => {
-                plan.include_folders.extend(found.folders);
-                plan.defines.extend(found.defines);
+                plan.build.include_folders.extend(found.folders);
+                plan.build.defines.extend(found.defines);
             }
             Err(why) => plan.warnings.push(format!("{}: {why}", path.display())),
         }
@@ -138,6 +139,7 @@ struct Walk<'a> {
     walked: &'a dyn Fn(u64),
     files: Vec<(PlannedFile, String)>,
     manifests: FxHashMap<String, manifests::Manifest>,
+    aliases: Vec<Aliases>,
     skipped: BTreeMap<Skip, (u64, String)>,
 }
 
@@ -148,7 +150,7 @@ impl<'a> Walk<'a> {
             builder.add(globset::Glob::new(pattern).map_err(|source| PlanError::Pattern { pattern: pattern.clone(), source })?);
         }
         let exclude = builder.build().map_err(|source| PlanError::Pattern { pattern: config.exclude.join(", "), source })?;
-        Ok(Walk { root, index, deps, exclude, cancel, walked, files: Vec::new(), manifests: FxHashMap::default(), skipped: BTreeMap::new() })
+        Ok(Walk { root, index, deps, exclude, cancel, walked, files: Vec::new(), manifests: FxHashMap::default(), aliases: Vec::new(), skipped: BTreeMap::new() })
     }
 
     fn skip(&mut self, why: Skip, path: &Path) {
@@ -220,6 +222,10 @@ impl<'a> Walk<'a> {
         if manifests::NAMES.contains(&name.as_str()) {
             self.manifest(path, &dir, &name);
         }
+        // Settings that packages ship say nothing about how they are brought in.
+        if aliases::NAMES.contains(&name.as_str()) && !is_package_path(&dir) {
+            self.aliases.push(Aliases::read(self.root, self.index, path));
+        }
         let Some(language) = Language::of_name(&name).or_else(|| language_by_content(path)) else {
             self.skip(Skip::UnknownLanguage, path);
             return;
@@ -290,7 +296,7 @@ impl<'a> Walk<'a> {
                 version: manifest.and_then(|m| m.version.clone()).unwrap_or_default(),
                 ecosystem: manifest.map_or(Ecosystem::Plain, |m| m.ecosystem),
                 dir: dir.to_owned(),
-                own: !dir.split('/').any(|p| PACKAGE_FOLDERS.contains(&p)),
+                own: !is_package_path(dir),
                 entries: manifest.map(|m| m.entries.clone()).unwrap_or_default(),
             });
         };
@@ -306,9 +312,15 @@ impl<'a> Walk<'a> {
             file.unit = ancestors(&dir).find_map(|d| ids.get(d).copied()).unwrap_or(0);
             plan.files.push(file);
         }
+        plan.build.aliases.extend(self.aliases);
+        plan.build.aliases.sort_by(|a, b| (a.root, &a.dir).cmp(&(b.root, &b.dir)));
         let skipped = self.skipped.into_iter().map(|(why, (count, example))| (why, count, example));
         plan.skipped.extend(skipped);
     }
+}
+
+fn is_package_path(dir: &str) -> bool {
+    dir.split('/').any(|p| PACKAGE_FOLDERS.contains(&p))
 }
 
 /// `a/b/c`, `a/b`, `a`, and the empty path.
