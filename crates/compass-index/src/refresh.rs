@@ -123,8 +123,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
     let order = link::Request {
         units: &draft.overview.units.clone(),
-        include_folders: &plan.include_folders,
-        defines: &plan.defines,
+        build: &plan.build,
         threads,
         folder: &folder,
         cancel,
@@ -400,7 +399,7 @@ impl Draft {
 /// What was asked for, as far as an index depends on it.
 fn wanted(plan: &Plan, request: &Request) -> String {
     let passes: Vec<&str> = request.passes.iter().map(|p| p.name()).collect();
-    format!("{:?} {:?} {passes:?} {:?} {:?} {:?}", request.options.deps, request.options.files.is_some(), plan.layers, plan.include_folders, plan.defines)
+    format!("{:?} {:?} {passes:?} {:?} {:?}", request.options.deps, request.options.files.is_some(), plan.layers, plan.build)
 }
 
 /// Counts crossings by kind and layers.

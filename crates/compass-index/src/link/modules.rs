@@ -368,7 +368,20 @@ impl Modules {
         let package_parts = if module.starts_with('@') { parts.len().min(2) } else { 1 };
         let package = parts[..package_parts].join("/");
         let rest = parts.get(package_parts).copied().unwrap_or("");
-        self.installed(world, (file.root, dir), &package, rest, required).or_else(|| self.standing_in(world, from, &package, rest))
+        let aliased = self.aliased(world, (file.root, dir), module);
+        aliased.or_else(|| self.installed(world, (file.root, dir), &package, rest, required)).or_else(|| self.standing_in(world, from, &package, rest))
+    }
+
+    /// A file that the settings of a folder above mean by the name. Those of the nearest hold; what only others say is likely.
+    fn aliased(&self, world: &World, (root, dir): (u32, &str), module: &str) -> Option<Target> {
+        let holds = |a: &&crate::plan::Aliases| a.root == root as usize && dir.strip_prefix(a.dir.as_str()).is_some_and(|d| a.dir.is_empty() || d.is_empty() || d.starts_with('/'));
+        // They are sorted by folder: of those above one file the longest is the nearest.
+        let above = world.build.aliases.iter().rev().filter(holds);
+        above.enumerate().find_map(|(i, aliases)| {
+            let found = aliases.candidates(module).iter().find_map(|path| self.script_file(world, root, &normalise(path)))?;
+            let certainty = if i == 0 { Certainty::Proven } else { Certainty::Inferred };
+            Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty, stands_in: false })
+        })
     }
 
     /// The package folder nearest upwards.
@@ -437,7 +450,7 @@ impl Modules {
             return Some(sure(Entity::Module(f, ScopeId::FILE)));
         }
         let unit = world.unit(from);
-        let configured = world.include_folders.iter().map(|f| join(f, path));
+        let configured = world.build.include_folders.iter().map(|f| join(f, path));
         let usual = ["include", "src", "lib", ""].iter().map(|d| join(&join(&unit.dir, d), path));
         if let Some(f) = configured.chain(usual).find_map(|p| get(&p)) {
             return Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });

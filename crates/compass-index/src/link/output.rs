@@ -19,9 +19,7 @@ use std::sync::atomic::{AtomicUsize, Ordering};
 /// What linking needs beside the files themselves.
 pub(crate) struct Request<'r> {
     pub(crate) units: &'r [UnitRow],
-    pub(crate) include_folders: &'r [String],
-    /// Macros that the build defines.
-    pub(crate) defines: &'r [String],
+    pub(crate) build: &'r crate::plan::BuildSettings,
     pub(crate) threads: usize,
     /// Where sorted runs are kept meanwhile.
     pub(crate) folder: &'r Path,
@@ -76,7 +74,7 @@ pub(crate) fn waits_for_passes(language: compass_facts::Language) -> bool {
 /// # Errors
 /// What the sink or a temporary file fails with.
 pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() -> Load + Sync), sink: &mut dyn Sink) -> Result<Option<Linked>, StoreError> {
-    let base = Base::new(files, request.units, request.include_folders, request.defines, request.cancel);
+    let base = Base::new(files, request.units, request.build, request.cancel);
     if request.cancel.is_cancelled() {
         return Ok(None);
     }

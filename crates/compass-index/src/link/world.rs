@@ -36,10 +36,16 @@ pub(super) enum Binding {
     Import(ImportId),
 }
 
+fn scope_and_name(scope: ScopeId, name: Gid) -> u64 {
+    u64::from(scope.0) << 32 | u64::from(name.0)
+}
+
 /// Bindings of one file, sorted for search.
 #[derive(Default)]
 pub(super) struct Table {
-    bindings: Vec<(ScopeId, Gid, Binding)>,
+    /// Scope and name of each binding as one number, in order.
+    keys: Vec<u64>,
+    bindings: Vec<Binding>,
     pub(super) globs: Vec<(ScopeId, ImportId)>,
     exports: Vec<(Gid, TypeId)>,
 }
@@ -47,8 +53,10 @@ pub(super) struct Table {
 impl Table {
     /// What the scope binds the name to, in order of definition.
     pub(super) fn find(&self, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> {
-        let start = self.bindings.partition_point(|b| (b.0, b.1) < (scope, name));
-        self.bindings[start..].iter().take_while(move |b| (b.0, b.1) == (scope, name)).map(|b| b.2)
+        let key = scope_and_name(scope, name);
+        let start = self.keys.partition_point(|k| *k < key);
+        let count = self.keys[start..].iter().take_while(|k| **k == key).count();
+        self.bindings[start..start + count].iter().copied()
     }
 
     /// What the file exports under the name.
@@ -167,13 +175,13 @@ pub(super) struct Base<'w> {
     choices: FxHashMap<Gid, (u64, u64)>,
     pub(super) platforms: Vec<super::cfamily::Platform>,
     pub(super) by_path: FxHashMap<(u32, &'w str), u32>,
-    pub(super) include_folders: &'w [String],
+    pub(super) build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
     pub(super) defined: FxHashSet<Gid>,
 }
 
 impl<'w> Base<'w> {
-    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], include_folders: &'w [String], defines: &'w [String], cancel: &Cancel) -> Self {
+    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], build: &'w crate::plan::BuildSettings, cancel: &Cancel) -> Self {
         let mut world = Base {
             files,
             units,
@@ -188,10 +196,10 @@ impl<'w> Base<'w> {
             choices: FxHashMap::default(),
             platforms: files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect(),
             by_path: FxHashMap::default(),
-            include_folders,
+            build,
             defined: FxHashSet::default(),
         };
-        for name in defines {
+        for name in &build.defines {
             let gid = world.intern(name);
             world.defined.insert(gid);
         }
@@ -310,10 +318,11 @@ impl<'w> Base<'w> {
         let gids = &self.gids[index as usize];
         let mut made = Made::default();
         let table = &mut made.table;
+        let mut bindings = Vec::new();
         for (i, def) in facts.definitions.iter().enumerate() {
             let name = gids[def.name.index()];
             let sym = Sym { file: index, def: DefId(i as u32) };
-            table.bindings.push((def.scope, name, Binding::Def(sym.def)));
+            bindings.push((scope_and_name(def.scope, name), Binding::Def(sym.def)));
             if !def.is_inner() && !facts.name(def.name).is_empty() {
                 // Tables are reached by statements, never by a name of the program alone.
                 if matches!(def.kind, compass_facts::Kind::Table | compass_facts::Kind::Column) {
@@ -327,7 +336,7 @@ impl<'w> Base<'w> {
         for (i, import) in facts.imports.iter().enumerate() {
             let id = ImportId(i as u32);
             if let Some(bound) = import.bound {
-                table.bindings.push((import.scope, gids[bound.index()], Binding::Import(id)));
+                bindings.push((scope_and_name(import.scope, gids[bound.index()]), Binding::Import(id)));
             }
             if matches!(import.kind, compass_facts::ImportKind::Glob) {
                 table.globs.push((import.scope, id));
@@ -335,7 +344,8 @@ impl<'w> Base<'w> {
         }
         table.exports = facts.exports.iter().map(|e| (gids[e.name.index()], e.what)).collect();
         table.exports.sort_by_key(|e| e.0);
-        table.bindings.sort();
+        bindings.sort_unstable();
+        (table.keys, table.bindings) = bindings.into_iter().unzip();
         made
     }
 
@@ -346,28 +356,38 @@ impl<'w> Base<'w> {
 
 /// The whole facts of the files a thread is linking, where of others only the outer part is kept.
 pub(super) struct Here<'w> {
-    facts: FxHashMap<u32, (&'w Facts, Vec<Gid>)>,
+    /// The first of the files, which stand side by side.
+    first: u32,
+    /// By file from the first on; none where nothing was loaded.
+    facts: Vec<Option<(&'w Facts, Vec<Gid>)>>,
     /// Names that only these files mention.
     further: Vec<&'w str>,
 }
 
 impl<'w> Here<'w> {
     pub(super) fn new(base: &Base<'w>, loaded: &'w [(u32, Facts)]) -> Here<'w> {
-        let mut here = Here { facts: FxHashMap::default(), further: Vec::new() };
+        let first = loaded.first().map_or(0, |l| l.0);
+        let mut here = Here { first, facts: Vec::new(), further: Vec::new() };
         let mut known: FxHashMap<&'w str, Gid> = FxHashMap::default();
         for (file, facts) in loaded {
-            let first = &base.gids[*file as usize];
-            let mut gids = first.clone();
-            gids.extend(facts.names.iter().skip(first.len()).map(|name| match base.interned.get(name) {
+            let outer = &base.gids[*file as usize];
+            let mut gids = outer.clone();
+            gids.extend(facts.names.iter().skip(outer.len()).map(|name| match base.interned.get(name) {
                 Some(gid) => *gid,
                 None => *known.entry(name).or_insert_with(|| {
                     here.further.push(name);
                     Gid((base.names.len() + here.further.len() - 1) as u32)
                 }),
             }));
-            here.facts.insert(*file, (facts, gids));
+            here.facts.resize_with((file - first) as usize, || None);
+            here.facts.push(Some((facts, gids)));
         }
         here
+    }
+
+    #[inline]
+    fn find(&self, file: u32) -> Option<&(&'w Facts, Vec<Gid>)> {
+        self.facts.get(file.wrapping_sub(self.first) as usize)?.as_ref()
     }
 }
 
@@ -387,7 +407,7 @@ impl<'w> std::ops::Deref for World<'w> {
 
 impl<'w> World<'w> {
     pub(super) fn facts(&self, file: u32) -> &'w Facts {
-        match self.here.and_then(|h| h.facts.get(&file)) {
+        match self.here.and_then(|h| h.find(file)) {
             Some((facts, _)) => facts,
             None => &self.base.files[file as usize].facts,
         }
@@ -402,7 +422,7 @@ impl<'w> World<'w> {
     }
 
     pub(super) fn gid(&self, file: u32, name: NameId) -> Gid {
-        match self.here.and_then(|h| h.facts.get(&file)) {
+        match self.here.and_then(|h| h.find(file)) {
             Some((_, gids)) => gids[name.index()],
             None => self.base.gids[file as usize][name.index()],
         }

@@ -38,8 +38,10 @@ pub(super) struct Read {
 enum Found {
     /// Content as before.
     Same { hash: u64 },
-    /// New content.
-    New { hash: u64, facts: Box<Facts>, packed: Result<PackedFacts, StoreError> },
+    /// New content of a file that was there before: its definitions keep their numbers, which the collecting thread knows.
+    Changed { hash: u64, facts: Box<Facts> },
+    /// A file that was not there: its facts, all but the outer part packed away by the thread that made them.
+    New { hash: u64, outer: Box<Facts>, numbers: Numbers, packed: Result<PackedFacts, StoreError> },
 }
 
 pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
@@ -127,35 +129,32 @@ fn collect(
     let mut batch_bytes = 0;
     for (i, found) in receiver {
         let id = job.rows[i].id;
-        match found {
+        let (hash, outer, numbers, packed) = match found {
             Found::Same { hash } => {
                 let before = old.get(&id);
                 results.push((i, hash, before.map_or(0, |o| o.lines)));
                 if before.is_none_or(|o| o.hash != hash) {
                     out.changed += 1;
                 }
+                continue;
             }
-            Found::New { hash, facts, packed } => {
-                out.changed += 1;
-                let (numbers, packed) = match old.get(&id) {
-                    Some(o) => {
-                        let before = writer.facts(id, o.hash).ok().flatten();
-                        let numbers = before.map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(&f, &n, &facts));
-                        let packed = pack_facts(&facts, &numbers)?;
-                        (numbers, packed)
-                    }
-                    None => (Numbers::fresh(&facts), packed?),
-                };
-                results.push((i, hash, facts.lines));
-                batch.push((id, hash, packed));
-                batch_bytes += job.plan.files[i].bytes;
-                out.facts[i] = Some((facts.into_outer(), numbers));
-                if batch.len() >= BATCH_FILES || batch_bytes >= BATCH_BYTES {
-                    writer.put_facts(&batch)?;
-                    batch.clear();
-                    batch_bytes = 0;
-                }
+            Found::Changed { hash, facts } => {
+                let before = old.get(&id).and_then(|o| writer.facts(id, o.hash).ok().flatten());
+                let numbers = before.map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(&f, &n, &facts));
+                let packed = pack_facts(&facts, &numbers)?;
+                (hash, facts.into_outer(), numbers, packed)
             }
+            Found::New { hash, outer, numbers, packed } => (hash, *outer, numbers, packed?),
+        };
+        out.changed += 1;
+        results.push((i, hash, outer.lines));
+        batch.push((id, hash, packed));
+        batch_bytes += job.plan.files[i].bytes;
+        out.facts[i] = Some((outer, numbers));
+        if batch.len() >= BATCH_FILES || batch_bytes >= BATCH_BYTES {
+            writer.put_facts(&batch)?;
+            batch.clear();
+            batch_bytes = 0;
         }
     }
     writer.put_facts(&batch)?;
@@ -177,9 +176,12 @@ fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<F
         }
         Err(_) => (0, gap_only(GapCause::Unreadable, 0)),
     };
+    if context.old.contains_key(&row.id) {
+        return Some(Found::Changed { hash, facts: Box::new(facts) });
+    }
     let numbers = Numbers::fresh(&facts);
     let packed = pack_facts(&facts, &numbers);
-    Some(Found::New { hash, facts: Box::new(facts), packed })
+    Some(Found::New { hash, outer: Box::new(facts.into_outer()), numbers, packed })
 }
 
 /// The facts of bytes; bytes that are no text give a gap. `None` when cancelled.
