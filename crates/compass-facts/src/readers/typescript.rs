@@ -6,6 +6,7 @@
 
 mod classes;
 mod commonjs;
+mod doc;
 mod expressions;
 mod functions;
 mod imports;
@@ -31,6 +32,7 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         given: None,
         taken: Vec::new(),
         whole: None,
+        documented: Vec::new(),
         declares,
         passes_on: false,
     };
@@ -55,6 +57,8 @@ struct Reader<'t> {
     given: Option<(TypeId, u32)>,
     /// The types of the parameters read last.
     taken: Vec<TypeId>,
+    /// Types that the comment before a function gives the parameters that are read next.
+    documented: Vec<(&'t str, TypeId)>,
     /// TypeScript: fields are declared before they are assigned.
     declares: bool,
     /// Are the names of the object read next those of other things, and no members of its own?
@@ -65,6 +69,7 @@ struct Reader<'t> {
 
 impl<'t> Reader<'t> {
     fn block(&mut self, node: Node<'t>) {
+        self.documented_definitions(node);
         for child in named(node) {
             self.statement(child);
         }

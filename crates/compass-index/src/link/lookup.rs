@@ -220,7 +220,7 @@ impl Evaluator<'_, '_> {
         if language.is_c_family() {
             self.rank_c(file, &mut found);
         } else {
-            found.sort_by_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
+            found.sort_by_cached_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
         }
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }
     }

@@ -35,19 +35,25 @@ impl<'t> Reader<'t> {
         let given = self.given.take();
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
         self.type_parameters(node);
+        let documented = self.documented(def);
+        self.documented = documented.parameters;
         self.given = given;
         let arity = match (node.child_by_field_name("parameters"), node.child_by_field_name("parameter")) {
             (Some(parameters), _) => self.parameters(parameters),
             (None, Some(single)) => {
+                let said = self.said_of(single);
                 let ty = self.given.take().map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: 0, only: true }));
-                self.bind(single, ty, Kind::Parameter);
+                self.bind(single, said.or(ty), Kind::Parameter);
+                self.only_said(single, said);
                 1
             }
             _ => 0,
         };
         self.given = None;
+        self.documented.clear();
         let taken = std::mem::take(&mut self.taken);
-        let declared = node.child_by_field_name("return_type").map(|t| self.value_type(t));
+        let written = node.child_by_field_name("return_type").map(|t| self.value_type(t));
+        let declared = written.or(documented.result);
         self.returns.push(Vec::new());
         let mut value = None;
         if let Some(body) = node.child_by_field_name("body") {
@@ -70,7 +76,7 @@ impl<'t> Reader<'t> {
             let d = self.b.def_mut(def);
             d.ty = result;
             d.arity = arity;
-            d.flags = d.flags.with_if(declared.is_none() && inferred.is_some(), Flags::INFERRED);
+            d.flags = d.flags.with_if(written.is_none() && result.is_some(), Flags::INFERRED);
         }
         result.unwrap_or(self.b.unknown())
     }
@@ -78,6 +84,7 @@ impl<'t> Reader<'t> {
     pub(super) fn parameters(&mut self, node: Node<'t>) -> u8 {
         let mut arity = 0u8;
         let given = self.given.take();
+        let documented = std::mem::take(&mut self.documented);
         let mut types = Vec::new();
         for parameter in named(node) {
             let pattern = match parameter.kind() {
@@ -95,18 +102,33 @@ impl<'t> Reader<'t> {
                 continue;
             }
             arity = if pattern.kind() == "rest_pattern" { 255 } else { arity.saturating_add(1) };
-            let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t));
+            let said = said_of(&documented, pattern, self.b.text);
+            let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t)).or(said);
             let value = parameter.child_by_field_name("value").map(|v| self.expression(v, Role::Pass));
             let given = given.map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: types.len() as u32, only: false }));
             let ty = declared.or(value).or(given);
             types.push(ty.unwrap_or(self.b.unknown()));
             self.bind(pattern, ty, Kind::Parameter);
+            self.only_said(pattern, said);
             if has_child(parameter, "accessibility_modifier") || has_child(parameter, "readonly") {
                 self.parameter_property(pattern, parameter, declared);
             }
         }
         self.taken = types;
         arity
+    }
+
+    fn said_of(&self, parameter: Node<'t>) -> Option<TypeId> {
+        said_of(&self.documented, parameter, self.b.text)
+    }
+
+    /// What a comment says nobody checks: it makes nothing sure.
+    fn only_said(&mut self, parameter: Node<'t>, said: Option<TypeId>) {
+        let name = parameter_name(parameter).map(|n| text(n, self.b.text));
+        if let (Some(_), Some(def)) = (said, name.and_then(|n| self.b.find_in(self.b.place.scope, n))) {
+            let def = self.b.def_mut(def);
+            def.flags = def.flags.with(Flags::INFERRED);
+        }
     }
 
     /// `constructor(private store: Store)` also defines a field.
@@ -140,7 +162,9 @@ impl<'t> Reader<'t> {
         if let ("identifier", Some("module.exports" | "exports")) = (name.kind(), value.map(|v| text(v, self.b.text))) {
             self.whole = Some(text(name, self.b.text).to_owned());
         }
-        let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
+        let doc = comment_before(statement_of(node), self.b.text, |c| c.starts_with("/**")).filter(|_| !self.declares);
+        let written = node.child_by_field_name("type").map(|t| self.value_type(t));
+        let declared = written.or_else(|| self.documented_type(doc));
         if name.kind() != "identifier" {
             let ty = declared.or_else(|| value.map(|v| self.expression(v, Role::Read)));
             self.bind(name, ty, if is_const { Kind::Constant } else { Kind::Variable });
@@ -159,7 +183,7 @@ impl<'t> Reader<'t> {
         };
         let mut new = self.new_item(node, name, kind);
         new.ty = declared;
-        new.flags = new.flags.with_if(declared.is_none(), Flags::INFERRED);
+        new.flags = new.flags.with_if(written.is_none(), Flags::INFERRED);
         if is_function || is_class {
             new.body = value.and_then(|v| v.child_by_field_name("body")).map(span);
         }
@@ -226,6 +250,21 @@ impl<'t> Reader<'t> {
                 }
             }
         }
+    }
+}
+
+/// What the comment before its function says of a parameter, with or without a default.
+fn said_of(documented: &[(&str, TypeId)], parameter: Node, source: &str) -> Option<TypeId> {
+    let name = text(parameter_name(parameter)?, source);
+    documented.iter().find(|d| d.0 == name).map(|d| d.1)
+}
+
+/// A parameter without its default or its dots.
+fn parameter_name(parameter: Node) -> Option<Node> {
+    match parameter.kind() {
+        "assignment_pattern" => parameter.child_by_field_name("left"),
+        "rest_pattern" => named(parameter).first().copied(),
+        _ => Some(parameter),
     }
 }
 
