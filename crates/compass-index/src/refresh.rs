@@ -252,18 +252,12 @@ fn publish(
         linked.small.crossings.extend(entries);
     }
     linked.small.crossings.sort_by_key(|c| (c.target, c.file, c.number));
-    let mut batch = Vec::new();
-    for (i, (file, links)) in linked.links.iter().enumerate() {
-        if link::waits_for_passes(inputs[i].language) {
-            batch.push((*file, crate::store::pack_links(links)?));
-        }
-        if batch.len() >= 512 {
-            writer.put_links(number, &batch)?;
-            batch.clear();
-            progress.report(Phase::Write, i as u64, size);
-        }
-    }
-    writer.put_links(number, &batch)?;
+    let mut done = 0;
+    each_packed(inputs, &linked.links, &mut |batch| {
+        done += batch.len() as u64;
+        progress.report(Phase::Write, done, size);
+        writer.put_links(number, &batch)
+    })?;
     let mut most = MostUsed::new(&overview.units);
     let uses = crate::store::merge(std::mem::take(&mut linked.uses))?;
     writer.put_uses(number, uses.inspect(|u| most.see(u.as_ref().ok())))?;
@@ -273,6 +267,34 @@ fn publish(
     progress.report(Phase::Write, size, size);
     writer.finish(number, overview)?;
     Ok(())
+}
+
+/// Packs the links that waited for passes on all cores, and hands them over in batches.
+fn each_packed(
+    inputs: &[FileInput],
+    links: &[(FileId, FileLinks)],
+    put: &mut dyn FnMut(Vec<(FileId, crate::store::PackedLinks)>) -> Result<(), StoreError>,
+) -> Result<(), StoreError> {
+    const BATCH: usize = 256;
+    let waiting: Vec<&(FileId, FileLinks)> = links.iter().zip(inputs).filter(|(_, i)| link::waits_for_passes(i.language)).map(|(l, _)| l).collect();
+    let threads = std::thread::available_parallelism().map_or(1, |n| n.get());
+    let next = std::sync::atomic::AtomicUsize::new(0);
+    let (sender, receiver) = crossbeam_channel::bounded(2 * threads);
+    std::thread::scope(|scope| {
+        for _ in 0..threads {
+            let (sender, next, waiting) = (sender.clone(), &next, &waiting);
+            scope.spawn(move || {
+                while let Some(batch) = waiting.chunks(BATCH).nth(next.fetch_add(1, std::sync::atomic::Ordering::Relaxed)) {
+                    let packed: Result<Vec<_>, StoreError> = batch.iter().map(|(file, links)| Ok((*file, crate::store::pack_links(links)?))).collect();
+                    if sender.send(packed).is_err() {
+                        break;
+                    }
+                }
+            });
+        }
+        drop(sender);
+        receiver.into_iter().try_for_each(|batch| put(batch?))
+    })
 }
 
 /// The symbols of own units with the most uses that are more than guesses; whole files do not count.

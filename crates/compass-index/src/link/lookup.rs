@@ -24,6 +24,7 @@ pub(super) enum Wanted {
 impl Evaluator<'_, '_> {
     /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
     pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Rc<Lookup> {
+        let scope = self.world.tables[file as usize].anchor(scope);
         // In Go what is left over to be looked for hangs on the file alone.
         let is_go = self.world.language(file) == Language::Go;
         let key = if is_go { (file, ScopeId::FILE, name, Wanted::Any) } else { (file, scope, name, wanted) };

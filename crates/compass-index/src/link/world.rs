@@ -47,6 +47,8 @@ pub(super) struct Table {
     keys: Vec<u64>,
     bindings: Vec<Binding>,
     pub(super) globs: Vec<(ScopeId, ImportId)>,
+    /// For each scope the nearest from it outwards in which a name may be found; none kept where every scope counts.
+    anchors: Vec<ScopeId>,
     exports: Vec<(Gid, TypeId)>,
 }
 
@@ -57,6 +59,37 @@ impl Table {
         let start = self.keys.partition_point(|k| *k < key);
         let count = self.keys[start..].iter().take_while(|k| **k == key).count();
         self.bindings[start..start + count].iter().copied()
+    }
+
+    /// The nearest scope from there outwards in which a name may be found: most functions and blocks bind nothing that the
+    /// reader did not link itself, and what a name means in all of them is asked once.
+    pub(super) fn anchor(&self, scope: ScopeId) -> ScopeId {
+        self.anchors.get(scope.0 as usize).copied().unwrap_or(scope)
+    }
+
+    fn find_anchors(&mut self, facts: &Facts, language: Language) {
+        // In C the file alone counts.
+        if language == Language::C {
+            return;
+        }
+        let mut counts: Vec<bool> = facts
+            .scopes
+            .iter()
+            .map(|s| match s.kind {
+                ScopeKind::File | ScopeKind::Module | ScopeKind::Type => true,
+                // A method hides the names of its class from what is in it.
+                ScopeKind::Function => language == Language::Python,
+                _ => false,
+            })
+            .collect();
+        let binding = self.keys.iter().map(|k| (k >> 32) as usize).chain(self.globs.iter().map(|g| g.0.0 as usize));
+        binding.for_each(|scope| counts[scope] = true);
+        // Scopes come in order: the one around is settled already.
+        for (i, scope) in facts.scopes.iter().enumerate() {
+            let own = ScopeId(i as u32);
+            let around = scope.parent.and_then(|p| self.anchors.get(p.0 as usize).copied());
+            self.anchors.push(around.filter(|_| !counts[i]).unwrap_or(own));
+        }
     }
 
     /// What the file exports under the name.
@@ -346,6 +379,7 @@ impl<'w> Base<'w> {
         table.exports.sort_by_key(|e| e.0);
         bindings.sort_unstable();
         (table.keys, table.bindings) = bindings.into_iter().unzip();
+        table.find_anchors(facts, self.files[index as usize].language);
         made
     }
 
