@@ -11,7 +11,6 @@
 
 mod reading;
 
-use crate::identity::Numbers;
 use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, UnitRow, Writer};
@@ -172,7 +171,7 @@ fn whole_again(
     let part = inputs.len().div_ceil(threads.max(1)).max(1);
     let load_part = |part: &mut [FileInput]| {
         let mut load = load();
-        for input in part.iter_mut().filter(|i| is_wanted(i)) {
+        for input in part.iter_mut().filter(|i| !i.whole && is_wanted(i)) {
             input.facts = load(input)?;
         }
         Ok(())
@@ -460,12 +459,12 @@ fn is_same_request(old: &Generation, new: &Generation) -> bool {
     old.roots == new.roots && old.units == new.units && old.request == new.request
 }
 
-fn inputs(rows: &[FileRow], facts: Vec<Option<(compass_facts::Facts, Numbers)>>) -> Vec<FileInput> {
+fn inputs(rows: &[FileRow], facts: Vec<Option<reading::Held>>) -> Vec<FileInput> {
     rows.iter()
         .zip(facts)
-        .map(|(row, facts)| {
-            let (facts, numbers) = facts.unwrap_or_default();
-            FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, bytes: row.bytes, hash: row.hash, facts, numbers }
+        .map(|(row, held)| {
+            let reading::Held { facts, numbers, whole } = held.unwrap_or_default();
+            FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, bytes: row.bytes, hash: row.hash, facts, numbers, whole }
         })
         .collect()
 }

@@ -196,7 +196,7 @@ impl Part {
         cancel: &Cancel,
     ) -> Result<Vec<(FileId, PackedLinks)>, StoreError> {
         let loaded: Result<Vec<(u32, Facts)>, StoreError> =
-            range.clone().filter(|i| base.files[*i].language.is_read()).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
+            range.clone().filter(|i| base.files[*i].language.is_read() && !base.files[*i].whole).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
         let loaded = loaded?;
         let here = Here::new(base, &loaded);
         let world = World { base, here: Some(&here) };

@@ -16,6 +16,8 @@ pub(crate) struct FileInput {
     pub(crate) hash: u64,
     pub(crate) facts: Facts,
     pub(crate) numbers: Numbers,
+    /// Are the facts whole, or their outer part alone?
+    pub(crate) whole: bool,
 }
 
 /// A name of the whole code base.
@@ -352,7 +354,7 @@ impl<'w> Base<'w> {
         let mut made = Made::default();
         let table = &mut made.table;
         let mut bindings = Vec::new();
-        for (i, def) in facts.definitions.iter().enumerate() {
+        for (i, def) in facts.definitions[..facts.outer_count()].iter().enumerate() {
             let name = gids[def.name.index()];
             let sym = Sym { file: index, def: DefId(i as u32) };
             bindings.push((scope_and_name(def.scope, name), Binding::Def(sym.def)));

@@ -15,6 +15,18 @@ const BATCH_BYTES: u64 = 16 << 20;
 /// The walkers of the readers recurse; stack is grown on demand, this is where they begin.
 const STACK_BYTES: usize = 16 << 20;
 
+/// Of so many bytes of source the facts stay whole in memory until they are linked; of what is beyond only the outer part does.
+const WHOLE_BYTES: u64 = 24 << 20;
+
+/// Facts until they are linked.
+#[derive(Default)]
+pub(super) struct Held {
+    pub(super) facts: Facts,
+    pub(super) numbers: Numbers,
+    /// Or is it their outer part alone?
+    pub(super) whole: bool,
+}
+
 /// What to read.
 pub(super) struct Job<'j> {
     pub(super) plan: &'j Plan,
@@ -29,7 +41,7 @@ pub(super) struct Job<'j> {
 /// What reading gave.
 pub(super) struct Read {
     /// By file.
-    pub(super) facts: Vec<Option<(Facts, Numbers)>>,
+    pub(super) facts: Vec<Option<Held>>,
     /// Files with new content, added or removed.
     pub(super) changed: u64,
 }
@@ -40,8 +52,8 @@ enum Found {
     Same { hash: u64 },
     /// New content of a file that was there before: its definitions keep their numbers, which the collecting thread knows.
     Changed { hash: u64, facts: Box<Facts> },
-    /// A file that was not there: its facts, all but the outer part packed away by the thread that made them.
-    New { hash: u64, outer: Box<Facts>, numbers: Numbers, packed: Result<PackedFacts, StoreError> },
+    /// A file that was not there: packed, and cut down, by the thread that read it.
+    New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError> },
 }
 
 pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
@@ -59,14 +71,14 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
         }
     }
     out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
-    let context = Context { old: &old, known: &known, sources, cancel, progress };
+    let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(WHOLE_BYTES) };
     for (i, hash, lines) in read_open(&open, &job, &context, &mut out, writer)? {
         job.rows[i].hash = hash;
         job.rows[i].lines = lines;
     }
     let nothing_changed = out.changed == 0 && job.same_request && job.old.is_some_and(|o| o.files.len() == job.rows.len() && o.linked);
     if !nothing_changed {
-        load_unchanged(job.rows, &mut out, writer, sources, cancel, job.plan)?;
+        load_unchanged(job.rows, &mut out, writer, &context, job.plan)?;
     }
     Ok(out)
 }
@@ -83,6 +95,16 @@ struct Context<'c> {
     sources: &'c dyn Sources,
     cancel: &'c Cancel,
     progress: &'c dyn Progress,
+    /// Bytes of source whose facts may still be kept whole.
+    room: AtomicU64,
+}
+
+impl Context<'_> {
+    /// Facts as they are kept.
+    fn hold(&self, facts: Facts, numbers: Numbers, bytes: u64) -> Held {
+        let whole = self.room.fetch_update(Ordering::Relaxed, Ordering::Relaxed, |room| room.checked_sub(bytes)).is_ok();
+        Held { facts: if whole { facts } else { facts.into_outer() }, numbers, whole }
+    }
 }
 
 /// Reads the open files; gives position, hash and lines of each.
@@ -111,7 +133,7 @@ fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, write
                 .expect("a thread can be started");
         }
         drop(sender);
-        collect(receiver, job, context.old, out, writer)
+        collect(receiver, job, context, out, writer)
     })?;
     if context.cancel.is_cancelled() { Err(RefreshError::Cancelled) } else { Ok(read) }
 }
@@ -120,7 +142,7 @@ fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, write
 fn collect(
     receiver: crossbeam_channel::Receiver<(usize, Found)>,
     job: &Job,
-    old: &FxHashMap<FileId, &FileRow>,
+    context: &Context,
     out: &mut Read,
     writer: &mut Writer,
 ) -> Result<Vec<(usize, u64, u32)>, RefreshError> {
@@ -129,9 +151,9 @@ fn collect(
     let mut batch_bytes = 0;
     for (i, found) in receiver {
         let id = job.rows[i].id;
-        let (hash, outer, numbers, packed) = match found {
+        let (hash, held, packed) = match found {
             Found::Same { hash } => {
-                let before = old.get(&id);
+                let before = context.old.get(&id);
                 results.push((i, hash, before.map_or(0, |o| o.lines)));
                 if before.is_none_or(|o| o.hash != hash) {
                     out.changed += 1;
@@ -139,18 +161,18 @@ fn collect(
                 continue;
             }
             Found::Changed { hash, facts } => {
-                let before = old.get(&id).and_then(|o| writer.facts(id, o.hash).ok().flatten());
+                let before = context.old.get(&id).and_then(|o| writer.facts(id, o.hash).ok().flatten());
                 let numbers = before.map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(&f, &n, &facts));
                 let packed = pack_facts(&facts, &numbers)?;
-                (hash, facts.into_outer(), numbers, packed)
+                (hash, context.hold(*facts, numbers, job.plan.files[i].bytes), packed)
             }
-            Found::New { hash, outer, numbers, packed } => (hash, *outer, numbers, packed?),
+            Found::New { hash, held, packed } => (hash, *held, packed?),
         };
         out.changed += 1;
-        results.push((i, hash, outer.lines));
+        results.push((i, hash, held.facts.lines));
         batch.push((id, hash, packed));
         batch_bytes += job.plan.files[i].bytes;
-        out.facts[i] = Some((outer, numbers));
+        out.facts[i] = Some(held);
         if batch.len() >= BATCH_FILES || batch_bytes >= BATCH_BYTES {
             writer.put_facts(&batch)?;
             batch.clear();
@@ -181,7 +203,7 @@ fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<F
     }
     let numbers = Numbers::fresh(&facts);
     let packed = pack_facts(&facts, &numbers);
-    Some(Found::New { hash, outer: Box::new(facts.into_outer()), numbers, packed })
+    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed })
 }
 
 /// The facts of bytes; bytes that are no text give a gap. `None` when cancelled.
@@ -199,7 +221,8 @@ fn gap_only(cause: GapCause, bytes: usize) -> Facts {
 }
 
 /// Facts of files that did not change, from the store. A row that is damaged is read again from the source.
-fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, plan: &Plan) -> Result<(), RefreshError> {
+fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, context: &Context, plan: &Plan) -> Result<(), RefreshError> {
+    let (sources, cancel) = (context.sources, context.cancel);
     for (i, row) in rows.iter_mut().enumerate() {
         if cancel.is_cancelled() {
             return Err(RefreshError::Cancelled);
@@ -220,7 +243,7 @@ fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, sou
             }
         };
         row.lines = facts.lines;
-        out.facts[i] = Some((facts.into_outer(), numbers));
+        out.facts[i] = Some(context.hold(facts, numbers, plan.files[i].bytes));
     }
     Ok(())
 }
