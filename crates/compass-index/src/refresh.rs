@@ -34,6 +34,8 @@ pub struct Request {
     pub verify: bool,
     /// What looks for crossings when all files are linked.
     pub passes: crate::Passes,
+    /// Of so many bytes of source the facts stay whole in memory until they are linked; without a number, of 24 MiB.
+    pub whole_bytes: Option<u64>,
 }
 
 /// What a run did.
@@ -99,7 +101,15 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let reading = Instant::now();
     let threads = if request.threads > 0 { request.threads } else { std::thread::available_parallelism().map_or(2, |n| n.get()) };
     let same_request = old.as_ref().is_some_and(|o| is_same_request(o, &draft.overview));
-    let job = reading::Job { plan: &plan, rows: &mut draft.overview.files, old: old.as_ref(), verify: request.verify, same_request, threads };
+    let job = reading::Job {
+        whole_bytes: request.whole_bytes.unwrap_or(reading::WHOLE_BYTES),
+        plan: &plan,
+        rows: &mut draft.overview.files,
+        old: old.as_ref(),
+        verify: request.verify,
+        same_request,
+        threads,
+    };
     let read = reading::read_all(job, &mut writer, sources, cancel, progress)?;
     seconds.read = reading.elapsed().as_secs_f64();
     if let Some(old) = old.as_ref()
@@ -120,14 +130,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let number = base + 1 + i64::from(early);
     draft.overview.names = number;
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
-    let order = link::Request {
-        units: &draft.overview.units.clone(),
-        build: &plan.build,
-        threads,
-        folder: &folder,
-        cancel,
-        progress,
-    };
+    let order = link::Request { units: &draft.overview.units.clone(), build: &plan.build, threads, folder: &folder, cancel, progress };
     let index = request.index.clone();
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };

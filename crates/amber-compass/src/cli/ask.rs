@@ -323,7 +323,8 @@ mod tests {
         std::fs::write(project.path().join("rack.py"), "def turn():\n    pass  # \"turn\"\n".repeat(2)).expect("written");
         let file = index.path().join("index.sqlite");
         let options = compass_index::plan::Options { roots: vec![project.path().to_owned()], files: None, deps: compass_index::plan::Deps::None };
-        let request = compass_index::refresh::Request { options, index: file.clone(), threads: 1, verify: false, passes: Default::default() };
+        let request =
+            compass_index::refresh::Request { options, index: file.clone(), threads: 1, verify: false, passes: Default::default(), ..Default::default() };
         compass_index::refresh::run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
         let engine = Engine::new(Arc::new(Index::open(&file).expect("index")));
         let question = format!("text turn at most {rows}");

@@ -21,7 +21,7 @@ pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
         return plan(&options, args.json);
     }
     let index = args.index.clone().unwrap_or_else(|| places::index_file(&options.roots[0]));
-    let request = Request { options, index, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes() };
+    let request = Request { options, index, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
     let line = Line::new();
     let outcome = refresh::run(&request, &DiskSources, &Cancel::new(), &line);
     line.clear();

@@ -46,8 +46,14 @@ pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: Dep
     }
     let name = root.file_name().map_or_else(|| root.display().to_string(), |n| n.to_string_lossy().into_owned());
     let options = Options { roots: vec![root.to_owned()], files: None, deps: deps.deps() };
-    let request =
-        Request { options, index: index.unwrap_or_else(|| places::index_file(root)), threads: 0, verify: false, passes: compass_trace::crossings::passes() };
+    let request = Request {
+        options,
+        index: index.unwrap_or_else(|| places::index_file(root)),
+        threads: 0,
+        verify: false,
+        passes: compass_trace::crossings::passes(),
+        ..Default::default()
+    };
     tui::run(tui::Start { name, request, file }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
     Ok(ExitCode::SUCCESS)
 }
@@ -68,7 +74,7 @@ mod tests {
         std::fs::write(&file, "int turn;\n").expect("a file");
         let index = root.join("index.sqlite");
         let options = Options { roots: vec![root.join("tree")], files: None, deps: Deps::None };
-        let request = Request { options, index: index.clone(), threads: 1, verify: false, passes: Vec::new() };
+        let request = Request { options, index: index.clone(), threads: 1, verify: false, passes: Vec::new(), ..Default::default() };
         compass_index::refresh::run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
         assert_eq!(root_of_file(&file, Some(&index)), root.join("tree"));
         assert_eq!(root_of_file(&file, Some(&root.join("none.sqlite"))), root.join("tree/init"), "no marker stands above");

@@ -374,7 +374,9 @@ impl Modules {
 
     /// A file that the settings of a folder above mean by the name. Those of the nearest hold; what only others say is likely.
     fn aliased(&self, world: &World, (root, dir): (u32, &str), module: &str) -> Option<Target> {
-        let holds = |a: &&crate::plan::Aliases| a.root == root as usize && dir.strip_prefix(a.dir.as_str()).is_some_and(|d| a.dir.is_empty() || d.is_empty() || d.starts_with('/'));
+        let holds = |a: &&crate::plan::Aliases| {
+            a.root == root as usize && dir.strip_prefix(a.dir.as_str()).is_some_and(|d| a.dir.is_empty() || d.is_empty() || d.starts_with('/'))
+        };
         // They are sorted by folder: of those above one file the longest is the nearest.
         let above = world.build.aliases.iter().rev().filter(holds);
         above.enumerate().find_map(|(i, aliases)| {

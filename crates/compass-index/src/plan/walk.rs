@@ -150,7 +150,18 @@ impl<'a> Walk<'a> {
             builder.add(globset::Glob::new(pattern).map_err(|source| PlanError::Pattern { pattern: pattern.clone(), source })?);
         }
         let exclude = builder.build().map_err(|source| PlanError::Pattern { pattern: config.exclude.join(", "), source })?;
-        Ok(Walk { root, index, deps, exclude, cancel, walked, files: Vec::new(), manifests: FxHashMap::default(), aliases: Vec::new(), skipped: BTreeMap::new() })
+        Ok(Walk {
+            root,
+            index,
+            deps,
+            exclude,
+            cancel,
+            walked,
+            files: Vec::new(),
+            manifests: FxHashMap::default(),
+            aliases: Vec::new(),
+            skipped: BTreeMap::new(),
+        })
     }
 
     fn skip(&mut self, why: Skip, path: &Path) {

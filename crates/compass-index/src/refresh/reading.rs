@@ -16,7 +16,7 @@ const BATCH_BYTES: u64 = 16 << 20;
 const STACK_BYTES: usize = 16 << 20;
 
 /// Of so many bytes of source the facts stay whole in memory until they are linked; of what is beyond only the outer part does.
-const WHOLE_BYTES: u64 = 24 << 20;
+pub(super) const WHOLE_BYTES: u64 = 24 << 20;
 
 /// Facts until they are linked.
 #[derive(Default)]
@@ -29,6 +29,7 @@ pub(super) struct Held {
 
 /// What to read.
 pub(super) struct Job<'j> {
+    pub(super) whole_bytes: u64,
     pub(super) plan: &'j Plan,
     pub(super) rows: &'j mut [FileRow],
     pub(super) old: Option<&'j Generation>,
@@ -71,7 +72,7 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
         }
     }
     out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
-    let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(WHOLE_BYTES) };
+    let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes) };
     for (i, hash, lines) in read_open(&open, &job, &context, &mut out, writer)? {
         job.rows[i].hash = hash;
         job.rows[i].lines = lines;

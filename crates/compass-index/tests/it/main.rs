@@ -16,7 +16,7 @@ fn request(project: &Project, threads: usize) -> Request {
         index: project.index(),
         threads,
         verify: false,
-        passes: Vec::new(),
+        ..Request::default()
     }
 }
 
@@ -310,8 +310,7 @@ fn roots_beside_each_other_are_indexed_together() {
         options: Options { roots: vec![one.root(), two.root()], files: None, deps: Deps::None },
         index: one.index(),
         threads: 1,
-        verify: false,
-        passes: Vec::new(),
+        ..Request::default()
     };
     run(&wanted, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&one.index()).expect("an index");

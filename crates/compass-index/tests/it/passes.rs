@@ -55,7 +55,7 @@ impl LinkPass for Asking {
 fn index(project: &Project, passes: bool) -> Outcome {
     let passes: Vec<Arc<dyn LinkPass>> = if passes { vec![Arc::new(Asking)] } else { Vec::new() };
     let options = Options { roots: vec![project.root()], files: None, deps: Deps::None };
-    let request = Request { options, index: project.index(), threads: 2, verify: false, passes };
+    let request = Request { options, index: project.index(), threads: 2, verify: false, passes, ..Default::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
 }
 

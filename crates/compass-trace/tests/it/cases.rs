@@ -1,6 +1,7 @@
 //! Case files: small sources, marked places, the expected answers. Adding a case needs no Rust.
 
-use crate::support::{ask, engine};
+use crate::support::{ask, engine, indexed};
+use compass_index::refresh::Request;
 use rstest::rstest;
 use std::path::PathBuf;
 use testkit::{Project, case_parts, line_of};
@@ -33,6 +34,22 @@ fn names_lead_where_the_case_says(#[files("tests/cases/link/*.txt")] path: PathB
         }
     }
     assert!(wrong.is_empty(), "{}\n{}", path.display(), wrong.join("\n"));
+}
+
+/// Large trees are linked with little more than the outer part of their facts in memory.
+#[rstest]
+fn facts_cut_down_link_as_whole_ones(#[files("tests/cases/link/*.txt")] path: PathBuf) {
+    let text = std::fs::read_to_string(&path).expect("a case file");
+    let parts = case_parts(&text);
+    let sources: Vec<(&str, &str)> = parts.iter().filter(|p| p.0 != "expect").map(|p| (p.0.as_str(), p.1.as_str())).collect();
+    let links = |whole_bytes| {
+        let project = Project::with(&sources);
+        let index = indexed(&project, Request { whole_bytes: Some(whole_bytes), ..Request::default() });
+        index.files().iter().map(|f| (f.path.clone(), index.links(f.id).expect("links"))).collect::<Vec<_>>()
+    };
+    let whole = links(1 << 20);
+    assert!(!whole.is_empty(), "something is indexed");
+    assert_eq!(links(0), whole);
 }
 
 /// Every reason has a place, and the line there holds the thing it names.

@@ -9,10 +9,15 @@ use std::sync::Arc;
 use testkit::Project;
 
 pub fn engine(project: &Project) -> Engine {
+    Engine::new(Arc::new(indexed(project, Request::default())))
+}
+
+/// Indexes a project; of `how` counts what is not about this project.
+pub fn indexed(project: &Project, how: Request) -> Index {
     let options = Options { roots: vec![project.root()], files: None, deps: Deps::All };
-    let request = Request { options, index: project.index(), threads: 2, verify: false, passes: compass_trace::crossings::passes() };
+    let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), ..how };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
-    Engine::new(Arc::new(Index::open(&project.index()).expect("an index")))
+    Index::open(&project.index()).expect("an index")
 }
 
 pub fn ask(engine: &Engine, question: &str) -> Answers {
