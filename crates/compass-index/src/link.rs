@@ -12,6 +12,7 @@
 //! is not remembered, so every remembered answer is what a fresh evaluator would say.
 
 mod cfamily;
+mod consulted;
 mod evaluate;
 mod given;
 mod go;

@@ -21,7 +21,7 @@ mod runs;
 mod schema;
 mod writer;
 
-pub use blocks::{DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+pub use blocks::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
 pub(crate) use links::pack_links;

@@ -122,14 +122,14 @@ impl Evaluator<'_, '_> {
     fn in_function_scope(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
         let world = self.world;
         let imports: Vec<ImportId> =
-            world.tables[file as usize].find(scope, name).filter_map(|b| if let Binding::Import(i) = b { Some(i) } else { None }).collect();
+            world.bindings(file, scope, name).filter_map(|b| if let Binding::Import(i) = b { Some(i) } else { None }).collect();
         for id in imports {
             let found = self.follow(file, id);
             if !found.is_empty() {
                 return found;
             }
         }
-        let globs: Vec<ImportId> = world.tables[file as usize].globs.iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
+        let globs: Vec<ImportId> = world.globs(file).iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
         for id in globs {
             if let Some(space) = self.named_space(file, id) {
                 let found = self.in_space_with_using(file, space, name, wanted);
@@ -228,7 +228,7 @@ impl Evaluator<'_, '_> {
     /// What a `using` of C++ names: its expression stands among the exports.
     pub(super) fn follow_using(&mut self, file: u32, id: ImportId) -> Lookup {
         let Some(key) = self.world.find_gid(&format!("#{}", id.0)) else { return Lookup::none(Cause::NoDefinition) };
-        let Some(what) = self.world.tables[file as usize].find_export(key) else { return Lookup::none(Cause::NoDefinition) };
+        let Some(what) = self.world.export(file, key) else { return Lookup::none(Cause::NoDefinition) };
         let import = self.world.facts(file).import(id);
         let meaning = self.evaluate(file, what);
         let mut found = match &meaning.ty {
@@ -394,11 +394,13 @@ impl Evaluator<'_, '_> {
         if self.world.facts(sym.file).conditions.is_empty() {
             return self.world.def(sym).flags.has(Flags::INACTIVE);
         }
-        if let Some(known) = self.left_out.borrow().get(&sym) {
+        if let Some((known, names)) = self.left_out.borrow().get(&sym) {
+            self.world.consulted.again(names);
             return *known;
         }
+        let start = self.world.consulted.begin();
         let found = self.is_left_out_within(sym, 0);
-        self.left_out.borrow_mut().insert(sym, found);
+        self.left_out.borrow_mut().insert(sym, (found, self.world.consulted.since(start)));
         found
     }
 

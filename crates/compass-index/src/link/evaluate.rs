@@ -5,6 +5,7 @@
 //! inferred types is cut where it closes, and nothing that was computed across the cut is remembered but the outermost
 //! answer, so that the order of questions does not show. Depth and breadth are bounded.
 
+use super::consulted::Names;
 use super::lookup::Wanted;
 use super::modules::{Modules, Target};
 use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
@@ -25,13 +26,13 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) world: &'m World<'w>,
     pub(super) modules: &'m Modules,
     pub(super) extensions: &'m Extensions,
-    memory: FxHashMap<(u32, TypeId), Rc<Meaning>>,
-    pub(super) plain: FxHashMap<(u32, ScopeId, Gid, Wanted), Rc<Lookup>>,
-    pub(super) targets: FxHashMap<(u32, u32), Rc<[Target]>>,
-    pub(super) followed: FxHashMap<(u32, u32), Lookup>,
+    memory: FxHashMap<(u32, TypeId), (Rc<Meaning>, Names)>,
+    pub(super) plain: FxHashMap<(u32, ScopeId, Gid, Wanted), (Rc<Lookup>, Names)>,
+    pub(super) targets: FxHashMap<(u32, u32), (Rc<[Target]>, Names)>,
+    pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
     pub(super) included: FxHashMap<u32, Rc<super::cfamily::FileSet>>,
-    pub(super) based: FxHashMap<Sym, Rc<[Ty]>>,
-    pub(super) left_out: std::cell::RefCell<FxHashMap<Sym, bool>>,
+    pub(super) based: FxHashMap<Sym, (Rc<[Ty]>, Names)>,
+    pub(super) left_out: std::cell::RefCell<FxHashMap<Sym, (bool, Names)>>,
     pub(super) evaluating: FxHashSet<(u32, TypeId)>,
     pub(super) following: FxHashSet<(u32, u32)>,
     pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
@@ -71,7 +72,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     /// What an expression of a file means.
     pub(super) fn evaluate(&mut self, file: u32, id: TypeId) -> Meaning {
-        if let Some(known) = self.memory.get(&(file, id)) {
+        if let Some((known, names)) = self.memory.get(&(file, id)) {
+            self.world.consulted.again(names);
             return (**known).clone();
         }
         if self.evaluating.len() >= MAX_DEPTH || !self.evaluating.insert((file, id)) {
@@ -79,10 +81,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             return Meaning::unknown(Cause::ReceiverUnknown);
         }
         let before = self.cuts;
+        let start = self.world.consulted.begin();
         let meaning = self.evaluate_new(file, id);
         self.evaluating.remove(&(file, id));
         if self.cuts == before || self.evaluating.is_empty() && self.following.is_empty() {
-            self.memory.insert((file, id), Rc::new(meaning.clone()));
+            self.memory.insert((file, id), (Rc::new(meaning.clone()), self.world.consulted.since(start)));
         }
         meaning
     }

@@ -102,7 +102,7 @@ impl Evaluator<'_, '_> {
     fn whole(&mut self, file: u32) -> Option<Sym> {
         let world = self.world;
         ["=", "default"].into_iter().find_map(|word| {
-            let what = world.tables[file as usize].find_export(world.find_gid(word)?)?;
+            let what = world.export(file, world.find_gid(word)?)?;
             let found = match *world.facts(file).ty(what) {
                 TypeExpr::Name { name, scope, .. } => self.bound(file, scope, world.gid(file, name), None),
                 _ => self.find_export(word, file)?,

@@ -14,13 +14,15 @@ const MAX_CHAIN: u32 = 24;
 impl Evaluator<'_, '_> {
     /// The files and modules an import leads to.
     pub(super) fn import_targets(&mut self, file: u32, id: ImportId) -> Rc<[Target]> {
-        if let Some(known) = self.targets.get(&(file, id.0)) {
+        if let Some((known, names)) = self.targets.get(&(file, id.0)) {
+            self.world.consulted.again(names);
             return known.clone();
         }
         // A path that leads back to this import ends here.
-        self.targets.insert((file, id.0), Rc::from([]));
+        self.targets.insert((file, id.0), (Rc::from([]), Rc::from([])));
+        let start = self.world.consulted.begin();
         let found: Rc<[Target]> = self.find_targets(file, id).into();
-        self.targets.insert((file, id.0), found.clone());
+        self.targets.insert((file, id.0), (found.clone(), self.world.consulted.since(start)));
         found
     }
 
@@ -121,7 +123,8 @@ impl Evaluator<'_, '_> {
 
     /// What the name bound by an import means.
     pub(super) fn follow(&mut self, file: u32, id: ImportId) -> Lookup {
-        if let Some(known) = self.followed.get(&(file, id.0)) {
+        if let Some((known, names)) = self.followed.get(&(file, id.0)) {
+            self.world.consulted.again(names);
             return known.clone();
         }
         if self.chain >= MAX_CHAIN || !self.following.insert((file, id.0)) {
@@ -130,11 +133,12 @@ impl Evaluator<'_, '_> {
         }
         self.chain += 1;
         let before = self.cuts;
+        let start = self.world.consulted.begin();
         let found = self.follow_import(file, id);
         self.chain -= 1;
         self.following.remove(&(file, id.0));
         if self.cuts == before || self.following.is_empty() && self.evaluating.is_empty() {
-            self.followed.insert((file, id.0), found.clone());
+            self.followed.insert((file, id.0), (found.clone(), self.world.consulted.since(start)));
         }
         found
     }
@@ -248,7 +252,7 @@ impl Evaluator<'_, '_> {
     /// What a file exports under a name by an explicit statement.
     pub(super) fn find_export(&mut self, name: &str, file: u32) -> Option<Lookup> {
         let gid = self.world.find_gid(name)?;
-        let what = self.world.tables[file as usize].find_export(gid)?;
+        let what = self.world.export(file, gid)?;
         let meaning = self.evaluate(file, what);
         Some(self.as_lookup(&meaning.ty, meaning.certainty))
     }
@@ -283,7 +287,7 @@ impl Evaluator<'_, '_> {
         let outside = from != file;
         let is_script = world.language(file).is_kin_of(Language::TypeScript);
         if is_script && scope == ScopeId::FILE && outside {
-            let what = world.tables[file as usize].find_export(name);
+            let what = world.export(file, name);
             if let Some(what) = what {
                 let expr = world.facts(file).ty(what);
                 if let compass_facts::TypeExpr::Name { name: own, scope, .. } = expr {
@@ -305,7 +309,7 @@ impl Evaluator<'_, '_> {
             // Everything in a namespace of a declaration file can be seen.
             let open = !is_script || !outside || scope != ScopeId::FILE && super::headers::is_header(&world.files[file as usize].path);
             let visible = open || found.hits.iter().any(|h| self.is_exported(h.entity, file));
-            if visible || !world.tables[file as usize].has_exports() {
+            if visible || !world.has_exports(file) {
                 return found;
             }
         }
@@ -323,7 +327,7 @@ impl Evaluator<'_, '_> {
     pub(super) fn bound(&mut self, file: u32, scope: ScopeId, name: Gid, not: Option<ImportId>) -> Lookup {
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
-        for binding in world.tables[file as usize].find(scope, name) {
+        for binding in world.bindings(file, scope, name) {
             match binding {
                 Binding::Def(def) => {
                     let d = world.facts(file).def(def);
@@ -362,7 +366,7 @@ impl Evaluator<'_, '_> {
         self.chain += 1;
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
-        let globs: Vec<ImportId> = world.tables[file as usize].globs.iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
+        let globs: Vec<ImportId> = world.globs(file).iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
         for id in globs {
             let import = world.facts(file).import(id);
             let targets = self.import_targets(file, id);

@@ -99,7 +99,7 @@ impl Evaluator<'_, '_> {
     /// What a scope itself binds.
     fn java_bound(&self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
-        for binding in self.world.tables[file as usize].find(scope, name) {
+        for binding in self.world.bindings(file, scope, name) {
             if let Binding::Def(def) = binding
                 && names.hold(self.world.facts(file).def(def).kind)
             {
@@ -117,8 +117,7 @@ impl Evaluator<'_, '_> {
         }
         let mut cause = Cause::NoDefinition;
         let facts = self.world.facts(file);
-        let imports: Vec<ImportId> = self.world.tables[file as usize]
-            .find(ScopeId::FILE, name)
+        let imports: Vec<ImportId> = self.world.bindings(file, ScopeId::FILE, name)
             .filter_map(|b| if let Binding::Import(id) = b { Some(id) } else { None })
             .filter(|id| facts.import(*id).system || names == Names::Types)
             .collect();
@@ -138,7 +137,7 @@ impl Evaluator<'_, '_> {
                 return found;
             }
         }
-        let globs: Vec<ImportId> = self.world.tables[file as usize].globs.iter().map(|g| g.1).collect();
+        let globs: Vec<ImportId> = self.world.globs(file).iter().map(|g| g.1).collect();
         for id in globs {
             let import = facts.import(id);
             let module = facts.name(import.module);
@@ -318,8 +317,7 @@ impl Evaluator<'_, '_> {
         let def = world.def(sym);
         let Some(scope) = def.inner else { return };
         let reason = Reason { kind: StepKind::Member, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
-        let own: Vec<Sym> = world.tables[sym.file as usize]
-            .find(scope, name)
+        let own: Vec<Sym> = world.bindings(sym.file, scope, name)
             .filter_map(|b| if let Binding::Def(d) = b { Some(Sym { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
             .collect();

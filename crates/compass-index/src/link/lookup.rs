@@ -24,14 +24,17 @@ pub(super) enum Wanted {
 impl Evaluator<'_, '_> {
     /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
     pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Rc<Lookup> {
-        let scope = self.world.tables[file as usize].anchor(scope);
+        let scope = self.world.anchor(file, scope);
         // In Go what is left over to be looked for hangs on the file alone.
         let is_go = self.world.language(file) == Language::Go;
         let key = if is_go { (file, ScopeId::FILE, name, Wanted::Any) } else { (file, scope, name, wanted) };
-        if let Some(known) = self.plain.get(&key) {
+        if let Some((known, names)) = self.plain.get(&key) {
+            self.world.consulted.again(names);
             return known.clone();
         }
         let before = self.cuts;
+        let start = self.world.consulted.begin();
+        self.world.consulted.note(name);
         let found = Rc::new(match self.world.language(file) {
             Language::C => self.plain_c(file, name, wanted),
             Language::Cpp => self.plain_cpp(file, scope, name, wanted),
@@ -41,7 +44,7 @@ impl Evaluator<'_, '_> {
             _ => self.plain_outwards(file, scope, name, wanted),
         });
         if self.cuts == before {
-            self.plain.insert(key, found.clone());
+            self.plain.insert(key, (found.clone(), self.world.consulted.since(start)));
         }
         found
     }
@@ -84,7 +87,7 @@ impl Evaluator<'_, '_> {
 
     /// Does a star import lead outside what is indexed?
     fn has_absent_glob(&mut self, file: u32) -> bool {
-        let globs: Vec<_> = self.world.tables[file as usize].globs.iter().map(|g| g.1).collect();
+        let globs: Vec<_> = self.world.globs(file).iter().map(|g| g.1).collect();
         globs.into_iter().any(|id| self.import_targets(file, id).is_empty())
     }
 

@@ -33,7 +33,7 @@ impl Evaluator<'_, '_> {
     fn beside_the_whole(&mut self, whole: Sym, name: Gid) -> Option<Lookup> {
         let is_script = self.world.language(whole.file).is_kin_of(Language::TypeScript);
         let equals = self.world.find_gid("=")?;
-        let exported_as_whole = self.world.tables[whole.file as usize].find_export(equals).is_some();
+        let exported_as_whole = self.world.export(whole.file, equals).is_some();
         let is_outer = self.world.def(whole).scope == ScopeId::FILE;
         if !(is_script && exported_as_whole && is_outer) {
             return None;
@@ -153,7 +153,7 @@ impl Evaluator<'_, '_> {
         if def.kind == Kind::Enum && self.world.language(sym.file).is_c_family() {
             if out.is_empty() {
                 // Enumerators stand in the scope around and are members all the same.
-                for binding in self.world.tables[sym.file as usize].find(def.scope, name) {
+                for binding in self.world.bindings(sym.file, def.scope, name) {
                     if let Binding::Def(variant) = binding
                         && self.world.facts(sym.file).def(variant).container == Some(sym.def)
                     {
@@ -194,7 +194,7 @@ impl Evaluator<'_, '_> {
     fn add_members(&self, owner: Sym, file: u32, scope: ScopeId, name: Gid, out: &mut Lookup) {
         let owner_def = self.world.def(owner);
         let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
-        for binding in self.world.tables[file as usize].find(scope, name) {
+        for binding in self.world.bindings(file, scope, name) {
             if let Binding::Def(def) = binding
                 && !matches!(self.world.facts(file).def(def).kind, Kind::TypeParameter)
                 && !(self.world.facts(file).def(def).kind == Kind::Constructor && self.world.language(file) == Language::Cpp)
@@ -231,12 +231,14 @@ impl Evaluator<'_, '_> {
 
     /// The bases of a type, in order, traits of its extensions last.
     pub(super) fn bases(&mut self, sym: Sym) -> Rc<[Ty]> {
-        if let Some(known) = self.based.get(&sym) {
+        if let Some((known, names)) = self.based.get(&sym) {
+            self.world.consulted.again(names);
             return known.clone();
         }
         // A type that is its own base has none.
-        self.based.insert(sym, Rc::from([]));
+        self.based.insert(sym, (Rc::from([]), Rc::from([])));
         let before = self.cuts;
+        let start = self.world.consulted.begin();
         let facts = self.world.facts(sym.file);
         let mut out: Vec<Ty> = Vec::new();
         for (_, base) in facts.bases.iter().filter(|b| b.0 == sym.def) {
@@ -250,7 +252,7 @@ impl Evaluator<'_, '_> {
         }
         let out: Rc<[Ty]> = out.into();
         match self.cuts == before {
-            true => self.based.insert(sym, out.clone()),
+            true => self.based.insert(sym, (out.clone(), self.world.consulted.since(start))),
             false => self.based.remove(&sym),
         };
         out

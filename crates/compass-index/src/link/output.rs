@@ -4,9 +4,9 @@ use super::evaluate::{Evaluator, Extensions};
 use super::modules::Modules;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
-use super::world::{Base, FileInput, Here, Sym, World};
+use super::world::{Base, FileInput, Gid, Here, Sym, World};
 use crate::evidence::Chain;
-use crate::store::{DerivedEntry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links};
+use crate::store::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links};
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
@@ -78,9 +78,12 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
     if request.cancel.is_cancelled() {
         return Ok(None);
     }
-    let whole = World { base: &base, here: None };
-    let modules = Modules::new(&whole);
-    let extensions = on_big_stack(|| find_extensions(&whole, &modules));
+    let modules = Modules::new(&World::new(&base, None));
+    let (extensions, by_all) = on_big_stack(|| {
+        let whole = World::new(&base, None);
+        let extensions = find_extensions(&whole, &modules);
+        (extensions, whole.consulted.finish())
+    });
     let batches = batches(files);
     let (next, done) = (AtomicUsize::new(0), AtomicUsize::new(0));
     let (sender, receiver) = crossbeam_channel::bounded::<Vec<(FileId, PackedLinks)>>(64);
@@ -136,7 +139,12 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
     if request.cancel.is_cancelled() {
         return Ok(None);
     }
-    Ok(Some(join(files, &mut parts)))
+    let mut linked = join(files, &mut parts);
+    let for_all = by_all.into_iter().map(|n| ConsultEntry { name: ConsultEntry::hash(base.names[n.0 as usize]), file: ConsultEntry::EVERY });
+    linked.small.consulted.extend(for_all);
+    linked.small.consulted.sort_unstable();
+    linked.small.consulted.dedup();
+    Ok(Some(linked))
 }
 
 fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
@@ -199,14 +207,15 @@ impl Part {
             range.clone().filter(|i| base.files[*i].language.is_read() && !base.files[*i].whole).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
         let loaded = loaded?;
         let here = Here::new(base, &loaded);
-        let world = World { base, here: Some(&here) };
+        let world = World::new(base, Some(&here));
         let mut evaluator = Evaluator::new(&world, modules, extensions);
         let mut packed = Vec::new();
         for i in range {
             if cancel.is_cancelled() {
                 break;
             }
-            let links = link_file(&mut evaluator, i as u32);
+            let (links, told) = link_file(&mut evaluator, i as u32);
+            self.add_consulted(&world, base.files[i].id, told);
             self.tallies.push((i, tally(world.facts(i as u32), &links)));
             self.add(&world, i, &links)?;
             if waits_for_passes(base.files[i].language) {
@@ -216,6 +225,13 @@ impl Part {
             }
         }
         Ok(packed)
+    }
+
+    /// Adds the names that a file hangs on. Those its uses lead to by name stand in the postings of these already.
+    fn add_consulted(&mut self, world: &World, file: FileId, mut told: Vec<Gid>) {
+        told.sort_unstable();
+        let rest = world.consulted.finish().into_iter().filter(|n| told.binary_search(n).is_err());
+        self.small.consulted.extend(rest.map(|n| ConsultEntry { name: ConsultEntry::hash(world.name(n)), file }));
     }
 
     /// Adds the postings of a file.
@@ -318,6 +334,7 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
         out.uses.push(part.uses);
         out.small.imports.extend(part.small.imports);
         out.small.derived.extend(part.small.derived);
+        out.small.consulted.extend(part.small.consulted);
         part.unlinked.into_iter().for_each(|(key, count)| *unlinked.entry(key).or_default() += count);
     }
     out.small.unlinked = unlinked.into_iter().map(|((name, cause), count)| UnlinkedEntry { name: name.into(), cause, count }).collect();
@@ -389,7 +406,9 @@ fn same_use(facts: &Facts, u: &compass_facts::Use) -> Option<SameUse> {
     }
 }
 
-fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
+/// The links of a file, and the names of what its uses lead to.
+fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Vec<Gid>) {
+    let mut told = Vec::new();
     let world = evaluator.world;
     let facts = world.facts(index);
     let mut out = FileLinks::default();
@@ -415,6 +434,9 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
             None => {}
         }
         let found = evaluator.link_use(index, facts, usage, u);
+        if let Some(Hit { entity: Entity::Sym(sym), .. }) = found.hits.first() {
+            told.push(world.gid(sym.file, world.def(*sym).name));
+        }
         let settled = match to_link(evaluator, &found, &mut out, &mut known) {
             Some(link) => {
                 out.of_uses.push((usage, link));
@@ -435,7 +457,7 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> FileLinks {
     link_implementers(evaluator, index, &mut out);
     link_held(facts, &mut out);
     super::headers::link_declared(evaluator, index, &mut out);
-    out
+    (out, told)
 }
 
 /// Functions put under names, where both the place and the function are known.

@@ -46,7 +46,7 @@ impl Evaluator<'_, '_> {
         let further = self.extensions.get(&class).into_iter().flatten().map(|e| (e.0, e.1));
         let mut out: Vec<Sym> = Vec::new();
         for (file, scope) in own.into_iter().chain(further) {
-            for binding in world.tables[file as usize].find(scope, name) {
+            for binding in world.bindings(file, scope, name) {
                 if let super::world::Binding::Def(def) = binding
                     && world.facts(file).def(def).kind == Kind::Constructor
                 {

@@ -1,5 +1,6 @@
 //! Everything the linker knows before it begins: files, interned names, bindings by scope, definitions by name.
 
+use super::consulted::Consulted;
 use crate::identity::Numbers;
 use crate::{FileId, UnitRow};
 use compass_facts::{Cancel, DefId, Definition, Facts, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
@@ -48,7 +49,7 @@ pub(super) struct Table {
     /// Scope and name of each binding as one number, in order.
     keys: Vec<u64>,
     bindings: Vec<Binding>,
-    pub(super) globs: Vec<(ScopeId, ImportId)>,
+    globs: Vec<(ScopeId, ImportId)>,
     /// For each scope the nearest from it outwards in which a name may be found; none kept where every scope counts.
     anchors: Vec<ScopeId>,
     exports: Vec<(Gid, TypeId)>,
@@ -56,7 +57,7 @@ pub(super) struct Table {
 
 impl Table {
     /// What the scope binds the name to, in order of definition.
-    pub(super) fn find(&self, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> {
+    fn find(&self, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> + use<'_> {
         let key = scope_and_name(scope, name);
         let start = self.keys.partition_point(|k| *k < key);
         let count = self.keys[start..].iter().take_while(|k| **k == key).count();
@@ -65,7 +66,7 @@ impl Table {
 
     /// The nearest scope from there outwards in which a name may be found: most functions and blocks bind nothing that the
     /// reader did not link itself, and what a name means in all of them is asked once.
-    pub(super) fn anchor(&self, scope: ScopeId) -> ScopeId {
+    fn anchor(&self, scope: ScopeId) -> ScopeId {
         self.anchors.get(scope.0 as usize).copied().unwrap_or(scope)
     }
 
@@ -95,12 +96,12 @@ impl Table {
     }
 
     /// What the file exports under the name.
-    pub(super) fn find_export(&self, name: Gid) -> Option<TypeId> {
+    fn find_export(&self, name: Gid) -> Option<TypeId> {
         let start = self.exports.partition_point(|e| e.0 < name);
         self.exports.get(start).filter(|e| e.0 == name).map(|e| e.1)
     }
 
-    pub(super) fn has_exports(&self) -> bool {
+    fn has_exports(&self) -> bool {
         !self.exports.is_empty()
     }
 }
@@ -200,7 +201,7 @@ pub(super) struct Base<'w> {
     pub(super) names: Vec<&'w str>,
     interned: FxHashMap<&'w str, Gid>,
     gids: Vec<Vec<Gid>>,
-    pub(super) tables: Vec<Table>,
+    tables: Vec<Table>,
     outer: ByName,
     members: ByName,
     /// Tables and columns: named, but never meant by a name of the program alone.
@@ -258,7 +259,7 @@ impl<'w> Base<'w> {
         let names = world.names.len();
         world.outer.finish(names);
         world.members.finish(names);
-        let spaces = super::spaces::Spaces::new(&World { base: &world, here: None });
+        let spaces = super::spaces::Spaces::new(&World::new(&world, None));
         world.spaces = spaces;
         world
     }
@@ -431,6 +432,8 @@ impl<'w> Here<'w> {
 pub(super) struct World<'w> {
     pub(super) base: &'w Base<'w>,
     pub(super) here: Option<&'w Here<'w>>,
+    /// The names looked up by whoever looks through this.
+    pub(super) consulted: Consulted,
 }
 
 impl<'w> std::ops::Deref for World<'w> {
@@ -442,6 +445,36 @@ impl<'w> std::ops::Deref for World<'w> {
 }
 
 impl<'w> World<'w> {
+    pub(super) fn new(base: &'w Base<'w>, here: Option<&'w Here<'w>>) -> World<'w> {
+        World { base, here, consulted: Consulted::default() }
+    }
+
+    /// What a scope binds a name to, in order of definition.
+    pub(super) fn bindings(&self, file: u32, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> + use<'w> {
+        self.consulted.note(name);
+        self.base.tables[file as usize].find(scope, name)
+    }
+
+    /// What a file exports under a name.
+    pub(super) fn export(&self, file: u32, name: Gid) -> Option<TypeId> {
+        self.consulted.note(name);
+        self.base.tables[file as usize].find_export(name)
+    }
+
+    pub(super) fn has_exports(&self, file: u32) -> bool {
+        self.base.tables[file as usize].has_exports()
+    }
+
+    /// Scopes that bring in all names of a module.
+    pub(super) fn globs(&self, file: u32) -> &'w [(ScopeId, ImportId)] {
+        &self.base.tables[file as usize].globs
+    }
+
+    /// See [`Table::anchor`].
+    pub(super) fn anchor(&self, file: u32, scope: ScopeId) -> ScopeId {
+        self.base.tables[file as usize].anchor(scope)
+    }
+
     pub(super) fn facts(&self, file: u32) -> &'w Facts {
         match self.here.and_then(|h| h.find(file)) {
             Some((facts, _)) => facts,
@@ -475,16 +508,19 @@ impl<'w> World<'w> {
 
     /// Every definition of that name that other files may know, members of types left out.
     pub(super) fn named(&self, name: Gid) -> &'w [Sym] {
+        self.consulted.note(name);
         self.base.outer.find(name)
     }
 
     /// Every member of that name of any type.
     pub(super) fn named_members(&self, name: Gid) -> &'w [Sym] {
+        self.consulted.note(name);
         self.base.members.find(name)
     }
 
     /// Every definition of that name, members or not.
     pub(super) fn all_named(&self, name: Gid) -> impl Iterator<Item = &'w Sym> {
+        self.consulted.note(name);
         self.base.outer.find(name).iter().chain(self.base.members.find(name))
     }
 

@@ -68,6 +68,45 @@ pub struct UnlinkedEntry {
     pub count: u64,
 }
 
+/// A file under a name that was looked up while it was linked, where its uses do not tell.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+pub struct ConsultEntry {
+    /// The hash of the name: see [`ConsultEntry::hash`].
+    pub name: u32,
+    /// The file; [`ConsultEntry::EVERY`] for what all files hang on.
+    pub file: FileId,
+}
+
+impl ConsultEntry {
+    /// Stands for all files.
+    pub const EVERY: FileId = FileId { unit: crate::UnitId(u32::MAX), number: crate::FileNo(u32::MAX) };
+
+    /// The hash of a name. Two names that share one only mean that a file is linked again for nothing.
+    pub fn hash(name: &str) -> u32 {
+        xxhash_rust::xxh3::xxh3_64(name.as_bytes()) as u32
+    }
+}
+
+impl Entry for ConsultEntry {
+    const FAMILY: i64 = 7;
+    const PER_BLOCK: usize = 8192;
+    fn key(&self) -> Vec<u8> {
+        self.name.to_be_bytes().to_vec()
+    }
+
+    fn has_key(&self, key: &[u8]) -> bool {
+        self.name.to_be_bytes() == key
+    }
+
+    fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
+        Ok(columns::consulted_out(entries))
+    }
+
+    fn decode(bytes: &[u8]) -> Result<Vec<Self>, StoreError> {
+        columns::consulted_in(bytes)
+    }
+}
+
 impl Entry for UnlinkedEntry {
     const FAMILY: i64 = 5;
     fn key(&self) -> Vec<u8> {

@@ -1,7 +1,7 @@
 //! Blocks of postings as bytes: differences to the entry before, names without what they share with it.
 
 use super::StoreError;
-use super::blocks::{NameEntry, UseEntry};
+use super::blocks::{ConsultEntry, NameEntry, UseEntry};
 use crate::{Certainty, FileId, FileNo, SymbolId, SymbolNo, UnitId};
 use compass_facts::{Flags, Kind, Role};
 
@@ -242,6 +242,29 @@ pub(super) fn uses_in(bytes: &[u8]) -> Result<Vec<UseEntry>, StoreError> {
     Ok(out)
 }
 
+pub(super) fn consulted_out(entries: &[ConsultEntry]) -> Vec<u8> {
+    let mut out = Vec::with_capacity(entries.len() * 3);
+    let (mut name, mut file) = (0, ORIGIN.file);
+    for entry in entries {
+        put(&mut out, entry.name.wrapping_sub(name));
+        put_change(&mut out, file.unit.0, entry.file.unit.0);
+        put_change(&mut out, file.number.0, entry.file.number.0);
+        (name, file) = (entry.name, entry.file);
+    }
+    out
+}
+
+pub(super) fn consulted_in(bytes: &[u8]) -> Result<Vec<ConsultEntry>, StoreError> {
+    let mut input = Input::new(bytes);
+    let (mut name, mut file, mut out) = (0u32, ORIGIN.file, Vec::new());
+    while !input.is_done() {
+        name = name.wrapping_add(input.number()?);
+        file = FileId { unit: UnitId(input.change(file.unit.0)?), number: FileNo(input.change(file.number.0)?) };
+        out.push(ConsultEntry { name, file });
+    }
+    Ok(out)
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -308,9 +331,18 @@ mod tests {
         }
 
         #[test]
+        fn consulted_names_come_back(raw in proptest::collection::vec((0u32..=u32::MAX, 0u32..3, 0u32..=u32::MAX), 0..100)) {
+            let mut entries: Vec<ConsultEntry> =
+                raw.into_iter().map(|(name, unit, number)| ConsultEntry { name, file: FileId { unit: UnitId(unit), number: FileNo(number) } }).collect();
+            entries.sort_unstable();
+            proptest::prop_assert_eq!(consulted_in(&consulted_out(&entries)).expect("whole"), entries);
+        }
+
+        #[test]
         fn any_bytes_are_read_without_panic(bytes in proptest::collection::vec(0u8..=255, 0..200)) {
             let _ = uses_in(&bytes);
             let _ = names_in(&bytes);
+            let _ = consulted_in(&bytes);
         }
     }
 }

@@ -1,6 +1,6 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
+use super::blocks::{self, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
@@ -113,6 +113,11 @@ impl Reader {
     /// Uses of a name that have no target, by cause.
     pub fn unlinked(&self, generation: i64, name: &str) -> Result<PackedEntries<UnlinkedEntry>, StoreError> {
         self.find(generation, name.as_bytes())
+    }
+
+    /// Files that looked a name up while they were linked, where their uses do not tell.
+    pub fn consulted(&self, generation: i64, name: u32) -> Result<PackedEntries<ConsultEntry>, StoreError> {
+        self.find(generation, &name.to_be_bytes())
     }
 
     /// Types right below a type.

@@ -1,6 +1,6 @@
 //! Writing: facts in batches, then a generation made current at once.
 
-use super::blocks::{self, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+use super::blocks::{self, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, Summary};
@@ -20,6 +20,8 @@ pub(crate) struct SmallPostings {
     pub(crate) unlinked: Vec<UnlinkedEntry>,
     /// Crossings by target.
     pub(crate) crossings: Vec<crate::CrossingEntry>,
+    /// Files by the names they hang on.
+    pub(crate) consulted: Vec<ConsultEntry>,
 }
 
 /// What a generation says as a whole.
@@ -176,7 +178,8 @@ impl Writer {
         self.put_postings(generation, small.imports.into_iter().map(Ok))?;
         self.put_postings(generation, small.derived.into_iter().map(Ok))?;
         self.put_postings(generation, small.unlinked.into_iter().map(Ok))?;
-        self.put_postings(generation, small.crossings.into_iter().map(Ok))
+        self.put_postings(generation, small.crossings.into_iter().map(Ok))?;
+        self.put_blocks::<ConsultEntry>(generation, |put| blocks::cut_on_threads(small.consulted.into_iter().map(Ok), put))
     }
 
     /// Makes a generation the current one, and forgets facts nobody needs any more.

@@ -1,0 +1,101 @@
+//! What linking a file looked up: the record that tells, after a change, which files must be linked again.
+//!
+//! # How it works
+//! All a linker finds it finds by name: bindings of scopes, exports, definitions anywhere. So the names looked up, with or
+//! without success, say what a result hangs on: what changes under none of them changes no result. Names are noted while
+//! a file is linked; an answer that is remembered keeps the names it was made with, and whoever uses it again notes them too.
+//! That includes names that stand in other files: those of the types behind an inferred type.
+//!
+//! # Not here
+//! What a change changes, and which files hang on it: [`crate::refresh`].
+
+use super::world::Gid;
+use std::cell::RefCell;
+use std::rc::Rc;
+
+/// Names that an answer was made with, each once.
+pub(super) type Names = Rc<[Gid]>;
+
+/// Names noted so far, those of answers under way included.
+#[derive(Debug, Default)]
+pub(super) struct Consulted {
+    noted: RefCell<Vec<Gid>>,
+}
+
+impl Consulted {
+    /// Notes a name that is looked up.
+    #[inline]
+    pub(super) fn note(&self, name: Gid) {
+        let mut noted = self.noted.borrow_mut();
+        if noted.last() != Some(&name) {
+            noted.push(name);
+        }
+    }
+
+    /// Notes what an answer that is there already was made with.
+    #[inline]
+    pub(super) fn again(&self, names: &Names) {
+        self.noted.borrow_mut().extend_from_slice(names);
+    }
+
+    /// Where an answer begins; give it to [`Self::since`].
+    #[inline]
+    pub(super) fn begin(&self) -> usize {
+        self.noted.borrow().len()
+    }
+
+    /// What was noted since then. It stays noted for those who asked for the answer.
+    pub(super) fn since(&self, start: usize) -> Names {
+        let mut noted = self.noted.borrow_mut();
+        let count = {
+            let own = noted.get_mut(start..).unwrap_or_default();
+            own.sort_unstable();
+            unique(own)
+        };
+        noted.truncate(start + count);
+        noted.get(start..).unwrap_or_default().into()
+    }
+
+    /// All that was noted, each name once; begins anew.
+    pub(super) fn finish(&self) -> Vec<Gid> {
+        let mut noted = std::mem::take(&mut *self.noted.borrow_mut());
+        noted.sort_unstable();
+        noted.dedup();
+        noted
+    }
+}
+
+/// Moves the first of equal neighbours to the front; says how many there are.
+fn unique(sorted: &mut [Gid]) -> usize {
+    let mut count = 0;
+    for i in 0..sorted.len() {
+        if count == 0 || sorted[i] != sorted[count - 1] {
+            sorted[count] = sorted[i];
+            count += 1;
+        }
+    }
+    count
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn who_asks_again_has_consulted_the_same() {
+        let consulted = Consulted::default();
+        let note = |names: &[u32]| names.iter().for_each(|n| consulted.note(Gid(*n)));
+        note(&[9]);
+        let start = consulted.begin();
+        note(&[4, 2, 4]);
+        let inner = consulted.begin();
+        note(&[7, 2]);
+        assert_eq!(*consulted.since(inner), [Gid(2), Gid(7)]);
+        let answer = consulted.since(start);
+        assert_eq!(*answer, [Gid(2), Gid(4), Gid(7)], "an answer within it counts");
+        assert_eq!(consulted.finish(), [Gid(2), Gid(4), Gid(7), Gid(9)]);
+        consulted.again(&answer);
+        assert_eq!(consulted.finish(), [Gid(2), Gid(4), Gid(7)]);
+        assert_eq!(consulted.finish(), []);
+    }
+}
