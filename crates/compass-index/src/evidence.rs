@@ -111,17 +111,27 @@ pub enum StepKind {
     Passed,
 }
 
-/// One reason behind a link, with its place: the thing named at `symbol`, or the import at `at`.
+/// Where a reason is to be seen. Reasons of links are told without offsets: lines that move in one file change nothing in the
+/// links of others.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+pub enum StepPlace {
+    /// Where its symbol is defined; of a whole file, its beginning.
+    Symbol,
+    /// The import of that number in its file.
+    Import(u32),
+    /// These bytes of its file.
+    Bytes(compass_facts::Span),
+}
+
+/// One reason behind a link, with its place.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
 pub struct Step {
     /// What it says.
     pub kind: StepKind,
     /// The file it stands in, or the symbol it speaks of.
     pub symbol: SymbolId,
-    /// Byte offset in that file where the named thing is written.
-    pub at: u32,
-    /// Length of the name there.
-    pub len: u32,
+    /// Where to look.
+    pub place: StepPlace,
 }
 
 /// Reasons, from the use outwards. Most links have one or two, and a file has thousands of links.

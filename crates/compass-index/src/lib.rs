@@ -24,7 +24,7 @@ pub mod store;
 mod summary;
 
 pub use crossing::{Crossing, CrossingEntry, CrossingKind, LinkPass, Loose, LooseCause, PassFile, PassInput, PassOutput, Passes, Place};
-pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind};
+pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind, StepPlace};
 pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
 pub use index::{FileFacts, FileSource, Index, IndexError, Missing, UseAlone};
 pub use layers::LayerRow;

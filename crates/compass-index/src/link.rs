@@ -31,4 +31,4 @@ mod uses;
 mod world;
 
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, waits_for_passes};
-pub(crate) use world::FileInput;
+pub(crate) use world::{FileInput, choices, choices_of, is_feature};

@@ -9,7 +9,11 @@
 //! # Guarantees
 //! A run that fails, is cancelled or killed leaves the previous generation answering, and keeps the facts it had read.
 
+mod changes;
+mod hanging;
 mod reading;
+
+pub use hanging::Reach;
 
 use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
@@ -47,6 +51,8 @@ pub struct Outcome {
     pub warnings: Vec<String>,
     /// Why the index was built anew, if an older or damaged one was in the way.
     pub rebuilt: Option<OpenError>,
+    /// Whose links what changed reaches.
+    pub reach: Reach,
 }
 
 /// Why a run failed.
@@ -121,9 +127,10 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.refreshed_files = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
-        return Ok(Outcome { summary, warnings: plan.warnings, rebuilt });
+        return Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach: Reach::Files(Vec::new()) });
     }
     let mut inputs = inputs(&draft.overview.files, read.facts);
+    let reach = reach_of(&request.index, old.as_ref(), &draft.overview, &read.changes, &inputs)?;
     let linking = Instant::now();
     let base = writer.begin()?;
     let early = old.is_none() && plan.bytes() > EARLY_BYTES;
@@ -155,7 +162,25 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let mut summary = draft.overview.summary;
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    Ok(Outcome { summary, warnings: plan.warnings, rebuilt })
+    Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach })
+}
+
+/// Whose links may be others than before.
+fn reach_of(
+    index: &std::path::Path,
+    old: Option<&Generation>,
+    new: &Generation,
+    changed: &[changes::Changed],
+    inputs: &[FileInput],
+) -> Result<Reach, StoreError> {
+    let Some(old) = old.filter(|o| o.linked) else { return Ok(Reach::Everything("nothing was linked before")) };
+    let files = |g: &Generation| g.files.iter().map(|f| (f.id, f.language)).collect::<Vec<_>>();
+    if !is_same_request(old, new) || files(old) != files(new) {
+        return Ok(Reach::Everything("there are other files, units or settings than before"));
+    }
+    let Ok(reader) = crate::store::Reader::open(index) else { return Ok(Reach::Everything("the records of before cannot be read")) };
+    let Some(number) = reader.current_number()? else { return Ok(Reach::Everything("nothing was linked before")) };
+    hanging::reach(&reader, (number, old), changed, inputs)
 }
 
 /// Loads the whole facts of files that passes look at: see [`crate::LinkPass::begins_with_signals`]. Linking is over: what it

@@ -121,8 +121,7 @@ impl Evaluator<'_, '_> {
     /// `using` inside a function; what is defined there was linked by the reader.
     fn in_function_scope(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
         let world = self.world;
-        let imports: Vec<ImportId> =
-            world.bindings(file, scope, name).filter_map(|b| if let Binding::Import(i) = b { Some(i) } else { None }).collect();
+        let imports: Vec<ImportId> = world.bindings(file, scope, name).filter_map(|b| if let Binding::Import(i) = b { Some(i) } else { None }).collect();
         for id in imports {
             let found = self.follow(file, id);
             if !found.is_empty() {

@@ -117,7 +117,9 @@ impl Evaluator<'_, '_> {
         }
         let mut cause = Cause::NoDefinition;
         let facts = self.world.facts(file);
-        let imports: Vec<ImportId> = self.world.bindings(file, ScopeId::FILE, name)
+        let imports: Vec<ImportId> = self
+            .world
+            .bindings(file, ScopeId::FILE, name)
             .filter_map(|b| if let Binding::Import(id) = b { Some(id) } else { None })
             .filter(|id| facts.import(*id).system || names == Names::Types)
             .collect();
@@ -317,7 +319,8 @@ impl Evaluator<'_, '_> {
         let def = world.def(sym);
         let Some(scope) = def.inner else { return };
         let reason = Reason { kind: StepKind::Member, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
-        let own: Vec<Sym> = world.bindings(sym.file, scope, name)
+        let own: Vec<Sym> = world
+            .bindings(sym.file, scope, name)
             .filter_map(|b| if let Binding::Def(d) = b { Some(Sym { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
             .collect();

@@ -7,7 +7,7 @@ use super::uses::MAX_TARGETS;
 use super::world::{Base, FileInput, Gid, Here, Sym, World};
 use crate::evidence::Chain;
 use crate::store::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links};
-use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, SymbolId, SymbolNo, UnitRow};
+use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, StepPlace, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
 use smallvec::SmallVec;
@@ -562,7 +562,12 @@ pub(super) fn symbol_id(world: &World, sym: Sym) -> SymbolId {
 fn step(world: &World, reason: &Reason) -> Step {
     let file = &world.files[reason.file as usize];
     let number = reason.def.map_or(SymbolNo::MODULE, |d| file.numbers.number(d));
-    Step { kind: reason.kind, symbol: SymbolId { file: file.id, number }, at: reason.at, len: reason.len }
+    let import = || world.facts(reason.file).imports.iter().position(|i| (i.name_span.start, i.name_span.len()) == (reason.at, reason.len));
+    let place = match reason.def {
+        None if reason.len > 0 => import().map_or(StepPlace::Symbol, |i| StepPlace::Import(i as u32)),
+        _ => StepPlace::Symbol,
+    };
+    Step { kind: reason.kind, symbol: SymbolId { file: file.id, number }, place }
 }
 
 fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {

@@ -194,6 +194,35 @@ fn middle(files: &[FileInput]) -> usize {
     if files.len() < FEW { files.len() } else { at.unwrap_or(files.len()) }
 }
 
+/// Macros that choose between two branches of a file: bytes in the branch with each, and in the one without.
+fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
+    let mut here: FxHashMap<NameId, (u64, u64)> = FxHashMap::default();
+    for condition in &facts.conditions {
+        let entry = here.entry(condition.name).or_default();
+        let bytes = u64::from(condition.span.len());
+        if condition.defined { entry.0 += bytes } else { entry.1 += bytes }
+    }
+    here.retain(|_, (with, without)| *with > 0 && *without > 0);
+    here
+}
+
+/// The same by name.
+pub(crate) fn choices(facts: &Facts) -> FxHashMap<String, (u64, u64)> {
+    choices_by(facts).into_iter().map(|(name, bytes)| (facts.name(name).to_owned(), bytes)).collect()
+}
+
+/// What a macro chooses in all files.
+pub(crate) fn choices_of(files: &[FileInput], name: &str) -> (u64, u64) {
+    let of = |facts: &Facts| choices_by(facts).into_iter().find(|(n, _)| facts.name(*n) == name).map_or((0, 0), |c| c.1);
+    files.iter().map(|f| of(&f.facts)).fold((0, 0), |sum, c| (sum.0 + c.0, sum.1 + c.1))
+}
+
+/// Is a macro that chooses so many bytes likely set by the build?
+pub(crate) fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
+    let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ"].iter().any(|w| name.contains(w));
+    (with > 0 || without > 0) && !is_off && with >= 2 * without
+}
+
 /// What all threads share. See the module.
 pub(super) struct Base<'w> {
     pub(super) files: &'w [FileInput],
@@ -316,28 +345,16 @@ impl<'w> Base<'w> {
     }
 
     fn add_choices(&mut self, index: u32) {
-        let facts = &self.files[index as usize].facts;
-        if facts.conditions.is_empty() {
-            return;
-        }
-        let mut here: FxHashMap<Gid, (u64, u64)> = FxHashMap::default();
-        for condition in &facts.conditions {
-            let entry = here.entry(self.gids[index as usize][condition.name.index()]).or_default();
-            let bytes = u64::from(condition.span.len());
-            if condition.defined { entry.0 += bytes } else { entry.1 += bytes }
-        }
-        for (name, (with, without)) in here.into_iter().filter(|(_, (a, b))| *a > 0 && *b > 0) {
-            let entry = self.choices.entry(name).or_default();
+        let here = choices_by(&self.files[index as usize].facts);
+        for (name, (with, without)) in here {
+            let entry = self.choices.entry(self.gids[index as usize][name.index()]).or_default();
             *entry = (entry.0 + with, entry.1 + without);
         }
     }
 
     /// Is a macro that nothing defines likely set by the build: what stands under it is the real thing, what stands in its place a stub?
     pub(super) fn is_feature(&self, name: Gid) -> bool {
-        let Some((with, without)) = self.choices.get(&name) else { return false };
-        let word = self.name(name);
-        let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ"].iter().any(|w| word.contains(w));
-        !is_off && *with >= 2 * *without
+        self.choices.get(&name).is_some_and(|bytes| is_feature(self.name(name), *bytes))
     }
 
     fn intern(&mut self, name: &'w str) -> Gid {

@@ -1,5 +1,6 @@
 //! Reads the files that changed, on several threads, while facts are written in batches.
 
+use super::changes::Changed;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
 use crate::plan::{Plan, PlannedFile};
@@ -45,6 +46,8 @@ pub(super) struct Read {
     pub(super) facts: Vec<Option<Held>>,
     /// Files with new content, added or removed.
     pub(super) changed: u64,
+    /// What that changes for others.
+    pub(super) changes: Vec<Changed>,
 }
 
 /// What a thread found out about a file.
@@ -60,7 +63,7 @@ enum Found {
 pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
     let known = writer.fact_keys()?;
-    let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0 };
+    let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0, changes: Vec::new() };
     let mut open = Vec::new();
     for (i, (row, planned)) in job.rows.iter_mut().zip(&job.plan.files).enumerate() {
         match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
@@ -158,16 +161,24 @@ fn collect(
                 results.push((i, hash, before.map_or(0, |o| o.lines)));
                 if before.is_none_or(|o| o.hash != hash) {
                     out.changed += 1;
+                    out.changes.push(Changed::unknown(id, "a run before this one had read the file already"));
                 }
                 continue;
             }
             Found::Changed { hash, facts } => {
                 let before = context.old.get(&id).and_then(|o| writer.facts(id, o.hash).ok().flatten());
+                out.changes.push(match &before {
+                    Some((old, _)) => Changed::of(id, job.rows[i].language, old, &facts),
+                    None => Changed::unknown(id, "the facts of before are damaged"),
+                });
                 let numbers = before.map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(&f, &n, &facts));
                 let packed = pack_facts(&facts, &numbers)?;
                 (hash, context.hold(*facts, numbers, job.plan.files[i].bytes), packed)
             }
-            Found::New { hash, held, packed } => (hash, *held, packed?),
+            Found::New { hash, held, packed } => {
+                out.changes.push(Changed::unknown(id, "there are other files than before"));
+                (hash, *held, packed?)
+            }
         };
         out.changed += 1;
         results.push((i, hash, held.facts.lines));

@@ -2,6 +2,7 @@
 
 mod cfamily;
 mod passes;
+mod reach;
 
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};

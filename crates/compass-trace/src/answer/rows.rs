@@ -2,7 +2,7 @@
 
 use super::{About, Answer, AnswerError, Engine, EvidenceLine, Marks};
 use compass_facts::{DefId, Facts, Flags, Kind, LineIndex, Span, UseId};
-use compass_index::{Certainty, FileFacts, FileId, IndexError, Step, StepKind, SymbolId, UseAlone};
+use compass_index::{Certainty, FileFacts, FileId, IndexError, Step, StepKind, StepPlace, SymbolId, UseAlone};
 use std::sync::Arc;
 
 /// A row before it is shown.
@@ -222,7 +222,7 @@ impl Engine {
         answer.definition = from;
         for step in &crossing.evidence {
             let Ok(source) = self.index.source(step.symbol.file) else { continue };
-            let line = source.source.lines.locate(step.at.min(source.source.text.len() as u32)).0;
+            let line = source.source.lines.locate(self.place_of(step)?.start.min(source.source.text.len() as u32)).0;
             let text = source.source.lines.line(line, &source.source.text).trim();
             let text: String = text.chars().take(80).collect();
             out_step(&mut answer.evidence, step.kind, &text, self.index.path_of(step.symbol.file), line);
@@ -278,10 +278,22 @@ impl Engine {
         self.evidence_of(links.evidence.get(link.evidence as usize).map_or(&[][..], |v| v), link.total)
     }
 
+    /// Where in its file a reason is to be seen.
+    fn place_of(&self, step: &Step) -> Result<Span, AnswerError> {
+        Ok(match step.place {
+            StepPlace::Bytes(span) => span,
+            StepPlace::Import(number) => {
+                let facts = self.index.facts(step.symbol.file)?;
+                facts.facts.imports.get(number as usize).map_or(Span::default(), |i| i.name_span)
+            }
+            StepPlace::Symbol => self.index.definition(step.symbol)?.map_or(Span::default(), |(facts, def)| facts.facts.def(def).name_span),
+        })
+    }
+
     fn evidence_of(&self, steps: &[Step], total: u32) -> Result<Vec<EvidenceLine>, AnswerError> {
         let mut out = Vec::new();
         for step in steps {
-            let span = Span { start: step.at, end: step.at + step.len };
+            let span = self.place_of(step)?;
             let Ok(source) = self.index.source(step.symbol.file) else { continue };
             let path = self.index.path_of(step.symbol.file);
             let name = match self.index.definition(step.symbol)? {

@@ -12,7 +12,7 @@ mod server;
 use super::put_together::Constants;
 use client::Request;
 use compass_facts::{Role, Span};
-use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Step, StepKind, SymbolId};
+use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Step, StepKind, StepPlace, SymbolId};
 use server::Route;
 
 /// See the module.
@@ -99,7 +99,7 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
 
 /// A place as evidence.
 pub(super) fn side(input: &PassInput, file: usize, at: Span) -> Step {
-    Step { kind: StepKind::Side, symbol: SymbolId::module(input.files[file].id), at: at.start, len: at.len() }
+    Step { kind: StepKind::Side, symbol: SymbolId::module(input.files[file].id), place: StepPlace::Bytes(at) }
 }
 
 /// The definition around, or the file.

@@ -1,0 +1,102 @@
+//! Which files hang on what changed, by the records of the generation before.
+
+use super::changes::{Change, Changed};
+use crate::FileId;
+use crate::link::FileInput;
+use crate::store::{ConsultEntry, Generation, Reader, StoreError};
+use rustc_hash::FxHashSet;
+use std::collections::BTreeSet;
+
+/// What a change reaches.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub enum Reach {
+    /// All files must be linked again, and why.
+    Everything(&'static str),
+    /// These files must be, the changed ones among them; sorted.
+    Files(Vec<FileId>),
+}
+
+/// Finds the files whose links may differ from those of the generation `before`.
+///
+/// The files, units and settings must be those of before: only contents changed.
+pub(super) fn reach(reader: &Reader, before: (i64, &Generation), changed: &[Changed], inputs: &[FileInput]) -> Result<Reach, StoreError> {
+    let mut names: BTreeSet<String> = flipped(changed, inputs).map(str::to_owned).collect();
+    let mut files: FxHashSet<FileId> = FxHashSet::default();
+    let records = Records { reader, links: before.0, names: before.1.names };
+    for change in changed {
+        files.insert(change.file);
+        match &change.what {
+            Change::Everything(why) => return Ok(Reach::Everything(why)),
+            Change::Names { names: found, includes } => {
+                names.extend(found.iter().cloned());
+                if *includes {
+                    records.add_includers(change.file, &mut files)?;
+                    // Who is included by few is looked at together with these: see the linker of C.
+                    files.extend(inputs.iter().filter(|i| change.included.iter().any(|p| ends_with_path(&i.path, p))).map(|i| i.id));
+                }
+            }
+        }
+    }
+    for name in &names {
+        if !records.add_named(name, &mut files)? {
+            return Ok(Reach::Everything("what the extensions of types hang on has changed"));
+        }
+    }
+    let mut files: Vec<FileId> = files.into_iter().collect();
+    files.sort_unstable();
+    Ok(Reach::Files(files))
+}
+
+fn ends_with_path(path: &str, end: &str) -> bool {
+    let end = end.trim_start_matches("../").trim_start_matches("./");
+    path.strip_suffix(end).is_some_and(|front| front.is_empty() || front.ends_with('/'))
+}
+
+/// Macros that choose between branches otherwise than before.
+fn flipped<'c>(changed: &'c [Changed], inputs: &[FileInput]) -> impl Iterator<Item = &'c str> {
+    let mut out = Vec::new();
+    for (name, old, new) in changed.iter().flat_map(|c| &c.choices) {
+        let all = crate::link::choices_of(inputs, name);
+        let before = (all.0 + old.0 - new.0.min(all.0 + old.0), all.1 + old.1 - new.1.min(all.1 + old.1));
+        if crate::link::is_feature(name, before) != crate::link::is_feature(name, all) {
+            out.push(name.as_str());
+        }
+    }
+    out.into_iter()
+}
+
+/// The records of a generation.
+struct Records<'r> {
+    reader: &'r Reader,
+    links: i64,
+    names: i64,
+}
+
+impl Records<'_> {
+    /// Adds the files that looked a name up; says no where all files hang on it.
+    fn add_named(&self, name: &str, files: &mut FxHashSet<FileId>) -> Result<bool, StoreError> {
+        for entry in self.reader.consulted(self.links, ConsultEntry::hash(name))?.unpack()? {
+            if entry.file == ConsultEntry::EVERY {
+                return Ok(false);
+            }
+            files.insert(entry.file);
+        }
+        for named in self.reader.names(self.names, name)?.unpack()? {
+            files.extend(self.reader.uses(self.links, named.symbol)?.unpack()?.iter().map(|u| u.file));
+        }
+        Ok(true)
+    }
+
+    /// Adds the files that include a file, and those that include them.
+    fn add_includers(&self, file: FileId, files: &mut FxHashSet<FileId>) -> Result<(), StoreError> {
+        let mut open = vec![file];
+        let mut seen: FxHashSet<FileId> = FxHashSet::default();
+        while let Some(at) = open.pop() {
+            if seen.insert(at) {
+                open.extend(self.reader.importers(self.links, at)?.unpack()?.iter().map(|i| i.file));
+            }
+        }
+        files.extend(seen);
+        Ok(())
+    }
+}

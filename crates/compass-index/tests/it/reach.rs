@@ -1,0 +1,422 @@
+//! What a change reaches: files that are not said to hang on it keep their links, whatever is edited.
+//!
+//! A project is made of slots with several texts each. Every step puts other texts into a few slots: signatures, bases,
+//! imports, shadowing names, macro bodies, conditionals. After each the links of all files that are said to be out of reach must
+//! be what they were.
+
+use crate::{index, request};
+use compass_facts::Cancel;
+use compass_index::refresh::{Reach, run};
+use compass_index::{DiskSources, FileLinks, Index, Silent};
+use rstest::rstest;
+use std::collections::BTreeMap;
+use std::sync::Arc;
+use testkit::Project;
+
+/// A file: its path, and the texts of each slot.
+type File = (&'static str, &'static [&'static [&'static str]]);
+
+const PYTHON: &[File] = &[
+    (
+        "wheel.py",
+        &[
+            &["class Wheel:", "class Wheel(Disc):", "class Round:"],
+            &["    def turn(self): return self", "    def turn(self): return Crumb()", "    def wash(self): pass"],
+            &["    age = 3", "    # nothing"],
+            &["", "class Disc:\n    def roll(self): return Crumb()"],
+            &["class Crumb:\n    def eat(self): pass", "class Crumb:\n    def turn(self): pass\n    def eat(self): return 1"],
+        ],
+    ),
+    (
+        "rack.py",
+        &[
+            &["from wheel import Wheel, Crumb", "from wheel import Wheel as Wheel", "import wheel\nWheel = wheel.Wheel", "from shelf import Wheel"],
+            &["class Rack:", "class Rack(Wheel):"],
+            &["    def first(self): return Wheel()", "    def first(self): return make()", "    def last(self): pass"],
+            &["def make(): return Wheel()", "def make(): return None", "make = Wheel"],
+        ],
+    ),
+    ("shelf.py", &[&["from wheel import *", "from rack import *", ""], &["def make(): return 1", "", "class Wheel:\n    def turn(self): pass"]]),
+    (
+        "use.py",
+        &[
+            &["from rack import Rack, make", "from rack import *"],
+            &["Rack().first().turn()", "make().turn().eat()"],
+            &["Rack().first().roll().eat()", "make().age"],
+        ],
+    ),
+    (
+        "far.py",
+        &[&["import use, shelf", "from shelf import make"], &["shelf.make()", "def turn(): pass"], &["x = shelf.Wheel()", "x = 1"], &["x.turn()", "x.wash()"]],
+    ),
+];
+
+const TYPESCRIPT: &[File] = &[
+    (
+        "wheel.ts",
+        &[
+            &["export class Wheel {", "export class Wheel extends Disc {", "export interface Wheel {"],
+            &["  turn(): Crumb { return null! }", "  turn(): Wheel { return this }", "  age = 3;"],
+            &["}"],
+            &["export class Disc { roll() { return new Crumb(); } }", "class Disc { wash() {} }"],
+            &["export class Crumb { eat() {} }", "export type Crumb = { eat(): void; turn(): void }"],
+            &["export default Crumb;", "export default function pick(): Crumb { return null! }", ""],
+        ],
+    ),
+    (
+        "rack.ts",
+        &[
+            &["import { Wheel } from './wheel';", "import { Wheel as Wheel, Crumb } from './wheel';", "import * as w from './wheel'; type Wheel = w.Wheel;"],
+            &[
+                "export function make(): Wheel { return null!; }",
+                "export const make = (by: number) => new Wheel();",
+                "export function make() { return [] as Wheel[]; }",
+            ],
+            &["export function each(f: (w: Wheel) => void) {}", "export function each(n: number, f: (w: Wheel) => void) {}"],
+            &["export { Wheel };", "export * from './wheel';", ""],
+        ],
+    ),
+    (
+        "index.ts",
+        &[
+            &["export * from './rack';", "export { make, each } from './rack';"],
+            &["export { default as pick } from './wheel';", "export { default } from './wheel';", ""],
+        ],
+    ),
+    (
+        "use.ts",
+        &[
+            &["import { make, each } from './index';", "import { make, each, Wheel } from './rack';"],
+            &["make().turn().eat();", "each((w) => w.turn());"],
+            &["each((w) => { w.roll().eat(); });", "make()[0].turn();"],
+        ],
+    ),
+    (
+        "far.ts",
+        &[
+            &["import pick from './index';", "import { pick } from './index';"],
+            &["pick().eat();", "new pick().eat();"],
+            &["function turn() {} turn();", "declare const w: Wheel; w.turn();"],
+        ],
+    ),
+];
+
+const JAVASCRIPT: &[File] = &[
+    (
+        "wheel.js",
+        &[
+            &[
+                "class Wheel { turn() { return new Crumb(); } }",
+                "function Wheel() {} Wheel.prototype.turn = function () { return new Crumb(); };",
+                "const Wheel = { turn() {} };",
+            ],
+            &["class Crumb { eat() {} }", "/** @typedef {Object} Crumb\n * @property {Wheel} eat */"],
+            &["module.exports = { Wheel, Crumb };", "module.exports = Wheel; module.exports.Crumb = Crumb;", "exports.Wheel = Wheel;"],
+        ],
+    ),
+    (
+        "rack.js",
+        &[
+            &["const { Wheel } = require('./wheel');", "const Wheel = require('./wheel');", "const { Crumb } = require('./wheel');"],
+            &["/** @returns {Wheel} */\nfunction make() {}", "function make() { return new Wheel(); }"],
+            &["exports.make = make;", "module.exports = make;", "module.exports = { make, Wheel };"],
+        ],
+    ),
+    (
+        "use.js",
+        &[
+            &["const { make } = require('./rack');", "const rack = require('./rack'); const make = rack.make;"],
+            &["make().turn().eat();", "new rack.Wheel().turn();"],
+        ],
+    ),
+];
+
+const RUST: &[File] = &[
+    ("Cargo.toml", &[&["[package]\nname = \"rack\"\nversion = \"1.0.0\"\n"]]),
+    (
+        "src/lib.rs",
+        &[
+            &["pub mod wheel;\npub mod rack;\nmod far;"],
+            &["pub use wheel::Wheel;", "pub use wheel::*;", "pub use rack::make;"],
+            &["macro_rules! roll { () => { 1 } }", "macro_rules! roll { ($a:expr) => { $a } }", "fn roll() {}"],
+        ],
+    ),
+    (
+        "src/wheel.rs",
+        &[
+            &["pub struct Wheel { pub age: Crumb }", "pub struct Wheel;", "pub enum Wheel { Oak, Ash }"],
+            &["pub struct Crumb;"],
+            &[
+                "impl Wheel { pub fn turn(&self) -> Crumb { Crumb } }",
+                "impl Wheel { pub fn turn(&self) -> &Wheel { self } }",
+                "impl Crumb { pub fn turn(&self) {} }",
+            ],
+            &["pub trait Eat { fn eat(&self) -> Crumb { Crumb } }", "pub trait Eat { fn eat(&self); fn gulp(&self) -> Wheel; }"],
+            &["impl Eat for Crumb { }", "impl Eat for Wheel { }", ""],
+        ],
+    ),
+    (
+        "src/rack.rs",
+        &[
+            &["use crate::wheel::{Wheel, Eat};", "use super::wheel::*;", "use crate::*;"],
+            &["pub fn make() -> Wheel { todo!() }", "pub fn make() -> Vec<Wheel> { vec![] }", "pub fn make() -> Option<Wheel> { None }"],
+            &["pub fn each(f: impl Fn(&Wheel)) {}", "pub fn each<T: Eat>(f: T) -> T { f }"],
+            &["fn own() { make().turn().eat(); }", "fn own() { each(|w| { w.turn(); }); roll!(); }"],
+        ],
+    ),
+    (
+        "src/far.rs",
+        &[
+            &["use crate::rack::make;", "use crate::rack::*;"],
+            &["fn a() { make().turn(); }", "fn a() { for w in make() { w.turn().eat(); } }"],
+            &["fn b() { crate::rack::make().age; }", "fn b() { each(|w| w.turn()); }"],
+        ],
+    ),
+];
+
+const GO: &[File] = &[
+    ("go.mod", &[&["module example.org/larder\n"]]),
+    (
+        "wheel/wheel.go",
+        &[
+            &["package wheel"],
+            &["type Wheel struct { Crumb }", "type Wheel struct { Age int }", "type Wheel interface { Turn() *Crumb }"],
+            &["type Crumb struct { Salt int }"],
+            &["func (c *Crumb) Eat() *Crumb { return c }", "func (c *Crumb) Turn() *Crumb { return c }", "func (c Crumb) Age() int { return 1 }"],
+        ],
+    ),
+    (
+        "wheel/more.go",
+        &[
+            &["package wheel"],
+            &["func (w *Wheel) Turn() *Crumb { return nil }", "func Turn() {}", ""],
+            &["type Turner interface { Turn() *Crumb }", "type Turner interface { Turn() *Crumb; Eat() *Crumb }"],
+        ],
+    ),
+    (
+        "rack/rack.go",
+        &[
+            &["package rack"],
+            &["import \"example.org/larder/wheel\"", "import w \"example.org/larder/wheel\"", "import . \"example.org/larder/wheel\""],
+            &["func Make() *wheel.Wheel { return nil }", "func Make() (*wheel.Wheel, error) { return nil, nil }", "func Make() []wheel.Wheel { return nil }"],
+            &["type Rack struct { *wheel.Wheel }", "type Rack struct { first wheel.Wheel }"],
+        ],
+    ),
+    (
+        "main.go",
+        &[
+            &["package main"],
+            &["import \"example.org/larder/rack\""],
+            &["func main() { rack.Make().Turn().Eat() }", "func main() { a, _ := rack.Make(); a.Turn().Salt = 1 }"],
+            &["func more() { var r rack.Rack; r.Turn(); r.Eat() }", "func more() { for _, w := range rack.Make() { w.Turn() } }"],
+        ],
+    ),
+];
+
+const JAVA: &[File] = &[
+    (
+        "wheel/Wheel.java",
+        &[
+            &["package wheel;"],
+            &["public class Wheel extends Disc {", "public class Wheel implements Turner {", "public interface Wheel {"],
+            &["  public Crumb turn() { return null; }", "  public Crumb turn(int by) { return null; }", "  public Wheel turn() { return this; }"],
+            &["  public int age;", "  public Wheel() {}", "  public Wheel(int age) {}"],
+            &["}"],
+        ],
+    ),
+    (
+        "wheel/Disc.java",
+        &[&["package wheel;"], &["public class Disc { public Crumb roll() { return null; } }", "public class Disc { public Crumb turn() { return null; } }"]],
+    ),
+    (
+        "wheel/Crumb.java",
+        &[
+            &["package wheel;"],
+            &["public class Crumb { public void eat() {} }", "public class Crumb extends Disc { public void eat(Disc d) {} public void eat() {} }"],
+        ],
+    ),
+    (
+        "wheel/Turner.java",
+        &[
+            &["package wheel;"],
+            &[
+                "public interface Turner { Crumb turn(); }",
+                "public interface Turner { Crumb turn(); default void wash() {} }",
+                "public interface Turner { Crumb spin(Wheel w); }",
+            ],
+        ],
+    ),
+    (
+        "rack/Rack.java",
+        &[
+            &["package rack;"],
+            &["import wheel.Wheel; import wheel.Turner;", "import wheel.*;"],
+            &["public class Rack {"],
+            &["  public Wheel make() { return null; }", "  public static Wheel make() { return new Wheel(); }"],
+            &["  public void each(Turner t) {}", "  public void each(Wheel w) {}"],
+            &["}"],
+        ],
+    ),
+    (
+        "use/Use.java",
+        &[
+            &["package use;"],
+            &["import rack.Rack;", "import rack.*; import static rack.Rack.make;"],
+            &["class Use {"],
+            &["  void a(Rack r) { r.make().turn().eat(); }", "  void a() { make().roll().eat(); }"],
+            &["  void b(Rack r) { r.each(w -> w.turn()); }", "  void b(Rack r) { r.make().age = 1; r.make().wash(); }"],
+            &["}"],
+        ],
+    ),
+];
+
+const C: &[File] = &[
+    (
+        "wheel.h",
+        &[
+            &["struct crumb { int salt; };"],
+            &["struct wheel { struct crumb *crumb; int age; };", "struct wheel { struct wheel *crumb; int salt; };", "typedef struct wheel wheel_t;"],
+            &["#define TURN(w) ((w)->crumb)", "#define TURN(w) ((w)->age)", "int TURN(struct wheel *w);"],
+            &["int turn(struct wheel *w);", "static inline int turn(struct wheel *w) { return w->age; }", ""],
+            &["#ifdef OAK\nint oak(void);\n#else\nint ash(void);\n#endif", "int oak(void);\nint ash(void);"],
+        ],
+    ),
+    (
+        "wheel.c",
+        &[
+            &["#include \"wheel.h\""],
+            &["int turn(struct wheel *w) { return w->age; }", "static int turn(struct wheel *w) { return oak(); }"],
+            &["int oak(void) { return 1; }", ""],
+            &["struct wheel *make(void) { return 0; }", "struct crumb *make(void) { return 0; }"],
+        ],
+    ),
+    (
+        "rack.h",
+        &[
+            &["#include \"wheel.h\"", ""],
+            &["struct rack { struct wheel first; };", "struct rack { struct wheel *first; int (*turn)(struct wheel *); };"],
+            &["#define OAK 1", "#define ASH 1"],
+            &["struct wheel *make(void);", "extern struct crumb *make(void);"],
+        ],
+    ),
+    (
+        "rack.c",
+        &[
+            &["#include \"rack.h\"", "#include \"rack.h\"\n#include \"wheel.h\"", "#include \"wheel.h\""],
+            &["static int wash(struct rack *r) { return r->first.crumb->salt; }", "static int wash(struct rack *r) { return TURN(r->first)->salt; }"],
+            &["int all(void) { return turn(make()) + oak(); }", "int all(void) { return make()->age + ash(); }"],
+            &["static int turn(int a) { return a; }", ""],
+        ],
+    ),
+    (
+        "far.c",
+        &[
+            &["int ash(void) { return 2; }", "static int turn(void) { return 1; }", ""],
+            &["int far(void) { return turn(0) + oak() + all(); }", "int far(void) { struct wheel w; return w.age + w.salt; }"],
+        ],
+    ),
+];
+
+const CPP: &[File] = &[
+    (
+        "wheel.hpp",
+        &[
+            &["namespace larder {"],
+            &["struct Crumb { int salt; Crumb* eat(); };"],
+            &[
+                "class Wheel : public Disc { public: Crumb turn(); int age; };",
+                "class Wheel { public: virtual Crumb turn(); Crumb turn(int by); };",
+                "template <class T> class Wheel { public: T turn(); };",
+            ],
+            &["Wheel* make();", "Crumb make(int a);\nCrumb make(Wheel* w);"],
+            &["}"],
+        ],
+    ),
+    ("disc.hpp", &[&["namespace larder {"], &["struct Disc { virtual int roll(); int age; };", "struct Disc { int turn(); };"], &["}"]]),
+    (
+        "wheel.cpp",
+        &[
+            &["#include \"disc.hpp\"\n#include \"wheel.hpp\"", "#include \"wheel.hpp\""],
+            &["namespace larder {", "using namespace larder;"],
+            &["Crumb Wheel::turn() { return Crumb(); }", "Crumb* Crumb::eat() { return this; }"],
+            &["}", ""],
+        ],
+    ),
+    (
+        "use.cpp",
+        &[
+            &["#include \"disc.hpp\"\n#include \"wheel.hpp\""],
+            &["using namespace larder;", "using larder::make;\nusing larder::Wheel;"],
+            &["int a() { return make()->turn().salt; }", "int a() { auto w = larder::make(); return w->roll() + w->age; }"],
+            &["int b(Wheel& w) { return w.turn(2).salt; }", "struct Oak : larder::Wheel { larder::Crumb turn() override; };"],
+        ],
+    ),
+];
+
+/// Numbers that look random and are the same each time (Marsaglia, Xorshift RNGs, 2003).
+struct Random(u64);
+
+impl Random {
+    fn below(&mut self, limit: usize) -> usize {
+        self.0 ^= self.0 << 13;
+        self.0 ^= self.0 >> 7;
+        self.0 ^= self.0 << 17;
+        (self.0 % limit as u64) as usize
+    }
+}
+
+fn write(project: &Project, file: &File, chosen: &[usize]) {
+    let text: Vec<&str> = file.1.iter().zip(chosen).map(|(slot, i)| slot[*i]).collect();
+    project.write(file.0, &format!("{}\n", text.join("\n")));
+}
+
+fn links(project: &Project) -> BTreeMap<compass_index::FileId, (String, Arc<FileLinks>)> {
+    let index = Index::open(&project.index()).expect("an index");
+    index.files().iter().map(|f| (f.id, (f.path.clone(), index.links(f.id).expect("links")))).collect()
+}
+
+#[rstest]
+#[case::python(PYTHON, 11)]
+#[case::typescript(TYPESCRIPT, 12)]
+#[case::javascript(JAVASCRIPT, 13)]
+#[case::rust(RUST, 14)]
+#[case::go(GO, 15)]
+#[case::java(JAVA, 16)]
+#[case::c(C, 17)]
+#[case::cpp(CPP, 18)]
+fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64) {
+    let steps = std::env::var("COMPASS_REACH_STEPS").ok().and_then(|s| s.parse().ok()).unwrap_or(60);
+    let mut random = Random(seed);
+    let mut chosen: Vec<Vec<usize>> = files.iter().map(|f| vec![0; f.1.len()]).collect();
+    let project = Project::new();
+    files.iter().zip(&chosen).for_each(|(f, c)| write(&project, f, c));
+    index(&project);
+    let mut before = links(&project);
+    let (mut everything, mut some, mut kept) = (0, 0, 0);
+    for step in 0..steps {
+        let mut edits = Vec::new();
+        for _ in 0..1 + random.below(2) {
+            let file = random.below(files.len());
+            let slot = random.below(files[file].1.len());
+            chosen[file][slot] = random.below(files[file].1[slot].len());
+            edits.push(format!("{}: {}", files[file].0, files[file].1[slot][chosen[file][slot]]));
+            // Moved lines alone change nothing for others.
+            write(&project, &files[file], &chosen[file]);
+        }
+        let outcome = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        let after = links(&project);
+        match outcome.reach {
+            Reach::Everything(_) => everything += 1,
+            Reach::Files(reached) => {
+                some += 1;
+                for (id, (path, now)) in after.iter().filter(|(id, _)| !reached.contains(id)) {
+                    kept += 1;
+                    assert_eq!(&before[id].1, now, "step {step}: {path} was said to be out of the reach of {edits:?}");
+                }
+            }
+        }
+        before = after;
+    }
+    eprintln!("{steps} steps: everything {everything}, some files {some}; {kept} times a file kept its links");
+    assert!(some > steps / 2 && kept > steps, "most changes reach few files: everything {everything}, some {some}, kept {kept}");
+}
