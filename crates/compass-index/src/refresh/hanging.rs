@@ -4,6 +4,7 @@ use super::changes::{Change, Changed};
 use crate::FileId;
 use crate::link::FileInput;
 use crate::store::{ConsultEntry, Generation, Reader, StoreError};
+use compass_facts::Facts;
 use rustc_hash::FxHashSet;
 use std::collections::BTreeSet;
 
@@ -30,7 +31,12 @@ pub(super) fn reach(reader: &Reader, before: (i64, &Generation), changed: &[Chan
             Change::Names { names: found, includes } => {
                 names.extend(found.iter().cloned());
                 if *includes {
-                    records.add_includers(change.file, &mut files)?;
+                    let includers = records.includers(change.file)?;
+                    if includers.len() > MANY_INCLUDERS {
+                        return Ok(Reach::Everything("very many files see other includes than before"));
+                    }
+                    names.extend(inputs.iter().filter(|i| includers.contains(&i.id)).flat_map(|i| typed_names(&i.facts)));
+                    files.extend(includers);
                     // Who is included by few is looked at together with these: see the linker of C.
                     files.extend(inputs.iter().filter(|i| change.included.iter().any(|p| ends_with_path(&i.path, p))).map(|i| i.id));
                 }
@@ -45,6 +51,14 @@ pub(super) fn reach(reader: &Reader, before: (i64, &Generation), changed: &[Chan
     let mut files: Vec<FileId> = files.into_iter().collect();
     files.sort_unstable();
     Ok(Reach::Files(files))
+}
+
+/// Of more includers than this nobody is looked up one by one.
+const MANY_INCLUDERS: usize = 2000;
+
+/// What is found by name and has a type that is looked for in the file: it may be another one when the file sees other includes.
+fn typed_names(facts: &Facts) -> impl Iterator<Item = String> {
+    facts.definitions[..facts.outer_count()].iter().filter(|d| d.ty.is_some()).map(|d| facts.name(d.name).to_owned())
 }
 
 fn ends_with_path(path: &str, end: &str) -> bool {
@@ -87,8 +101,8 @@ impl Records<'_> {
         Ok(true)
     }
 
-    /// Adds the files that include a file, and those that include them.
-    fn add_includers(&self, file: FileId, files: &mut FxHashSet<FileId>) -> Result<(), StoreError> {
+    /// The file, those that include it, and those that include them.
+    fn includers(&self, file: FileId) -> Result<FxHashSet<FileId>, StoreError> {
         let mut open = vec![file];
         let mut seen: FxHashSet<FileId> = FxHashSet::default();
         while let Some(at) = open.pop() {
@@ -96,7 +110,6 @@ impl Records<'_> {
                 open.extend(self.reader.importers(self.links, at)?.unpack()?.iter().map(|i| i.file));
             }
         }
-        files.extend(seen);
-        Ok(())
+        Ok(seen)
     }
 }
