@@ -5,7 +5,7 @@
 use crate::evidence::Chain;
 use crate::identity::Numbers;
 use crate::names::Names;
-use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, StoreError, UnitRow, UseEntry};
+use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Runs, StoreError, UnitRow, UseEntry};
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, UseId, read};
@@ -103,6 +103,7 @@ pub struct Index {
     path: PathBuf,
     reader: Mutex<Reader>,
     generation: i64,
+    runs: Runs,
     overview: Generation,
     by_id: FxHashMap<FileId, usize>,
     by_path: FxHashMap<String, FileId>,
@@ -138,6 +139,7 @@ impl Index {
             path: path.to_owned(),
             reader: Mutex::new(reader),
             generation,
+            runs: Runs::of(generation, &overview),
             overview,
             by_id,
             by_path,
@@ -282,7 +284,7 @@ impl Index {
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         let (facts, links) = {
             let reader = self.reader();
-            (reader.facts(id, row.hash)?, if shown { reader.links(self.generation, id)? } else { None })
+            (reader.facts(id, row.hash)?, if shown { reader.links(&self.runs, id)? } else { None })
         };
         let Some(uses) = facts.map(|f| f.pick(wanted)).transpose()?.flatten() else { return Ok(None) };
         let links = links.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?;
@@ -301,7 +303,7 @@ impl Index {
         if let Some(known) = lock(&self.links).get(&id) {
             return Ok(known.clone());
         }
-        let packed = self.reader().links(self.generation, id)?;
+        let packed = self.reader().links(&self.runs, id)?;
         let found = Arc::new(packed.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?);
         lock(&self.links).put(id, found.clone());
         Ok(found)
@@ -336,7 +338,7 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn named(&self, name: &str) -> Result<Vec<NameEntry>, IndexError> {
-        let packed = self.reader().names(self.overview.names, name)?;
+        let packed = self.reader().names(&self.runs, name)?;
         Ok(packed.unpack()?)
     }
 
@@ -349,7 +351,7 @@ impl Index {
             return Ok(known.clone());
         }
         let mut names = Names::default();
-        self.reader().each_name(self.overview.names, &mut |name, _, _, _| names.add(name))?;
+        self.reader().each_name(&self.runs, &mut |name, _, _, _| names.add(name))?;
         Ok(self.names.get_or_init(|| Arc::new(names)).clone())
     }
 
@@ -362,7 +364,7 @@ impl Index {
             return Ok(known.clone());
         }
         // The lock is held for the reading alone.
-        let packed = self.reader().uses(self.generation, symbol)?;
+        let packed = self.reader().uses(&self.runs, symbol)?;
         let found = Arc::new(packed.unpack()?);
         if found.len() >= MANY_USES {
             lock(&self.uses).put(symbol, found.clone());
@@ -375,7 +377,7 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn crossings(&self, target: SymbolId) -> Result<Vec<crate::CrossingEntry>, IndexError> {
-        let packed = self.reader().crossings(self.generation, target)?;
+        let packed = self.reader().crossings(&self.runs, target)?;
         Ok(packed.unpack()?)
     }
 
@@ -384,8 +386,10 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn unlinked(&self, name: &str) -> Result<Vec<(crate::Cause, u64)>, IndexError> {
-        let packed = self.reader().unlinked(self.generation, name)?;
-        Ok(packed.unpack()?.into_iter().map(|u| (u.cause, u.count)).collect())
+        let packed = self.reader().unlinked(&self.runs, name)?;
+        let mut counts: std::collections::BTreeMap<crate::Cause, u64> = Default::default();
+        packed.unpack()?.iter().for_each(|u| *counts.entry(u.cause).or_default() += u.count);
+        Ok(counts.into_iter().collect())
     }
 
     /// Imports that lead to a file.
@@ -393,7 +397,7 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn importers(&self, file: FileId) -> Result<Vec<crate::store::ImportEntry>, IndexError> {
-        let packed = self.reader().importers(self.generation, file)?;
+        let packed = self.reader().importers(&self.runs, file)?;
         Ok(packed.unpack()?)
     }
 
@@ -402,8 +406,11 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn derived(&self, base: SymbolId) -> Result<Vec<SymbolId>, IndexError> {
-        let packed = self.reader().derived(self.generation, base)?;
-        Ok(packed.unpack()?.into_iter().map(|d| d.derived).collect())
+        let packed = self.reader().derived(&self.runs, base)?;
+        let mut found: Vec<SymbolId> = packed.unpack()?.into_iter().map(|d| d.derived).collect();
+        // Several files may say so.
+        found.dedup();
+        Ok(found)
     }
 
     /// The facts of a symbol's file, and its definition there; `None` for a whole file or a symbol that is gone.

@@ -30,5 +30,5 @@ mod ty;
 mod uses;
 mod world;
 
-pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, waits_for_passes};
+pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
 pub(crate) use world::{FileInput, choices, choices_of, is_feature};

@@ -11,7 +11,9 @@
 
 mod changes;
 mod hanging;
+mod part;
 mod reading;
+mod summing;
 
 pub use hanging::Reach;
 
@@ -131,13 +133,27 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     }
     let mut inputs = inputs(&draft.overview.files, read.facts);
     let reach = reach_of(&request.index, old.as_ref(), &draft.overview, &read.changes, &inputs)?;
+    if let (Reach::Files(files), Some(old)) = (&reach, old.as_ref())
+        && part::is_small(files, old)
+        && let Some((number, _)) = writer.current()?
+    {
+        let before = part::Before { number, overview: old, changed: &read.changes };
+        let order = part::Order { request, plan: &plan, threads, cancel, progress };
+        let mut done = part::link(&mut writer, &before, files, &mut draft.overview, inputs, &order)?;
+        seconds.link = done.seconds.link;
+        seconds.write = done.seconds.write;
+        seconds.total = total.elapsed().as_secs_f64();
+        (done.seconds, done.refreshed_files) = (seconds, read.changed);
+        done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
+        return Ok(Outcome { summary: done, warnings: plan.warnings, rebuilt, reach });
+    }
     let linking = Instant::now();
     let base = writer.begin()?;
     let early = old.is_none() && plan.bytes() > EARLY_BYTES;
     let number = base + 1 + i64::from(early);
     draft.overview.names = number;
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
-    let order = link::Request { units: &draft.overview.units.clone(), build: &plan.build, threads, folder: &folder, cancel, progress };
+    let order = link::Request { units: &draft.overview.units.clone(), build: &plan.build, only: None, threads, folder: &folder, cancel, progress };
     let index = request.index.clone();
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
@@ -253,6 +269,7 @@ impl link::Sink for Publishing<'_> {
 fn early_overview(overview: &Generation) -> Generation {
     let mut early = overview.clone();
     early.linked = false;
+    early.base = early.names - 1;
     early.summary.files = overview.files.len() as u64;
     early
 }
@@ -271,9 +288,10 @@ fn publish(
 ) -> Result<(), RefreshError> {
     let size = linked.links.len() as u64;
     overview.linked = true;
+    (overview.base, overview.crossings) = (number, number);
     overview.layers = crate::layers::assign(&plan.layers, &mut overview.files, &linked.links);
-    overview.matrix = matrix(&overview.files, &linked.links);
-    overview.summary = summarise(plan, overview, inputs, &linked);
+    overview.matrix = summing::matrix(&overview.files, &linked.links);
+    overview.summary = summing::summarise(plan, overview, inputs, &linked);
     for (file, links) in linked.links.iter().map(|(f, l)| (*f, l)) {
         let entries = links.crossings.iter().enumerate().map(|(i, c)| crate::CrossingEntry { target: c.to, file, number: i as u32 });
         linked.small.crossings.extend(entries);
@@ -451,19 +469,6 @@ fn wanted(plan: &Plan, request: &Request) -> String {
     format!("{:?} {:?} {passes:?} {:?} {:?}", request.options.deps, request.options.files.is_some(), plan.layers, plan.build)
 }
 
-/// Counts crossings by kind and layers.
-fn matrix(files: &[FileRow], links: &[(FileId, FileLinks)]) -> Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)> {
-    let layer: FxHashMap<FileId, Option<u16>> = files.iter().map(|f| (f.id, f.layer)).collect();
-    let mut counts: std::collections::BTreeMap<(crate::CrossingKind, Option<u16>, Option<u16>), u64> = Default::default();
-    for (file, links) in links {
-        for crossing in &links.crossings {
-            let key = (crossing.kind, layer.get(file).copied().flatten(), layer.get(&crossing.to.file).copied().flatten());
-            *counts.entry(key).or_default() += 1;
-        }
-    }
-    counts.into_iter().map(|((kind, from, to), count)| (kind, from, to, count)).collect()
-}
-
 /// The path's bytes, where the shown path cannot be opened.
 #[cfg(unix)]
 fn raw_path(file: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
@@ -495,52 +500,4 @@ fn inputs(rows: &[FileRow], facts: Vec<Option<reading::Held>>) -> Vec<FileInput>
             FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, bytes: row.bytes, hash: row.hash, facts, numbers, whole }
         })
         .collect()
-}
-
-fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], linked: &link::Linked) -> Summary {
-    let mut s = Summary { files: inputs.len() as u64, bytes: plan.bytes(), ..Summary::default() };
-    for unit in &plan.units {
-        if unit.own {
-            s.units.own += 1;
-        } else {
-            s.units.dependencies += 1;
-        }
-    }
-    for row in &overview.files {
-        s.lines += u64::from(row.lines);
-        *s.languages.entry(row.language.word().to_owned()).or_default() += 1;
-    }
-    for ((file, tally), (_, links)) in inputs.iter().zip(&linked.tallies).zip(&linked.links) {
-        add_file(&mut s, file, tally, links);
-    }
-    s
-}
-
-fn add_file(s: &mut Summary, file: &FileInput, tally: &link::Tally, links: &FileLinks) {
-    let facts = &file.facts;
-    s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
-    s.uses += tally.uses;
-    s.local += tally.local;
-    s.linked.guessed += tally.certainties[crate::Certainty::Guessed as usize];
-    s.linked.inferred += tally.certainties[crate::Certainty::Inferred as usize];
-    s.linked.proven += tally.certainties[crate::Certainty::Proven as usize];
-    for (cause, count) in crate::Cause::ALL.iter().zip(tally.unlinked).filter(|(_, n)| *n > 0) {
-        *s.unlinked.entry(cause.word().to_owned()).or_default() += count;
-    }
-    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
-        *s.hidden.entry(file.language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
-    }
-    for gap in &facts.gaps {
-        *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
-    }
-    if tally.absent > 0 {
-        *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += tally.absent;
-    }
-    for crossing in &links.crossings {
-        *s.crossings.entry(crossing.kind.word().to_owned()).or_default() += 1;
-    }
-    for loose in &links.loose {
-        *s.loose.entry(loose.kind.word().to_owned()).or_default() += 1;
-    }
-    s.gaps += facts.gaps.len() as u64 + tally.absent;
 }

@@ -21,15 +21,16 @@ mod runs;
 mod schema;
 mod writer;
 
+pub(crate) use blocks::Entry;
 pub use blocks::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
 pub(crate) use links::pack_links;
-pub use reader::{Reader, StoredFacts};
+pub use reader::{Reader, Runs, StoredFacts};
 pub(crate) use runs::{UseRuns, merge};
 pub use schema::SCHEMA_VERSION;
-pub(crate) use writer::SmallPostings;
-pub use writer::{Generation, PackedFacts, Writer, pack_facts};
+pub use writer::{Generation, LaterRun, PackedFacts, Retired, Writer, pack_facts};
+pub(crate) use writer::{Part, SmallPostings};
 
 use crate::FileId;
 use compass_facts::Language;

@@ -6,10 +6,12 @@ use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
 use super::world::{Base, FileInput, Gid, Here, Sym, World};
 use crate::evidence::Chain;
-use crate::store::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links};
+use crate::store::{
+    ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links,
+};
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, StepPlace, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Facts, ImportId, ScopeId, UseId};
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
 use smallvec::SmallVec;
 use std::hash::BuildHasher;
 use std::path::Path;
@@ -23,6 +25,8 @@ pub(crate) struct Request<'r> {
     pub(crate) threads: usize,
     /// Where sorted runs are kept meanwhile.
     pub(crate) folder: &'r Path,
+    /// Only these files, by position; all without.
+    pub(crate) only: Option<&'r FxHashSet<usize>>,
     pub(crate) cancel: &'r Cancel,
     pub(crate) progress: &'r dyn Progress,
 }
@@ -84,7 +88,7 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
         let extensions = find_extensions(&whole, &modules);
         (extensions, whole.consulted.finish())
     });
-    let batches = batches(files);
+    let batches = batches(files, request.only);
     let (next, done) = (AtomicUsize::new(0), AtomicUsize::new(0));
     let (sender, receiver) = crossbeam_channel::bounded::<Vec<(FileId, PackedLinks)>>(64);
     let (base, modules, extensions, batches) = (&base, &modules, &extensions, &batches);
@@ -121,7 +125,7 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
             })
             .collect();
         drop(sender);
-        let mut taken = write_names(base, sink, request.cancel);
+        let mut taken = write_names(base, sink, request);
         for batch in receiver {
             taken = taken.and_then(|()| sink.links(batch));
             if taken.is_err() {
@@ -152,10 +156,15 @@ fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
 }
 
 /// Files side by side, so many as are loaded at once.
-fn batches(files: &[FileInput]) -> Vec<std::ops::Range<usize>> {
+fn batches(files: &[FileInput], only: Option<&FxHashSet<usize>>) -> Vec<std::ops::Range<usize>> {
     let mut out = Vec::new();
     let (mut start, mut bytes) = (0, 0);
     for (i, file) in files.iter().enumerate() {
+        if only.is_some_and(|o| !o.contains(&i)) {
+            out.push(start..i);
+            (start, bytes) = (i + 1, 0);
+            continue;
+        }
         bytes += file.bytes as usize;
         if i + 1 - start >= BATCH_FILES || bytes >= BATCH_BYTES {
             out.push(start..i + 1);
@@ -167,10 +176,13 @@ fn batches(files: &[FileInput]) -> Vec<std::ops::Range<usize>> {
     out
 }
 
-fn write_names(base: &Base, sink: &mut dyn Sink, cancel: &Cancel) -> Result<(), StoreError> {
-    let sorted = base.sorted_names();
+fn write_names(base: &Base, sink: &mut dyn Sink, request: &Request) -> Result<(), StoreError> {
+    let mut sorted = base.sorted_names();
+    if let Some(only) = request.only {
+        sorted.retain(|(_, sym)| only.contains(&(sym.file as usize)));
+    }
     // Names of a run that is cancelled are never shown: the rest need not be written.
-    let mut entries = sorted.into_iter().take_while(|_| !cancel.is_cancelled()).filter_map(|(gid, sym)| {
+    let mut entries = sorted.into_iter().take_while(|_| !request.cancel.is_cancelled()).filter_map(|(gid, sym)| {
         let file = &base.files[sym.file as usize];
         let def = file.facts.def(sym.def);
         let symbol = SymbolId { file: file.id, number: file.numbers.number(sym.def) };
@@ -185,12 +197,11 @@ struct Part {
     tallies: Vec<(usize, Tally)>,
     uses: UseRuns,
     small: SmallPostings,
-    unlinked: FxHashMap<(Box<str>, Cause), u64>,
 }
 
 impl Part {
     fn new(folder: &Path) -> Part {
-        Part { links: Vec::new(), tallies: Vec::new(), uses: UseRuns::new(folder), small: SmallPostings::default(), unlinked: FxHashMap::default() }
+        Part { links: Vec::new(), tallies: Vec::new(), uses: UseRuns::new(folder), small: SmallPostings::default() }
     }
 
     /// Links the files of a range; gives the links of those whose facts were loaded for it.
@@ -257,61 +268,20 @@ impl Part {
                 })?;
             }
         }
-        for (usage, cause) in &links.unlinked {
-            let name = facts.name(facts.usage(*usage).name);
-            match self.unlinked.get_mut(&(name, *cause) as &dyn UnlinkedKey) {
-                Some(count) => *count += 1,
-                None => {
-                    self.unlinked.insert((name.into(), *cause), 1);
-                }
-            }
-        }
+        let mut unlinked: FxHashMap<(compass_facts::NameId, Cause), u64> = FxHashMap::default();
+        links.unlinked.iter().for_each(|(usage, cause)| *unlinked.entry((facts.usage(*usage).name, *cause)).or_default() += 1);
+        let entry = |((name, cause), count)| UnlinkedEntry { name: facts.name(name).to_owned(), cause, file: file.id, count };
+        self.small.unlinked.extend(unlinked.into_iter().map(entry));
         for (i, targets) in links.imports.iter().enumerate() {
             self.small.imports.extend(targets.iter().map(|t| ImportEntry { target: t.file, file: file.id, import: i as u32 }));
         }
-        self.small.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived }));
+        self.small.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived, file: file.id }));
         Ok(())
     }
 }
 
-/// Lets a name be looked up without a copy of it.
-trait UnlinkedKey {
-    fn parts(&self) -> (&str, Cause);
-}
-
-impl UnlinkedKey for (Box<str>, Cause) {
-    fn parts(&self) -> (&str, Cause) {
-        (&self.0, self.1)
-    }
-}
-
-impl UnlinkedKey for (&str, Cause) {
-    fn parts(&self) -> (&str, Cause) {
-        *self
-    }
-}
-
-impl<'a> std::borrow::Borrow<dyn UnlinkedKey + 'a> for (Box<str>, Cause) {
-    fn borrow(&self) -> &(dyn UnlinkedKey + 'a) {
-        self
-    }
-}
-
-impl std::hash::Hash for dyn UnlinkedKey + '_ {
-    fn hash<H: std::hash::Hasher>(&self, state: &mut H) {
-        self.parts().hash(state);
-    }
-}
-
-impl PartialEq for dyn UnlinkedKey + '_ {
-    fn eq(&self, other: &Self) -> bool {
-        self.parts() == other.parts()
-    }
-}
-
-impl Eq for dyn UnlinkedKey + '_ {}
-
-fn tally(facts: &Facts, links: &FileLinks) -> Tally {
+/// Counts the uses of a file.
+pub(crate) fn tally(facts: &Facts, links: &FileLinks) -> Tally {
     let mut out = Tally { uses: facts.uses.len() as u64, absent: links.absent.len() as u64, ..Tally::default() };
     out.local = facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
     links.iter().for_each(|(_, l)| out.certainties[l.certainty as usize] += 1);
@@ -327,7 +297,6 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
         uses: Vec::new(),
         small: SmallPostings::default(),
     };
-    let mut unlinked: FxHashMap<(Box<str>, Cause), u64> = FxHashMap::default();
     for part in parts.drain(..) {
         part.links.into_iter().for_each(|(i, l)| out.links[i].1 = l);
         part.tallies.into_iter().for_each(|(i, t)| out.tallies[i] = t);
@@ -335,12 +304,11 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
         out.small.imports.extend(part.small.imports);
         out.small.derived.extend(part.small.derived);
         out.small.consulted.extend(part.small.consulted);
-        part.unlinked.into_iter().for_each(|(key, count)| *unlinked.entry(key).or_default() += count);
+        out.small.unlinked.extend(part.small.unlinked);
     }
-    out.small.unlinked = unlinked.into_iter().map(|((name, cause), count)| UnlinkedEntry { name: name.into(), cause, count }).collect();
-    out.small.unlinked.sort_by(|a, b| (&a.name, a.cause).cmp(&(&b.name, b.cause)));
-    out.small.imports.sort_by_key(|i| (i.target, i.file, i.import));
-    out.small.derived.sort_by_key(|d| (d.base, d.derived));
+    out.small.unlinked.sort_by(Entry::order);
+    out.small.imports.sort_by(Entry::order);
+    out.small.derived.sort_by(Entry::order);
     out.small.derived.dedup();
     out
 }

@@ -22,6 +22,8 @@ use std::hash::{Hash, Hasher};
 pub(crate) struct Changed {
     /// Which.
     pub(crate) file: FileId,
+    /// Its facts before.
+    pub(crate) old: Option<Box<Facts>>,
     /// What that means for others.
     pub(crate) what: Change,
     /// Included paths of before or now that are not in both.
@@ -41,12 +43,12 @@ impl Changed {
         let names: BTreeSet<&String> = before.keys().chain(now.keys()).collect();
         let of = |all: &FxHashMap<String, (u64, u64)>, name: &String| all.get(name).copied().unwrap_or_default();
         let choices = names.into_iter().map(|n| (n.clone(), of(&before, n), of(&now, n))).filter(|c| c.1 != c.2).collect();
-        Changed { file, what: between(language, old, new), included, choices }
+        Changed { file, old: None, what: between(language, old, new), included, choices }
     }
 
     /// A file of which nothing is known from before.
     pub(crate) fn unknown(file: FileId, why: &'static str) -> Changed {
-        Changed { file, what: Change::Everything(why), included: Vec::new(), choices: Vec::new() }
+        Changed { file, old: None, what: Change::Everything(why), included: Vec::new(), choices: Vec::new() }
     }
 }
 

@@ -3,7 +3,7 @@
 use super::changes::{Change, Changed};
 use crate::FileId;
 use crate::link::FileInput;
-use crate::store::{ConsultEntry, Generation, Reader, StoreError};
+use crate::store::{ConsultEntry, Generation, Reader, Runs, StoreError};
 use compass_facts::Facts;
 use rustc_hash::FxHashSet;
 use std::collections::BTreeSet;
@@ -23,7 +23,7 @@ pub enum Reach {
 pub(super) fn reach(reader: &Reader, before: (i64, &Generation), changed: &[Changed], inputs: &[FileInput]) -> Result<Reach, StoreError> {
     let mut names: BTreeSet<String> = flipped(changed, inputs).map(str::to_owned).collect();
     let mut files: FxHashSet<FileId> = FxHashSet::default();
-    let records = Records { reader, links: before.0, names: before.1.names };
+    let records = Records { reader, runs: Runs::of(before.0, before.1) };
     for change in changed {
         files.insert(change.file);
         match &change.what {
@@ -82,21 +82,20 @@ fn flipped<'c>(changed: &'c [Changed], inputs: &[FileInput]) -> impl Iterator<It
 /// The records of a generation.
 struct Records<'r> {
     reader: &'r Reader,
-    links: i64,
-    names: i64,
+    runs: Runs,
 }
 
 impl Records<'_> {
     /// Adds the files that looked a name up; says no where all files hang on it.
     fn add_named(&self, name: &str, files: &mut FxHashSet<FileId>) -> Result<bool, StoreError> {
-        for entry in self.reader.consulted(self.links, ConsultEntry::hash(name))?.unpack()? {
+        for entry in self.reader.consulted(&self.runs, ConsultEntry::hash(name))?.unpack()? {
             if entry.file == ConsultEntry::EVERY {
                 return Ok(false);
             }
             files.insert(entry.file);
         }
-        for named in self.reader.names(self.names, name)?.unpack()? {
-            files.extend(self.reader.uses(self.links, named.symbol)?.unpack()?.iter().map(|u| u.file));
+        for named in self.reader.names(&self.runs, name)?.unpack()? {
+            files.extend(self.reader.uses(&self.runs, named.symbol)?.unpack()?.iter().map(|u| u.file));
         }
         Ok(true)
     }
@@ -107,7 +106,7 @@ impl Records<'_> {
         let mut seen: FxHashSet<FileId> = FxHashSet::default();
         while let Some(at) = open.pop() {
             if seen.insert(at) {
-                open.extend(self.reader.importers(self.links, at)?.unpack()?.iter().map(|i| i.file));
+                open.extend(self.reader.importers(&self.runs, at)?.unpack()?.iter().map(|i| i.file));
             }
         }
         Ok(seen)

@@ -19,6 +19,9 @@ const STACK_BYTES: usize = 16 << 20;
 /// Of so many bytes of source the facts stay whole in memory until they are linked; of what is beyond only the outer part does.
 pub(super) const WHOLE_BYTES: u64 = 24 << 20;
 
+/// So few changed files are read, whatever a killed run may have left of them.
+const FEW_FILES: usize = 500;
+
 /// Facts until they are linked.
 #[derive(Default)]
 pub(super) struct Held {
@@ -62,7 +65,6 @@ enum Found {
 
 pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
-    let known = writer.fact_keys()?;
     let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0, changes: Vec::new() };
     let mut open = Vec::new();
     for (i, (row, planned)) in job.rows.iter_mut().zip(&job.plan.files).enumerate() {
@@ -74,6 +76,8 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
             None => open.push(i),
         }
     }
+    // What a killed run left is worth looking for where much is to be read.
+    let known = if job.old.is_none_or(|o| !o.linked) || open.len() > FEW_FILES { writer.fact_keys()? } else { FxHashSet::default() };
     out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
     let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes) };
     for (i, hash, lines) in read_open(&open, &job, &context, &mut out, writer)? {
@@ -171,7 +175,10 @@ fn collect(
                     Some((old, _)) => Changed::of(id, job.rows[i].language, old, &facts),
                     None => Changed::unknown(id, "the facts of before are damaged"),
                 });
-                let numbers = before.map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(&f, &n, &facts));
+                let numbers = before.as_ref().map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(f, n, &facts));
+                if let (Some(change), Some((old, _))) = (out.changes.last_mut(), before) {
+                    change.old = Some(Box::new(old));
+                }
                 let packed = pack_facts(&facts, &numbers)?;
                 (hash, context.hold(*facts, numbers, job.plan.files[i].bytes), packed)
             }
@@ -203,7 +210,7 @@ fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<F
     let (hash, facts) = match context.sources.read(&planned.full) {
         Ok(bytes) => {
             let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
-            if context.known.contains(&(row.id, hash)) {
+            if context.known.contains(&(row.id, hash)) || context.old.get(&row.id).is_some_and(|o| o.hash == hash) {
                 return Some(Found::Same { hash });
             }
             (hash, facts_of(planned, bytes, context.cancel)?)

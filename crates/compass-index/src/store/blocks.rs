@@ -3,7 +3,10 @@
 use super::{StoreError, columns};
 use crate::{Certainty, FileId, SymbolId, SymbolNo};
 use compass_facts::{Flags, Kind, Role};
+use rustc_hash::FxHashSet;
 use serde::{Deserialize, Serialize, de::DeserializeOwned};
+use std::cmp::Ordering;
+use std::sync::Arc;
 
 /// A definition under its name.
 #[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
@@ -55,6 +58,8 @@ pub struct DerivedEntry {
     pub base: SymbolId,
     /// What derives from it.
     pub derived: SymbolId,
+    /// The file that says so.
+    pub file: FileId,
 }
 
 /// Uses of a name that have no target, by cause.
@@ -64,6 +69,8 @@ pub struct UnlinkedEntry {
     pub name: String,
     /// Why.
     pub cause: crate::Cause,
+    /// The file they stand in.
+    pub file: FileId,
     /// How many.
     pub count: u64,
 }
@@ -94,6 +101,14 @@ impl Entry for ConsultEntry {
         self.name.to_be_bytes().to_vec()
     }
 
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        a.cmp(b)
+    }
+
     fn has_key(&self, key: &[u8]) -> bool {
         self.name.to_be_bytes() == key
     }
@@ -112,6 +127,14 @@ impl Entry for UnlinkedEntry {
     fn key(&self) -> Vec<u8> {
         self.name.as_bytes().to_vec()
     }
+
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (&a.name, a.cause, a.file).cmp(&(&b.name, b.cause, b.file))
+    }
 }
 
 /// Entries of a block where the kind is rare: size matters less than time to find one.
@@ -125,6 +148,10 @@ pub trait Entry: Serialize + DeserializeOwned {
     const PER_BLOCK: usize = 1024;
     /// Sorts as the entry does.
     fn key(&self) -> Vec<u8>;
+    /// The file whose linking made the entry: it goes when that file is linked again.
+    fn owner(&self) -> FileId;
+    /// The order of entries.
+    fn order(a: &Self, b: &Self) -> Ordering;
 
     /// Has it that very key? Asked for every entry of a block.
     fn has_key(&self, key: &[u8]) -> bool {
@@ -154,6 +181,14 @@ impl Entry for NameEntry {
         self.name.as_bytes().to_vec()
     }
 
+    fn owner(&self) -> FileId {
+        self.symbol.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (&a.name, a.symbol).cmp(&(&b.name, b.symbol))
+    }
+
     fn has_key(&self, key: &[u8]) -> bool {
         self.name.as_bytes() == key
     }
@@ -175,6 +210,14 @@ impl Entry for UseEntry {
     const FAMILY: i64 = 2;
     fn key(&self) -> Vec<u8> {
         self.target.to_key().to_vec()
+    }
+
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (a.target, a.file, a.usage).cmp(&(b.target, b.file, b.usage))
     }
 
     fn has_key(&self, key: &[u8]) -> bool {
@@ -200,6 +243,14 @@ impl Entry for ImportEntry {
     fn key(&self) -> Vec<u8> {
         SymbolId::module(self.target).to_key().to_vec()
     }
+
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (a.target, a.file, a.import).cmp(&(b.target, b.file, b.import))
+    }
 }
 
 impl Entry for crate::CrossingEntry {
@@ -208,6 +259,14 @@ impl Entry for crate::CrossingEntry {
     fn key(&self) -> Vec<u8> {
         self.target.to_key().to_vec()
     }
+
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (a.target, a.file, a.number).cmp(&(b.target, b.file, b.number))
+    }
 }
 
 impl Entry for DerivedEntry {
@@ -215,6 +274,14 @@ impl Entry for DerivedEntry {
     const PER_BLOCK: usize = SMALL_BLOCK;
     fn key(&self) -> Vec<u8> {
         self.base.to_key().to_vec()
+    }
+
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (a.base, a.derived, a.file).cmp(&(b.base, b.derived, b.file))
     }
 }
 
@@ -348,16 +415,21 @@ pub(super) fn with_unpacked<R>(blob: &[u8], sum: i64, what: &'static str, work: 
     expanded(blob, what, work)
 }
 
+/// Blocks with their checksums.
+pub(super) type Blocks = Vec<(i64, Vec<u8>)>;
+
 /// Blocks that hold all entries of a key, still packed: unpacking needs no connection.
 pub struct PackedEntries<E> {
     key: Vec<u8>,
-    blocks: Vec<(i64, Vec<u8>)>,
+    blocks: Blocks,
+    /// Blocks of the files that were linked again since, and these files.
+    later: Option<(Blocks, Arc<FxHashSet<FileId>>)>,
     entry: std::marker::PhantomData<E>,
 }
 
 impl<E: Entry> PackedEntries<E> {
-    pub(super) fn new(key: &[u8], blocks: Vec<(i64, Vec<u8>)>) -> Self {
-        PackedEntries { key: key.to_vec(), blocks, entry: std::marker::PhantomData }
+    pub(super) fn new(key: &[u8], blocks: Blocks, later: Option<(Blocks, Arc<FxHashSet<FileId>>)>) -> Self {
+        PackedEntries { key: key.to_vec(), blocks, later, entry: std::marker::PhantomData }
     }
 
     /// The entries of the key.
@@ -366,11 +438,21 @@ impl<E: Entry> PackedEntries<E> {
     /// [`StoreError::Damaged`] and [`StoreError::Shape`].
     pub fn unpack(self) -> Result<Vec<E>, StoreError> {
         let mut out = Vec::new();
-        for (sum, blob) in &self.blocks {
-            with_unpacked(blob, *sum, "postings", |bytes| E::pick(bytes, &self.key, &mut out))?;
+        pick(&self.blocks, &self.key, &mut out)?;
+        if let Some((blocks, hidden)) = &self.later {
+            out.retain(|e: &E| !hidden.contains(&e.owner()));
+            let before = out.len();
+            pick(blocks, &self.key, &mut out)?;
+            if before > 0 && out.len() > before {
+                out.sort_by(E::order);
+            }
         }
         Ok(out)
     }
+}
+
+fn pick<E: Entry>(blocks: &Blocks, key: &[u8], out: &mut Vec<E>) -> Result<(), StoreError> {
+    blocks.iter().try_for_each(|(sum, blob)| with_unpacked(blob, *sum, "postings", |bytes| E::pick(bytes, key, out)))
 }
 
 /// The entries of a block.
@@ -410,10 +492,10 @@ mod tests {
 
     fn derived(count: u32) -> Vec<DerivedEntry> {
         let symbol = |n| SymbolId { file: FileId { unit: crate::UnitId(0), number: crate::FileNo(n) }, number: SymbolNo(n) };
-        (0..count).map(|i| DerivedEntry { base: symbol(i), derived: symbol(i * 7) }).collect()
+        (0..count).map(|i| DerivedEntry { base: symbol(i), derived: symbol(i * 7), file: symbol(i).file }).collect()
     }
 
-    type Blocks = Vec<(Vec<u8>, i64, Vec<u8>)>;
+    type Cut = Vec<(Vec<u8>, i64, Vec<u8>)>;
 
     #[rstest::rstest]
     #[case::none(0)]
@@ -422,8 +504,8 @@ mod tests {
     #[case::many(150_000)]
     fn threads_cut_the_same_blocks(#[case] count: u32) {
         let entries = derived(count);
-        let (mut one, mut many): (Blocks, Blocks) = Default::default();
-        let keep = |to: &mut Blocks, first: &[u8], block: i64, bytes: &[u8]| {
+        let (mut one, mut many): (Cut, Cut) = Default::default();
+        let keep = |to: &mut Cut, first: &[u8], block: i64, bytes: &[u8]| {
             to.push((first.to_vec(), block, bytes.to_vec()));
             Ok(())
         };

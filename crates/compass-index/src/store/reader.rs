@@ -1,13 +1,15 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
+use super::blocks::{self, Blocks, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Facts, Flags, Kind, UseId};
 use rusqlite::{Connection, OpenFlags, OptionalExtension, params};
+use rustc_hash::FxHashSet;
 use std::path::Path;
+use std::sync::Arc;
 
 /// Facts as they lie in the store; unpacking them needs no connection.
 pub struct StoredFacts(i64, Vec<u8>);
@@ -35,6 +37,29 @@ impl StoredLinks {
     /// The links.
     pub fn unpack(self) -> Result<FileLinks, StoreError> {
         super::links::unpack_links(&self.1, self.0)
+    }
+}
+
+/// Which rows make up a generation: those of the run that linked everything, and those of the run that linked some files again.
+#[derive(Debug, Clone, Default)]
+pub struct Runs {
+    /// The generation itself.
+    pub(super) current: i64,
+    /// The run that linked everything.
+    pub(super) base: i64,
+    /// The run that wrote its names: known before the links are.
+    pub(super) names: i64,
+    /// The run that wrote the crossings of all files.
+    pub(super) crossings: i64,
+    /// The run since, and the files it linked.
+    pub(super) later: Option<(i64, Arc<FxHashSet<FileId>>)>,
+}
+
+impl Runs {
+    /// The rows of a generation.
+    pub fn of(current: i64, overview: &Generation) -> Runs {
+        let later = overview.later.as_ref().map(|l| (l.run, Arc::new(l.files.iter().copied().collect())));
+        Runs { current, base: overview.base, names: overview.names, crossings: overview.crossings, later }
     }
 }
 
@@ -80,19 +105,40 @@ impl Reader {
     }
 
     /// The links of a file, still packed.
-    pub fn links(&self, generation: i64, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
-        packed_links(&self.connection, generation, file)
+    pub fn links(&self, runs: &Runs, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
+        packed_links(&self.connection, runs.current, file)
     }
 
     /// Definitions of exactly that name.
-    pub fn names(&self, generation: i64, name: &str) -> Result<PackedEntries<NameEntry>, StoreError> {
-        self.find(generation, name.as_bytes())
+    pub fn names(&self, runs: &Runs, name: &str) -> Result<PackedEntries<NameEntry>, StoreError> {
+        self.find_from(runs.names, runs, name.as_bytes())
     }
 
     /// Goes through all definitions by name, without keeping them.
-    pub fn each_name(&self, generation: i64, visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
+    pub fn each_name(&self, runs: &Runs, visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
+        let Some((later, hidden)) = &runs.later else { return self.each_name_of(runs.names, visit) };
+        let further: Vec<NameEntry> = self.all(*later)?;
+        let mut further = further.iter().peekable();
+        self.each_name_of(runs.names, &mut |name, symbol, kind, flags| {
+            while let Some(entry) = further.next_if(|e| (e.name.as_str(), e.symbol) < (name, symbol)) {
+                visit(&entry.name, entry.symbol, entry.kind, entry.flags);
+            }
+            if !hidden.contains(&symbol.file) {
+                visit(name, symbol, kind, flags);
+            }
+        })?;
+        further.for_each(|e| visit(&e.name, e.symbol, e.kind, e.flags));
+        Ok(())
+    }
+
+    /// All entries of a family that a run wrote, in order.
+    pub(super) fn all<E: Entry>(&self, run: i64) -> Result<Vec<E>, StoreError> {
+        all(&self.connection, run)
+    }
+
+    fn each_name_of(&self, run: i64, visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
         let mut select = self.connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
-        let mut rows = select.query(params![generation, NameEntry::FAMILY])?;
+        let mut rows = select.query(params![run, NameEntry::FAMILY])?;
         while let Some(row) = rows.next()? {
             let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
             blocks::with_unpacked(blob, row.get(0)?, "postings", |bytes| super::columns::each_name(bytes, visit))?;
@@ -101,41 +147,54 @@ impl Reader {
     }
 
     /// Uses of a symbol, by file and place.
-    pub fn uses(&self, generation: i64, symbol: SymbolId) -> Result<PackedEntries<UseEntry>, StoreError> {
-        self.find(generation, &symbol.to_key())
+    pub fn uses(&self, runs: &Runs, symbol: SymbolId) -> Result<PackedEntries<UseEntry>, StoreError> {
+        self.find(runs, &symbol.to_key())
     }
 
     /// Imports that lead to a file.
-    pub fn importers(&self, generation: i64, file: FileId) -> Result<PackedEntries<ImportEntry>, StoreError> {
-        self.find(generation, &SymbolId::module(file).to_key())
+    pub fn importers(&self, runs: &Runs, file: FileId) -> Result<PackedEntries<ImportEntry>, StoreError> {
+        self.find(runs, &SymbolId::module(file).to_key())
     }
 
     /// Uses of a name that have no target, by cause.
-    pub fn unlinked(&self, generation: i64, name: &str) -> Result<PackedEntries<UnlinkedEntry>, StoreError> {
-        self.find(generation, name.as_bytes())
+    pub fn unlinked(&self, runs: &Runs, name: &str) -> Result<PackedEntries<UnlinkedEntry>, StoreError> {
+        self.find(runs, name.as_bytes())
     }
 
     /// Files that looked a name up while they were linked, where their uses do not tell.
-    pub fn consulted(&self, generation: i64, name: u32) -> Result<PackedEntries<ConsultEntry>, StoreError> {
-        self.find(generation, &name.to_be_bytes())
+    pub fn consulted(&self, runs: &Runs, name: u32) -> Result<PackedEntries<ConsultEntry>, StoreError> {
+        self.find(runs, &name.to_be_bytes())
     }
 
     /// Types right below a type.
-    pub fn derived(&self, generation: i64, base: SymbolId) -> Result<PackedEntries<DerivedEntry>, StoreError> {
-        self.find(generation, &base.to_key())
+    pub fn derived(&self, runs: &Runs, base: SymbolId) -> Result<PackedEntries<DerivedEntry>, StoreError> {
+        self.find(runs, &base.to_key())
     }
 
     /// Crossings that reach a symbol.
-    pub fn crossings(&self, generation: i64, target: SymbolId) -> Result<PackedEntries<crate::CrossingEntry>, StoreError> {
-        self.find(generation, &target.to_key())
+    pub fn crossings(&self, runs: &Runs, target: SymbolId) -> Result<PackedEntries<crate::CrossingEntry>, StoreError> {
+        let key = target.to_key();
+        Ok(PackedEntries::new(&key, self.blocks::<crate::CrossingEntry>(runs.crossings, &key)?, None))
     }
 
     /// The blocks that may hold entries with that very key: backwards from the last that begins with it or before it.
-    fn find<E: Entry>(&self, generation: i64, key: &[u8]) -> Result<PackedEntries<E>, StoreError> {
+    fn find<E: Entry>(&self, runs: &Runs, key: &[u8]) -> Result<PackedEntries<E>, StoreError> {
+        self.find_from(runs.base, runs, key)
+    }
+
+    fn find_from<E: Entry>(&self, base: i64, runs: &Runs, key: &[u8]) -> Result<PackedEntries<E>, StoreError> {
+        let later = match &runs.later {
+            Some((run, files)) => Some((self.blocks::<E>(*run, key)?, files.clone())),
+            None => None,
+        };
+        Ok(PackedEntries::new(key, self.blocks::<E>(base, key)?, later))
+    }
+
+    fn blocks<E: Entry>(&self, run: i64, key: &[u8]) -> Result<Blocks, StoreError> {
         let mut select = self
             .connection
             .prepare_cached("SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first <= ? ORDER BY first DESC, block DESC")?;
-        let mut rows = select.query(params![generation, E::FAMILY, key])?;
+        let mut rows = select.query(params![run, E::FAMILY, key])?;
         let mut found = Vec::new();
         while let Some(row) = rows.next()? {
             let blob = |i| row.get_ref(i).map(|v| v.as_blob().map_err(|_| StoreError::Shape { what: "postings" }));
@@ -145,7 +204,7 @@ impl Reader {
             }
         }
         found.reverse();
-        Ok(PackedEntries::new(key, found))
+        Ok(found)
     }
 }
 
@@ -171,9 +230,23 @@ pub(super) fn packed_facts(connection: &Connection, file: FileId, hash: u64) -> 
 }
 
 pub(super) fn packed_links(connection: &Connection, generation: i64, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
-    let mut select = connection.prepare_cached("SELECT sum, blob FROM links WHERE generation = ? AND unit = ? AND file = ?")?;
-    let row = select.query_row(params![generation, file.unit.0, file.number.0], |r| Ok(StoredLinks(r.get(0)?, r.get(1)?)));
+    // A file that was not linked since keeps the row of the run that did.
+    let mut select =
+        connection.prepare_cached("SELECT sum, blob FROM links WHERE unit = ? AND file = ? AND generation <= ? ORDER BY generation DESC LIMIT 1")?;
+    let row = select.query_row(params![file.unit.0, file.number.0, generation], |r| Ok(StoredLinks(r.get(0)?, r.get(1)?)));
     Ok(row.optional()?)
+}
+
+/// All entries of a family that a run wrote, in order.
+pub(super) fn all<E: Entry>(connection: &Connection, run: i64) -> Result<Vec<E>, StoreError> {
+    let mut select = connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
+    let mut rows = select.query(params![run, E::FAMILY])?;
+    let mut out = Vec::new();
+    while let Some(row) = rows.next()? {
+        let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
+        out.extend(blocks::with_unpacked(blob, row.get(0)?, "postings", E::decode)?);
+    }
+    Ok(out)
 }
 
 fn unpack_facts(blob: &[u8], sum: i64) -> Result<(Facts, Numbers), StoreError> {

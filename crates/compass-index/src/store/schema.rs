@@ -3,7 +3,7 @@
 use rusqlite::Connection;
 
 /// Raised by hand when tables, blobs or what readers say of the same text change.
-const FORMAT: i64 = 9;
+const FORMAT: i64 = 10;
 
 /// Version of the tables and of everything inside their blobs; an index of another one is rebuilt. Holds the shape of
 /// facts, so that a change of the model cannot be forgotten.
@@ -17,7 +17,7 @@ CREATE TABLE IF NOT EXISTS facts (
     PRIMARY KEY (unit, file, hash)) WITHOUT ROWID;
 CREATE TABLE IF NOT EXISTS links (
     generation INTEGER NOT NULL, unit INTEGER NOT NULL, file INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
-    PRIMARY KEY (generation, unit, file)) WITHOUT ROWID;
+    PRIMARY KEY (unit, file, generation)) WITHOUT ROWID;
 CREATE TABLE IF NOT EXISTS postings (
     generation INTEGER NOT NULL, family INTEGER NOT NULL, first BLOB NOT NULL, block INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
     PRIMARY KEY (generation, family, first, block)) WITHOUT ROWID;

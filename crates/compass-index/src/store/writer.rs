@@ -6,6 +6,7 @@ use crate::identity::Numbers;
 use crate::{FileId, FileLinks, Summary};
 use compass_facts::Facts;
 use rusqlite::{Connection, params};
+use rustc_hash::FxHashSet;
 use serde::{Deserialize, Serialize};
 use std::path::Path;
 
@@ -22,6 +23,40 @@ pub(crate) struct SmallPostings {
     pub(crate) crossings: Vec<crate::CrossingEntry>,
     /// Files by the names they hang on.
     pub(crate) consulted: Vec<ConsultEntry>,
+}
+
+/// A run that linked some files again; what the base says of them is void.
+#[derive(Debug, Clone, Default, PartialEq, Serialize, Deserialize)]
+pub struct LaterRun {
+    /// Its number.
+    pub run: i64,
+    /// The files, sorted: those linked in it or in one that it took over.
+    pub files: Vec<FileId>,
+}
+
+/// Rows to be removed by the next run.
+#[derive(Debug, Clone, Default, PartialEq, Serialize, Deserialize)]
+pub struct Retired {
+    /// The number of an earlier later run.
+    pub run: Option<i64>,
+    /// Facts of contents that are gone.
+    pub facts: Vec<(FileId, u64)>,
+    /// Files with more than one row of links.
+    pub links: Vec<FileId>,
+}
+
+/// What linking some files again gave; see [`Writer::put_part`].
+pub(crate) struct Part<'p> {
+    /// The files.
+    pub(crate) files: &'p FxHashSet<FileId>,
+    /// Their names, sorted.
+    pub(crate) names: Vec<NameEntry>,
+    /// Links, also of other files whose crossings are others.
+    pub(crate) links: Vec<(FileId, PackedLinks)>,
+    /// Uses, sorted.
+    pub(crate) uses: Vec<UseEntry>,
+    /// The smaller postings; crossings of all files.
+    pub(crate) small: SmallPostings,
 }
 
 /// What a generation says as a whole.
@@ -45,8 +80,16 @@ pub struct Generation {
     pub matrix: Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)>,
     /// Are links there, or only facts?
     pub linked: bool,
-    /// The generation under whose number the names are kept: known before the links are.
+    /// The run that linked everything.
+    pub base: i64,
+    /// The run that wrote its names: known before the links are.
     pub names: i64,
+    /// The run since, which linked some files again.
+    pub later: Option<LaterRun>,
+    /// The run that wrote the crossings of all files.
+    pub crossings: i64,
+    /// What readers of the generation before may still look at.
+    pub retired: Retired,
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.
     pub began_ns: i64,
     /// What the run was asked to include, for telling a change of mind from a change of files.
@@ -143,10 +186,12 @@ impl Writer {
     /// # Errors
     /// [`StoreError::Sqlite`].
     pub fn begin(&mut self) -> Result<i64, StoreError> {
-        let (old, names) = self.current().ok().flatten().map_or((0, 0), |(g, o)| (g, o.names));
+        let current = self.current().ok().flatten();
+        let (old, base, names) = current.as_ref().map_or((0, 0, 0), |(g, o)| (*g, o.base, o.names));
+        let (later, crossings) = current.as_ref().map_or((base, base), |(_, o)| (o.later.as_ref().map_or(base, |l| l.run), o.crossings));
         // What a killed run may have left, and what readers of an earlier generation have had time to finish with.
-        self.connection.execute("DELETE FROM links WHERE generation <> ?", params![old])?;
-        self.connection.execute("DELETE FROM postings WHERE generation <> ? AND generation <> ?", params![old, names])?;
+        self.connection.execute("DELETE FROM links WHERE generation > ? OR generation < ?", params![old, base])?;
+        self.connection.execute("DELETE FROM postings WHERE generation NOT IN (?, ?, ?, ?)", params![base, names, later, crossings])?;
         Ok(old.max(names))
     }
 
@@ -180,6 +225,39 @@ impl Writer {
         self.put_postings(generation, small.unlinked.into_iter().map(Ok))?;
         self.put_postings(generation, small.crossings.into_iter().map(Ok))?;
         self.put_blocks::<ConsultEntry>(generation, |put| blocks::cut_on_threads(small.consulted.into_iter().map(Ok), put))
+    }
+
+    /// Makes a generation out of the one before and some files linked again, all in one transaction.
+    ///
+    /// The later run of before is taken over: there is never more than one.
+    ///
+    /// # Errors
+    /// Store errors; nothing is changed then.
+    pub(crate) fn put_part(&mut self, generation: i64, before: (i64, &Generation), part: Part, overview: &Generation) -> Result<(), StoreError> {
+        let transaction = self.connection.transaction()?;
+        let taken = before.1.later.as_ref().map(|l| l.run);
+        remove_retired(&transaction, before, overview)?;
+        {
+            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO links (generation, unit, file, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
+            for (file, packed) in &part.links {
+                insert.execute(params![generation, file.unit.0, file.number.0, packed.sum, packed.blob])?;
+            }
+        }
+        let files = part.files;
+        take_over(&transaction, generation, taken, files, part.names)?;
+        take_over(&transaction, generation, taken, files, part.uses)?;
+        take_over(&transaction, generation, taken, files, part.small.imports)?;
+        take_over(&transaction, generation, taken, files, part.small.derived)?;
+        take_over(&transaction, generation, taken, files, part.small.unlinked)?;
+        take_over(&transaction, generation, taken, files, part.small.consulted)?;
+        take_over(&transaction, generation, None, files, part.small.crossings)?;
+        put_overview(&transaction, generation, overview)?;
+        Ok(transaction.commit()?)
+    }
+
+    /// All crossings of a generation.
+    pub(crate) fn all_crossings(&self, overview: &Generation) -> Result<Vec<crate::CrossingEntry>, StoreError> {
+        super::reader::all(&self.connection, overview.crossings)
     }
 
     /// Makes a generation the current one, and forgets facts nobody needs any more.
@@ -217,13 +295,9 @@ impl Writer {
 
     /// The one moment in which readers begin to see the new generation.
     fn make_current(&mut self, generation: i64, overview: &Generation) -> Result<(), StoreError> {
-        let (blob, sum) = blocks::pack(overview)?;
         let transaction = self.connection.transaction()?;
-        transaction.execute("DELETE FROM generations WHERE generation < ?", params![generation - 1])?;
-        transaction.execute("INSERT OR REPLACE INTO generations (generation, sum, overview) VALUES (?, ?, ?)", params![generation, sum, blob])?;
-        transaction.execute("INSERT OR REPLACE INTO meta (key, value) VALUES ('generation', ?)", params![generation.to_string()])?;
-        transaction.commit()?;
-        Ok(())
+        put_overview(&transaction, generation, overview)?;
+        Ok(transaction.commit()?)
     }
 
     /// Facts that the current generation does not use. The previous generation's links stay for readers in mid-answer.
@@ -250,6 +324,57 @@ impl Writer {
         transaction.commit()?;
         Ok(())
     }
+}
+
+fn put_overview(transaction: &rusqlite::Transaction, generation: i64, overview: &Generation) -> Result<(), StoreError> {
+    let (blob, sum) = blocks::pack(overview)?;
+    transaction.execute("DELETE FROM generations WHERE generation < ?", params![generation - 1])?;
+    transaction.execute("INSERT OR REPLACE INTO generations (generation, sum, overview) VALUES (?, ?, ?)", params![generation, sum, blob])?;
+    transaction.execute("INSERT OR REPLACE INTO meta (key, value) VALUES ('generation', ?)", params![generation.to_string()])?;
+    Ok(())
+}
+
+/// Removes what the generation before had retired: nobody answers from the one before that any more.
+fn remove_retired(transaction: &rusqlite::Transaction, (current, before): (i64, &Generation), now: &Generation) -> Result<(), StoreError> {
+    let retired = &before.retired;
+    // A content may have come back meanwhile.
+    let used: FxHashSet<(FileId, u64)> = now.files.iter().chain(&before.files).map(|f| (f.id, f.hash)).collect();
+    if let Some(run) = retired.run {
+        transaction.execute("DELETE FROM postings WHERE generation = ?", params![run])?;
+    }
+    let mut facts = transaction.prepare_cached("DELETE FROM facts WHERE unit = ? AND file = ? AND hash = ?")?;
+    for (file, hash) in retired.facts.iter().filter(|f| !used.contains(f)) {
+        facts.execute(params![file.unit.0, file.number.0, *hash as i64])?;
+    }
+    let mut links = transaction.prepare_cached(
+        "DELETE FROM links WHERE unit = ?1 AND file = ?2 AND generation < (SELECT max(generation) FROM links WHERE unit = ?1 AND file = ?2 AND generation <= ?3)",
+    )?;
+    for file in &retired.links {
+        links.execute(params![file.unit.0, file.number.0, current])?;
+    }
+    Ok(())
+}
+
+/// Writes entries, and those of an earlier run that are of other files.
+fn take_over<E: Entry>(
+    transaction: &rusqlite::Transaction,
+    generation: i64,
+    earlier: Option<i64>,
+    files: &FxHashSet<FileId>,
+    entries: Vec<E>,
+) -> Result<(), StoreError> {
+    let mut all: Vec<E> = match earlier {
+        Some(run) => super::reader::all(transaction, run)?,
+        None => Vec::new(),
+    };
+    all.retain(|e| !files.contains(&e.owner()));
+    all.extend(entries);
+    all.sort_by(E::order);
+    let mut insert = transaction.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
+    blocks::cut(all.into_iter().map(Ok), |first, block, bytes| {
+        insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
+        Ok(())
+    })
 }
 
 /// Facts ready to be written; packed by the reading threads.

@@ -6,8 +6,8 @@
 
 use crate::{index, request};
 use compass_facts::Cancel;
-use compass_index::refresh::{Reach, run};
-use compass_index::{DiskSources, FileLinks, Index, Silent};
+use compass_index::refresh::{Reach, Request, run};
+use compass_index::{DiskSources, FileLinks, Index, Silent, SymbolId};
 use rstest::rstest;
 use std::collections::BTreeMap;
 use std::sync::Arc;
@@ -375,6 +375,50 @@ fn links(project: &Project) -> BTreeMap<compass_index::FileId, (String, Arc<File
     index.files().iter().map(|f| (f.id, (f.path.clone(), index.links(f.id).expect("links")))).collect()
 }
 
+/// All an index says, by places.
+fn told(path: &std::path::Path) -> Vec<String> {
+    let index = Index::open(path).expect("an index");
+    let place = |symbol: SymbolId| match index.definition(symbol).expect("facts") {
+        Some((facts, def)) => format!("{}:{}", index.path_of(symbol.file), facts.facts.def(def).name_span.start),
+        None => index.path_of(symbol.file),
+    };
+    let mut out = Vec::new();
+    let mut names = std::collections::BTreeSet::new();
+    for file in index.files() {
+        let (facts, links) = (index.facts(file.id).expect("facts"), index.links(file.id).expect("links"));
+        for (usage, link) in links.iter() {
+            let targets: Vec<String> = link.targets.iter().map(|t| place(*t)).collect();
+            let why: Vec<String> = links.evidence[link.evidence as usize].iter().map(|s| format!("{:?} {} {:?}", s.kind, place(s.symbol), s.place)).collect();
+            out.push(format!("{} {:?} -> {targets:?} {} {:?} {why:?}", file.path, facts.facts.usage(usage).span, link.total, link.certainty));
+        }
+        out.push(format!("{} without {:?} {:?}", file.path, links.unlinked, links.absent));
+        let mut importers: Vec<String> =
+            index.importers(file.id).expect("importers").iter().map(|i| format!("{} {}", index.path_of(i.file), i.import)).collect();
+        importers.sort();
+        out.push(format!("{} imported by {importers:?}", file.path));
+        names.extend(facts.facts.names.iter().map(str::to_owned));
+        for i in 0..facts.facts.definitions.len() as u32 {
+            let symbol = SymbolId { file: file.id, number: facts.number(compass_facts::DefId(i)) };
+            let told = |u: &compass_index::UseEntry| format!("{} {} {:?} {:?} {}", index.path_of(u.file), u.usage, u.role, u.certainty, u.first);
+            let mut uses: Vec<String> = index.uses(symbol).expect("uses").iter().map(told).collect();
+            uses.sort();
+            let mut derived: Vec<String> = index.derived(symbol).expect("derived").into_iter().map(place).collect();
+            derived.sort();
+            out.push(format!("{} used {uses:?} derived {derived:?}", place(symbol)));
+        }
+    }
+    for name in names {
+        let mut named: Vec<String> = index.named(&name).expect("names").iter().map(|n| format!("{} {:?}", place(n.symbol), n.kind)).collect();
+        named.sort();
+        out.push(format!("{name}: {named:?} {:?}", index.unlinked(&name).expect("unlinked")));
+    }
+    let names = index.names().expect("names");
+    out.push(format!("{:?}", names.iter().collect::<Vec<_>>()));
+    let s = index.summary();
+    out.push(format!("{:?} {:?} {} {} {} {:?} {:?}", s.linked, s.unlinked, s.local, s.uses, s.symbols, s.gaps_by_cause, s.hidden));
+    out
+}
+
 /// The texts of the project, and what is linked otherwise.
 fn differences(project: &Project, was: &FileLinks, is: &FileLinks) -> String {
     let index = Index::open(&project.index()).expect("an index");
@@ -421,6 +465,12 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
         }
         let outcome = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
         let after = links(&project);
+        let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), verify: true, ..request(&project, 1) };
+        let _ = std::fs::remove_file(&fresh.index);
+        run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        let (ours, theirs) = (told(&project.index()), told(&fresh.index));
+        let only = |a: &[String], b: &[String]| a.iter().filter(|l| !b.contains(l)).cloned().collect::<Vec<_>>().join("\n");
+        assert!(ours == theirs, "step {step}, {edits:?}\nrefreshed: {}\nfull: {}", only(&ours, &theirs), only(&theirs, &ours));
         match outcome.reach {
             Reach::Everything(_) => everything += 1,
             Reach::Files(reached) => {

@@ -1,0 +1,108 @@
+//! Counting: what a whole index, or some files of it, add up to.
+
+use crate::link::{self, FileInput};
+use crate::plan::Plan;
+use crate::store::{FileRow, Generation};
+use crate::{FileId, FileLinks, Summary};
+use compass_facts::{Facts, Language};
+use rustc_hash::FxHashMap;
+use std::collections::BTreeMap;
+
+/// The counts of a whole index.
+pub(super) fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], linked: &link::Linked) -> Summary {
+    let mut s = Summary::default();
+    count_files(&mut s, plan, overview);
+    for ((file, tally), (_, links)) in inputs.iter().zip(&linked.tallies).zip(&linked.links) {
+        add_file(&mut s, file.language, &file.facts, tally, links);
+    }
+    s
+}
+
+/// Counts what is known without facts.
+pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
+    (s.files, s.bytes, s.lines) = (overview.files.len() as u64, plan.bytes(), 0);
+    (s.units, s.languages) = Default::default();
+    for unit in &plan.units {
+        if unit.own {
+            s.units.own += 1;
+        } else {
+            s.units.dependencies += 1;
+        }
+    }
+    for row in &overview.files {
+        s.lines += u64::from(row.lines);
+        *s.languages.entry(row.language.word().to_owned()).or_default() += 1;
+    }
+}
+
+/// Adds what a file counts.
+pub(super) fn add_file(s: &mut Summary, language: Language, facts: &Facts, tally: &link::Tally, links: &FileLinks) {
+    s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
+    s.uses += tally.uses;
+    s.local += tally.local;
+    s.linked.guessed += tally.certainties[crate::Certainty::Guessed as usize];
+    s.linked.inferred += tally.certainties[crate::Certainty::Inferred as usize];
+    s.linked.proven += tally.certainties[crate::Certainty::Proven as usize];
+    for (cause, count) in crate::Cause::ALL.iter().zip(tally.unlinked).filter(|(_, n)| *n > 0) {
+        *s.unlinked.entry(cause.word().to_owned()).or_default() += count;
+    }
+    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+        *s.hidden.entry(language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
+    }
+    for gap in &facts.gaps {
+        *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
+    }
+    if tally.absent > 0 {
+        *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += tally.absent;
+    }
+    for crossing in &links.crossings {
+        *s.crossings.entry(crossing.kind.word().to_owned()).or_default() += 1;
+    }
+    for loose in &links.loose {
+        *s.loose.entry(loose.kind.word().to_owned()).or_default() += 1;
+    }
+    s.gaps += facts.gaps.len() as u64 + tally.absent;
+}
+
+/// Puts the counts of some files as they are now in the place of those of before.
+pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
+    let count = |to: &mut u64, before: u64, now: u64| *to = (*to + now).saturating_sub(before);
+    count(&mut s.symbols, before.symbols, now.symbols);
+    count(&mut s.uses, before.uses, now.uses);
+    count(&mut s.local, before.local, now.local);
+    count(&mut s.linked.proven, before.linked.proven, now.linked.proven);
+    count(&mut s.linked.inferred, before.linked.inferred, now.linked.inferred);
+    count(&mut s.linked.guessed, before.linked.guessed, now.linked.guessed);
+    count(&mut s.gaps, before.gaps, now.gaps);
+    replace_counts(&mut s.unlinked, &before.unlinked, &now.unlinked);
+    replace_counts(&mut s.gaps_by_cause, &before.gaps_by_cause, &now.gaps_by_cause);
+    let none = BTreeMap::new();
+    let languages: Vec<&String> = before.hidden.keys().chain(now.hidden.keys()).collect();
+    for language in languages {
+        let (old, new) = (before.hidden.get(language).unwrap_or(&none), now.hidden.get(language).unwrap_or(&none));
+        replace_counts(s.hidden.entry(language.clone()).or_default(), old, new);
+    }
+    s.hidden.retain(|_, counts| !counts.is_empty());
+}
+
+fn replace_counts(counts: &mut BTreeMap<String, u64>, before: &BTreeMap<String, u64>, now: &BTreeMap<String, u64>) {
+    now.iter().for_each(|(cause, n)| *counts.entry(cause.clone()).or_default() += n);
+    before.iter().for_each(|(cause, n)| {
+        let count = counts.entry(cause.clone()).or_default();
+        *count = count.saturating_sub(*n);
+    });
+    counts.retain(|_, n| *n > 0);
+}
+
+/// Counts crossings by kind and layers.
+pub(super) fn matrix(files: &[FileRow], links: &[(FileId, FileLinks)]) -> Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)> {
+    let layer: FxHashMap<FileId, Option<u16>> = files.iter().map(|f| (f.id, f.layer)).collect();
+    let mut counts: std::collections::BTreeMap<(crate::CrossingKind, Option<u16>, Option<u16>), u64> = Default::default();
+    for (file, links) in links {
+        for crossing in &links.crossings {
+            let key = (crossing.kind, layer.get(file).copied().flatten(), layer.get(&crossing.to.file).copied().flatten());
+            *counts.entry(key).or_default() += 1;
+        }
+    }
+    counts.into_iter().map(|((kind, from, to), count)| (kind, from, to, count)).collect()
+}
