@@ -111,6 +111,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let same_request = old.as_ref().is_some_and(|o| is_same_request(o, &draft.overview));
     let job = reading::Job {
         whole_bytes: request.whole_bytes.unwrap_or(reading::WHOLE_BYTES),
+        index: &request.index,
         plan: &plan,
         rows: &mut draft.overview.files,
         old: old.as_ref(),

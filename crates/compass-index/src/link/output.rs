@@ -177,10 +177,10 @@ fn batches(files: &[FileInput], only: Option<&FxHashSet<usize>>) -> Vec<std::ops
 }
 
 fn write_names(base: &Base, sink: &mut dyn Sink, request: &Request) -> Result<(), StoreError> {
-    let mut sorted = base.sorted_names();
-    if let Some(only) = request.only {
-        sorted.retain(|(_, sym)| only.contains(&(sym.file as usize)));
-    }
+    let sorted = match request.only {
+        Some(only) => base.names_of(only),
+        None => base.sorted_names(),
+    };
     // Names of a run that is cancelled are never shown: the rest need not be written.
     let mut entries = sorted.into_iter().take_while(|_| !request.cancel.is_cancelled()).filter_map(|(gid, sym)| {
         let file = &base.files[sym.file as usize];

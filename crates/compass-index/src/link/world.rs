@@ -344,6 +344,14 @@ impl<'w> Base<'w> {
         out
     }
 
+    /// The definitions of some files with their names, in the same order.
+    pub(super) fn names_of(&self, files: &FxHashSet<usize>) -> Vec<(Gid, Sym)> {
+        let made = files.iter().map(|i| self.table(*i as u32));
+        let mut out: Vec<(Gid, Sym)> = made.flat_map(|m| m.outer.into_iter().chain(m.members).chain(m.apart)).collect();
+        out.sort_unstable_by_key(|(gid, s)| (self.names[gid.0 as usize], self.files[s.file as usize].id, self.files[s.file as usize].numbers.number(s.def)));
+        out
+    }
+
     fn add_choices(&mut self, index: u32) {
         let here = choices_by(&self.files[index as usize].facts);
         for (name, (with, without)) in here {

@@ -4,7 +4,7 @@ use super::changes::Changed;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
 use crate::plan::{Plan, PlannedFile};
-use crate::store::{FileRow, Generation, PackedFacts, StoreError, Writer, pack_facts};
+use crate::store::{FileRow, Generation, PackedFacts, Reader, StoreError, Writer, pack_facts};
 use crate::{FileId, Phase, Progress, Sources};
 use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -18,6 +18,9 @@ const STACK_BYTES: usize = 16 << 20;
 
 /// Of so many bytes of source the facts stay whole in memory until they are linked; of what is beyond only the outer part does.
 pub(super) const WHOLE_BYTES: u64 = 24 << 20;
+
+/// So many files a thread loads at a time.
+const LOAD_FILES: usize = 64;
 
 /// So few changed files are read, whatever a killed run may have left of them.
 const FEW_FILES: usize = 500;
@@ -34,6 +37,7 @@ pub(super) struct Held {
 /// What to read.
 pub(super) struct Job<'j> {
     pub(super) whole_bytes: u64,
+    pub(super) index: &'j std::path::Path,
     pub(super) plan: &'j Plan,
     pub(super) rows: &'j mut [FileRow],
     pub(super) old: Option<&'j Generation>,
@@ -79,7 +83,8 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
     // What a killed run left is worth looking for where much is to be read.
     let known = if job.old.is_none_or(|o| !o.linked) || open.len() > FEW_FILES { writer.fact_keys()? } else { FxHashSet::default() };
     out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
-    let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes) };
+    let context =
+        Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes), index: job.index, threads: job.threads };
     for (i, hash, lines) in read_open(&open, &job, &context, &mut out, writer)? {
         job.rows[i].hash = hash;
         job.rows[i].lines = lines;
@@ -105,6 +110,8 @@ struct Context<'c> {
     progress: &'c dyn Progress,
     /// Bytes of source whose facts may still be kept whole.
     room: AtomicU64,
+    index: &'c std::path::Path,
+    threads: usize,
 }
 
 impl Context<'_> {
@@ -242,6 +249,7 @@ fn gap_only(cause: GapCause, bytes: usize) -> Facts {
 /// Facts of files that did not change, from the store. A row that is damaged is read again from the source.
 fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, context: &Context, plan: &Plan) -> Result<(), RefreshError> {
     let (sources, cancel) = (context.sources, context.cancel);
+    load_stored(rows, out, context, plan);
     for (i, row) in rows.iter_mut().enumerate() {
         if cancel.is_cancelled() {
             return Err(RefreshError::Cancelled);
@@ -249,20 +257,40 @@ fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, con
         if out.facts[i].is_some() {
             continue;
         }
-        let loaded = writer.facts(row.id, row.hash).ok().flatten();
-        let (facts, numbers) = match loaded {
-            Some(found) => found,
-            None => {
-                let bytes = sources.read(&plan.files[i].full).unwrap_or_default();
-                row.hash = xxhash_rust::xxh3::xxh3_64(&bytes);
-                let facts = facts_of(&plan.files[i], bytes, cancel).ok_or(RefreshError::Cancelled)?;
-                let numbers = Numbers::fresh(&facts);
-                writer.put_facts(&[(row.id, row.hash, pack_facts(&facts, &numbers)?)])?;
-                (facts, numbers)
-            }
-        };
+        let bytes = sources.read(&plan.files[i].full).unwrap_or_default();
+        row.hash = xxhash_rust::xxh3::xxh3_64(&bytes);
+        let facts = facts_of(&plan.files[i], bytes, cancel).ok_or(RefreshError::Cancelled)?;
+        let numbers = Numbers::fresh(&facts);
+        writer.put_facts(&[(row.id, row.hash, pack_facts(&facts, &numbers)?)])?;
         row.lines = facts.lines;
         out.facts[i] = Some(context.hold(facts, numbers, plan.files[i].bytes));
     }
     Ok(())
+}
+
+/// Takes facts out of the store on all threads, each with a connection of its own; what is damaged stays open.
+fn load_stored(rows: &mut [FileRow], out: &mut Read, context: &Context, plan: &Plan) {
+    let next = AtomicUsize::new(0);
+    let open: Vec<usize> = (0..rows.len()).filter(|i| out.facts[*i].is_none()).collect();
+    let seen: &[FileRow] = rows;
+    let work = || {
+        let mut found = Vec::new();
+        let Ok(reader) = Reader::open(context.index) else { return found };
+        while let Some(part) = open.chunks(LOAD_FILES).nth(next.fetch_add(1, Ordering::Relaxed)) {
+            for &i in part.iter().take_while(|_| !context.cancel.is_cancelled()) {
+                let stored = reader.facts(seen[i].id, seen[i].hash).ok().flatten().and_then(|s| s.unpack().ok());
+                found.extend(stored.map(|(facts, numbers)| (i, context.hold(facts, numbers, plan.files[i].bytes))));
+            }
+        }
+        found
+    };
+    let work = &work;
+    let loaded: Vec<(usize, Held)> = std::thread::scope(|scope| {
+        let handles: Vec<_> = (0..context.threads.max(1)).map(|_| scope.spawn(work)).collect();
+        handles.into_iter().flat_map(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e))).collect()
+    });
+    for (i, held) in loaded {
+        rows[i].lines = held.facts.lines;
+        out.facts[i] = Some(held);
+    }
 }

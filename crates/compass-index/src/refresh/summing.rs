@@ -6,7 +6,7 @@ use crate::store::{FileRow, Generation};
 use crate::{FileId, FileLinks, Summary};
 use compass_facts::{Facts, Language};
 use rustc_hash::FxHashMap;
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 
 /// The counts of a whole index.
 pub(super) fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput], linked: &link::Linked) -> Summary {
@@ -77,7 +77,7 @@ pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     replace_counts(&mut s.unlinked, &before.unlinked, &now.unlinked);
     replace_counts(&mut s.gaps_by_cause, &before.gaps_by_cause, &now.gaps_by_cause);
     let none = BTreeMap::new();
-    let languages: Vec<&String> = before.hidden.keys().chain(now.hidden.keys()).collect();
+    let languages: BTreeSet<&String> = before.hidden.keys().chain(now.hidden.keys()).collect();
     for language in languages {
         let (old, new) = (before.hidden.get(language).unwrap_or(&none), now.hidden.get(language).unwrap_or(&none));
         replace_counts(s.hidden.entry(language.clone()).or_default(), old, new);
