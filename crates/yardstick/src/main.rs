@@ -7,6 +7,7 @@
 
 #![allow(clippy::print_stdout, reason = "a tool of the command line")]
 
+mod absent;
 mod accuracy;
 mod failure;
 mod gaps;
@@ -41,6 +42,17 @@ enum What {
         /// Examples of wrong answers to print for each corpus.
         #[arg(long, default_value_t = 0)]
         misses: u32,
+    },
+    /// Asks about uses whose target is not indexed.
+    Absent {
+        /// Kits: go, java, py, rust, ts.
+        languages: Vec<String>,
+        /// The folder of the truth kits.
+        #[arg(long, default_value = "../shared/truth")]
+        truth: PathBuf,
+        /// Where the packages are kept.
+        #[arg(long, default_value = "target/yardstick/kits")]
+        kits: PathBuf,
     },
     /// Measures times, memory and disk against floors.
     Speed {
@@ -89,6 +101,7 @@ enum What {
 fn main() -> ExitCode {
     let done = match Args::parse().what {
         What::Accuracy { languages, truth, kits, misses } => accuracy::run(&languages, &truth, &kits, misses),
+        What::Absent { languages, truth, kits } => absent::run(&languages, &truth, &kits),
         What::Speed { folder, grammar, threads } => speed::run(folder.as_deref(), grammar, threads),
         What::Growth { language, folder, threads, most } => growth::run(&language, &folder, threads, most),
         What::Kernel { folder, files } => kernel::run(&folder, files),

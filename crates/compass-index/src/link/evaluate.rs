@@ -490,8 +490,16 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let own = self.own_type(file, scope);
         let Ty::Item(sym, ..) = own.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
         let bases = self.bases(sym);
-        let values: Vec<Ty> = bases.iter().map(|b| self.instance(b.clone())).collect();
-        let certainty = if self.world.language(file) == Language::Java { Certainty::Proven } else { Certainty::Inferred };
+        let is_java = self.world.language(file) == Language::Java;
+        let is_interface = |s: Sym| self.world.def(s).kind == Kind::Interface;
+        // A class of Java calls its superclass that way, never the interfaces beside it.
+        let passed_over = |b: &&Ty| is_java && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
+        let named: Vec<Ty> = bases.iter().filter(|b| !passed_over(b)).cloned().collect();
+        if named.is_empty() && !bases.is_empty() {
+            return Meaning::unknown(Cause::Builtin);
+        }
+        let values: Vec<Ty> = named.into_iter().map(|b| self.instance(b)).collect();
+        let certainty = if is_java { Certainty::Proven } else { Certainty::Inferred };
         Meaning { ty: Ty::union(values), certainty, reasons: own.reasons }
     }
 

@@ -59,7 +59,11 @@ impl Evaluator<'_, '_> {
             let s = facts.scope(id);
             let seen = s.kind != ScopeKind::Type || (is_python && direct);
             if seen {
-                let found = self.bound(file, id, name, None);
+                let mut found = self.bound(file, id, name, None);
+                // `exports.a = …` puts no `a` into the scope: an `a` that a script brings in from elsewhere is that one.
+                if !is_python && found.hits.iter().any(|h| matches!(h.entity, Entity::External(_))) {
+                    found.hits.retain(|h| matches!(h.entity, Entity::External(_)));
+                }
                 let chosen = self.choose(found, wanted);
                 if !chosen.is_empty() {
                     return chosen;

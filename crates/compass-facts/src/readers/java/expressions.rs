@@ -238,6 +238,21 @@ impl<'t> Reader<'t> {
         false
     }
 
+    /// Does the name stand for a type that the place is in?
+    fn is_around(&mut self, name: &str) -> bool {
+        let mut at = Some(self.b.place.scope);
+        while let Some(scope) = at {
+            if let Some(owner) = self.b.scope_owner(scope) {
+                let id = self.b.def_mut(owner).name;
+                if self.b.name(id) == name {
+                    return true;
+                }
+            }
+            at = self.b.scope_parent(scope);
+        }
+        false
+    }
+
     fn method_invocation(&mut self, node: Node<'t>) -> TypeId {
         let Some(name) = node.child_by_field_name("name") else { return self.b.unknown() };
         let word = text(name, self.b.text);
@@ -249,11 +264,12 @@ impl<'t> Reader<'t> {
         let (usage, callee) = match node.child_by_field_name("object") {
             Some(object) => {
                 let of = self.expression(object, Role::Read);
-                // `Outer.super.method()`: the grammar keeps `super` beside the object.
-                let of = if find_child(node, "super").is_some() && object.kind() != "super" {
-                    self.class.map_or(of, |scope| self.b.ty(TypeExpr::Super(scope)))
-                } else {
-                    of
+                // `Outer.super.method()`, `Interface.super.method()`: the grammar keeps `super` beside the object.
+                let qualified = find_child(node, "super").is_some() && object.kind() != "super";
+                let of = match qualified {
+                    true if self.is_around(text(object, self.b.text)) => self.class.map_or(of, |scope| self.b.ty(TypeExpr::Super(scope))),
+                    true => self.b.ty_instance(of),
+                    false => of,
                 };
                 let usage = self.b.add_use(word, span(name), Role::Call, Shape::Member(of));
                 let callee = if of == self.b.unknown() { of } else { self.b.ty_member(of, word) };
