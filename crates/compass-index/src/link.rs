@@ -14,6 +14,7 @@
 mod cfamily;
 mod consulted;
 mod evaluate;
+mod generics;
 mod given;
 mod go;
 mod headers;

@@ -5,6 +5,7 @@
 //! expressions they lead to, and the names in both.
 
 use crate::*;
+use rustc_hash::FxHashSet;
 
 /// Orders `facts`; parameters of functions count as outer where `parameters` says so (a language with overloads).
 pub(crate) fn order(mut facts: Facts, parameters: bool) -> Facts {
@@ -12,8 +13,12 @@ pub(crate) fn order(mut facts: Facts, parameters: bool) -> Facts {
     let mut outer_ty = vec![false; facts.types.len()];
     let mut open: Vec<TypeId> = Vec::new();
     let mut defs: Vec<DefId> = Vec::new();
+    // What a function with type parameters gives hangs on what it takes.
+    let generic: FxHashSet<ScopeId> = facts.definitions.iter().filter(|d| d.kind == Kind::TypeParameter).map(|d| d.scope).collect();
+    // In Go parameters stand in a scope of their own within that of the function.
+    let is_generic = |scope: ScopeId| generic.contains(&scope) || facts.scope(scope).parent.is_some_and(|p| generic.contains(&p));
     for (i, d) in facts.definitions.iter().enumerate() {
-        let is_parameter = d.kind == Kind::Parameter && parameters && d.container.is_some_and(|c| facts.def(c).kind != Kind::Macro);
+        let is_parameter = d.kind == Kind::Parameter && (parameters || is_generic(d.scope)) && d.container.is_some_and(|c| facts.def(c).kind != Kind::Macro);
         if !d.is_inner() || d.kind == Kind::TypeParameter || is_parameter {
             defs.push(DefId(i as u32));
         }

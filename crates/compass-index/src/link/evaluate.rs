@@ -315,7 +315,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
         let callee = self.evaluate(file, of);
         let (certainty, reasons) = (callee.certainty, callee.reasons.clone());
-        let result = self.result(callee.ty);
+        let mut result = self.result(callee.ty.clone());
+        result.ty = self.filled(file, &callee.ty, result.ty, args);
         let ty = match result.ty {
             // A function that gives back what its argument gives: the closures of iterators.
             Ty::List(inner) if inner.is_unknown() => match args.first().map(|a| self.evaluate(file, *a).ty) {

@@ -7,12 +7,13 @@
 //! are known (Java Language Specification, §15.12, in the order of its phases but without generic inference).
 
 use super::evaluate::Evaluator;
+use super::generics::put_in;
 use super::lookup::Wanted;
 use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
 use super::world::{Binding, Gid, Sym};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Facts, Import, ImportId, ImportKind, Kind, Language, Literal, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use, UseId};
+use compass_facts::{Facts, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use, UseId};
 use std::rc::Rc;
 
 /// Which of the name spaces of a type is asked.
@@ -473,27 +474,11 @@ impl Evaluator<'_, '_> {
         for (given, parameter) in given.iter().zip(&parameters) {
             if let Some(declared) = self.world.facts(method.file).def(*parameter).ty {
                 let declared = self.evaluate(method.file, declared).ty;
-                self.java_unify(&declared, given, &mut bound, 0);
+                self.unify(&declared, given, &mut bound, 0);
             }
         }
         let reason = Reason { kind: StepKind::Declared, file: method.file, def: Some(method.def), at: def.name_span.start, len: def.name_span.len() };
         Meaning { ty: put_in(&ty, &bound), certainty: meaning.certainty, reasons: vec![reason] }
-    }
-
-    /// What the type parameters of a method stand for, by an argument.
-    fn java_unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(Sym, Ty)>, depth: u32) {
-        if depth > 4 || given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
-            return;
-        }
-        match (declared, given) {
-            (Ty::Value(s, _) | Ty::Item(s, ..), _) if self.world.def(*s).kind == Kind::TypeParameter && !bound.iter().any(|b| b.0 == *s) => {
-                bound.push((*s, given.clone()));
-            }
-            (Ty::List(a), Ty::List(b)) | (Ty::Function(a), Ty::Function(b)) => self.java_unify(a, b, bound, depth + 1),
-            (Ty::External(_, a), Ty::External(_, b)) => a.iter().zip(b.iter()).for_each(|(a, b)| self.java_unify(a, b, bound, depth + 1)),
-            (Ty::Value(s, a), Ty::Value(t, b)) if s == t => a.iter().zip(b.iter()).for_each(|(a, b)| self.java_unify(a, b, bound, depth + 1)),
-            _ => {}
-        }
     }
 
     /// What a method of a type of the library gives that passes on what it holds.
@@ -614,18 +599,4 @@ fn is_of_every_object(name: &str) -> bool {
             | "valueOf"
             | "compareTo"
     )
-}
-
-/// A type with what is bound in place of its type parameters.
-fn put_in(ty: &Ty, bound: &[(Sym, Ty)]) -> Ty {
-    if bound.is_empty() {
-        return ty.clone();
-    }
-    match ty {
-        Ty::Value(s, _) if bound.iter().any(|b| b.0 == *s) => bound.iter().find(|b| b.0 == *s).map_or(ty.clone(), |b| b.1.clone()),
-        Ty::Value(s, args) => Ty::Value(*s, args.iter().map(|a| put_in(a, bound)).collect()),
-        Ty::External(g, args) => Ty::External(*g, args.iter().map(|a| put_in(a, bound)).collect()),
-        Ty::List(inner) => Ty::List(Rc::new(put_in(inner, bound))),
-        other => other.clone(),
-    }
 }

@@ -4,7 +4,7 @@ use super::evaluate::Evaluator;
 use super::ty::{Entity, Hit, Lookup, Ty};
 use super::world::Sym;
 use crate::Certainty;
-use compass_facts::{Facts, Flags, Kind, Role, ScopeKind, TypeId, Use, UseId};
+use compass_facts::{Facts, Flags, Kind, Role, ScopeId, ScopeKind, TypeId, Use, UseId};
 
 impl Evaluator<'_, '_> {
     /// Settles a use of C++: constructors for classes that are called, overloads by arguments.
@@ -123,7 +123,9 @@ impl Evaluator<'_, '_> {
         }
         let outer = &facts.definitions[..facts.outer_count()];
         let start = outer.partition_point(|d| d.name_span.start < facts.def(function.def).name_span.start);
-        let parameters = outer[start..].iter().enumerate().take(400).filter(|(_, d)| d.kind == Kind::Parameter && d.scope == inner);
+        // In Go they stand in a scope of their own within that of the function.
+        let is_head = |s: ScopeId| facts.scope(s).kind == ScopeKind::Ordered && facts.scope(s).parent == Some(inner);
+        let parameters = outer[start..].iter().enumerate().take(400).filter(|(_, d)| d.kind == Kind::Parameter && (d.scope == inner || is_head(d.scope)));
         parameters.map(|(i, _)| compass_facts::DefId((start + i) as u32)).collect()
     }
 

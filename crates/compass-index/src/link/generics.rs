@@ -1,0 +1,87 @@
+//! Type parameters of functions, read off the arguments of a call.
+//!
+//! The declared type of each parameter is laid over the type of what is passed; where a type parameter stands in the one, the
+//! other says what it is. The first argument that says anything settles it, as most languages have it.
+
+use super::evaluate::Evaluator;
+use super::ty::Ty;
+use super::world::Sym;
+use compass_facts::{Kind, Literal, TypeId};
+use std::rc::Rc;
+
+/// Types are laid over one another so deep.
+const MAX_DEPTH: u32 = 4;
+
+impl Evaluator<'_, '_> {
+    /// What a call gives, with the arguments of the call in place of the function's own type parameters.
+    pub(super) fn filled(&mut self, file: u32, callee: &Ty, result: Ty, args: &[TypeId]) -> Ty {
+        let Ty::Item(function, ..) = callee else { return result };
+        if args.is_empty() || !self.world.def(*function).kind.is_callable() || !self.mentions_own(&result, *function, 0) {
+            return result;
+        }
+        let facts = self.world.facts(function.file);
+        let parameters = self.parameters_of(*function).into_iter().filter(|p| !matches!(facts.def_name(*p), "self" | "this"));
+        let mut bound: Vec<(Sym, Ty)> = Vec::new();
+        for (argument, parameter) in args.iter().zip(parameters) {
+            if let Some(declared) = facts.def(parameter).ty {
+                let declared = self.evaluate(function.file, declared).ty;
+                let given = self.evaluate(file, *argument).ty;
+                self.unify(&declared, &given, &mut bound, 0);
+            }
+        }
+        put_in(&result, &bound)
+    }
+
+    /// Does a type parameter of the function itself stand in the type?
+    fn mentions_own(&self, ty: &Ty, function: Sym, depth: u32) -> bool {
+        let own = |s: &Sym| {
+            let d = self.world.def(*s);
+            d.kind == Kind::TypeParameter && s.file == function.file && self.world.def(function).inner == Some(d.scope)
+        };
+        let any = |parts: &[Ty]| parts.iter().any(|p| self.mentions_own(p, function, depth + 1));
+        depth <= MAX_DEPTH
+            && match ty {
+                Ty::Value(s, args) | Ty::Item(s, args, _) => own(s) || any(args),
+                Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
+                Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.mentions_own(inner, function, depth + 1),
+                _ => false,
+            }
+    }
+
+    /// What type parameters stand for, by an argument.
+    pub(super) fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(Sym, Ty)>, depth: u32) {
+        if depth > MAX_DEPTH || given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
+            return;
+        }
+        match (declared, given) {
+            (Ty::Value(s, _) | Ty::Item(s, ..), _) if self.world.def(*s).kind == Kind::TypeParameter && !bound.iter().any(|b| b.0 == *s) => {
+                bound.push((*s, given.clone()));
+            }
+            (Ty::List(a), Ty::List(b)) | (Ty::Map(a), Ty::Map(b)) | (Ty::Function(a), Ty::Function(b)) => self.unify(a, b, bound, depth + 1),
+            (Ty::External(_, a), Ty::External(_, b)) | (Ty::Tuple(a), Ty::Tuple(b)) => {
+                a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, depth + 1));
+            }
+            (Ty::Value(s, a), Ty::Value(t, b)) if s == t => a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, depth + 1)),
+            _ => {}
+        }
+    }
+}
+
+/// Puts what type parameters stand for in their place.
+pub(super) fn put_in(ty: &Ty, bound: &[(Sym, Ty)]) -> Ty {
+    if bound.is_empty() {
+        return ty.clone();
+    }
+    let all = |parts: &[Ty]| -> Rc<[Ty]> { parts.iter().map(|p| put_in(p, bound)).collect() };
+    let one = |inner: &Ty| Rc::new(put_in(inner, bound));
+    match ty {
+        Ty::Value(s, _) | Ty::Item(s, ..) if bound.iter().any(|b| b.0 == *s) => bound.iter().find(|b| b.0 == *s).map_or(ty.clone(), |b| b.1.clone()),
+        Ty::Value(s, args) => Ty::Value(*s, all(args)),
+        Ty::External(g, args) => Ty::External(*g, all(args)),
+        Ty::List(inner) => Ty::List(one(inner)),
+        Ty::Map(inner) => Ty::Map(one(inner)),
+        Ty::Function(inner) => Ty::Function(one(inner)),
+        Ty::Tuple(parts) => Ty::Tuple(all(parts)),
+        other => other.clone(),
+    }
+}
