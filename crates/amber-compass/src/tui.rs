@@ -10,6 +10,7 @@ mod term;
 mod theme;
 mod update;
 mod view;
+mod watch;
 
 pub use app::{Start, run};
 

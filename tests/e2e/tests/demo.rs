@@ -191,3 +191,36 @@ fn a_generator_is_lowered_on_the_screen() {
     screen.keys(&["F5", "1"]);
     screen.wait("a depth", |s| s.contains("depth states") && s.contains("gen.latest"));
 }
+
+#[test]
+fn a_file_changed_by_another_program_is_read_without_asking() {
+    let (home, screen) = open(140, 40);
+    screen.keys(&["j"]);
+    screen.text("plan tu");
+    screen.wait_text("Planner.plan_turn");
+    screen.keys(&["Enter"]);
+    screen.wait("the method", |s| s.contains("def plan_turn"));
+    let file = files(&home.path().join("demo")).into_iter().find(|p| p.ends_with("planner.py")).expect("the planner of the demo");
+    let text = std::fs::read_to_string(&file).expect("its text");
+    // As editors save: a new file takes the place of the old one.
+    let saved = file.with_extension("saving");
+    std::fs::write(&saved, format!("{text}\n\ndef turn_by_moonlight(planner):\n    return planner.plan_turn(1, 2)\n")).expect("written");
+    std::fs::rename(&saved, &file).expect("renamed");
+    screen.wait("what was read and linked", |s| s.contains("1 files read") || s.contains("1 file read"));
+    screen.keys(&["/"]);
+    screen.text("who calls plan_turn");
+    screen.keys(&["Enter"]);
+    screen.wait("the new caller", |s| s.contains("turn_by_moonlight"));
+}
+
+/// All files below a folder.
+fn files(dir: &std::path::Path) -> Vec<std::path::PathBuf> {
+    let mut out = Vec::new();
+    let mut open = vec![dir.to_owned()];
+    while let Some(dir) = open.pop() {
+        for entry in std::fs::read_dir(dir).into_iter().flatten().flatten() {
+            if entry.path().is_dir() { open.push(entry.path()) } else { out.push(entry.path()) }
+        }
+    }
+    out
+}

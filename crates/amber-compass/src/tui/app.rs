@@ -6,6 +6,7 @@ use super::term::Guard;
 use super::theme::Theme;
 use super::update::{self, Effect, Event};
 use super::view;
+use super::watch::{Watch, Watched};
 use compass_index::refresh::Request;
 use crossbeam_channel::{Receiver, Sender, select, unbounded};
 use crossterm::event;
@@ -24,6 +25,14 @@ pub struct Start {
     pub file: Option<String>,
 }
 
+/// What works beside the loop.
+struct Threads {
+    jobs: Jobs,
+    watch: Watch,
+    /// Another program has the terminal.
+    paused: Arc<AtomicBool>,
+}
+
 /// Runs the interface until somebody quits.
 ///
 /// # Errors
@@ -32,33 +41,38 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let mut guard = Guard::take()?;
     let size = crossterm::terminal::size()?;
     let mut state = State::new(start.name, size, Theme::from_environment());
+    let index = start.request.index.clone();
     state.request = Some(Box::new(start.request));
     state.pending = start.file.map(|path| Spot { path, line: 1, column: 1 });
     let engine = EngineSlot::default();
     let (sender, done) = unbounded::<Done>();
     let jobs = Jobs::start(&sender, &engine);
     let (keys_in, keys) = unbounded::<event::Event>();
+    let (changes_in, changes) = unbounded();
+    let watch = Watch::start(&engine, &index, changes_in);
     let paused = Arc::new(AtomicBool::new(false));
     listen(keys_in, paused.clone());
 
     let mut effects = Vec::new();
     update::refresh(&mut state, &mut effects);
     state.message = None;
-    let mut quit = carry_out(&mut guard, &jobs, &mut state, effects, &paused)?;
+    let threads = Threads { jobs, watch, paused };
+    let mut quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     while !quit {
         guard.terminal.draw(|frame| view::draw(&state, frame))?;
-        let effects = next(&mut state, &keys, &done);
-        quit = carry_out(&mut guard, &jobs, &mut state, effects, &paused)?;
+        let effects = next(&mut state, &keys, &done, &changes);
+        quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     }
-    jobs.stop();
+    threads.jobs.stop();
     Ok(())
 }
 
 /// Waits for one event, then takes all that are there already: one frame for all of them.
-fn next(state: &mut State, keys: &Receiver<event::Event>, done: &Receiver<Done>) -> Vec<Effect> {
+fn next(state: &mut State, keys: &Receiver<event::Event>, done: &Receiver<Done>, changes: &Receiver<Watched>) -> Vec<Effect> {
     let first = select! {
         recv(keys) -> e => e.ok().and_then(to_event),
         recv(done) -> e => e.ok().map(Event::Done),
+        recv(changes) -> e => e.ok().map(Event::Watched),
     };
     let mut effects = first.map(|e| update::update(state, e)).unwrap_or_default();
     for _ in 0..64 {
@@ -103,11 +117,13 @@ fn listen(sender: Sender<event::Event>, paused: Arc<AtomicBool>) {
 }
 
 /// Does what was asked for; `true` to quit.
-fn carry_out(guard: &mut Guard, jobs: &Jobs, state: &mut State, effects: Vec<Effect>, paused: &AtomicBool) -> std::io::Result<bool> {
+fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: Vec<Effect>) -> std::io::Result<bool> {
+    let Threads { jobs, watch, paused } = threads;
     for effect in effects {
         match effect {
             Effect::Quit => return Ok(true),
             Effect::Start(number, job) => jobs.run(number, job),
+            Effect::Watch => watch.follow(),
             Effect::Keep(name, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, &text) {
                 Ok(path) => state.say(format!("kept in {}", path.display())),
                 Err(e) => state.complain(format!("the chain could not be kept: {e}")),
@@ -122,7 +138,7 @@ fn carry_out(guard: &mut Guard, jobs: &Jobs, state: &mut State, effects: Vec<Eff
                     Ok(()) => {
                         let mut more = Vec::new();
                         update::refresh(state, &mut more);
-                        carry_out(guard, jobs, state, more, paused)?;
+                        carry_out(guard, threads, state, more)?;
                     }
                     Err(why) => state.complain(why),
                 }

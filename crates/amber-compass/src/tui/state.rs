@@ -66,6 +66,10 @@ pub struct State {
     pub ready: bool,
     /// What to index when asked to bring the index up to date.
     pub request: Option<Box<compass_index::refresh::Request>>,
+    /// Does the run under way speak only if it has something to tell?
+    pub quiet: bool,
+    /// Did files change while a run was under way?
+    pub changed_meanwhile: bool,
 }
 
 impl State {
@@ -90,6 +94,8 @@ impl State {
             pending: None,
             ready: false,
             request: None,
+            quiet: false,
+            changed_meanwhile: false,
         }
     }
 

@@ -5,6 +5,7 @@ use super::state::{AskMode, BandCell, Page, PageLine, Screen, Spot, State, Surve
 use super::theme::Theme;
 use super::update::{Effect, Event, update};
 use super::view;
+use super::watch::Watched;
 use compass_trace::{Answer, Answers};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
 use ratatui::Terminal;
@@ -441,6 +442,33 @@ fn refreshing_asks_for_one_run_at_a_time() {
     assert!(matches!(press(&mut state, KeyCode::Char('R'))[..], [Effect::Start(_, Job::Index(_))]));
     assert!(press(&mut state, KeyCode::Char('R')).is_empty());
     assert_eq!(state.message.as_deref(), Some("indexing is under way"));
+}
+
+#[test]
+fn changed_files_are_followed_without_a_word_and_never_forgotten() {
+    let mut state = desk((160, 45));
+    state.request = Some(Box::default());
+    let started = update(&mut state, Event::Watched(Watched::Changed));
+    assert!(matches!(started[..], [Effect::Start(_, Job::Index(_))]));
+    assert!(update(&mut state, Event::Watched(Watched::Changed)).is_empty(), "one run at a time");
+    assert_eq!(state.message, None);
+    let ended = |number| Event::Done((Lane::Index, number, Outcome::Indexed(Ok((Box::default(), Vec::new())))));
+    let number = |effects: &[Effect]| effects.iter().find_map(|e| if let Effect::Start(n, Job::Index(_)) = e { Some(*n) } else { None });
+    let first = number(&started).expect("a run");
+    let again = update(&mut state, ended(first));
+    let second = number(&again).expect("what changed meanwhile is looked at");
+    assert!(again.iter().any(|e| matches!(e, Effect::Watch)), "new folders are watched, too");
+    assert_eq!(number(&update(&mut state, ended(second))), None);
+    assert_eq!(state.message, None, "nothing changed, and nobody asked");
+}
+
+#[test]
+fn who_cannot_watch_says_so_and_looks() {
+    let mut state = desk((160, 45));
+    state.request = Some(Box::default());
+    let effects = update(&mut state, Event::Watched(Watched::Blind));
+    assert!(matches!(effects[..], [Effect::Start(_, Job::Index(_))]));
+    assert!(state.message.as_deref().is_some_and(|m| m.contains("every few seconds")));
 }
 
 mod trace {

@@ -14,6 +14,7 @@ pub use keys::{Action, bindings};
 
 use super::jobs::{Done, Job};
 use super::state::{AskMode, Screen, State};
+use super::watch::Watched;
 use crossterm::event::{KeyEvent, MouseEvent};
 
 /// All that can happen.
@@ -27,6 +28,8 @@ pub enum Event {
     Resize(u16, u16),
     /// A job said something.
     Done(Done),
+    /// Files changed, or may have.
+    Watched(Watched),
 }
 
 /// All that may be asked for.
@@ -38,6 +41,8 @@ pub enum Effect {
     Edit(String, u32),
     /// Write a kept chain as Markdown among the person's own data: its name and text.
     Keep(String, String),
+    /// Watch the folders of what is indexed now.
+    Watch,
     /// End the program.
     Quit,
 }
@@ -56,6 +61,7 @@ pub fn update(state: &mut State, event: Event) -> Vec<Effect> {
         }
         Event::Mouse(mouse) => mouse::moved(state, mouse, &mut effects),
         Event::Done(done) => done::take(state, done, &mut effects),
+        Event::Watched(what) => actions::watched(state, what, &mut effects),
     }
     effects
 }

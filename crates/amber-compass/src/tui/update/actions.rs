@@ -3,6 +3,7 @@
 use super::{Action, Effect, answers, chains, desk, go_to, start, unfold};
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Screen, Spot, State};
+use crate::tui::watch::Watched;
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
 
 /// Does what a key stands for.
@@ -43,8 +44,24 @@ pub fn refresh(state: &mut State, effects: &mut Vec<Effect>) {
         return;
     }
     if let Some(request) = state.request.clone() {
+        state.quiet = false;
         state.survey.working = Some(super::done::beginning());
         state.say("bringing the index up to date");
+        start(state, Job::Index(request), effects);
+    }
+}
+
+/// Files changed: the index follows, without a word unless it has something to tell.
+pub fn watched(state: &mut State, what: Watched, effects: &mut Vec<Effect>) {
+    if what == Watched::Blind {
+        state.complain("the system watches no more folders: files are looked at every few seconds");
+    }
+    if !state.ready || state.survey.working.is_some() {
+        // What runs may have passed the file already.
+        state.changed_meanwhile = true;
+    } else if let Some(request) = state.request.clone() {
+        state.quiet = true;
+        state.survey.working = Some(super::done::beginning());
         start(state, Job::Index(request), effects);
     }
 }

@@ -114,11 +114,16 @@ fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<S
                 None if summary.refreshed_files > 0 => {
                     state.say(format!("{} files read, {} linked in {:.1} s", summary.refreshed_files, summary.relinked_files, summary.seconds.total))
                 }
+                None if state.quiet => {}
                 None => state.say("nothing changed since the last time"),
             }
             start(state, Job::Survey, effects);
         }
         Err(why) => state.complain(why),
+    }
+    effects.push(Effect::Watch);
+    if std::mem::take(&mut state.changed_meanwhile) {
+        super::actions::watched(state, crate::tui::watch::Watched::Changed, effects);
     }
 }
 
