@@ -3,6 +3,7 @@
 mod cli;
 mod demo;
 mod kept;
+mod machine;
 mod places;
 mod shown;
 mod tui;

@@ -189,7 +189,7 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
         tree = typescript::lines::best_tree(language, text, tree, cancel)?;
     }
     let grammar = language.grammar()?;
-    let flat = Tree::of(&tree, syntax::words(language, &grammar));
+    let flat = Tree::of(&tree, syntax::words(language, &grammar), text);
     drop(tree);
     let tree = flat;
     let mut facts = match language {

@@ -163,12 +163,27 @@ pub(crate) fn is_keyword(word: &str) -> bool {
 /// Words that follow *from* in prose and name no table.
 const ARTICLES: [&str; 11] = ["the", "a", "an", "this", "these", "that", "those", "your", "its", "our", "my"];
 
+/// What statements begin with.
+const VERBS: [&str; 11] = ["select", "insert", "replace", "update", "delete", "with", "create", "alter", "drop", "truncate", "merge"];
+
+/// May a text among these tokens hold a statement? Told by what stands behind quotes.
+pub(crate) fn may_hold_sql(tokens: &str) -> bool {
+    let begins = |at: usize| {
+        let rest = tokens.get(at + 1..).unwrap_or("").trim_start_matches(|c: char| c.is_ascii_whitespace() || c == '(' || c == '\\');
+        VERBS.iter().any(|v| rest.get(..v.len()).is_some_and(|w| w.eq_ignore_ascii_case(v)))
+    };
+    memchr::memchr_iter(b'"', tokens.as_bytes()).any(begins)
+}
+
 /// Does a text begin as a statement, and go on as one?
 pub fn looks_like_sql(text: &str) -> bool {
+    let Some(first) = text.split_ascii_whitespace().next() else { return false };
+    if !VERBS.iter().any(|v| first.trim_start_matches('(').eq_ignore_ascii_case(v)) {
+        return false;
+    }
     let words: Vec<&str> = text.split_ascii_whitespace().take(400).collect();
     let has = |w: &str| words.iter().skip(1).any(|x| x.eq_ignore_ascii_case(w));
     let second = |all: &[&str]| words.get(1).is_some_and(|x| all.iter().any(|w| x.eq_ignore_ascii_case(w)));
-    let Some(first) = words.first() else { return false };
     // Prose has capitals only at its beginning.
     let cased = first.chars().all(|c| c.is_ascii_uppercase()) || first.chars().all(|c| c.is_ascii_lowercase());
     cased

@@ -199,6 +199,16 @@ impl Index {
         &self.overview.roots
     }
 
+    /// How far dependencies were followed.
+    pub fn deps(&self) -> crate::plan::Deps {
+        self.overview.deps
+    }
+
+    /// The roots that were asked for; the others hold packages.
+    pub fn own_roots(&self) -> &[String] {
+        self.overview.roots.get(..self.overview.own_roots as usize).unwrap_or(&self.overview.roots)
+    }
+
     /// Files, by root and path.
     pub fn files(&self) -> &[FileRow] {
         &self.overview.files
@@ -431,7 +441,9 @@ fn shown_path(overview: &Generation, row: &FileRow) -> String {
         return row.path.clone();
     }
     let root = overview.roots.get(row.root as usize).map_or("", |r| r.as_str());
-    format!("{root}/{}", row.path)
+    // A folder of packages may stand below the first root.
+    let below = overview.roots.first().and_then(|first| root.strip_prefix(first.as_str())?.strip_prefix('/'));
+    format!("{}/{}", below.unwrap_or(root), row.path)
 }
 
 fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {

@@ -24,6 +24,7 @@ mod java_choice;
 mod lookup;
 mod members;
 mod modules;
+mod needs;
 mod output;
 mod overloads;
 mod spaces;

@@ -5,11 +5,14 @@
 
 mod aliases;
 mod commands;
+mod machine;
 pub(crate) mod manifests;
+mod packages;
 mod roots;
 mod walk;
 
 pub use aliases::Aliases;
+pub use machine::Machine;
 pub use manifests::{Ecosystem, Manifest};
 pub use roots::find_root;
 pub use walk::PlanError;
@@ -18,14 +21,14 @@ use compass_facts::{Cancel, Language};
 use std::path::{Path, PathBuf};
 
 /// How far dependencies are followed.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default, serde::Serialize, serde::Deserialize)]
 pub enum Deps {
     /// Only what ignore files leave.
     #[default]
     None,
-    /// Package folders below the roots (`node_modules`, `vendor`, `site-packages`), first level.
+    /// Packages that the own units name themselves, below the roots or in the caches of the machine.
     Direct,
-    /// Package folders below the roots, all levels.
+    /// Those and all that they need.
     All,
 }
 
@@ -38,6 +41,8 @@ pub struct Options {
     pub files: Option<Vec<PathBuf>>,
     /// How far dependencies are followed.
     pub deps: Deps,
+    /// Where package managers keep what they brought; empty for what stands below the roots alone.
+    pub machine: Machine,
 }
 
 /// A package indexed as a whole.
@@ -49,12 +54,18 @@ pub struct PlannedUnit {
     pub version: String,
     /// Where its manifest comes from.
     pub ecosystem: Ecosystem,
+    /// Position in [`Plan::roots`].
+    pub root: usize,
     /// Folder, relative to its root, with `/`; empty for the root itself.
     pub dir: String,
     /// The workspace's own, or a dependency's.
     pub own: bool,
     /// Files a plain import of it may mean, best first, relative to `dir`.
     pub entries: Vec<String>,
+    /// What its code means by names of other units: name, position in [`Plan::units`].
+    pub needs: Vec<(String, usize)>,
+    /// Are these all it uses?
+    pub knows_needs: bool,
 }
 
 /// A file to index.
@@ -91,6 +102,8 @@ pub enum Skip {
     Excluded,
     /// A package folder that `--deps` leaves out.
     Dependency,
+    /// A package that a lock file or manifest names and that is not on the machine.
+    AbsentPackage,
 }
 
 impl Skip {
@@ -102,6 +115,7 @@ impl Skip {
             Skip::Unreadable => "cannot be opened",
             Skip::Excluded => "excluded by amber-compass.toml",
             Skip::Dependency => "package folder, left out by --deps",
+            Skip::AbsentPackage => "package that is named but not on this machine",
         }
     }
 }
@@ -113,15 +127,21 @@ pub struct BuildSettings {
     pub include_folders: Vec<String>,
     /// Macros that are defined.
     pub defines: Vec<String>,
+    /// Folders searched for includes outside the roots.
+    pub outside_folders: Vec<PathBuf>,
     /// Names of modules that stand for paths, by root and folder.
     pub aliases: Vec<Aliases>,
+    /// Links to folders of packages: root, path of the link, path it leads to.
+    pub links: Vec<(usize, String, String)>,
 }
 
 /// The whole plan.
 #[derive(Debug, Clone, Default)]
 pub struct Plan {
-    /// Roots, absolute.
+    /// Roots, absolute: first those asked for, then folders of packages.
     pub roots: Vec<PathBuf>,
+    /// How many were asked for.
+    pub own_roots: usize,
     /// Units; the first is the first root's own.
     pub units: Vec<PlannedUnit>,
     /// Files, by root and path.
@@ -155,4 +175,19 @@ impl Plan {
 /// The path with `/` between its parts.
 pub(crate) fn slashed(path: &Path) -> String {
     path.components().map(|c| c.as_os_str().to_string_lossy()).collect::<Vec<_>>().join("/")
+}
+
+/// The path without `.` and `..`, without a look at the disk.
+fn tidy(path: &Path) -> PathBuf {
+    let mut out = PathBuf::new();
+    for part in path.components() {
+        match part {
+            std::path::Component::CurDir => {}
+            std::path::Component::ParentDir => {
+                out.pop();
+            }
+            part => out.push(part),
+        }
+    }
+    out
 }

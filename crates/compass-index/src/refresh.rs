@@ -408,23 +408,32 @@ impl Draft {
     fn new(plan: &Plan, old: Option<&Generation>, request: &Request) -> Draft {
         let mut overview = Generation {
             roots: plan.roots.iter().map(|r| r.to_string_lossy().into_owned()).collect(),
+            own_roots: plan.own_roots as u32,
+            deps: request.options.deps,
             request: wanted(plan, request),
             ..Generation::default()
         };
         overview.units = old.map(|o| o.units.clone()).unwrap_or_default();
         overview.next_file = old.map(|o| o.next_file.clone()).unwrap_or_default();
+        // Roots may have moved in the list: units and files are known by the folder itself.
+        let moved = |root: u32| old.and_then(|o| plan.roots.iter().position(|r| r.to_string_lossy() == o.roots[root as usize])).map(|r| r as u32);
+        let known_units: FxHashMap<(u32, String, String), usize> =
+            overview.units.iter().enumerate().filter_map(|(i, u)| Some(((moved(u.root)?, u.dir.clone(), u.name.clone()), i))).collect();
         let mut ids = Vec::with_capacity(plan.units.len());
         for unit in &plan.units {
-            let known = overview.units.iter().position(|u| u.dir == unit.dir && u.name == unit.name);
+            let known = known_units.get(&(unit.root as u32, unit.dir.clone(), unit.name.clone())).copied();
             let index = known.unwrap_or(overview.units.len());
             let row = UnitRow {
                 id: UnitId(index as u32),
                 name: unit.name.clone(),
                 version: unit.version.clone(),
                 ecosystem: unit.ecosystem.word().to_owned(),
+                root: unit.root as u32,
                 dir: unit.dir.clone(),
                 own: unit.own,
                 entries: unit.entries.clone(),
+                needs: Vec::new(),
+                knows_needs: unit.knows_needs,
             };
             match known {
                 Some(i) => overview.units[i] = row,
@@ -435,7 +444,11 @@ impl Draft {
             }
             ids.push(UnitId(index as u32));
         }
-        let known: FxHashMap<(u32, &str), &FileRow> = old.map(|o| o.files.iter().map(|f| ((f.root, f.path.as_str()), f)).collect()).unwrap_or_default();
+        for (unit, id) in plan.units.iter().zip(&ids) {
+            overview.units[id.0 as usize].needs = unit.needs.iter().map(|(name, at)| (name.clone(), ids[*at])).collect();
+        }
+        let known: FxHashMap<(u32, &str), &FileRow> =
+            old.map(|o| o.files.iter().filter_map(|f| Some(((moved(f.root)?, f.path.as_str()), f))).collect()).unwrap_or_default();
         for file in &plan.files {
             let unit = ids[file.unit];
             let id = match known.get(&(file.root as u32, file.path.as_str())) {

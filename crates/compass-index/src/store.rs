@@ -74,10 +74,16 @@ pub struct UnitRow {
     pub version: String,
     /// Its ecosystem's word.
     pub ecosystem: String,
+    /// Position of its root.
+    pub root: u32,
     /// Folder relative to its root.
     pub dir: String,
     /// The workspace's own, or a dependency's.
     pub own: bool,
     /// Entry files, relative to `dir`.
     pub entries: Vec<String>,
+    /// What its code means by names of other units.
+    pub needs: Vec<(String, crate::UnitId)>,
+    /// Are these all it uses?
+    pub knows_needs: bool,
 }

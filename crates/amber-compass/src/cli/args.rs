@@ -19,8 +19,8 @@ pub struct Args {
     /// The index file, instead of the one in the cache folder.
     #[arg(long, value_name = "FILE")]
     pub index: Option<PathBuf>,
-    /// How far dependencies are followed.
-    #[arg(long, value_enum, default_value_t = DepsArg::None)]
+    /// How far dependencies are followed; in a new index own code comes first and they follow.
+    #[arg(long, value_enum, default_value_t = DepsArg::All)]
     pub deps: DepsArg,
 }
 
@@ -44,9 +44,9 @@ pub enum Command {
 pub enum DepsArg {
     /// Only what ignore files leave.
     None,
-    /// Package folders below the roots, first level.
+    /// Packages that the own units name themselves, below the roots or in the caches of package managers.
     Direct,
-    /// Package folders below the roots, all levels.
+    /// Those and all that they need.
     All,
 }
 
@@ -65,9 +65,9 @@ pub struct IndexArgs {
     /// Threads for reading and linking; 0 for one per core.
     #[arg(long, default_value_t = 0)]
     pub threads: usize,
-    /// How far dependencies are followed.
-    #[arg(long, value_enum, default_value_t = DepsArg::None)]
-    pub deps: DepsArg,
+    /// How far dependencies are followed; as the index has it, or not at all.
+    #[arg(long, value_enum)]
+    pub deps: Option<DepsArg>,
     /// Hash every file, trusting neither size nor time.
     #[arg(long)]
     pub verify: bool,

@@ -322,7 +322,8 @@ mod tests {
         let (project, index) = (tempfile::tempdir().expect("folder"), tempfile::tempdir().expect("folder"));
         std::fs::write(project.path().join("rack.py"), "def turn():\n    pass  # \"turn\"\n".repeat(2)).expect("written");
         let file = index.path().join("index.sqlite");
-        let options = compass_index::plan::Options { roots: vec![project.path().to_owned()], files: None, deps: compass_index::plan::Deps::None };
+        let options =
+            compass_index::plan::Options { roots: vec![project.path().to_owned()], files: None, deps: compass_index::plan::Deps::None, ..Default::default() };
         let request =
             compass_index::refresh::Request { options, index: file.clone(), threads: 1, verify: false, passes: Default::default(), ..Default::default() };
         compass_index::refresh::run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");

@@ -7,7 +7,7 @@ use crate::{places, shown};
 use compass_facts::Cancel;
 use compass_index::plan::{Options, Plan, find_root};
 use compass_index::refresh::{self, Request};
-use compass_index::{DiskSources, Summary};
+use compass_index::{DiskSources, Index, Summary};
 use std::io::{BufRead, Write};
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
@@ -16,11 +16,12 @@ use std::process::ExitCode;
 pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
     let roots = roots(&args.paths)?;
     let files = args.files_from.as_deref().map(listed).transpose()?;
-    let options = Options { roots, files, deps: args.deps.deps() };
+    let index = args.index.clone().unwrap_or_else(|| places::index_file(&roots[0]));
+    let deps = args.deps.map_or_else(|| Index::open(&index).map(|i| i.deps()).unwrap_or_default(), super::args::DepsArg::deps);
+    let options = Options { roots, files, deps, machine: crate::machine::machine() };
     if args.plan {
         return plan(&options, args.json);
     }
-    let index = args.index.clone().unwrap_or_else(|| places::index_file(&options.roots[0]));
     let request = Request { options, index, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
     let line = Line::new();
     let outcome = refresh::run(&request, &DiskSources, &Cancel::new(), &line);

@@ -45,7 +45,7 @@ pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: Dep
         return Err(Failure::user("the full-screen interface needs a terminal").hint("amber-compass ask … answers on standard output"));
     }
     let name = root.file_name().map_or_else(|| root.display().to_string(), |n| n.to_string_lossy().into_owned());
-    let options = Options { roots: vec![root.to_owned()], files: None, deps: deps.deps() };
+    let options = Options { roots: vec![root.to_owned()], files: None, deps: deps.deps(), machine: crate::machine::machine() };
     let request = Request {
         options,
         index: index.unwrap_or_else(|| places::index_file(root)),
@@ -73,7 +73,7 @@ mod tests {
         let file = root.join("tree/init/main.c");
         std::fs::write(&file, "int turn;\n").expect("a file");
         let index = root.join("index.sqlite");
-        let options = Options { roots: vec![root.join("tree")], files: None, deps: Deps::None };
+        let options = Options { roots: vec![root.join("tree")], files: None, deps: Deps::None, ..Default::default() };
         let request = Request { options, index: index.clone(), threads: 1, verify: false, passes: Vec::new(), ..Default::default() };
         compass_index::refresh::run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
         assert_eq!(root_of_file(&file, Some(&index)), root.join("tree"));

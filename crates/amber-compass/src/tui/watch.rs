@@ -114,7 +114,11 @@ fn settle(changes: &Receiver<()>) {
 fn folders(index: &Index) -> BTreeSet<PathBuf> {
     let mut out = BTreeSet::new();
     for file in index.files() {
-        let Some(root) = index.roots().get(file.root as usize).map(Path::new) else { continue };
+        // What package managers brought does not change under one's hands.
+        if index.unit(file.id).is_some_and(|u| !u.own) {
+            continue;
+        }
+        let Some(root) = index.own_roots().get(file.root as usize).map(Path::new) else { continue };
         let full = index.full_path(file);
         for folder in full.ancestors().skip(1).take_while(|f| f.starts_with(root)) {
             if !out.insert(folder.to_owned()) {

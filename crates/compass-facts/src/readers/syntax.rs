@@ -11,8 +11,8 @@
 //! are numbers into tables of the language, made once.
 //!
 //! # Guarantees
-//! The same nodes in the same order with the same kinds, fields and flags as the parser's cursor gives. Depth is no
-//! matter. 28 bytes a node.
+//! The same nodes in the same order with the same kinds, fields and flags as the parser's cursor gives, but for unparsed
+//! tokens (macro calls of Rust) that hold nothing a reader looks for. Depth is no matter. 28 bytes a node.
 
 use std::sync::OnceLock;
 use tree_sitter::Language;
@@ -30,6 +30,8 @@ struct Kind {
     named: bool,
     /// Does the grammar allow it anywhere, as comments?
     anywhere: bool,
+    /// Unparsed tokens: readers take their words from the text, and of the nodes only texts with statements of SQL.
+    tokens: bool,
 }
 
 /// The kind of what could not be parsed; the parser's number for it is beyond its tables.
@@ -39,10 +41,15 @@ impl Words {
     fn of(language: &Language) -> Words {
         let kind = |id: u16| {
             let word = language.node_kind_for_id(id).unwrap_or("");
-            Kind { word, named: language.node_kind_is_named(id), anywhere: word.contains("comment") || word == "line_continuation" }
+            Kind {
+                word,
+                named: language.node_kind_is_named(id),
+                anywhere: word.contains("comment") || word == "line_continuation",
+                tokens: matches!(word, "token_tree" | "token_tree_pattern"),
+            }
         };
         let mut kinds: Vec<Kind> = (0..language.node_kind_count() as u16).map(kind).collect();
-        kinds.push(Kind { word: ERROR, named: true, anywhere: true });
+        kinds.push(Kind { word: ERROR, named: true, anywhere: true, tokens: false });
         // Fields are numbered from 1.
         let field = |id: u16| language.field_name_for_id(id).unwrap_or("");
         let fields = (0..=language.field_count() as u16).map(|id| if id == 0 { "" } else { field(id) }).collect();
@@ -101,8 +108,8 @@ pub(crate) struct Tree {
 }
 
 impl Tree {
-    /// Lays a tree of the parser's out flat.
-    pub(crate) fn of(tree: &tree_sitter::Tree, words: &'static Words) -> Tree {
+    /// Lays a tree of the parser's over `text` out flat.
+    pub(crate) fn of(tree: &tree_sitter::Tree, words: &'static Words, text: &str) -> Tree {
         let with_errors = tree.root_node().has_error();
         let mut parts = KEPT.take();
         parts.clear();
@@ -112,7 +119,8 @@ impl Tree {
             let at = parts.len() as u32;
             let part = part(&cursor, words, with_errors, parent, if before > parent { before } else { at });
             parts.push(part);
-            if cursor.goto_first_child() {
+            let closed = words.kinds[usize::from(part.kind)].tokens && part.bits & HAS_ERROR == 0 && !may_hold_sql(text, &part);
+            if !closed && cursor.goto_first_child() {
                 (parent, before) = (at, at);
                 continue;
             }
@@ -136,6 +144,10 @@ impl Tree {
     pub(crate) fn root_node(&self) -> Node<'_> {
         Node { tree: self, at: 0 }
     }
+}
+
+fn may_hold_sql(text: &str, part: &Part) -> bool {
+    text.get(part.start as usize..part.end as usize).is_some_and(crate::sql::may_hold_sql)
 }
 
 fn part(cursor: &tree_sitter::TreeCursor, words: &Words, with_errors: bool, parent: u32, before: u32) -> Part {
@@ -333,14 +345,24 @@ mod tests {
     fn it_says_what_the_parser_says(#[case] language: Language, #[case] text: &str) {
         let tree = parse(language, text, &Cancel::new()).expect("not cancelled");
         let grammar = language.grammar().expect("a grammar");
-        same(tree.root_node(), Tree::of(&tree, words(language, &grammar)).root_node());
+        same(tree.root_node(), Tree::of(&tree, words(language, &grammar), text).root_node());
+    }
+
+    #[rstest]
+    #[case::plain("fn f() { log!(a, (b, c)); }", 0)]
+    #[case::a_statement("fn f() { query!(a, \"SELECT id FROM racks\"); }", 5)]
+    fn unparsed_tokens_are_looked_into_for_statements_alone(#[case] text: &str, #[case] within: usize) {
+        let tree = parse(Language::Rust, text, &Cancel::new()).expect("not cancelled");
+        let flat = Tree::of(&tree, words(Language::Rust, &Language::Rust.grammar().expect("a grammar")), text);
+        let tokens = (0..flat.parts.len() as u32).map(|at| Node { tree: &flat, at }).find(|n| n.kind() == "token_tree").expect("tokens");
+        assert_eq!(tokens.children().count(), within);
     }
 
     #[test]
     fn depth_is_no_matter() {
         let text = format!("x = {}1{}", "(".repeat(20_000), ")".repeat(20_000));
         let tree = parse(Language::Python, &text, &Cancel::new()).expect("not cancelled");
-        let flat = Tree::of(&tree, words(Language::Python, &Language::Python.grammar().expect("a grammar")));
+        let flat = Tree::of(&tree, words(Language::Python, &Language::Python.grammar().expect("a grammar")), &text);
         let mut at = flat.root_node();
         let mut depth = 0;
         while let Some(inner) = at.named_children().last() {

@@ -188,18 +188,20 @@ impl Modules {
     /// The package of an import path: below a module of that name, in a folder of copies, or the one folder that ends so.
     pub(super) fn go_package(&self, world: &World, from: u32, path: &str) -> Option<Target> {
         let root = world.files[from as usize].root;
-        let found = |dir: &str| self.go_folder(root, dir);
         let own = world.unit(from);
-        let vendored = found(&below(&below(&own.dir, "vendor"), path));
+        let vendored = self.go_folder(root, &below(&below(&own.dir, "vendor"), path));
         if let Some(file) = vendored {
             return Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
         }
-        let mut modules: Vec<_> = world.units.iter().filter(|u| u.ecosystem == "go").filter_map(|u| Some((u, rest_of(path, &u.name)?))).collect();
-        modules.sort_by_key(|(u, _)| std::cmp::Reverse(u.name.len()));
-        for (unit, rest) in modules {
-            if let Some(file) = found(&below(&unit.dir, rest)) {
-                let stands_in = unit.id != own.id;
+        // Of several modules that hold the path the longest counts; of two versions the one that this unit needs.
+        for (name, unit) in &self.go_modules {
+            let Some(rest) = rest_of(path, name).filter(|_| *unit == own.id.0 || self.needs.sees(own.id.0, *unit)) else { continue };
+            let needed = self.needs.named(own.id.0, name);
+            let row = &world.units[*unit as usize];
+            let is_other_version = needed.is_some_and(|n| n != *unit);
+            if let Some(file) = self.go_folder(row.root, &below(&row.dir, rest)).filter(|_| !is_other_version) {
                 // Modules side by side under one root stand for each other.
+                let stands_in = row.id != own.id && row.own && needed.is_none();
                 return Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Proven, stands_in });
             }
         }
@@ -282,10 +284,10 @@ fn is_elsewhere(world: &World, sym: Sym) -> bool {
     stem.split('_').skip(1).any(|p| OTHERS.contains(&p))
 }
 
-/// The folder a package is known by, with its name: `dir:name`.
-pub(super) fn package_key(path: &str, name: &str) -> String {
+/// The folder a package is known by, with its root and its name: `root:dir:name`.
+pub(super) fn package_key(root: u32, path: &str, name: &str) -> String {
     let dir = path.rsplit_once('/').map_or("", |(d, _)| d);
-    format!("{dir}:{name}")
+    format!("{root}:{dir}:{name}")
 }
 
 #[cfg(test)]

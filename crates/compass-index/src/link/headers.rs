@@ -42,6 +42,7 @@ impl Headers {
                 }
             }
         }
+        let links: FxHashMap<(u32, &str), &str> = world.build.links.iter().map(|(root, from, to)| ((*root as u32, from.as_str()), to.as_str())).collect();
         let root_of: FxHashMap<u32, u32> = world.files.iter().map(|f| (f.id.unit.0, f.root)).collect();
         let place = |(i, u): (usize, &'_ crate::UnitRow)| Some(((*root_of.get(&(i as u32))?, u.dir.clone()), i as u32));
         let by_dir: FxHashMap<(u32, String), u32> = world.units.iter().enumerate().filter_map(place).collect();
@@ -55,8 +56,14 @@ impl Headers {
         for (i, unit) in world.units.iter().enumerate().filter(|(_, u)| u.ecosystem == "npm") {
             // Types of a package stand in a package beside it.
             let Some(root) = root_of.get(&(i as u32)).copied() else { continue };
-            let types = |packages: &str| by_dir.get(&(root, format!("{packages}@types/{}", unit.name.trim_start_matches('@').replace('/', "__")))).copied();
-            let beside = || unit.dir.strip_suffix(unit.name.as_str()).and_then(types).and_then(named);
+            let types = |packages: &str| {
+                let folder = format!("{packages}@types/{}", unit.name.trim_start_matches('@').replace('/', "__"));
+                let folder = links.get(&(root, folder.as_str())).map_or(folder.clone(), |to| (*to).to_owned());
+                by_dir.get(&(root, folder)).copied()
+            };
+            // Where packages are links, those of types stand where the links are.
+            let linked = || unit.dir.split_once("/.pnpm/").map(|(packages, _)| format!("{packages}/")).and_then(|p| types(&p));
+            let beside = || unit.dir.strip_suffix(unit.name.as_str()).and_then(types).or_else(linked).and_then(named);
             let found = named(i as u32).or_else(beside);
             if let Some(header) = found {
                 out.of_unit.insert(i as u32, header);

@@ -202,6 +202,15 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let language = world.language(file);
         let named = if members { world.named_members(name) } else { world.named(name) };
+        let mut seen = Vec::new();
+        let named = if self.modules.needs.matter() && named.len() <= MAX_SEEN {
+            // Only what the unit can mean is worth guessing.
+            let own = world.files[file as usize].id.unit.0;
+            seen.extend(named.iter().copied().filter(|s| self.modules.needs.sees(own, world.files[s.file as usize].id.unit.0)));
+            seen.as_slice()
+        } else {
+            named
+        };
         if named.len() > 4 * MAX_GUESSES && !named.iter().any(|s| s.file == file) {
             return Lookup::none(Cause::TooMany);
         }
@@ -233,6 +242,9 @@ impl Evaluator<'_, '_> {
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }
     }
 }
+
+/// Of more definitions of one name than this nobody looks for those that a unit sees.
+const MAX_SEEN: usize = 20_000;
 
 /// More definitions of one name than this make a guess worthless.
 const MAX_GUESSES: usize = 60;

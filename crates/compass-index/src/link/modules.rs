@@ -6,6 +6,7 @@
 //! roots; Rust: the tree of `mod` declarations from each crate's root; C: the including folder, configured folders,
 //! folders called `include`, and last the one file whose path ends so.
 
+use super::needs::Needs;
 use super::ty::Entity;
 use super::world::World;
 use crate::Certainty;
@@ -38,6 +39,13 @@ pub(super) struct Modules {
     by_file_name: FxHashMap<String, Vec<u32>>,
     /// Unit name → unit positions.
     units: FxHashMap<String, Vec<u32>>,
+    /// Folder → unit: `(root, path)`.
+    unit_at: FxHashMap<(u32, String), u32>,
+    /// Units with modules of Go by the length of their path, longest first: path, unit.
+    pub(super) go_modules: Vec<(String, u32)>,
+    /// Links to folders of packages: `(root, path)` → path.
+    links: FxHashMap<(u32, String), String>,
+    pub(super) needs: Needs,
     /// Entry file of a unit.
     entries: FxHashMap<u32, u32>,
     /// The one for `require`, where a package says so.
@@ -71,7 +79,7 @@ impl Modules {
                 if !name.ends_with("_test") && !file.path.ends_with("_test.go") {
                     modules.go_folders.entry((file.root, dir.to_owned())).or_insert(index);
                 }
-                modules.packages.insert(index, super::go::package_key(&file.path, name));
+                modules.packages.insert(index, super::go::package_key(file.root, &file.path, name));
             }
             if file.language == Language::Java {
                 let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
@@ -84,12 +92,20 @@ impl Modules {
                 modules.add_folders(file.root, &file.path);
             }
         }
-        for (i, unit) in world.units.iter().enumerate() {
+        modules.needs = Needs::new(world.units);
+        modules.links = world.build.links.iter().map(|(root, from, to)| ((*root as u32, from.clone()), to.clone())).collect();
+        let live: rustc_hash::FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
+        for (i, unit) in world.units.iter().enumerate().filter(|(i, _)| live.contains(&(*i as u32))) {
+            modules.unit_at.insert((unit.root, unit.dir.clone()), i as u32);
+            if unit.ecosystem == "go" {
+                modules.go_modules.push((unit.name.clone(), i as u32));
+            }
             modules.units.entry(crate_name(&unit.name)).or_default().push(i as u32);
             if unit.name.contains(['-', '/', '@']) {
                 modules.units.entry(unit.name.clone()).or_default().push(i as u32);
             }
         }
+        modules.go_modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
         modules.find_entries(world);
         modules.headers = super::headers::Headers::new(world);
         modules.rust_tree(world);
@@ -112,9 +128,11 @@ impl Modules {
     }
 
     fn find_entries(&mut self, world: &World) {
-        let root_of: FxHashMap<u32, u32> = world.files.iter().map(|f| (f.id.unit.0, f.root)).collect();
         for (i, unit) in world.units.iter().enumerate() {
-            let Some(&root) = root_of.get(&(i as u32)) else { continue };
+            if self.unit_at.get(&(unit.root, unit.dir.clone())).is_none() {
+                continue;
+            }
+            let root = unit.root;
             let find = |e: &str| {
                 let path = below(&unit.dir, e);
                 world.by_path.get(&(root, path.as_str())).copied().or_else(|| self.script_file(world, root, &path))
@@ -278,7 +296,11 @@ impl Modules {
     /// A crate by the name used in code.
     pub(super) fn rust_crate(&self, world: &World, from: u32, name: &str) -> Option<Target> {
         let own = world.files[from as usize].id.unit.0;
-        let units = self.units.get(&crate_name(name))?;
+        if let Some(entry) = self.needs.named(own, name).and_then(|u| self.entries.get(&u)) {
+            return Some(sure(Entity::Module(*entry, ScopeId::FILE)));
+        }
+        let is_seen = |u: &u32| self.needs.sees(own, *u);
+        let units: Vec<u32> = self.units.get(&crate_name(name))?.iter().copied().filter(is_seen).collect();
         let unit = units.iter().copied().find(|u| *u == own).or_else(|| units.iter().copied().find(|u| self.entries.contains_key(u)))?;
         let entry = *self.entries.get(&unit)?;
         if world.language(entry) != Language::Rust {
@@ -302,7 +324,9 @@ impl Modules {
             let path = join(base, &rest.replace('.', "/"));
             return self.python_path(world, file.root, &path).map(sure);
         }
-        if let Some(candidates) = self.python.get(rest) {
+        let seen: Vec<u32> = self.python.get(rest).map(|all| self.seen(world, from, all)).unwrap_or_default();
+        if !seen.is_empty() {
+            let candidates = &seen;
             let found = nearest(world, from, candidates)?;
             let other_unit = world.files[found as usize].id.unit != file.id.unit;
             let stands_in = other_unit && world.unit(found).own;
@@ -312,7 +336,7 @@ impl Modules {
         // Scripts import their neighbours; folders without `__init__` are packages by their path.
         let path = rest.replace('.', "/");
         let beside = self.python_path(world, file.root, &join(dir, &path));
-        let at_root = beside.or_else(|| self.python_path(world, file.root, &path));
+        let at_root = beside.or_else(|| self.python_path(world, file.root, &path)).or_else(|| self.python_installed(world, from, &path));
         let found = at_root.or_else(|| self.python_by_suffix(world, from, &path))?;
         Some(Target { entity: found, certainty: Certainty::Inferred, stands_in: false })
     }
@@ -325,6 +349,21 @@ impl Modules {
             }
         }
         self.folder_ids.get(&(root, path.to_owned())).map(|f| Entity::Folder(*f))
+    }
+
+    /// A folder of an installed distribution that is a package without a file.
+    fn python_installed(&self, world: &World, from: u32, path: &str) -> Option<Entity> {
+        let own = world.files[from as usize].id.unit.0;
+        let mut roots: Vec<u32> = world.units.iter().filter(|u| u.ecosystem == "python" && !u.own && self.needs.sees(own, u.id.0)).map(|u| u.root).collect();
+        roots.sort_unstable();
+        roots.dedup();
+        roots.into_iter().find_map(|root| self.python_path(world, root, path))
+    }
+
+    /// The files that code of a file's unit can mean.
+    fn seen(&self, world: &World, from: u32, files: &[u32]) -> Vec<u32> {
+        let own = world.files[from as usize].id.unit.0;
+        files.iter().copied().filter(|f| self.needs.sees(own, world.files[*f as usize].id.unit.0)).collect()
     }
 
     fn python_by_suffix(&self, world: &World, from: u32, path: &str) -> Option<Entity> {
@@ -391,9 +430,9 @@ impl Modules {
         let mut at = Some(dir);
         while let Some(dir) = at {
             let folder = join(&join(dir, "node_modules"), package);
-            let unit = world.units.iter().position(|u| u.dir == folder);
-            if let Some(unit) = unit {
-                let found = self.in_package(world, root, unit as u32, &folder, rest, required);
+            let folder = self.links.get(&(root, folder.clone())).cloned().unwrap_or(folder);
+            if let Some(&unit) = self.unit_at.get(&(root, folder.clone())) {
+                let found = self.in_package(world, root, unit, &folder, rest, required);
                 if let Some(f) = found {
                     return Some(sure(Entity::Module(f, ScopeId::FILE)));
                 }
@@ -419,10 +458,9 @@ impl Modules {
     /// A package of that name under the same roots, not installed.
     fn standing_in(&self, world: &World, from: u32, package: &str, rest: &str) -> Option<Target> {
         let units = self.units.get(package)?;
-        let root = world.files[from as usize].root;
         let own = world.files[from as usize].id.unit.0;
         let unit = *units.iter().find(|u| world.units[**u as usize].own)?;
-        let file = self.in_package(world, root, unit, &world.units[unit as usize].dir, rest, false)?;
+        let file = self.in_package(world, world.units[unit as usize].root, unit, &world.units[unit as usize].dir, rest, false)?;
         let certainty = if unit == own { Certainty::Proven } else { Certainty::Inferred };
         Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty, stands_in: unit != own })
     }
@@ -457,8 +495,23 @@ impl Modules {
         if let Some(f) = configured.chain(usual).find_map(|p| get(&p)) {
             return Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
         }
+        if let Some(found) = self.outside(world, from, path) {
+            return Some(found);
+        }
         let found = self.by_suffix(world, from, path)?;
         Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
+    }
+
+    /// A header in the folders of the compiler, in their order.
+    fn outside(&self, world: &World, from: u32, path: &str) -> Option<Target> {
+        let own = world.files[from as usize].id.unit.0;
+        let is_header_unit =
+            |u: &&crate::UnitRow| !u.own && u.ecosystem == "plain" && u.knows_needs && (self.needs.sees(own, u.id.0) || !world.units[own as usize].own);
+        let mut units: Vec<&crate::UnitRow> = world.units.iter().filter(is_header_unit).collect();
+        units.sort_by_key(|u| u.root);
+        let path = normalise(path);
+        let file = units.iter().find_map(|u| world.by_path.get(&(u.root, path.as_str())))?;
+        Some(sure(Entity::Module(*file, ScopeId::FILE)))
     }
 
     /// The one file whose path ends so, the nearest if several.
@@ -469,7 +522,8 @@ impl Modules {
             let p = &world.files[*f as usize].path;
             p.strip_suffix(path).is_some_and(|front| front.is_empty() || front.ends_with('/'))
         };
-        let candidates: Vec<u32> = self.by_file_name.get(name)?.iter().copied().filter(ends_so).collect();
+        let named = self.seen(world, from, self.by_file_name.get(name)?);
+        let candidates: Vec<u32> = named.into_iter().filter(ends_so).collect();
         nearest(world, from, &candidates)
     }
 }
@@ -486,7 +540,7 @@ pub(super) fn nearest(world: &World, from: u32, candidates: &[u32]) -> Option<u3
 /// How near a file is: same file, same unit, common folders, source before stub.
 pub(super) fn closeness(world: &World, from: u32, to: u32) -> (bool, bool, usize, bool) {
     let (a, b) = (&world.files[from as usize], &world.files[to as usize]);
-    let common = common_folders(a.path.as_bytes(), b.path.as_bytes());
+    let common = if a.root == b.root { 1 + common_folders(a.path.as_bytes(), b.path.as_bytes()) } else { 0 };
     (from == to, a.id.unit == b.id.unit, common, !b.path.ends_with(".pyi") && !b.path.ends_with(".d.ts"))
 }
 

@@ -4,8 +4,8 @@
 //! others beside it (one for the program, one for its tests) means all of them. Comments and trailing commas are allowed.
 //! What cannot be read says nothing: the names are then looked for as packages.
 
-use super::slashed;
-use std::path::{Component, Path, PathBuf};
+use super::{slashed, tidy};
+use std::path::{Path, PathBuf};
 
 /// File names that may hold them.
 pub const NAMES: [&str; 2] = ["tsconfig.json", "jsconfig.json"];
@@ -30,7 +30,7 @@ impl Aliases {
     /// Reads a settings file below a root.
     pub fn read(root: &Path, index: usize, file: &Path) -> Aliases {
         let settings = Settings::read(file, MAX_CHAIN);
-        let inside = |path: &Path| clean(path).strip_prefix(root).ok().map(slashed);
+        let inside = |path: &Path| tidy(path).strip_prefix(root).ok().map(slashed);
         let dir = file.parent().and_then(inside).unwrap_or_default();
         let base = settings.base.as_deref().and_then(inside);
         let paths = settings.paths.into_iter().map(|(pattern, to)| (pattern, to.iter().filter_map(|t| inside(t)).collect())).collect();
@@ -109,21 +109,6 @@ fn extended(dir: &Path, name: &str) -> Option<PathBuf> {
         return with_ending(dir.join(name));
     }
     dir.ancestors().find_map(|up| with_ending(up.join("node_modules").join(name)))
-}
-
-/// Takes `.` and `..` out of a path, without looking at the disk.
-fn clean(path: &Path) -> PathBuf {
-    let mut out = PathBuf::new();
-    for part in path.components() {
-        match part {
-            Component::CurDir => {}
-            Component::ParentDir => {
-                out.pop();
-            }
-            other => out.push(other),
-        }
-    }
-    out
 }
 
 #[cfg(test)]

@@ -2,10 +2,10 @@
 //!
 //! The format is that of Clang's documentation of JSON compilation databases: an array of objects with `directory` and either `arguments` or `command`.
 
-use super::slashed;
+use super::{slashed, tidy};
 use serde::Deserialize;
 use std::collections::BTreeSet;
-use std::path::{Component, Path, PathBuf};
+use std::path::{Path, PathBuf};
 
 /// Where builds leave the file, below a root.
 pub(super) const PLACES: [&str; 4] = ["compile_commands.json", "build/compile_commands.json", "out/compile_commands.json", "builddir/compile_commands.json"];
@@ -25,11 +25,13 @@ struct Command {
 pub(super) struct Commands {
     /// Folders of includes below the root, relative to it.
     pub(super) folders: BTreeSet<String>,
+    /// Folders of includes outside the root.
+    pub(super) outside: BTreeSet<PathBuf>,
     /// Macros that are defined on the command line.
     pub(super) defines: BTreeSet<String>,
 }
 
-/// Reads the text of the file; folders outside `root` are left out.
+/// Reads the text of the file.
 ///
 /// # Errors
 /// What is wrong with the text, for people.
@@ -50,9 +52,14 @@ impl Commands {
             let folder = ["-I", "-isystem", "-iquote"].iter().find_map(|flag| word.strip_prefix(flag));
             if let Some(joined) = folder {
                 let path = if joined.is_empty() { words.next().map_or("", |w| w.as_str()) } else { joined };
-                let full = cleaned(&directory.join(path));
-                if let Ok(inside) = full.strip_prefix(root) {
-                    self.folders.insert(slashed(inside));
+                let full = tidy(&directory.join(path));
+                match full.strip_prefix(root) {
+                    Ok(inside) => {
+                        self.folders.insert(slashed(inside));
+                    }
+                    Err(_) => {
+                        self.outside.insert(full);
+                    }
                 }
             } else if let Some(joined) = word.strip_prefix("-D") {
                 let define = if joined.is_empty() { words.next().map_or("", |w| w.as_str()) } else { joined };
@@ -63,21 +70,6 @@ impl Commands {
             }
         }
     }
-}
-
-/// Takes `.` and `..` out of a path without a look at the disk.
-fn cleaned(path: &Path) -> PathBuf {
-    let mut out = PathBuf::new();
-    for part in path.components() {
-        match part {
-            Component::CurDir => {}
-            Component::ParentDir => {
-                out.pop();
-            }
-            other => out.push(other),
-        }
-    }
-    out
 }
 
 /// The words of a shell command: blanks part them, quotes and backslashes hold them together.
@@ -133,6 +125,7 @@ mod tests {
         ]"#;
         let found = read(text, Path::new("/w")).expect("commands");
         assert_eq!(found.folders.iter().collect::<Vec<_>>(), ["include", "third/inc"]);
+        assert_eq!(found.outside.iter().collect::<Vec<_>>(), [Path::new("/usr/include")]);
         assert_eq!(found.defines.iter().collect::<Vec<_>>(), ["FAST", "LEVEL"]);
         assert!(read("{", Path::new("/w")).is_err());
     }

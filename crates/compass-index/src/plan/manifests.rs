@@ -13,6 +13,8 @@ pub enum Ecosystem {
     Go,
     /// `pom.xml`.
     Maven,
+    /// `build.gradle`, `build.gradle.kts`.
+    Gradle,
     /// `pyproject.toml`, `setup.py`, `setup.cfg`.
     Python,
     /// No manifest: a plain folder.
@@ -27,6 +29,7 @@ impl Ecosystem {
             Ecosystem::Npm => "npm",
             Ecosystem::Go => "go",
             Ecosystem::Maven => "maven",
+            Ecosystem::Gradle => "gradle",
             Ecosystem::Python => "python",
             Ecosystem::Plain => "plain",
         }
@@ -39,6 +42,7 @@ impl Ecosystem {
             "npm" => Ecosystem::Npm,
             "go" => Ecosystem::Go,
             "maven" => Ecosystem::Maven,
+            "gradle" => Ecosystem::Gradle,
             "python" => Ecosystem::Python,
             _ => Ecosystem::Plain,
         }
@@ -56,10 +60,18 @@ pub struct Manifest {
     pub version: Option<String>,
     /// Entry files, best first, relative to the manifest.
     pub entries: Vec<String>,
+    /// Names of packages it asks for, where they say which of the installed ones it uses itself.
+    pub asks_for: Vec<String>,
+}
+
+impl Manifest {
+    fn new(ecosystem: Ecosystem, name: Option<String>, version: Option<String>) -> Manifest {
+        Manifest { ecosystem, name, version, entries: Vec::new(), asks_for: Vec::new() }
+    }
 }
 
 /// File names that make a folder a unit, by rank.
-pub const NAMES: [&str; 7] = ["Cargo.toml", "package.json", "go.mod", "pom.xml", "pyproject.toml", "setup.cfg", "setup.py"];
+pub const NAMES: [&str; 9] = ["Cargo.toml", "package.json", "go.mod", "pom.xml", "build.gradle", "build.gradle.kts", "pyproject.toml", "setup.cfg", "setup.py"];
 
 /// Reads the manifest of a folder; `None` when there is none, or it names no package.
 pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
@@ -69,8 +81,9 @@ pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
         "package.json" => npm(&text),
         "go.mod" => go(&text),
         "pom.xml" => maven(&text),
+        "build.gradle" | "build.gradle.kts" => Some(gradle(dir, &text)),
         "pyproject.toml" => python(&text),
-        _ => Some(Manifest { ecosystem: Ecosystem::Python, name: setup_name(&text), version: None, entries: Vec::new() }),
+        _ => Some(Manifest::new(Ecosystem::Python, setup_name(&text), None)),
     }
 }
 
@@ -82,7 +95,7 @@ fn cargo(text: &str) -> Option<Manifest> {
     // A crate may rename its library: then that is the name others use.
     let lib_name = manifest.get("lib").and_then(|l| l.get("name")).and_then(|n| n.as_str());
     let name = lib_name.or_else(|| package.get("name").and_then(|n| n.as_str()));
-    Some(Manifest { ecosystem: Ecosystem::Cargo, name: name.map(str::to_owned), version: string(package.get("version")), entries })
+    Some(Manifest { entries, ..Manifest::new(Ecosystem::Cargo, name.map(str::to_owned), string(package.get("version"))) })
 }
 
 fn npm(text: &str) -> Option<Manifest> {
@@ -99,7 +112,9 @@ fn npm(text: &str) -> Option<Manifest> {
     entries.extend(["index".to_owned(), "src/index".to_owned()]);
     required.extend(field("main"));
     entries.extend(required.into_iter().map(|e| format!("{FOR_REQUIRE}{e}")));
-    Some(Manifest { ecosystem: Ecosystem::Npm, name: field("name"), version: field("version"), entries })
+    const ASKED: [&str; 4] = ["dependencies", "devDependencies", "peerDependencies", "optionalDependencies"];
+    let asks_for = ASKED.iter().filter_map(|t| manifest.get(*t)?.as_object()).flat_map(|t| t.keys().cloned()).collect();
+    Some(Manifest { entries, asks_for, ..Manifest::new(Ecosystem::Npm, field("name"), field("version")) })
 }
 
 /// Stands before entries that are meant where a package is brought in by `require`.
@@ -138,7 +153,7 @@ fn exported(value: &serde_json::Value, entries: &mut Vec<String>) {
 fn go(text: &str) -> Option<Manifest> {
     let name = text.lines().find_map(|l| l.trim().strip_prefix("module "))?;
     let name = name.split("//").next().unwrap_or(name).trim().trim_matches('"');
-    Some(Manifest { ecosystem: Ecosystem::Go, name: Some(name.to_owned()), version: None, entries: Vec::new() })
+    Some(Manifest::new(Ecosystem::Go, Some(name.to_owned()), None))
 }
 
 /// The project's own name and version: those of its parent and of what it depends on stand in elements of their own.
@@ -157,7 +172,19 @@ fn maven(text: &str) -> Option<Manifest> {
         let rest = own.split_once(&format!("<{name}>"))?.1;
         Some(rest.split_once('<')?.0.trim().to_owned()).filter(|v| !v.is_empty())
     };
-    Some(Manifest { ecosystem: Ecosystem::Maven, name: field("artifactId"), version: field("version"), entries: Vec::new() })
+    Some(Manifest::new(Ecosystem::Maven, field("artifactId"), field("version")))
+}
+
+/// A module is called as its settings say, or like its folder; `version = "…"` stands at the beginning of a line.
+fn gradle(dir: &Path, text: &str) -> Manifest {
+    let settings = ["settings.gradle", "settings.gradle.kts"].iter().find_map(|f| std::fs::read_to_string(dir.join(f)).ok()).unwrap_or_default();
+    let value = |text: &str, key: &str| {
+        let rest = text.lines().find_map(|l| l.trim().strip_prefix(key))?.trim_start_matches([' ', '=', '(']);
+        let quote = rest.chars().next().filter(|c| matches!(c, '\'' | '"'))?;
+        Some(rest[1..].split_once(quote)?.0.to_owned())
+    };
+    let folder = || dir.file_name().map(|n| n.to_string_lossy().into_owned());
+    Manifest::new(Ecosystem::Gradle, value(&settings, "rootProject.name").or_else(folder), value(text, "version"))
 }
 
 fn python(text: &str) -> Option<Manifest> {
@@ -165,7 +192,7 @@ fn python(text: &str) -> Option<Manifest> {
     let project = manifest.get("project").or_else(|| manifest.get("tool").and_then(|t| t.get("poetry")));
     let name = project.and_then(|p| string(p.get("name")));
     let version = project.and_then(|p| string(p.get("version")));
-    Some(Manifest { ecosystem: Ecosystem::Python, name, version, entries: Vec::new() })
+    Some(Manifest::new(Ecosystem::Python, name, version))
 }
 
 fn string(value: Option<&toml::Value>) -> Option<String> {
@@ -217,6 +244,18 @@ mod tests {
         let text = "<project><parent><artifactId>larder</artifactId><version>1</version></parent><artifactId>ledger</artifactId><version>2.1</version><dependencies><dependency><artifactId>x</artifactId></dependency></dependencies></project>";
         let manifest = maven(text).expect("project");
         assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("ledger"), Some("2.1")));
+    }
+
+    #[test]
+    fn modules_of_gradle_are_called_like_their_settings_or_their_folder() {
+        let dir = tempfile::tempdir().expect("a folder");
+        let ledger = dir.path().join("ledger");
+        std::fs::create_dir_all(&ledger).expect("folders");
+        std::fs::write(ledger.join("build.gradle.kts"), "plugins { java }\nversion = \"1.4\"\n").expect("a file");
+        let manifest = read(&ledger, "build.gradle.kts").expect("a manifest");
+        assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("ledger"), Some("1.4")));
+        std::fs::write(ledger.join("settings.gradle"), "rootProject.name = 'larder-ledger'\n").expect("a file");
+        assert_eq!(read(&ledger, "build.gradle.kts").expect("a manifest").name.as_deref(), Some("larder-ledger"));
     }
 
     #[test]

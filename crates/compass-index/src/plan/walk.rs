@@ -38,6 +38,8 @@ pub enum PlanError {
 
 /// Folders that hold packages of others, though ignore files mostly hide them.
 const PACKAGE_FOLDERS: [&str; 3] = ["node_modules", "vendor", "site-packages"];
+/// Marks a virtual environment of Python: no part of the tree it stands in.
+const ENVIRONMENT: &str = "pyvenv.cfg";
 /// Folders with nothing written by hand.
 const BUILT_FOLDERS: [&str; 4] = ["__pycache__", ".git", ".hg", ".svn"];
 
@@ -70,6 +72,10 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
         walk.finish(&mut plan);
         plan.roots.push(full);
     }
+    plan.own_roots = plan.roots.len();
+    if options.deps != Deps::None {
+        super::packages::add(&mut plan, &options.machine, options.deps, cancel);
+    }
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
     settle_headers(&mut plan.files);
     Ok(plan)
@@ -83,6 +89,7 @@ fn add_commands(root: &Path, plan: &mut Plan) {
         match super::commands::read(&text, root) {
             Ok(found) => {
                 plan.build.include_folders.extend(found.folders);
+                plan.build.outside_folders.extend(found.outside);
                 plan.build.defines.extend(found.defines);
             }
             Err(why) => plan.warnings.push(format!("{}: {why}", path.display())),
@@ -140,6 +147,7 @@ struct Walk<'a> {
     files: Vec<(PlannedFile, String)>,
     manifests: FxHashMap<String, manifests::Manifest>,
     aliases: Vec<Aliases>,
+    links: Vec<(usize, String, String)>,
     skipped: BTreeMap<Skip, (u64, String)>,
 }
 
@@ -160,6 +168,7 @@ impl<'a> Walk<'a> {
             files: Vec::new(),
             manifests: FxHashMap::default(),
             aliases: Vec::new(),
+            links: Vec::new(),
             skipped: BTreeMap::new(),
         })
     }
@@ -175,13 +184,22 @@ impl<'a> Walk<'a> {
         let mut builder = ignore::WalkBuilder::new(dir);
         builder.follow_links(false).require_git(false).hidden(true).parents(false);
         if in_packages {
-            builder.standard_filters(false).hidden(true);
+            builder.standard_filters(false);
         }
         let top = dir.to_owned();
+        let asked_for = (in_packages && self.deps == Deps::Direct && dir.ends_with("node_modules")).then(|| self.asked_for());
         builder.filter_entry(move |e| {
             let name = e.file_name().to_string_lossy();
             let is_dir = e.file_type().is_some_and(|t| t.is_dir());
-            !(is_dir && e.path() != top && (BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref())))
+            if e.path() == top {
+                return true;
+            }
+            // One package manager keeps all packages in a hidden folder and links to them.
+            let is_hidden = in_packages && name.starts_with('.') && name != ".pnpm";
+            let package = || e.path().strip_prefix(&top).ok().and_then(package_name);
+            let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
+            let is_foreign = || BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref()) || e.path().join(ENVIRONMENT).is_file();
+            !(is_hidden || is_unasked || is_dir && is_foreign())
         });
         for entry in builder.build() {
             if self.cancel.is_cancelled() {
@@ -193,7 +211,8 @@ impl<'a> Walk<'a> {
             }
         }
         for folder in packages {
-            if self.deps == Deps::None || (self.deps == Deps::Direct && in_packages) {
+            let is_nested = in_packages && !slashed(&folder).contains("/.pnpm/");
+            if self.deps == Deps::None || (self.deps == Deps::Direct && is_nested) {
                 self.skip(Skip::Dependency, &folder);
             } else {
                 self.folder(&folder, true)?;
@@ -208,17 +227,33 @@ impl<'a> Walk<'a> {
         if kind.is_dir() {
             for name in PACKAGE_FOLDERS {
                 let folder = path.join(name);
-                if folder.is_dir() && !folder.is_symlink() {
+                if folder.is_dir() && !folder.is_symlink() && !path.join(ENVIRONMENT).is_file() {
                     packages.push(folder);
                 }
             }
             return;
         }
         if kind.is_symlink() {
-            self.skip(Skip::SymbolicLink, path);
+            self.link(path);
         } else if kind.is_file() {
             self.file(path);
         }
+    }
+
+    /// A link; one from a folder of packages to a package under the same root is how that is found.
+    fn link(&mut self, path: &Path) {
+        let from = path.strip_prefix(self.root).map(slashed).unwrap_or_default();
+        let to = path.canonicalize().ok().filter(|t| t.is_dir() && is_package_path(&from));
+        match to.as_ref().and_then(|t| t.strip_prefix(self.root).ok()) {
+            Some(inside) => self.links.push((self.index, from, slashed(inside))),
+            None => self.skip(Skip::SymbolicLink, path),
+        }
+    }
+
+    /// Names of packages that the own manifests ask for.
+    fn asked_for(&self) -> rustc_hash::FxHashSet<String> {
+        let own = self.manifests.iter().filter(|(dir, _)| !is_package_path(dir));
+        own.flat_map(|(_, m)| m.asks_for.iter().cloned()).collect()
     }
 
     fn file(&mut self, path: &Path) {
@@ -306,9 +341,12 @@ impl<'a> Walk<'a> {
                 name: manifest.and_then(|m| m.name.clone()).unwrap_or(folder),
                 version: manifest.and_then(|m| m.version.clone()).unwrap_or_default(),
                 ecosystem: manifest.map_or(Ecosystem::Plain, |m| m.ecosystem),
+                root: self.index,
                 dir: dir.to_owned(),
                 own: !is_package_path(dir),
                 entries: manifest.map(|m| m.entries.clone()).unwrap_or_default(),
+                needs: Vec::new(),
+                knows_needs: false,
             });
         };
         add(plan, "", self.manifests.get(""));
@@ -323,11 +361,19 @@ impl<'a> Walk<'a> {
             file.unit = ancestors(&dir).find_map(|d| ids.get(d).copied()).unwrap_or(0);
             plan.files.push(file);
         }
+        plan.build.links.extend(self.links);
         plan.build.aliases.extend(self.aliases);
         plan.build.aliases.sort_by(|a, b| (a.root, &a.dir).cmp(&(b.root, &b.dir)));
         let skipped = self.skipped.into_iter().map(|(why, (count, example))| (why, count, example));
         plan.skipped.extend(skipped);
     }
+}
+
+/// The package of a path below a folder of packages: `name` or `@scope/name`; nothing for a scope alone or what is no package.
+fn package_name(inside: &Path) -> Option<String> {
+    let inside = slashed(inside);
+    let parts = if inside.starts_with('@') { 2 } else { 1 };
+    (inside.split('/').count() == parts && !inside.starts_with('.')).then_some(inside)
 }
 
 fn is_package_path(dir: &str) -> bool {
@@ -356,13 +402,13 @@ fn language_by_content(path: &Path) -> Option<Language> {
 }
 
 #[cfg(unix)]
-fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
     use std::os::unix::fs::MetadataExt;
     (meta.mtime().saturating_mul(1_000_000_000).saturating_add(meta.mtime_nsec()), meta.ino())
 }
 
 #[cfg(not(unix))]
-fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
     let since = meta.modified().ok().and_then(|t| t.duration_since(std::time::UNIX_EPOCH).ok());
     (since.map_or(0, |d| d.as_nanos() as i64), 0)
 }

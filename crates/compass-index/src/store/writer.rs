@@ -64,6 +64,10 @@ pub(crate) struct Part<'p> {
 pub struct Generation {
     /// Roots, absolute.
     pub roots: Vec<String>,
+    /// How many of them were asked for; the others hold packages.
+    pub own_roots: u32,
+    /// How far dependencies were followed.
+    pub deps: crate::plan::Deps,
     /// Units, by id.
     pub units: Vec<UnitRow>,
     /// Files, by id.

@@ -13,7 +13,7 @@ use testkit::Project;
 
 fn request(project: &Project, threads: usize) -> Request {
     Request {
-        options: Options { roots: vec![project.root()], files: None, deps: Deps::All },
+        options: Options { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() },
         index: project.index(),
         threads,
         verify: false,
@@ -191,7 +191,7 @@ fn ignored_files_are_left_out_and_package_folders_are_units() {
     project.write("built/x.py", "x = 1\n");
     project.write("node_modules/paint/package.json", "{\"name\":\"paint\",\"version\":\"2.0.0\"}");
     project.write("node_modules/paint/index.js", "exports.a = 1;\n");
-    let plan = |deps| Plan::make(&Options { roots: vec![project.root()], files: None, deps }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = |deps| Plan::make(&Options { roots: vec![project.root()], files: None, deps, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
     let without = plan(Deps::None);
     assert!(without.files.iter().all(|f| !f.path.starts_with("built/") && !f.path.starts_with("node_modules/")));
     let with = plan(Deps::All);
@@ -204,7 +204,7 @@ fn ignored_files_are_left_out_and_package_folders_are_units() {
 fn listed_files_that_do_not_exist_are_said() {
     let project = sample();
     let files = Some(vec!["a.py".into(), "gone.py".into()]);
-    let plan = Plan::make(&Options { roots: vec![project.root()], files, deps: Deps::None }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = Plan::make(&Options { roots: vec![project.root()], files, deps: Deps::None, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
     assert_eq!(plan.files.len(), 1);
     assert!(plan.warnings[0].contains("1 of 2") && plan.warnings[0].contains("gone.py"));
 }
@@ -308,7 +308,7 @@ fn roots_beside_each_other_are_indexed_together() {
     let one = Project::with(&[("a.py", "def one(): pass\n")]);
     let two = Project::with(&[("b.py", "def two(): pass\n")]);
     let wanted = Request {
-        options: Options { roots: vec![one.root(), two.root()], files: None, deps: Deps::None },
+        options: Options { roots: vec![one.root(), two.root()], files: None, deps: Deps::None, ..Default::default() },
         index: one.index(),
         threads: 1,
         ..Request::default()
@@ -329,7 +329,8 @@ fn roots_beside_each_other_are_indexed_together() {
 fn manifests_make_units(#[case] file: &str, #[case] text: &str, #[case] name: &str, #[case] version: &str) {
     let project = Project::with(&[("top.py", "x = 1\n"), ("inner/a.py", "y = 2\n")]);
     project.write(&format!("inner/{file}"), text);
-    let plan = Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan =
+        Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
     let unit = &plan.units[plan.files.iter().find(|f| f.path == "inner/a.py").expect("planned").unit];
     assert_eq!((unit.name.as_str(), unit.version.as_str(), unit.dir.as_str()), (name, version, "inner"));
     let top = &plan.units[plan.files.iter().find(|f| f.path == "top.py").expect("planned").unit];
@@ -341,7 +342,8 @@ fn excluded_paths_are_left_out_and_counted() {
     let project = sample();
     project.write("amber-compass.toml", "exclude = ['*.ts', 'sub/**']\n");
     project.write("sub/x.py", "x = 1\n");
-    let plan = Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan =
+        Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
     assert!(plan.files.iter().all(|f| !f.path.ends_with(".ts") && !f.path.starts_with("sub/")));
     assert!(plan.skipped.iter().any(|s| s.0 == compass_index::plan::Skip::Excluded && s.1 == 2));
 }

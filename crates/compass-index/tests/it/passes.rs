@@ -54,7 +54,7 @@ impl LinkPass for Asking {
 
 fn index(project: &Project, passes: bool) -> Outcome {
     let passes: Vec<Arc<dyn LinkPass>> = if passes { vec![Arc::new(Asking)] } else { Vec::new() };
-    let options = Options { roots: vec![project.root()], files: None, deps: Deps::None };
+    let options = Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 2, verify: false, passes, ..Default::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
 }

@@ -6,3 +6,4 @@ mod chains;
 mod crossings;
 mod sides;
 mod support;
+mod units;

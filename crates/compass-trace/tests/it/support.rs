@@ -14,7 +14,7 @@ pub fn engine(project: &Project) -> Engine {
 
 /// Indexes a project; of `how` counts what is not about this project.
 pub fn indexed(project: &Project, how: Request) -> Index {
-    let options = Options { roots: vec![project.root()], files: None, deps: Deps::All };
+    let options = Options { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), ..how };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     Index::open(&project.index()).expect("an index")

@@ -8,7 +8,7 @@ use compass_unfold::{Options, UnfoldError, Unfolding, unfold};
 use testkit::Project;
 
 pub fn index(project: &Project) -> Index {
-    let options = Planned { roots: vec![project.root()], files: None, deps: Deps::All };
+    let options = Planned { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 1, verify: false, passes: Vec::new(), ..Default::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     Index::open(&project.index()).expect("an index")

@@ -4,6 +4,7 @@ use super::{EngineSlot, Job, Outcome};
 use crate::cli::failure_chain;
 use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData};
 use compass_facts::{Cancel, Facts, Flags, Kind, LineIndex, Token, tokens};
+use compass_index::plan::Deps;
 use compass_index::refresh::{self, Request};
 use compass_index::{DiskSources, Index, Phase, Progress};
 use compass_trace::question::{Form, Mode, Place, Question, Subject, What};
@@ -163,6 +164,17 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
     let was_open = slot.lock().unwrap_or_else(|e| e.into_inner()).is_some() || open(slot);
     let now = Instant::now();
     let teller = Opening { teller: Teller { tell, state: Mutex::new((None, now, now)) }, open: &|| was_open || open(slot), opened: Mutex::new(was_open) };
+    // What is not indexed yet is opened as soon as the own code is there; what that depends on follows.
+    if !was_open && request.options.deps != Deps::None {
+        let mut own = request.clone();
+        own.options.deps = Deps::None;
+        match refresh::run(&own, &DiskSources, cancel, &teller) {
+            Ok(_) => {
+                open(slot);
+            }
+            Err(e) => return tell(Outcome::Indexed(Err(failure_chain(&e)))),
+        }
+    }
     let result = refresh::run(request, &DiskSources, cancel, &teller);
     match result {
         Ok(outcome) => {
@@ -291,7 +303,7 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
     let used = engine.most_used(12).map_err(|e| e.to_string())?;
     Ok(SurveyData {
         summary: index.summary().clone(),
-        roots: index.roots().to_vec(),
+        roots: index.own_roots().to_vec(),
         units,
         entries: entries.answers.iter().map(entry).collect(),
         used: used.iter().map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind.clone().unwrap_or_default(), *n)).collect(),

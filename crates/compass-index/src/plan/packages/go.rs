@@ -1,0 +1,230 @@
+//! Modules of Go: the versions that a build would choose, out of the cache of modules; and the standard library.
+//!
+//! The choice is the language's own: of all versions that the manifests reachable from the main module ask for, the highest of each module
+//! ("minimal version selection", Go modules reference). Replacements count in the main module alone.
+
+use super::{Found, Package, own_units, tidy};
+use crate::plan::manifests::Ecosystem;
+use crate::plan::{Machine, Plan};
+use rustc_hash::FxHashMap;
+use std::path::{Path, PathBuf};
+
+/// What a `go.mod` says.
+#[derive(Debug, Default, PartialEq)]
+struct ModFile {
+    /// Module and version.
+    requires: Vec<(String, String)>,
+    /// Module, version if given, what takes its place, and that one's version if it is no folder.
+    replaces: Vec<(String, Option<String>, String, Option<String>)>,
+}
+
+/// Finds the modules of all own units.
+pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
+    let own = own_units(plan, Ecosystem::Go);
+    if own.is_empty() {
+        return;
+    }
+    let library = library(machine, found);
+    for (unit, dir) in &own {
+        found.own.extend(library.map(|l| (*unit, "std".to_owned(), l)));
+        for (other, _) in own.iter().filter(|o| o.0 != *unit) {
+            found.between.push((*unit, plan.units[*other].name.clone(), *other));
+        }
+        let Some(text) = std::fs::read_to_string(dir.join("go.mod")).ok() else { continue };
+        found.known.insert(*unit);
+        // Copies in the tree are what such a module is built with.
+        if dir.join("vendor/modules.txt").is_file() {
+            continue;
+        }
+        let main = parse(&text);
+        let mut build = Build { machine, main: &main, dir, chosen: FxHashMap::default() };
+        build.choose();
+        build.mount(*unit, &own, library, found);
+    }
+}
+
+/// The standard library; commands that come with it are no part of it.
+fn library(machine: &Machine, found: &mut Found) -> Option<usize> {
+    let base = machine.go_library.as_ref().filter(|b| b.join("fmt/print.go").is_file())?;
+    let mut files = super::files_below(base, Ecosystem::Go);
+    let is_part = |f: &PathBuf| f.extension().is_some_and(|e| e == "go") && !f.strip_prefix(base).is_ok_and(|p| p.starts_with("cmd"));
+    files.retain(is_part);
+    files.sort();
+    let package = Package {
+        ecosystem: Ecosystem::Go,
+        name: "std".to_owned(),
+        version: String::new(),
+        base: base.clone(),
+        dir: String::new(),
+        entries: Vec::new(),
+        needs: Vec::new(),
+        files: Some(files),
+    };
+    Some(found.add(package))
+}
+
+/// A version of a module.
+#[derive(PartialEq, Eq, PartialOrd, Ord)]
+struct Chosen {
+    version: String,
+    /// The folder it comes from.
+    place: Option<PathBuf>,
+    /// Modules that it asks for; `None` for one without a manifest.
+    asks_for: Option<Vec<String>>,
+}
+
+/// The modules of one main module.
+struct Build<'b> {
+    machine: &'b Machine,
+    main: &'b ModFile,
+    dir: &'b Path,
+    /// The highest version of each module.
+    chosen: FxHashMap<String, Chosen>,
+}
+
+impl Build<'_> {
+    fn choose(&mut self) {
+        let mut open = self.main.requires.clone();
+        while let Some((module, version)) = open.pop() {
+            let is_higher = self.chosen.get(&module).is_none_or(|known| order(&version) > order(&known.version));
+            if !is_higher {
+                continue;
+            }
+            let place = self.place(&module, &version);
+            // Manifests are kept beside the sources too, also of versions that were never unpacked.
+            let manifest = place.as_ref().map(|p| p.join("go.mod")).filter(|m| m.is_file()).or_else(|| {
+                let cache = self.machine.go_modules.as_ref()?.join("cache/download");
+                Some(cache.join(escaped(&module)).join("@v").join(format!("{}.mod", escaped(&version))))
+            });
+            let requires = manifest.and_then(|m| std::fs::read_to_string(m).ok()).map(|text| parse(&text).requires);
+            let asks_for = requires.as_ref().map(|r| r.iter().map(|(module, _)| module.clone()).collect());
+            open.extend(requires.into_iter().flatten());
+            self.chosen.insert(module, Chosen { version, place, asks_for });
+        }
+    }
+
+    /// Where a module of that version stands.
+    fn place(&self, module: &str, version: &str) -> Option<PathBuf> {
+        let replaced = self.main.replaces.iter().find(|(m, v, ..)| m == module && v.as_ref().is_none_or(|v| v == version));
+        let (module, version) = match replaced {
+            Some((_, _, folder, None)) => return Some(tidy(&self.dir.join(folder))),
+            Some((_, _, other, Some(v))) => (other.as_str(), v.as_str()),
+            None => (module, version),
+        };
+        Some(self.machine.go_modules.as_ref()?.join(format!("{}@{}", escaped(module), escaped(version))))
+    }
+
+    fn mount(self, unit: usize, own: &[(usize, PathBuf)], library: Option<usize>, found: &mut Found) {
+        let mut chosen: Vec<_> = self.chosen.into_iter().collect();
+        chosen.sort();
+        let direct: Vec<&String> = self.main.requires.iter().map(|r| &r.0).collect();
+        let mut mounted: Vec<(String, usize, Option<Vec<String>>)> = Vec::new();
+        for (module, Chosen { version, place, asks_for }) in chosen {
+            // A module of the roots is meant by its folder.
+            if place.as_ref().is_some_and(|p| own.iter().any(|(_, d)| d == p)) {
+                continue;
+            }
+            let Some(place) = place.filter(|p| p.is_dir()) else {
+                if direct.contains(&&module) {
+                    found.absent.insert(format!("{module} {version}"));
+                }
+                continue;
+            };
+            let cache = self.machine.go_modules.as_deref().unwrap_or(Path::new("/"));
+            let (base, dir) = match place.strip_prefix(cache) {
+                Ok(below) => (cache.to_owned(), crate::plan::slashed(below)),
+                Err(_) => (place.clone(), String::new()),
+            };
+            let package = Package { ecosystem: Ecosystem::Go, name: module.clone(), version, base, dir, entries: Vec::new(), needs: Vec::new(), files: None };
+            mounted.push((module, found.add(package), asks_for));
+        }
+        for (module, at, asks_for) in &mounted {
+            if direct.contains(&module) {
+                found.own.push((unit, module.clone(), *at));
+            }
+            // A module without a manifest may use all there are.
+            let is_asked = |m: &String| asks_for.as_ref().is_none_or(|a| a.contains(m));
+            let mut needs: Vec<(String, usize)> = mounted.iter().filter(|(m, a, _)| a != at && is_asked(m)).map(|(m, a, _)| (m.clone(), *a)).collect();
+            needs.extend(library.map(|l| ("std".to_owned(), l)));
+            // Of two main modules that bring it in the first settles what it needs.
+            if found.packages[*at].needs.is_empty() {
+                found.packages[*at].needs = needs;
+            }
+        }
+    }
+}
+
+/// A path as the cache writes it: capitals as `!` and the small letter.
+fn escaped(path: &str) -> String {
+    path.chars().flat_map(|c| if c.is_ascii_uppercase() { vec!['!', c.to_ascii_lowercase()] } else { vec![c] }).collect()
+}
+
+/// What versions are ordered by: numbers, then whether it is a release, then the rest.
+fn order(version: &str) -> (Vec<u64>, bool, String) {
+    let version = version.trim_start_matches('v');
+    let (version, _) = version.split_once('+').unwrap_or((version, ""));
+    let (numbers, rest) = version.split_once('-').map_or((version, None), |(n, r)| (n, Some(r)));
+    (numbers.split('.').map(|n| n.parse().unwrap_or(0)).collect(), rest.is_none(), rest.unwrap_or("").to_owned())
+}
+
+/// Reads a `go.mod`: directives alone or in blocks, comments left out.
+fn parse(text: &str) -> ModFile {
+    let mut out = ModFile::default();
+    let mut block = String::new();
+    for line in text.lines() {
+        let line = line.split("//").next().unwrap_or("").trim();
+        if line == ")" {
+            block.clear();
+            continue;
+        }
+        if let Some(word) = line.strip_suffix('(') {
+            block = word.trim().to_owned();
+            continue;
+        }
+        let (directive, rest) = if block.is_empty() { line.split_once(char::is_whitespace).unwrap_or((line, "")) } else { (block.as_str(), line) };
+        let words: Vec<&str> = rest.split_whitespace().map(|w| w.trim_matches('"')).collect();
+        match (directive, words.as_slice()) {
+            ("require", [module, version, ..]) => out.requires.push(((*module).to_owned(), (*version).to_owned())),
+            ("replace", words) => out.replaces.extend(replacement(words)),
+            _ => {}
+        }
+    }
+    out
+}
+
+/// `module [version] => folder` or `=> module version`.
+fn replacement(words: &[&str]) -> Option<(String, Option<String>, String, Option<String>)> {
+    let arrow = words.iter().position(|w| *w == "=>")?;
+    let (left, right) = (&words[..arrow], &words[arrow + 1..]);
+    let version = |side: &[&str]| side.get(1).map(|v| (*v).to_owned());
+    Some(((*left.first()?).to_owned(), version(left), (*right.first()?).to_owned(), version(right)))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[test]
+    fn manifests_are_read_with_blocks_and_replacements() {
+        let file = parse(
+            "module example.org/larder/planner\n\ngo 1.21\n\nrequire example.org/rack v1.2.0 // indirect\nrequire (\n\texample.org/salt v0.3.1\n\t\"example.org/wash\" v2.0.0+incompatible\n)\nreplace example.org/salt => ../salt\nreplace (\n\texample.org/rack v1.2.0 => example.org/Fork/rack v1.2.1\n)\n",
+        );
+        assert_eq!(file.requires.iter().map(|r| r.0.as_str()).collect::<Vec<_>>(), ["example.org/rack", "example.org/salt", "example.org/wash"]);
+        assert_eq!(file.replaces[0], ("example.org/salt".into(), None, "../salt".into(), None));
+        assert_eq!(file.replaces[1], ("example.org/rack".into(), Some("v1.2.0".into()), "example.org/Fork/rack".into(), Some("v1.2.1".into())));
+    }
+
+    #[rstest]
+    #[case::numbers("v1.9.0", "v1.10.0")]
+    #[case::before_release("v1.0.0-rc1", "v1.0.0")]
+    #[case::by_time("v0.0.0-20200101000000-aaaaaaaaaaaa", "v0.0.0-20210101000000-aaaaaaaaaaaa")]
+    fn versions_have_an_order(#[case] lower: &str, #[case] higher: &str) {
+        assert!(order(lower) < order(higher));
+    }
+
+    #[test]
+    fn capitals_are_escaped() {
+        assert_eq!(escaped("example.org/Hollow/rackKit"), "example.org/!hollow/rack!kit");
+    }
+}

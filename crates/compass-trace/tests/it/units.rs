@@ -1,0 +1,133 @@
+//! Case files of units: sources with what they depend on in the caches of a made-up machine.
+//!
+//! As the cases of linking, with two additions: parts whose path begins with `home/` are written beside the sources, where a machine has
+//! its caches, and `== link => target` makes a link. `PLACE -> -` says that nothing is found.
+
+use crate::support::ask;
+use compass_facts::Cancel;
+use compass_index::plan::{Deps, Machine, Options, Plan};
+use compass_index::refresh::{Request, run};
+use compass_index::{DiskSources, Index, Silent};
+use compass_trace::Engine;
+use rstest::rstest;
+use std::path::{Path, PathBuf};
+use std::sync::Arc;
+use testkit::{Project, case_parts};
+
+/// A case laid out, and what it expects.
+struct Case {
+    project: Project,
+    expected: Vec<String>,
+}
+
+impl Case {
+    fn read(path: &Path) -> Case {
+        let text = std::fs::read_to_string(path).expect("a case file");
+        let project = Project::new();
+        let mut expected = Vec::new();
+        for (name, body) in case_parts(&text) {
+            if name == "expect" {
+                expected.extend(body.lines().filter(|l| !l.is_empty()).map(str::to_owned));
+            } else if let Some((link, target)) = name.split_once(" => ") {
+                let link = project.root().join(link);
+                std::fs::create_dir_all(link.parent().expect("a parent")).expect("folders");
+                std::os::unix::fs::symlink(target, link).expect("a link");
+            } else if let Some(path) = name.strip_prefix("home/") {
+                let full = project.home().join(path);
+                std::fs::create_dir_all(full.parent().expect("a parent")).expect("folders");
+                std::fs::write(full, body).expect("a file");
+            } else {
+                project.write(&name, &body);
+            }
+        }
+        Case { project, expected }
+    }
+
+    fn home(&self) -> PathBuf {
+        std::fs::create_dir_all(self.project.home()).expect("folders");
+        self.project.home().canonicalize().expect("a path")
+    }
+
+    fn options(&self, deps: Deps) -> Options {
+        let home = self.home();
+        let machine = Machine {
+            cargo: Some(home.join("cargo")),
+            rust_library: Some(home.join("rust")),
+            go_modules: Some(home.join("mod")),
+            go_library: Some(home.join("go")),
+            python_environment: None,
+            python_library: Some(home.join("python")),
+            headers: vec![home.join("include")],
+        };
+        Options { roots: vec![self.project.root()], files: None, deps, machine }
+    }
+
+    fn engine(&self, deps: Deps) -> Engine {
+        let request = Request { options: self.options(deps), index: self.project.index(), threads: 2, ..Request::default() };
+        run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        Engine::new(Arc::new(Index::open(&self.project.index()).expect("an index")))
+    }
+
+    /// What is found for each line that does not say the same.
+    fn wrong(&self, engine: &Engine) -> Vec<String> {
+        let home = self.home().to_string_lossy().into_owned();
+        let check = |line: &String| {
+            let (place, target) = line.split_once(" -> ").expect("PLACE -> TARGET CERTAINTY");
+            let answers = ask(engine, &format!("where is {}", place.replace("home/", &format!("{home}/"))));
+            let found = match answers.answers.first() {
+                Some(a) => format!("{}:{} {}", a.path.replace(&home, "home"), a.line, a.certainty.as_deref().unwrap_or("-")),
+                None => "-".to_owned(),
+            };
+            (found != target).then(|| format!("{place}: wanted {target}, found {found}"))
+        };
+        self.expected.iter().filter_map(check).collect()
+    }
+}
+
+#[rstest]
+fn names_lead_into_the_packages_that_are_meant(#[files("tests/cases/units/*.txt")] path: PathBuf) {
+    let case = Case::read(&path);
+    assert!(!case.expected.is_empty(), "a case expects something");
+    let wrong = case.wrong(&case.engine(Deps::All));
+    assert!(wrong.is_empty(), "{}\n{}", path.display(), wrong.join("\n"));
+}
+
+/// Indexing own code alone, then with all it needs, then alone again: each says what an index made so at once says.
+#[rstest]
+fn units_come_and_go(#[files("tests/cases/units/*.txt")] path: PathBuf) {
+    let case = Case::read(&path);
+    let count = |engine: &Engine| engine.index().files().len();
+    let alone = count(&case.engine(Deps::None));
+    let with = case.engine(Deps::All);
+    assert!(count(&with) > alone, "{} has packages", path.display());
+    let wrong = case.wrong(&with);
+    assert!(wrong.is_empty(), "{}\n{}", path.display(), wrong.join("\n"));
+    drop(with);
+    assert_eq!(count(&case.engine(Deps::None)), alone);
+}
+
+#[test]
+fn direct_leaves_out_what_only_packages_need() {
+    let units = |case: &str, deps| {
+        let case = Case::read(Path::new("tests/cases/units").join(case).as_path());
+        let plan = Plan::make(&case.options(deps), &Cancel::new(), &|_| {}).expect("a plan");
+        let mut names: Vec<String> = plan.units.iter().filter(|u| !u.own).map(|u| format!("{} {}", u.name, u.version).trim().to_owned()).collect();
+        names.sort();
+        names
+    };
+    assert_eq!(units("rust.txt", Deps::Direct), ["core", "rack 1.2.0", "salt 0.3.0", "std", "wash 0.1.0"]);
+    assert_eq!(units("rust.txt", Deps::All), ["core", "rack 0.9.1", "rack 1.2.0", "salt 0.3.0", "std", "wash 0.1.0"]);
+    assert_eq!(units("python.txt", Deps::Direct), ["Rack-Kit 2.0", "std"]);
+    assert_eq!(units("python.txt", Deps::All), ["Rack-Kit 2.0", "salt 1.1", "std"]);
+    assert_eq!(units("npm.txt", Deps::Direct), ["paint 2.0.0"]);
+    assert_eq!(units("npm.txt", Deps::All), ["brush 1.0.0", "paint 2.0.0"]);
+    assert_eq!(units("rust.txt", Deps::None), [""; 0]);
+}
+
+#[test]
+fn packages_that_are_not_on_the_machine_are_said() {
+    let case = Case::read(Path::new("tests/cases/units/rust.txt"));
+    let plan = Plan::make(&case.options(Deps::All), &Cancel::new(), &|_| {}).expect("a plan");
+    let absent = plan.skipped.iter().find(|s| s.0 == compass_index::plan::Skip::AbsentPackage).expect("one is absent");
+    assert_eq!((absent.1, absent.2.as_str()), (1, "cellar 4.0.0"));
+}
