@@ -6,15 +6,17 @@
 mod args;
 mod ask;
 mod demo;
+mod depot;
 mod draw;
 mod failure;
 mod index;
 mod open;
 mod progress;
+mod roots;
 mod unfold;
 
 pub use failure::{Failure, chain as failure_chain};
-pub use progress::text as progress_text;
+pub use progress::{text as progress_text, waiting as waiting_text};
 
 use clap::Parser;
 use std::process::ExitCode;
@@ -34,7 +36,9 @@ pub fn run() -> ExitCode {
         Some(args::Command::Unfold(command)) => unfold::run(&command),
         Some(args::Command::Draw(command)) => draw::run(&command),
         Some(args::Command::Demo(command)) => demo::run(&command),
-        None => open::run(args.path.as_deref(), args.index, args.deps),
+        Some(args::Command::Depot(command)) => depot::run(&command),
+        Some(args::Command::Roots(command)) => roots::run(&command),
+        None => open::run(args.path.as_deref(), args.index, args.deps, args.depot),
     };
     match result {
         Ok(code) => code,

@@ -4,7 +4,7 @@ use std::path::{Path, PathBuf};
 
 /// Where kept chains go.
 pub fn folder() -> PathBuf {
-    directories::ProjectDirs::from("", "", "amber-compass").map_or_else(|| std::env::temp_dir().join("amber-compass"), |d| d.data_dir().to_owned()).join("kept")
+    crate::places::data_folder().join("kept")
 }
 
 /// Writes a chain under a name made of the code base and what it shows; gives the path.

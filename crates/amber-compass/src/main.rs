@@ -5,6 +5,7 @@ mod demo;
 mod kept;
 mod machine;
 mod places;
+mod roots;
 mod shown;
 mod tui;
 mod ways;

@@ -5,11 +5,26 @@ use std::path::{Path, PathBuf};
 
 /// The default index file of a root.
 pub fn index_file(root: &Path) -> PathBuf {
+    cache_folder().join(name_of(root)).join("index.sqlite")
+}
+
+/// The folder of the depot.
+pub fn depot_folder() -> PathBuf {
+    cache_folder().join("depot")
+}
+
+/// What a root is known by among others: readable, and different for each place.
+pub fn name_of(root: &Path) -> String {
     let full = root.canonicalize().unwrap_or_else(|_| root.to_owned());
     let name: String = full.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_else(|| "root".to_owned());
     let name: String = name.chars().map(|c| if c.is_alphanumeric() || "-_.".contains(c) { c } else { '_' }).collect();
     let hash = xxhash_rust::xxh3::xxh3_64(full.as_os_str().as_encoded_bytes());
-    cache_folder().join(format!("{name}-{hash:016x}")).join("index.sqlite")
+    format!("{name}-{hash:016x}")
+}
+
+/// The user's data folder for this program; the cache folder where the system names none.
+pub fn data_folder() -> PathBuf {
+    directories::ProjectDirs::from("", "", "amber-compass").map_or_else(cache_folder, |d| d.data_dir().to_owned())
 }
 
 /// The user's cache folder for this program; the temporary folder where the system names none.

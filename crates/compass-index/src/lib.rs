@@ -7,6 +7,7 @@
 //! Sources are only read, through one [`Sources`] trait. Nothing here knows a terminal, the home folder or a clock on
 //! the screen's behalf: the caller gives paths, a cancel flag and a progress callback.
 
+mod claim;
 pub mod config;
 mod crossing;
 mod evidence;

@@ -30,6 +30,11 @@ pub trait Progress: Sync {
     /// `done` of `total` units of the phase: bytes while reading, files otherwise.
     /// `total` is 0 while unknown.
     fn report(&self, phase: Phase, done: u64, total: u64);
+
+    /// Another process writes the index, 0 if it is not known which; it is waited for. Called again and again meanwhile.
+    fn waiting(&self, process: u32) {
+        let _ = process;
+    }
 }
 
 /// Says nothing.

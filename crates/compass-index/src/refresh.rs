@@ -13,10 +13,12 @@ mod changes;
 mod hanging;
 mod part;
 mod reading;
+mod sharing;
 mod summing;
 
 pub use hanging::Reach;
 
+use crate::claim::{Attempt, Claim};
 use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, UnitRow, Writer};
@@ -40,6 +42,8 @@ pub struct Request {
     pub verify: bool,
     /// What looks for crossings when all files are linked.
     pub passes: crate::Passes,
+    /// The folder of the depot, for facts of packages; without one they are read for this index alone.
+    pub depot: Option<PathBuf>,
     /// Of so many bytes of source the facts stay whole in memory until they are linked; without a number, of 24 MiB.
     pub whole_bytes: Option<u64>,
 }
@@ -90,8 +94,21 @@ const FRESH_NS: i64 = 2_000_000_000;
 /// # Errors
 /// See [`RefreshError`].
 pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
-    let total = Instant::now();
+    let _claim = claim(&request.index, cancel, progress)?;
+    match attempt(request, sources, cancel, progress) {
+        // What was found damaged on the way is built anew like what was found so at once.
+        Err(RefreshError::Store(why)) if why.is_damage() => {
+            crate::store::remove(&request.index).map_err(StoreError::Folder)?;
+            let outcome = attempt(request, sources, cancel, progress)?;
+            Ok(Outcome { rebuilt: Some(OpenError::Damaged(Box::new(why))), ..outcome })
+        }
+        done => done,
+    }
+}
+
+fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
     let mut seconds = Seconds::default();
+    let total = Instant::now();
     let began_ns = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos() as i64);
     let plan = Plan::make(&request.options, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
     if plan.files.is_empty() {
@@ -101,8 +118,19 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     seconds.walk = total.elapsed().as_secs_f64();
     progress.report(Phase::Walk, plan.files.len() as u64, plan.files.len() as u64);
 
-    let (mut writer, rebuilt) = Writer::open(&request.index)?;
-    let old = read_current(&mut writer)?;
+    let (mut writer, mut rebuilt) = Writer::open(&request.index)?;
+    let old = match writer.current() {
+        Ok(found) => found.map(|(_, g)| g),
+        // Facts are valid by themselves: they are kept.
+        Err(e) if e.is_damage() => {
+            rebuilt = Some(OpenError::Damaged(Box::new(e)));
+            None
+        }
+        Err(e) => return Err(e.into()),
+    };
+    if let Some(old) = old.as_ref().filter(|_| request.verify) {
+        writer.verify(old)?;
+    }
     let mut draft = Draft::new(&plan, old.as_ref(), request);
     draft.overview.began_ns = began_ns;
 
@@ -112,6 +140,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let job = reading::Job {
         whole_bytes: request.whole_bytes.unwrap_or(reading::WHOLE_BYTES),
         index: &request.index,
+        depot: request.depot.as_deref(),
         plan: &plan,
         rows: &mut draft.overview.files,
         old: old.as_ref(),
@@ -121,6 +150,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     };
     let read = reading::read_all(job, &mut writer, sources, cancel, progress)?;
     seconds.read = reading.elapsed().as_secs_f64();
+    let from_depot = read.from_depot;
     if let Some(old) = old.as_ref()
         && read.changed == 0
         && old.linked
@@ -128,6 +158,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     {
         let mut summary = old.summary.clone();
         summary.refreshed_files = 0;
+        summary.depot_files = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
         return Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach: Reach::Files(Vec::new()) });
@@ -169,6 +200,7 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let writing = Instant::now();
     publish(&mut writer, &mut draft.overview, &plan, &inputs, linked, number, progress, &mut |overview| {
         overview.summary.refreshed_files = read.changed;
+        overview.summary.depot_files = from_depot;
         overview.summary.relinked_files = inputs.len() as u64;
         seconds.total = total.elapsed().as_secs_f64();
         overview.summary.seconds = seconds.clone();
@@ -180,6 +212,23 @@ pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
     Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach })
+}
+
+/// So often a program that waits for the writer looks again.
+const LOOKS: std::time::Duration = std::time::Duration::from_millis(100);
+
+/// The right to write the index; another program that has it is waited for.
+fn claim(index: &std::path::Path, cancel: &Cancel, progress: &dyn Progress) -> Result<Claim, RefreshError> {
+    loop {
+        match Claim::try_take(index).map_err(StoreError::Folder)? {
+            Attempt::Taken(claim) => return Ok(claim),
+            Attempt::HeldBy(process) => progress.waiting(process),
+        }
+        if cancel.is_cancelled() {
+            return Err(RefreshError::Cancelled);
+        }
+        std::thread::sleep(LOOKS);
+    }
 }
 
 /// Whose links may be others than before.
@@ -387,15 +436,6 @@ impl<'u> MostUsed<'u> {
         self.close();
         self.shrink();
         self.found
-    }
-}
-
-/// The current generation; one that is damaged counts as none.
-fn read_current(writer: &mut Writer) -> Result<Option<Generation>, RefreshError> {
-    match writer.current() {
-        Ok(found) => Ok(found.map(|(_, g)| g)),
-        Err(StoreError::Damaged { .. } | StoreError::Shape { .. }) => Ok(None),
-        Err(e) => Err(e.into()),
     }
 }
 

@@ -14,6 +14,7 @@
 
 mod blocks;
 mod columns;
+mod depot;
 mod error;
 mod links;
 mod reader;
@@ -23,6 +24,7 @@ mod writer;
 
 pub(crate) use blocks::Entry;
 pub use blocks::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+pub use depot::{Depot, DepotPackage};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
 pub(crate) use links::pack_links;
@@ -30,7 +32,7 @@ pub use reader::{Reader, Runs, StoredFacts};
 pub(crate) use runs::{UseRuns, merge};
 pub use schema::SCHEMA_VERSION;
 pub use writer::{Generation, LaterRun, PackedFacts, Retired, Writer, pack_facts};
-pub(crate) use writer::{Part, SmallPostings};
+pub(crate) use writer::{Part, SmallPostings, remove};
 
 use crate::FileId;
 use compass_facts::Language;

@@ -72,6 +72,8 @@ pub struct Summary {
     pub index_bytes: u64,
     /// Files read in this run.
     pub refreshed_files: u64,
+    /// Files of packages whose facts the depot had.
+    pub depot_files: u64,
     /// Files linked in this run.
     pub relinked_files: u64,
 }

@@ -22,6 +22,9 @@ pub struct Args {
     /// How far dependencies are followed; in a new index own code comes first and they follow.
     #[arg(long, value_enum, default_value_t = DepsArg::All)]
     pub deps: DepsArg,
+    /// The folder of the depot, instead of the one in the cache folder.
+    #[arg(long, value_name = "DIR")]
+    pub depot: Option<PathBuf>,
 }
 
 /// What to do.
@@ -37,6 +40,10 @@ pub enum Command {
     Draw(DrawArgs),
     /// Open a fresh copy of the demo.
     Demo(DemoArgs),
+    /// List, add and remove the roots that are indexed together.
+    Roots(RootsArgs),
+    /// List the packages that were read for all workspaces, or take out those nobody used of late.
+    Depot(DepotArgs),
 }
 
 /// How far dependencies are followed.
@@ -68,7 +75,10 @@ pub struct IndexArgs {
     /// How far dependencies are followed; as the index has it, or not at all.
     #[arg(long, value_enum)]
     pub deps: Option<DepsArg>,
-    /// Hash every file, trusting neither size nor time.
+    /// The folder of the depot, instead of the one in the cache folder.
+    #[arg(long, value_name = "DIR")]
+    pub depot: Option<PathBuf>,
+    /// Hash every file, trusting neither size nor time, and check every block of the index; a damaged one is built anew.
     #[arg(long)]
     pub verify: bool,
     /// Only show what would be indexed.
@@ -173,6 +183,38 @@ pub struct DemoArgs {
     /// Only lay it out, index it and print where.
     #[arg(long)]
     pub lay_out_only: bool,
+}
+
+/// Arguments of `roots`.
+#[derive(Debug, ClapArgs)]
+#[command(after_help = "Examples:\n  amber-compass roots\n  amber-compass roots --add ../ripening --remove ../old-ledger")]
+pub struct RootsArgs {
+    /// The first root; without it, the one around the current folder.
+    pub root: Option<PathBuf>,
+    /// A folder that is indexed together with it from now on; may be repeated.
+    #[arg(long, value_name = "DIR")]
+    pub add: Vec<PathBuf>,
+    /// A folder that no longer is; may be repeated.
+    #[arg(long, value_name = "DIR")]
+    pub remove: Vec<PathBuf>,
+    /// Print one JSON object.
+    #[arg(long)]
+    pub json: bool,
+}
+
+/// Arguments of `depot`.
+#[derive(Debug, ClapArgs)]
+#[command(after_help = "Examples:\n  amber-compass depot\n  amber-compass depot --prune 90")]
+pub struct DepotArgs {
+    /// Take out packages that were not used for so many days.
+    #[arg(long, value_name = "DAYS")]
+    pub prune: Option<u32>,
+    /// The folder of the depot, instead of the one in the cache folder.
+    #[arg(long, value_name = "DIR")]
+    pub depot: Option<PathBuf>,
+    /// Print one JSON object.
+    #[arg(long)]
+    pub json: bool,
 }
 
 impl DepsArg {

@@ -211,7 +211,7 @@ pub(super) fn explain(question: &str, error: &AnswerError) -> Failure {
             Failure::user("the question was not understood")
         }
         AnswerError::NotYet { .. } | AnswerError::Cancelled => Failure::user(error),
-        AnswerError::Index(e) => Failure::index(failure::chain(e)).hint("run: amber-compass index"),
+        AnswerError::Index(e) => Failure::index(failure::chain(e)).hint("run: amber-compass index --verify"),
     }
 }
 

@@ -13,5 +13,5 @@ pub fn run(args: &DemoArgs) -> Result<ExitCode, Failure> {
         return Ok(ExitCode::SUCCESS);
     }
     let index = root.parent().map(|p| p.join("index").join("index.sqlite"));
-    open::open(&root, None, index, DepsArg::None)
+    open::open(&root, None, index, DepsArg::None, None)
 }

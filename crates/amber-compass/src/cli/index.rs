@@ -22,7 +22,9 @@ pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
     if args.plan {
         return plan(&options, args.json);
     }
-    let request = Request { options, index, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
+    let depot = Some(args.depot.clone().unwrap_or_else(places::depot_folder));
+    let request =
+        Request { options, index, depot, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
     let line = Line::new();
     let outcome = refresh::run(&request, &DiskSources, &Cancel::new(), &line);
     line.clear();
@@ -40,13 +42,17 @@ pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
     Ok(ExitCode::SUCCESS)
 }
 
-/// The roots named, or the one around the current folder.
+/// The roots named; one of them, or the one around the current folder, with those that are kept for it.
 fn roots(paths: &[PathBuf]) -> Result<Vec<PathBuf>, Failure> {
-    if !paths.is_empty() {
-        return Ok(paths.iter().map(|p| if p.is_file() { find_root(p) } else { p.clone() }).collect());
+    let root_of = |p: &PathBuf| if p.is_file() { find_root(p) } else { p.clone() };
+    match paths {
+        [] => {
+            let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
+            Ok(crate::roots::all(&find_root(&here)))
+        }
+        [one] => Ok(crate::roots::all(&root_of(one))),
+        several => Ok(several.iter().map(root_of).collect()),
     }
-    let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
-    Ok(vec![find_root(&here)])
 }
 
 /// Paths, one a line, from a file or standard input.

@@ -12,7 +12,7 @@ use std::path::{Path, PathBuf};
 use std::process::ExitCode;
 
 /// Opens `path`, or the root around the current folder.
-pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg) -> Result<ExitCode, Failure> {
+pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
     let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
     let given = path.map_or_else(|| here.clone(), Path::to_owned);
     let full = given.canonicalize().map_err(|e| Failure::user(format!("{}: {e}", given.display())).hint("see amber-compass --help"))?;
@@ -25,7 +25,7 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg) -> Result
         (Some(_), false) => (full, None),
         (None, false) => (places::root_for(&full), None),
     };
-    open(&root, file, index, deps)
+    open(&root, file, index, deps, depot)
 }
 
 /// The root a file belongs to: that of the index asked for, if it holds the file; the nearest that is indexed; the one its
@@ -40,15 +40,16 @@ fn root_of_file(file: &Path, index: Option<&Path>) -> PathBuf {
 }
 
 /// Opens the interface on a root.
-pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: DepsArg) -> Result<ExitCode, Failure> {
+pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
     if !std::io::stdout().is_terminal() {
         return Err(Failure::user("the full-screen interface needs a terminal").hint("amber-compass ask … answers on standard output"));
     }
     let name = root.file_name().map_or_else(|| root.display().to_string(), |n| n.to_string_lossy().into_owned());
-    let options = Options { roots: vec![root.to_owned()], files: None, deps: deps.deps(), machine: crate::machine::machine() };
+    let options = Options { roots: crate::roots::all(root), files: None, deps: deps.deps(), machine: crate::machine::machine() };
     let request = Request {
         options,
         index: index.unwrap_or_else(|| places::index_file(root)),
+        depot: Some(depot.unwrap_or_else(places::depot_folder)),
         threads: 0,
         verify: false,
         passes: compass_trace::crossings::passes(),

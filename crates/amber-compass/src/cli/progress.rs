@@ -18,13 +18,14 @@ struct State {
     phase: Option<Phase>,
     began: Instant,
     drawn: Instant,
+    waited: bool,
 }
 
 impl Line {
     /// A line for this run.
     pub fn new() -> Line {
         let now = Instant::now();
-        Line { living: std::io::stderr().is_terminal(), state: Mutex::new(State { phase: None, began: now, drawn: now - EVERY }) }
+        Line { living: std::io::stderr().is_terminal(), state: Mutex::new(State { phase: None, began: now, drawn: now - EVERY, waited: false }) }
     }
 
     /// Takes the living line away.
@@ -55,6 +56,19 @@ impl Progress for Line {
         eprint!("\r\x1b[K{}", text(phase, done, total, now - state.began));
         let _ = std::io::stderr().flush();
     }
+
+    fn waiting(&self, process: u32) {
+        let mut state = self.state.lock().unwrap_or_else(|e| e.into_inner());
+        if !std::mem::replace(&mut state.waited, true) {
+            eprintln!("amber-compass: {}", waiting(process));
+        }
+    }
+}
+
+/// Who writes the index.
+pub fn waiting(process: u32) -> String {
+    let who = if process == 0 { "another program".to_owned() } else { format!("process {process}") };
+    format!("{who} is bringing this index up to date; waiting for it")
 }
 
 /// Phase, how far, how fast, how long still.

@@ -2,5 +2,8 @@
 
 mod bad_input;
 mod contracts;
+#[cfg(unix)]
+mod lost;
 mod program;
 mod trace;
+mod units;

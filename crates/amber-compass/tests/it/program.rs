@@ -14,17 +14,31 @@ pub fn run(project: &Project, args: &[&str]) -> Output {
     run_with_input(project, args, "")
 }
 
+/// The program with a home of its own; what the tester's machine has is of no matter.
+pub fn command(project: &Project, args: &[&str]) -> Command {
+    at_home(Command::new(PROGRAM), project, args)
+}
+
+/// The same, begun by a script of the shell in which the program is `$0`.
+pub fn shell(project: &Project, script: &str, args: &[&str]) -> Command {
+    let mut shell = Command::new("bash");
+    shell.args(["-c", script, PROGRAM]);
+    at_home(shell, project, args)
+}
+
+const PROGRAM: &str = env!("CARGO_BIN_EXE_amber-compass");
+
+fn at_home(mut command: Command, project: &Project, args: &[&str]) -> Command {
+    command.args(args).current_dir(project.root()).env("HOME", project.home()).env("XDG_CACHE_HOME", project.home().join("cache"));
+    command.env("XDG_DATA_HOME", project.home().join("data"));
+    for name in ["CARGO_HOME", "RUSTUP_HOME", "GOPATH", "GOMODCACHE", "GOROOT", "VIRTUAL_ENV", "PYENV_ROOT"] {
+        command.env_remove(name);
+    }
+    command
+}
+
 pub fn run_with_input(project: &Project, args: &[&str], input: &str) -> Output {
-    let mut child = Command::new(env!("CARGO_BIN_EXE_amber-compass"))
-        .args(args)
-        .current_dir(project.root())
-        .env("HOME", project.home())
-        .env("XDG_CACHE_HOME", project.home().join("cache"))
-        .stdin(Stdio::piped())
-        .stdout(Stdio::piped())
-        .stderr(Stdio::piped())
-        .spawn()
-        .expect("the program starts");
+    let mut child = command(project, args).stdin(Stdio::piped()).stdout(Stdio::piped()).stderr(Stdio::piped()).spawn().expect("the program starts");
     child.stdin.take().expect("piped").write_all(input.as_bytes()).expect("it listens");
     let output = child.wait_with_output().expect("it ends");
     let text = |bytes: &[u8]| String::from_utf8_lossy(bytes).into_owned();

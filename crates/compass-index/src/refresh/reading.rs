@@ -1,17 +1,18 @@
 //! Reads the files that changed, on several threads, while facts are written in batches.
 
 use super::changes::Changed;
+use super::sharing::Packages;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
 use crate::plan::{Plan, PlannedFile};
-use crate::store::{FileRow, Generation, PackedFacts, Reader, StoreError, Writer, pack_facts};
+use crate::store::{Depot, FileRow, Generation, PackedFacts, Reader, StoreError, Writer, pack_facts};
 use crate::{FileId, Phase, Progress, Sources};
 use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
 
 /// Facts are committed when this many files or bytes have come together.
-const BATCH_FILES: usize = 256;
+pub(super) const BATCH_FILES: usize = 256;
 const BATCH_BYTES: u64 = 16 << 20;
 /// The walkers of the readers recurse; stack is grown on demand, this is where they begin.
 const STACK_BYTES: usize = 16 << 20;
@@ -39,6 +40,7 @@ pub(super) struct Job<'j> {
     pub(super) whole_bytes: u64,
     pub(super) index: &'j std::path::Path,
     pub(super) plan: &'j Plan,
+    pub(super) depot: Option<&'j std::path::Path>,
     pub(super) rows: &'j mut [FileRow],
     pub(super) old: Option<&'j Generation>,
     pub(super) verify: bool,
@@ -53,6 +55,8 @@ pub(super) struct Read {
     pub(super) facts: Vec<Option<Held>>,
     /// Files with new content, added or removed.
     pub(super) changed: u64,
+    /// Files whose facts the depot had.
+    pub(super) from_depot: u64,
     /// What that changes for others.
     pub(super) changes: Vec<Changed>,
 }
@@ -64,12 +68,12 @@ enum Found {
     /// New content of a file that was there before: its definitions keep their numbers, which the collecting thread knows.
     Changed { hash: u64, facts: Box<Facts> },
     /// A file that was not there: packed, and cut down, by the thread that read it.
-    New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError> },
+    New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError>, from_depot: bool },
 }
 
 pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
-    let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0, changes: Vec::new() };
+    let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0, from_depot: 0, changes: Vec::new() };
     let mut open = Vec::new();
     for (i, (row, planned)) in job.rows.iter_mut().zip(&job.plan.files).enumerate() {
         match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
@@ -126,18 +130,21 @@ impl Context<'_> {
 fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32)>, RefreshError> {
     let total: u64 = open.iter().map(|i| job.plan.files[*i].bytes).sum();
     let (next, done) = (AtomicUsize::new(0), AtomicU64::new(0));
+    let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
     let rows: &[FileRow] = job.rows;
     let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found)>(256);
     let read = std::thread::scope(|scope| {
         for _ in 0..job.threads.max(1) {
             let sender = sender.clone();
+            let depot = job.depot.filter(|_| has_packages).and_then(|d| Depot::open(d).ok());
             let (next, done, plan) = (&next, &done, job.plan);
             std::thread::Builder::new()
                 .stack_size(STACK_BYTES)
                 .spawn_scoped(scope, move || {
                     while let Some(&i) = open.get(next.fetch_add(1, Ordering::Relaxed)) {
                         let planned = &plan.files[i];
-                        let Some(found) = read_one(planned, &rows[i], context) else { break };
+                        let depot = depot.as_ref().filter(|_| !plan.units[planned.unit].own);
+                        let Some(found) = read_one(planned, &rows[i], depot, context) else { break };
                         let bytes = done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
                         context.progress.report(Phase::Read, bytes, total);
                         if sender.send((i, found)).is_err() {
@@ -164,6 +171,7 @@ fn collect(
     let mut results = Vec::new();
     let mut batch = Vec::new();
     let mut batch_bytes = 0;
+    let mut packages = job.depot.and_then(|d| Packages::open(d, job.plan));
     for (i, found) in receiver {
         let id = job.rows[i].id;
         let (hash, held, packed) = match found {
@@ -189,7 +197,11 @@ fn collect(
                 let packed = pack_facts(&facts, &numbers)?;
                 (hash, context.hold(*facts, numbers, job.plan.files[i].bytes), packed)
             }
-            Found::New { hash, held, packed } => {
+            Found::New { hash, held, packed, from_depot } => {
+                out.from_depot += u64::from(from_depot);
+                if !from_depot && let (Some(packages), Ok(packed)) = (packages.as_mut(), &packed) {
+                    packages.add(&job.plan.files[i], hash, packed);
+                }
                 out.changes.push(Changed::unknown(id, "there are other files than before"));
                 (hash, *held, packed?)
             }
@@ -206,11 +218,14 @@ fn collect(
         }
     }
     writer.put_facts(&batch)?;
+    if let Some(mut packages) = packages {
+        packages.finish();
+    }
     Ok(results)
 }
 
 /// Hashes a file and reads it if its content is new. `None` when cancelled.
-fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<Found> {
+fn read_one(planned: &PlannedFile, row: &FileRow, depot: Option<&Depot>, context: &Context) -> Option<Found> {
     if context.cancel.is_cancelled() {
         return None;
     }
@@ -219,6 +234,9 @@ fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<F
             let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
             if context.known.contains(&(row.id, hash)) || context.old.get(&row.id).is_some_and(|o| o.hash == hash) {
                 return Some(Found::Same { hash });
+            }
+            if let Some(found) = depot.and_then(|d| from_depot(d, hash, planned, row, context)) {
+                return Some(found);
             }
             (hash, facts_of(planned, bytes, context.cancel)?)
         }
@@ -229,7 +247,17 @@ fn read_one(planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<F
     }
     let numbers = Numbers::fresh(&facts);
     let packed = pack_facts(&facts, &numbers);
-    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed })
+    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed, from_depot: false })
+}
+
+/// Facts that were read for another workspace. Of a file that was there before the numbers count: it is read.
+fn from_depot(depot: &Depot, hash: u64, planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<Found> {
+    if context.old.contains_key(&row.id) {
+        return None;
+    }
+    let stored = depot.facts(hash, planned.language).ok().flatten()?;
+    let (facts, numbers) = stored.unpack_ref().ok()?;
+    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed: Ok(stored.repack()), from_depot: true })
 }
 
 /// The facts of bytes; bytes that are no text give a gap. `None` when cancelled.

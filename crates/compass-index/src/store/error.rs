@@ -31,6 +31,9 @@ pub enum StoreError {
     /// SQLite refused.
     #[error("the index could not be read or written")]
     Sqlite(#[from] rusqlite::Error),
+    /// It cannot be opened, though it may be well.
+    #[error("the index cannot be opened")]
+    Open(#[source] Box<dyn std::error::Error + Send + Sync>),
     /// A blob does not have the checksum it was written with.
     #[error("a block of the index is damaged ({what})")]
     Damaged {
@@ -46,4 +49,16 @@ pub enum StoreError {
     /// The folder of the index cannot be made.
     #[error("the folder of the index cannot be made")]
     Folder(#[source] std::io::Error),
+}
+
+impl StoreError {
+    /// Does it say that what is stored is not what was written?
+    pub fn is_damage(&self) -> bool {
+        use rusqlite::ErrorCode::{DatabaseCorrupt, NotADatabase};
+        match self {
+            StoreError::Damaged { .. } | StoreError::Shape { .. } => true,
+            StoreError::Sqlite(e) => matches!(e.sqlite_error_code(), Some(DatabaseCorrupt | NotADatabase)),
+            StoreError::Open(_) | StoreError::Folder(_) => false,
+        }
+    }
 }

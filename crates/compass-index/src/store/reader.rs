@@ -15,6 +15,21 @@ use std::sync::Arc;
 pub struct StoredFacts(i64, Vec<u8>);
 
 impl StoredFacts {
+    /// Facts with their checksum.
+    pub(super) fn new(sum: i64, blob: Vec<u8>) -> StoredFacts {
+        StoredFacts(sum, blob)
+    }
+
+    /// As they are written again.
+    pub(crate) fn repack(self) -> super::PackedFacts {
+        super::PackedFacts::stored(self.0, self.1)
+    }
+
+    /// The facts, and the numbers of their definitions, without giving the packed ones away.
+    pub(crate) fn unpack_ref(&self) -> Result<(Facts, Numbers), StoreError> {
+        unpack_facts(&self.1, self.0)
+    }
+
     /// The facts, and the numbers of their definitions.
     pub fn unpack(self) -> Result<(Facts, Numbers), StoreError> {
         unpack_facts(&self.1, self.0)

@@ -120,6 +120,8 @@ impl Writer {
         }
         match Self::try_open(path) {
             Ok(writer) => Ok((writer, None)),
+            // A full disk or a lack of rights says nothing about what is there: only what is no store is replaced.
+            Err(OpenError::Damaged(why)) if !is_no_store(why.as_ref()) => Err(StoreError::Open(why)),
             Err(why) => {
                 remove(path).map_err(StoreError::Folder)?;
                 let connection = Connection::open(path)?;
@@ -173,6 +175,39 @@ impl Writer {
     /// Facts left by a run that never finished, or read for the current generation.
     pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
         super::reader::packed_facts(&self.connection, file, hash)?.map(super::reader::StoredFacts::unpack).transpose()
+    }
+
+    /// Looks at everything a generation is made of: every blob has its checksum, every file its facts and links.
+    ///
+    /// # Errors
+    /// [`StoreError::is_damage`] where something is not as it was written.
+    pub fn verify(&self, generation: &Generation) -> Result<(), StoreError> {
+        let said: String = self.connection.query_row("PRAGMA quick_check(1)", [], |r| r.get(0))?;
+        if said != "ok" {
+            return Err(StoreError::Damaged { what: "file" });
+        }
+        for (what, select) in
+            [("facts", "SELECT sum, blob FROM facts"), ("links", "SELECT sum, blob FROM links"), ("postings", "SELECT sum, blob FROM postings")]
+        {
+            let mut select = self.connection.prepare(select)?;
+            let mut rows = select.query([])?;
+            while let Some(row) = rows.next()? {
+                let sum: i64 = row.get(0)?;
+                let is_whole = row.get_ref(1)?.as_blob().is_ok_and(|b| blocks::checksum(b) == sum);
+                if !is_whole {
+                    return Err(StoreError::Damaged { what });
+                }
+            }
+        }
+        let facts = self.fact_keys()?;
+        let mut select = self.connection.prepare("SELECT count(*) FROM links WHERE unit = ? AND file = ?")?;
+        for file in generation.files.iter().filter(|_| generation.linked) {
+            let links: i64 = select.query_row(params![file.id.unit.0, file.id.number.0], |r| r.get(0))?;
+            if !facts.contains(&(file.id, file.hash)) || links == 0 {
+                return Err(StoreError::Damaged { what: "rows" });
+            }
+        }
+        Ok(())
     }
 
     /// The current generation, if any is complete.
@@ -382,10 +417,25 @@ fn take_over<E: Entry>(
 }
 
 /// Facts ready to be written; packed by the reading threads.
-#[derive(Debug)]
+#[derive(Debug, Clone)]
 pub struct PackedFacts {
     blob: Vec<u8>,
     sum: i64,
+}
+
+impl PackedFacts {
+    /// Facts out of a store, as they lie there.
+    pub(super) fn stored(sum: i64, blob: Vec<u8>) -> PackedFacts {
+        PackedFacts { blob, sum }
+    }
+
+    pub(super) fn sum(&self) -> i64 {
+        self.sum
+    }
+
+    pub(super) fn blob(&self) -> &[u8] {
+        &self.blob
+    }
 }
 
 /// Packs the facts of a file with the numbers of its definitions.
@@ -398,8 +448,15 @@ pub fn pack_facts(facts: &Facts, numbers: &Numbers) -> Result<PackedFacts, Store
     Ok(PackedFacts { blob, sum })
 }
 
+/// Does the error say that the file is no store, or no longer one?
+pub(super) fn is_no_store(error: &(dyn std::error::Error + 'static)) -> bool {
+    use rusqlite::ErrorCode::{DatabaseCorrupt, NotADatabase, SchemaChanged, TypeMismatch, Unknown};
+    let code = error.downcast_ref::<rusqlite::Error>().and_then(rusqlite::Error::sqlite_error_code);
+    code.is_none_or(|c| matches!(c, DatabaseCorrupt | NotADatabase | SchemaChanged | TypeMismatch | Unknown))
+}
+
 /// Removes a store and the files SQLite keeps beside it.
-fn remove(path: &Path) -> std::io::Result<()> {
+pub(crate) fn remove(path: &Path) -> std::io::Result<()> {
     for suffix in ["", "-wal", "-shm"] {
         let mut name = path.as_os_str().to_owned();
         name.push(suffix);

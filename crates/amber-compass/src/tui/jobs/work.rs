@@ -11,6 +11,7 @@ use compass_trace::question::{Form, Mode, Place, Question, Subject, What};
 use compass_trace::{Answer, Answers, Context, Early, Engine};
 use std::sync::Arc;
 use std::sync::Mutex;
+use std::sync::atomic::{AtomicBool, Ordering};
 use std::time::{Duration, Instant};
 
 /// Rows that a long search has found are shown this often.
@@ -133,6 +134,8 @@ fn mistake(error: &compass_trace::AnswerError) -> String {
 struct Teller<'t> {
     tell: &'t (dyn Fn(Outcome) + Sync),
     state: Mutex<(Option<Phase>, Instant, Instant)>,
+    /// Did another program write meanwhile?
+    waited: AtomicBool,
 }
 
 impl Progress for Teller<'_> {
@@ -150,6 +153,16 @@ impl Progress for Teller<'_> {
         state.2 = now;
         (self.tell)(Outcome::Progress { phase, done, total, elapsed: now - state.1 });
     }
+
+    fn waiting(&self, process: u32) {
+        self.waited.store(true, Ordering::Relaxed);
+        let mut state = self.state.lock().unwrap_or_else(|e| e.into_inner());
+        if state.2.elapsed() > Duration::from_secs(1) || state.0.is_none() {
+            state.0 = Some(Phase::Walk);
+            state.2 = Instant::now();
+            (self.tell)(Outcome::Waiting(process));
+        }
+    }
 }
 
 fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
@@ -163,7 +176,11 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
     };
     let was_open = slot.lock().unwrap_or_else(|e| e.into_inner()).is_some() || open(slot);
     let now = Instant::now();
-    let teller = Opening { teller: Teller { tell, state: Mutex::new((None, now, now)) }, open: &|| was_open || open(slot), opened: Mutex::new(was_open) };
+    let teller = Opening {
+        teller: Teller { tell, state: Mutex::new((None, now, now)), waited: AtomicBool::new(false) },
+        open: &|| was_open || open(slot),
+        opened: Mutex::new(was_open),
+    };
     // What is not indexed yet is opened as soon as the own code is there; what that depends on follows.
     if !was_open && request.options.deps != Deps::None {
         let mut own = request.clone();
@@ -178,7 +195,7 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
     let result = refresh::run(request, &DiskSources, cancel, &teller);
     match result {
         Ok(outcome) => {
-            if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open {
+            if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
                 open(slot);
             }
             tell(Outcome::Indexed(Ok((Box::new(outcome.summary), outcome.warnings))));
@@ -204,6 +221,15 @@ impl Progress for Opening<'_> {
             }
         }
         self.teller.report(phase, done, total);
+    }
+
+    fn waiting(&self, process: u32) {
+        // What the other writes can be asked as soon as it is there.
+        let mut opened = self.opened.lock().unwrap_or_else(|e| e.into_inner());
+        if !*opened {
+            *opened = (self.open)();
+        }
+        self.teller.waiting(process);
     }
 }
 

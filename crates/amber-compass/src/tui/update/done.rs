@@ -18,6 +18,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         return;
     }
     match outcome {
+        Outcome::Waiting(process) => state.say(crate::cli::waiting_text(process)),
         Outcome::Progress { phase, done, total, elapsed } => progress(state, phase, done, total, elapsed),
         Outcome::Opened => opened(state, effects),
         Outcome::Indexed(result) => indexed(state, result, effects),

@@ -1,0 +1,224 @@
+//! The depot: facts of packages, read once for all workspaces of a machine.
+//!
+//! # How it works
+//! One SQLite file. Facts depend on nothing but the language and the bytes, so they are kept by both; beside them stands which package
+//! they were read for, so that packages can be counted and taken out. Whoever indexes a package hashes its files and takes the facts of
+//! those bytes from here; what is not there is read, and put here.
+//!
+//! # Guarantees
+//! Every blob carries a checksum; a damaged or older depot is emptied, never trusted: it holds nothing that cannot be read again. Several
+//! programs may read and write at once.
+
+use super::{OpenError, PackedFacts, StoreError, StoredFacts, schema};
+use compass_facts::Language;
+use rusqlite::{Connection, OptionalExtension, params};
+use std::path::{Path, PathBuf};
+
+const TABLES: &str = "
+CREATE TABLE IF NOT EXISTS packages (
+    package INTEGER PRIMARY KEY, ecosystem TEXT NOT NULL, name TEXT NOT NULL, version TEXT NOT NULL, used INTEGER NOT NULL,
+    UNIQUE (ecosystem, name, version));
+CREATE TABLE IF NOT EXISTS facts (
+    hash INTEGER NOT NULL, language TEXT NOT NULL, package INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
+    PRIMARY KEY (hash, language)) WITHOUT ROWID;
+CREATE INDEX IF NOT EXISTS facts_by_package ON facts (package);
+";
+
+/// Name of the file in its folder.
+const FILE_NAME: &str = "depot.sqlite";
+
+/// A package that facts were read for.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct DepotPackage {
+    /// The ecosystem's word.
+    pub ecosystem: String,
+    /// The package's name.
+    pub name: String,
+    /// Its version.
+    pub version: String,
+    /// When it was last used, in seconds since 1970.
+    pub used: i64,
+    /// Files whose facts are kept for it.
+    pub files: u64,
+    /// Bytes of these facts.
+    pub bytes: u64,
+}
+
+/// One connection to the depot.
+pub struct Depot {
+    connection: Connection,
+}
+
+impl Depot {
+    /// Opens the depot of a folder, making it if needed; one that cannot be used is made anew.
+    ///
+    /// # Errors
+    /// [`StoreError`] if the folder or file cannot be made.
+    pub fn open(folder: &Path) -> Result<Depot, StoreError> {
+        std::fs::create_dir_all(folder).map_err(StoreError::Folder)?;
+        let path = folder.join(FILE_NAME);
+        match Self::try_open(&path) {
+            Ok(depot) => Ok(depot),
+            Err(OpenError::Damaged(why)) if !super::writer::is_no_store(why.as_ref()) => Err(StoreError::Open(why)),
+            Err(_) => {
+                super::writer::remove(&path).map_err(StoreError::Folder)?;
+                Self::try_open(&path).map_err(|_| StoreError::Damaged { what: "depot" })
+            }
+        }
+    }
+
+    fn try_open(path: &Path) -> Result<Depot, OpenError> {
+        let damaged = |e: rusqlite::Error| OpenError::Damaged(Box::new(e));
+        let connection = Connection::open(path).map_err(damaged)?;
+        schema::configure(&connection).map_err(damaged)?;
+        match schema::version(&connection).map_err(damaged)? {
+            schema::SCHEMA_VERSION => {}
+            0 => {
+                connection.execute_batch(TABLES).map_err(damaged)?;
+                connection.pragma_update(None, "user_version", schema::SCHEMA_VERSION).map_err(damaged)?;
+            }
+            found => return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION }),
+        }
+        Ok(Depot { connection })
+    }
+
+    /// The facts of bytes with that hash in that language, still packed.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn facts(&self, hash: u64, language: Language) -> Result<Option<StoredFacts>, StoreError> {
+        let mut select = self.connection.prepare_cached("SELECT sum, blob FROM facts WHERE hash = ? AND language = ?")?;
+        let found = select.query_row(params![hash as i64, language.word()], |r| Ok(StoredFacts::new(r.get(0)?, r.get(1)?)));
+        Ok(found.optional()?)
+    }
+
+    /// The numbers of packages (ecosystem, name, version), which are used now.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn packages_used(&mut self, packages: &[(&str, &str, &str)], now: i64) -> Result<Vec<i64>, StoreError> {
+        let transaction = self.connection.transaction()?;
+        let mut out = Vec::with_capacity(packages.len());
+        {
+            let insert = "INSERT INTO packages (ecosystem, name, version, used) VALUES (?, ?, ?, ?)
+                ON CONFLICT (ecosystem, name, version) DO UPDATE SET used = max(used, excluded.used) RETURNING package";
+            let mut insert = transaction.prepare_cached(insert)?;
+            for (ecosystem, name, version) in packages {
+                out.push(insert.query_row(params![ecosystem, name, version, now], |r| r.get(0))?);
+            }
+        }
+        transaction.commit()?;
+        Ok(out)
+    }
+
+    /// Puts facts of a package, in one transaction: hash, language, package, facts.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn put(&mut self, batch: &[(u64, Language, i64, PackedFacts)]) -> Result<(), StoreError> {
+        let transaction = self.connection.transaction()?;
+        {
+            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO facts (hash, language, package, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
+            for (hash, language, package, packed) in batch {
+                insert.execute(params![*hash as i64, language.word(), package, packed.sum(), packed.blob()])?;
+            }
+        }
+        Ok(transaction.commit()?)
+    }
+
+    /// All packages, by ecosystem, name and version.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn packages(&self) -> Result<Vec<DepotPackage>, StoreError> {
+        let select = "SELECT ecosystem, name, version, used, count(hash), coalesce(sum(length(blob)), 0)
+            FROM packages LEFT JOIN facts USING (package) GROUP BY package ORDER BY ecosystem, name, version";
+        let mut select = self.connection.prepare(select)?;
+        let row = |r: &rusqlite::Row| {
+            Ok(DepotPackage {
+                ecosystem: r.get(0)?,
+                name: r.get(1)?,
+                version: r.get(2)?,
+                used: r.get(3)?,
+                files: r.get::<_, i64>(4)? as u64,
+                bytes: r.get::<_, i64>(5)? as u64,
+            })
+        };
+        let rows = select.query_map([], row)?;
+        Ok(rows.collect::<Result<_, _>>()?)
+    }
+
+    /// Takes out packages that were not used since, and gives the space back; how many.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn prune(&mut self, unused_since: i64) -> Result<u64, StoreError> {
+        let transaction = self.connection.transaction()?;
+        transaction.execute("DELETE FROM facts WHERE package IN (SELECT package FROM packages WHERE used < ?)", params![unused_since])?;
+        let gone = transaction.execute("DELETE FROM packages WHERE used < ?", params![unused_since])?;
+        transaction.commit()?;
+        self.connection.execute_batch("VACUUM; PRAGMA wal_checkpoint(TRUNCATE);")?;
+        Ok(gone as u64)
+    }
+
+    /// Where the depot of a folder is.
+    pub fn file(folder: &Path) -> PathBuf {
+        folder.join(FILE_NAME)
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::identity::Numbers;
+    use crate::store::pack_facts;
+    use compass_facts::Facts;
+
+    fn packed(lines: u32) -> PackedFacts {
+        let facts = Facts { lines, ..Facts::default() };
+        pack_facts(&facts, &Numbers::fresh(&facts)).expect("packed")
+    }
+
+    fn lines(depot: &Depot, hash: u64, language: Language) -> Option<u32> {
+        depot.facts(hash, language).expect("asked").map(|s| s.unpack().expect("unpacked").0.lines)
+    }
+
+    #[test]
+    fn facts_are_kept_by_content_and_language() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let mut depot = Depot::open(folder.path()).expect("a depot");
+        let rack = depot.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
+        assert_eq!(depot.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("a package"), [rack], "known by name and version");
+        depot.put(&[(u64::MAX, Language::Rust, rack, packed(3)), (u64::MAX, Language::Text, rack, packed(4))]).expect("put");
+        let other = Depot::open(folder.path()).expect("a depot");
+        assert_eq!(
+            (lines(&other, u64::MAX, Language::Rust), lines(&other, u64::MAX, Language::Text), lines(&other, 1, Language::Rust)),
+            (Some(3), Some(4), None)
+        );
+        let all = other.packages().expect("packages");
+        assert_eq!((all.len(), all[0].files, all[0].used), (1, 2, 20));
+    }
+
+    #[test]
+    fn pruning_takes_out_what_nobody_used() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let mut depot = Depot::open(folder.path()).expect("a depot");
+        let old = depot.packages_used(&[("go", "rack", "1")], 10).expect("a package")[0];
+        let new = depot.packages_used(&[("go", "wash", "1")], 30).expect("a package")[0];
+        depot.put(&[(1, Language::Go, old, packed(1)), (2, Language::Go, new, packed(2))]).expect("put");
+        assert_eq!(depot.prune(20).expect("pruned"), 1);
+        assert_eq!((lines(&depot, 1, Language::Go), lines(&depot, 2, Language::Go)), (None, Some(2)));
+        assert_eq!(depot.packages().expect("packages").iter().map(|p| p.name.as_str()).collect::<Vec<_>>(), ["wash"]);
+    }
+
+    #[test]
+    fn what_is_no_depot_is_made_anew() {
+        let folder = tempfile::tempdir().expect("a folder");
+        std::fs::write(Depot::file(folder.path()), "no database at all, but long enough to be looked at by whoever opens it").expect("a file");
+        let depot = Depot::open(folder.path()).expect("a depot");
+        assert_eq!(depot.packages().expect("packages"), []);
+        depot.connection.pragma_update(None, "user_version", 7).expect("set");
+        drop(depot);
+        assert_eq!(Depot::open(folder.path()).expect("a depot").packages().expect("packages"), []);
+    }
+}
