@@ -18,8 +18,16 @@ use std::rc::Rc;
 /// Deepest chain of evaluations.
 const MAX_DEPTH: usize = 48;
 
-/// Members a type has from elsewhere: file, scope, and the trait they implement.
-pub(super) type Extensions = FxHashMap<Sym, Vec<(u32, ScopeId, Option<Entity>)>>;
+/// Members a type has from elsewhere.
+#[derive(Default)]
+pub(super) struct Extensions {
+    /// By type and name: file and scope of members that are the type's own.
+    pub(super) inherent: FxHashMap<(Sym, Gid), smallvec::SmallVec<[(u32, ScopeId); 1]>>,
+    /// By type: file, scope, and the trait that is implemented there.
+    pub(super) traits: FxHashMap<Sym, Vec<(u32, ScopeId, Entity)>>,
+    /// The type that a scope extends.
+    pub(super) of: FxHashMap<(u32, ScopeId), Sym>,
+}
 
 /// See the module. One per thread.
 pub(super) struct Evaluator<'w, 'm> {

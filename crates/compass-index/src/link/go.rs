@@ -68,7 +68,7 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let is_in =
             |s: &&Sym| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
-        let mut found: Vec<Sym> = world.named(name).iter().filter(is_in).copied().collect();
+        let mut found: Vec<Sym> = self.modules.within_package(package, world.named(name)).iter().filter(is_in).copied().collect();
         found.sort_by_key(|s| (is_elsewhere(world, *s), world.def(*s).flags.has(Flags::BODILESS), *s));
         // Beside one for the usual system the others are alternatives, not targets of this build.
         let here = found.iter().filter(|s| !is_elsewhere(world, **s)).count();
@@ -121,10 +121,10 @@ impl Evaluator<'_, '_> {
 
     /// Structs that have a type's methods because they embed it.
     fn go_embedders(&self, of: Sym) -> Vec<Sym> {
-        let world = self.world;
-        let name = world.gid(of.file, world.def(of).name);
-        let fields = world.named_members(name).iter().filter(|s| world.language(s.file) == Language::Go && world.def(**s).kind == Kind::Field);
-        fields.filter_map(|s| Some(Sym { file: s.file, def: world.def(*s).container? })).filter(|s| !world.def(*s).name_span.is_empty()).collect()
+        let name = self.world.gid(of.file, self.world.def(of).name);
+        // Told by that name: whoever embeds another from now on adds a field of it.
+        let _ = self.world.named_members(name);
+        self.modules.embedding.get(&name).cloned().unwrap_or_default()
     }
 
     /// Methods of an interface and of those it holds, each with its number of parameters.
@@ -142,17 +142,13 @@ impl Evaluator<'_, '_> {
     }
 
     /// The type a method belongs to.
-    fn go_receiver(&mut self, method: Sym) -> Option<Sym> {
+    fn go_receiver(&self, method: Sym) -> Option<Sym> {
         let facts = self.world.facts(method.file);
         let d = facts.def(method.def);
         if self.world.language(method.file) != Language::Go || d.kind != Kind::Method {
             return None;
         }
-        let of = facts.extensions.iter().find(|e| e.scope == d.scope)?.of;
-        match self.evaluate(method.file, of).ty {
-            Ty::Item(s, ..) => Some(s),
-            _ => None,
-        }
+        self.extensions.of.get(&(method.file, d.scope)).copied()
     }
 
     /// What a type that is made like another one is made of; other types are themselves.

@@ -177,7 +177,8 @@ impl Evaluator<'_, '_> {
                 && world.def(*s).kind.is_type()
                 && self.modules.package_of(s.file) == Some(package)
         };
-        let hits: Vec<Hit> = world.named(name).iter().filter(|s| is_in(s)).map(|s| self.by_name_hit(*s, Certainty::Proven)).collect();
+        let hits: Vec<Hit> =
+            self.modules.within_package(package, world.named(name)).iter().filter(|s| is_in(s)).map(|s| self.by_name_hit(*s, Certainty::Proven)).collect();
         Lookup { hits, cause: Cause::NoDefinition }
     }
 

@@ -163,16 +163,15 @@ impl Evaluator<'_, '_> {
             }
             return out;
         }
-        let Some(extensions) = self.extensions.get(&sym) else { return out };
         // Inherent members hide those of traits; a trait's method is the trait's, unless the trait is unknown.
-        let inherent: Vec<(u32, ScopeId)> = extensions.iter().filter(|e| e.2.is_none()).map(|e| (e.0, e.1)).collect();
-        for (file, scope) in inherent {
-            self.add_members(sym, file, scope, name, &mut out);
+        let extensions = self.extensions;
+        for (file, scope) in extensions.inherent.get(&(sym, name)).into_iter().flatten() {
+            self.add_members(sym, *file, *scope, name, &mut out);
         }
         if !out.is_empty() {
             return out;
         }
-        let traits: Vec<(u32, ScopeId, Entity)> = extensions.iter().filter_map(|e| e.2.map(|t| (e.0, e.1, t))).collect();
+        let traits = extensions.traits.get(&sym).into_iter().flatten().copied();
         for (file, scope, of) in traits {
             if let Entity::Sym(t) = of {
                 let inner = self.world.def(t).inner;
@@ -244,8 +243,7 @@ impl Evaluator<'_, '_> {
         for (_, base) in facts.bases.iter().filter(|b| b.0 == sym.def) {
             out.push(self.evaluate(sym.file, *base).ty);
         }
-        let traits: Vec<Entity> = self.extensions.get(&sym).map(|v| v.iter().filter_map(|e| e.2).collect()).unwrap_or_default();
-        for entity in traits {
+        for (_, _, entity) in self.extensions.traits.get(&sym).into_iter().flatten().copied() {
             if let Entity::Sym(t) = entity {
                 out.push(Ty::Item(t, Ty::no_args(), None));
             }

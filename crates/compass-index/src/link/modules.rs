@@ -32,6 +32,10 @@ pub(super) struct Modules {
     folder_ids: FxHashMap<(u32, String), u32>,
     /// Java: the package each file says it is part of, and all there are.
     packages: FxHashMap<u32, String>,
+    /// The first file of each package and the one behind its last: names of a package are looked for between them.
+    package_files: FxHashMap<String, (u32, u32)>,
+    /// Go: structs by the names of the types they embed.
+    pub(super) embedding: FxHashMap<super::world::Gid, Vec<super::world::Sym>>,
     /// Go: a file of the package in each folder.
     go_folders: FxHashMap<(u32, String), u32>,
     known_packages: rustc_hash::FxHashSet<String>,
@@ -80,6 +84,7 @@ impl Modules {
                     modules.go_folders.entry((file.root, dir.to_owned())).or_insert(index);
                 }
                 modules.packages.insert(index, super::go::package_key(file.root, &file.path, name));
+                modules.add_embedding(world, index);
             }
             if file.language == Language::Java {
                 let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
@@ -91,6 +96,10 @@ impl Modules {
                 modules.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
                 modules.add_folders(file.root, &file.path);
             }
+        }
+        for (file, package) in &modules.packages {
+            let span = modules.package_files.entry(package.clone()).or_insert((*file, *file + 1));
+            *span = (span.0.min(*file), span.1.max(*file + 1));
         }
         modules.needs = Needs::new(world.units);
         modules.links = world.build.links.iter().map(|(root, from, to)| ((*root as u32, from.clone()), to.clone())).collect();
@@ -111,6 +120,28 @@ impl Modules {
         modules.rust_tree(world);
         modules.include_graph(world);
         modules
+    }
+
+    /// Notes what the structs of a file embed: fields that are bases, too.
+    fn add_embedding(&mut self, world: &World, index: u32) {
+        let facts = world.facts(index);
+        let structs: rustc_hash::FxHashSet<compass_facts::DefId> = facts.bases.iter().map(|b| b.0).collect();
+        if structs.is_empty() {
+            return;
+        }
+        for field in facts.definitions.iter().filter(|d| d.kind == compass_facts::Kind::Field) {
+            if let Some(of) = field.container.filter(|c| structs.contains(c) && !facts.def(*c).name_span.is_empty()) {
+                self.embedding.entry(world.gid(index, field.name)).or_default().push(super::world::Sym { file: index, def: of });
+            }
+        }
+    }
+
+    /// Of definitions in the order of files those that can be in a package.
+    pub(super) fn within_package<'s>(&self, package: &str, named: &'s [super::world::Sym]) -> &'s [super::world::Sym] {
+        let Some((first, behind)) = self.package_files.get(package) else { return &[] };
+        let from = named.partition_point(|s| s.file < *first);
+        let to = named.partition_point(|s| s.file < *behind);
+        &named[from..to]
     }
 
     fn add_folders(&mut self, root: u32, path: &str) {

@@ -327,6 +327,8 @@ fn find_extensions(world: &World, modules: &Modules) -> Extensions {
     let mut found = Extensions::default();
     for (index, file) in world.files.iter().enumerate() {
         let index = index as u32;
+        // Types with hundreds of methods are common where each method is an extension of its own: they are found by name.
+        let mut inherent: FxHashMap<ScopeId, Vec<Sym>> = FxHashMap::default();
         for extension in &file.facts.extensions {
             let of = evaluator.evaluate(index, extension.of).ty;
             let implements = extension.implements.map(|t| match evaluator.evaluate(index, t).ty {
@@ -335,7 +337,19 @@ fn find_extensions(world: &World, modules: &Modules) -> Extensions {
                 _ => Entity::Module(index, ScopeId::FILE),
             });
             for sym in types_of(&of) {
-                found.entry(sym).or_default().push((index, extension.scope, implements));
+                found.of.entry((index, extension.scope)).or_insert(sym);
+                match implements {
+                    Some(of) => found.traits.entry(sym).or_default().push((index, extension.scope, of)),
+                    None => inherent.entry(extension.scope).or_insert_with(Vec::new).push(sym),
+                }
+            }
+        }
+        for d in file.facts.definitions.iter().filter(|_| !inherent.is_empty()) {
+            for sym in inherent.get(&d.scope).into_iter().flatten() {
+                let places = found.inherent.entry((*sym, world.gid(index, d.name))).or_default();
+                if places.last() != Some(&(index, d.scope)) {
+                    places.push((index, d.scope));
+                }
             }
         }
     }

@@ -43,7 +43,7 @@ impl Evaluator<'_, '_> {
         let def = world.def(class);
         let name = world.gid(class.file, def.name);
         let own = def.inner.map(|s| (class.file, s));
-        let further = self.extensions.get(&class).into_iter().flatten().map(|e| (e.0, e.1));
+        let further = self.extensions.inherent.get(&(class, name)).into_iter().flatten().copied();
         let mut out: Vec<Sym> = Vec::new();
         for (file, scope) in own.into_iter().chain(further) {
             for binding in world.bindings(file, scope, name) {

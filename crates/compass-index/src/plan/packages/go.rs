@@ -1,12 +1,13 @@
 //! Modules of Go: the versions that a build would choose, out of the cache of modules; and the standard library.
 //!
 //! The choice is the language's own: of all versions that the manifests reachable from the main module ask for, the highest of each module
-//! ("minimal version selection", Go modules reference). Replacements count in the main module alone.
+//! ("minimal version selection", Go modules reference). Replacements count in the main module alone. Of the modules chosen those are
+//! mounted of which some package is imported, by the own code or by a package that is: manifests name many more.
 
 use super::{Found, Package, own_units, tidy};
 use crate::plan::manifests::Ecosystem;
 use crate::plan::{Machine, Plan};
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
 
 /// What a `go.mod` says.
@@ -119,9 +120,10 @@ impl Build<'_> {
         chosen.sort();
         let direct: Vec<&String> = self.main.requires.iter().map(|r| &r.0).collect();
         let mut mounted: Vec<(String, usize, Option<Vec<String>>)> = Vec::new();
+        let imported = imported(self.dir, own, &chosen);
         for (module, Chosen { version, place, asks_for }) in chosen {
             // A module of the roots is meant by its folder.
-            if place.as_ref().is_some_and(|p| own.iter().any(|(_, d)| d == p)) {
+            if place.as_ref().is_some_and(|p| own.iter().any(|(_, d)| d == p)) || !imported.contains(&module) {
                 continue;
             }
             let Some(place) = place.filter(|p| p.is_dir()) else {
@@ -152,6 +154,92 @@ impl Build<'_> {
             }
         }
     }
+}
+
+/// The modules of which a package is imported, directly or through packages.
+fn imported(main: &Path, own: &[(usize, PathBuf)], chosen: &[(String, Chosen)]) -> FxHashSet<String> {
+    let mut out = FxHashSet::default();
+    let mut seen: FxHashSet<String> = FxHashSet::default();
+    // All packages of the own modules; of the others those that are imported.
+    let mut open: Vec<PathBuf> = own.iter().map(|o| o.1.clone()).chain([main.to_owned()]).flat_map(|dir| folders(&dir)).collect();
+    let mut by_length: Vec<&(String, Chosen)> = chosen.iter().collect();
+    by_length.sort_by_key(|(module, _)| std::cmp::Reverse(module.len()));
+    let inside = |path: &str, module: &str| path.strip_prefix(module).filter(|r| r.is_empty() || r.starts_with('/')).map(str::to_owned);
+    while let Some(folder) = open.pop() {
+        for path in imports_of(&folder) {
+            if !seen.insert(path.clone()) {
+                continue;
+            }
+            // The longest module that holds the path, if it has that folder.
+            for (module, c) in &by_length {
+                let Some(rest) = inside(&path, module) else { continue };
+                let package = c.place.as_ref().map(|p| p.join(rest.trim_start_matches('/')));
+                match package.filter(|p| p.is_dir()) {
+                    Some(package) => {
+                        out.insert(module.clone());
+                        open.push(package);
+                        break;
+                    }
+                    // Named and not on the machine: that is to be said.
+                    None if c.place.as_ref().is_none_or(|p| !p.is_dir()) => {
+                        out.insert(module.clone());
+                    }
+                    None => {}
+                }
+            }
+        }
+    }
+    out
+}
+
+/// A folder and all below it that may be packages.
+fn folders(dir: &Path) -> Vec<PathBuf> {
+    let mut builder = ignore::WalkBuilder::new(dir);
+    builder.standard_filters(false).hidden(true);
+    builder.filter_entry(|e| !["node_modules", "testdata"].iter().any(|n| e.file_name() == *n));
+    builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_dir())).map(ignore::DirEntry::into_path).collect()
+}
+
+/// The paths that the files of a folder import; tests count only in own code, which is told by their being there at all.
+fn imports_of(folder: &Path) -> Vec<String> {
+    let Ok(entries) = std::fs::read_dir(folder) else { return Vec::new() };
+    let is_go = |p: &PathBuf| p.extension().is_some_and(|e| e == "go");
+    let mut out: Vec<String> = entries.flatten().map(|e| e.path()).filter(is_go).flat_map(|p| imports_in(&head_of(&p))).collect();
+    out.sort();
+    out.dedup();
+    out
+}
+
+/// The beginning of a file: imports stand before all else.
+fn head_of(file: &Path) -> String {
+    let mut bytes = Vec::new();
+    let read = std::fs::File::open(file).and_then(|f| std::io::Read::read_to_end(&mut std::io::Read::take(f, 32 << 10), &mut bytes));
+    read.map(|_| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
+}
+
+/// `import "a"`, `import x "a"` and the lines of `import (…)`.
+fn imports_in(text: &str) -> Vec<String> {
+    let mut out = Vec::new();
+    let mut within = false;
+    for line in text.lines() {
+        let line = line.trim();
+        let rest = if within { Some(line) } else { line.strip_prefix("import").filter(|r| r.starts_with([' ', '\t', '(', '"'])) };
+        if within && line.starts_with(')') {
+            within = false;
+            continue;
+        }
+        let Some(rest) = rest else {
+            // Nothing but imports stands between the package's name and the first of these.
+            if ["func ", "type ", "var ", "const "].iter().any(|w| line.starts_with(w)) {
+                break;
+            }
+            continue;
+        };
+        within |= rest.trim_start().starts_with('(');
+        let quoted = rest.split(['"', '`']).nth(1);
+        out.extend(quoted.filter(|_| !rest.trim_start().starts_with("//")).map(str::to_owned));
+    }
+    out
 }
 
 /// A path as the cache writes it: capitals as `!` and the small letter.
@@ -221,6 +309,13 @@ mod tests {
     #[case::by_time("v0.0.0-20200101000000-aaaaaaaaaaaa", "v0.0.0-20210101000000-aaaaaaaaaaaa")]
     fn versions_have_an_order(#[case] lower: &str, #[case] higher: &str) {
         assert!(order(lower) < order(higher));
+    }
+
+    #[test]
+    fn imports_are_read_off_the_beginning() {
+        let text = "// Package board.\npackage board\n\nimport \"fmt\"\nimport r `example.org/rack`\n\nimport (\n\t// \"no\"\n\t_ \"example.org/wash/v2\" // why\n\n\t\"os\"\n)\n\nvar x = \"import\"\nimport \"late\"\n";
+        assert_eq!(imports_in(text), ["fmt", "example.org/rack", "example.org/wash/v2", "os"]);
+        assert_eq!(imports_in("package board\n\nfunc important() { println(\"a\") }\n"), [""; 0]);
     }
 
     #[test]
