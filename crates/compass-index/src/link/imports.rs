@@ -5,7 +5,7 @@ use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::world::{Binding, Gid, Sym};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Flags, Import, ImportId, ImportKind, Language, ScopeId, ScopeKind};
+use compass_facts::{Export, Flags, Import, ImportId, ImportKind, Language, ScopeId, ScopeKind};
 use std::rc::Rc;
 
 /// Longest chain of re-exports followed.
@@ -38,7 +38,10 @@ impl Evaluator<'_, '_> {
             Language::Rust => self.rust_targets(file, id, import, module),
             Language::Java => self.java_targets(file, import, module),
             Language::Go => self.go_targets(file, import, module),
-            _ => modules.script(world, file, module, import.system).into_iter().collect(),
+            _ => match modules.script(world, file, module, import.system) {
+                Some(found) => vec![found],
+                None => modules.ambient(module),
+            },
         }
     }
 
@@ -212,11 +215,11 @@ impl Evaluator<'_, '_> {
         }
         let word = self.world.name(name);
         let before = self.cuts;
-        let whole = |this: &mut Self| this.find_export("=", file);
+        let whole = |this: &mut Self| this.whole_of(file, scope);
         match word {
             "=" => whole(self)
                 .unwrap_or_else(|| Lookup { hits: vec![Hit { entity: of, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition }),
-            "default" => match self.find_export("default", file) {
+            "default" => match self.find_export("default", file).filter(|_| scope == ScopeId::FILE) {
                 Some(found) => found,
                 None => {
                     let found = self.module_member(from, file, scope, name);
@@ -253,6 +256,19 @@ impl Evaluator<'_, '_> {
     pub(super) fn find_export(&mut self, name: &str, file: u32) -> Option<Lookup> {
         let gid = self.world.find_gid(name)?;
         let what = self.world.export(file, gid)?;
+        let meaning = self.evaluate(file, what);
+        Some(self.as_lookup(&meaning.ty, meaning.certainty))
+    }
+
+    /// What a module exports as a whole; of several in one file each its own.
+    fn whole_of(&mut self, file: u32, scope: ScopeId) -> Option<Lookup> {
+        if scope == ScopeId::FILE {
+            return self.find_export("=", file);
+        }
+        let facts = self.world.facts(file);
+        let _ = self.world.export(file, self.world.find_gid("=")?);
+        let is_here = |e: &&Export| matches!(facts.ty(e.what), compass_facts::TypeExpr::Name { scope: s, .. } if *s == scope);
+        let what = facts.exports.iter().filter(|e| facts.name(e.name) == "=").find(is_here)?.what;
         let meaning = self.evaluate(file, what);
         Some(self.as_lookup(&meaning.ty, meaning.certainty))
     }
@@ -416,6 +432,10 @@ impl Evaluator<'_, '_> {
                     return found;
                 }
                 let cut = self.cuts != before;
+                if scope != ScopeId::FILE && super::headers::is_header(&self.world.files[file as usize].path) {
+                    let whole = self.whole_of(file, scope);
+                    return whole.map_or(found, |whole| self.member_of_hits(from, whole, name));
+                }
                 self.child_module(of, name).or_else(|| if cut { None } else { self.in_header(from, file, name) }).unwrap_or(found)
             }
             Entity::Folder(_) => self.child_module(of, name).unwrap_or(Lookup::none(Cause::NoDefinition)),

@@ -56,6 +56,8 @@ pub(super) struct Modules {
     required: FxHashMap<u32, u32>,
     /// JavaScript and TypeScript: declaration files.
     pub(super) headers: super::headers::Headers,
+    /// Modules that declaration files declare by name: `declare module "url"`.
+    ambient: FxHashMap<String, Vec<(u32, ScopeId)>>,
     /// C and C++: the files each includes itself.
     includes: Vec<Box<[u32]>>,
     /// The files that include each, a few of them: more than a few means many.
@@ -91,6 +93,9 @@ impl Modules {
                 let package = within.map_or("", |i| file.facts.name(i.module)).to_owned();
                 modules.known_packages.insert(package.clone());
                 modules.packages.insert(index, package);
+            }
+            if super::headers::is_header(&file.path) {
+                modules.add_ambient(world, index);
             }
             if file.language == Language::Python {
                 modules.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
@@ -142,6 +147,24 @@ impl Modules {
         let from = named.partition_point(|s| s.file < *first);
         let to = named.partition_point(|s| s.file < *behind);
         &named[from..to]
+    }
+
+    /// Notes the modules that a declaration file declares by a quoted name.
+    fn add_ambient(&mut self, world: &World, index: u32) {
+        let facts = world.facts(index);
+        for d in facts.definitions.iter().filter(|d| d.kind == compass_facts::Kind::Module && d.scope == ScopeId::FILE) {
+            let name = facts.name(d.name);
+            // The token of a quoted name holds its quotes.
+            if let Some(inner) = d.inner.filter(|_| d.name_span.len() as usize == name.len() + 2) {
+                self.ambient.entry(name.to_owned()).or_default().push((index, inner));
+            }
+        }
+    }
+
+    /// The modules that declaration files declare by that name, or by what is left of it without its scheme.
+    pub(super) fn ambient(&self, module: &str) -> Vec<Target> {
+        let found = self.ambient.get(module).or_else(|| self.ambient.get(module.strip_prefix("node:")?));
+        found.into_iter().flatten().map(|(file, scope)| sure(Entity::Module(*file, *scope))).collect()
     }
 
     fn add_folders(&mut self, root: u32, path: &str) {
@@ -439,7 +462,12 @@ impl Modules {
         let package = parts[..package_parts].join("/");
         let rest = parts.get(package_parts).copied().unwrap_or("");
         let aliased = self.aliased(world, (file.root, dir), module);
-        aliased.or_else(|| self.installed(world, (file.root, dir), &package, rest, required)).or_else(|| self.standing_in(world, from, &package, rest))
+        // Of a package that is not there, or has no types, the types may stand in one of their own.
+        let types = || format!("@types/{}", package.trim_start_matches('@').replace('/', "__"));
+        aliased
+            .or_else(|| self.installed(world, (file.root, dir), &package, rest, required))
+            .or_else(|| self.standing_in(world, from, &package, rest))
+            .or_else(|| self.installed(world, (file.root, dir), &types(), rest, false))
     }
 
     /// A file that the settings of a folder above mean by the name. Those of the nearest hold; what only others say is likely.

@@ -167,6 +167,11 @@ impl Described {
         let facts = teller.facts;
         let hash = teller.def(id);
         self.add_to(teller, id, &hash);
+        // Modules that a declaration file names are found by files that were looked for elsewhere before.
+        let def = facts.def(id);
+        if def.kind == compass_facts::Kind::Module && def.name_span.len() as usize == facts.def_name(id).len() + 2 {
+            self.modules.push(hashed(&("ambient", facts.def_name(id))));
+        }
         let scope = facts.scope(facts.def(id).scope);
         // Parameters are found through their function; of types some languages look at all members at once.
         let with_owner = match scope.kind {
