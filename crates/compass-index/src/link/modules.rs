@@ -68,6 +68,9 @@ pub(super) struct Modules {
     children: FxHashMap<(u32, u32), u32>,
 }
 
+/// Declarations of a script that is named with its ending.
+const DECLARED: [(&str, &str); 6] = [(".js", ".d.ts"), (".mjs", ".d.mts"), (".cjs", ".d.cts"), (".ts", ".d.ts"), (".mts", ".d.mts"), (".cts", ".d.cts")];
+
 const ENDINGS: [&str; 9] = [".ts", ".tsx", ".mts", ".cts", ".js", ".jsx", ".mjs", ".cjs", ".d.ts"];
 
 impl Modules {
@@ -455,7 +458,11 @@ impl Modules {
         let module = module.strip_prefix("node:").unwrap_or(module);
         if module.starts_with('.') || module.starts_with('/') {
             let path = normalise(&join(dir, module));
-            return self.script_file(world, file.root, &path).map(|f| sure(Entity::Module(f, ScopeId::FILE)));
+            // A folder with a manifest is meant as a package; data of any kind by its very name.
+            let as_package = || self.unit_at.get(&(file.root, path.clone())).and_then(|u| self.in_package(world, file.root, *u, &path, "", required));
+            let as_data = || world.by_path.get(&(file.root, path.as_str())).copied().filter(|_| path.ends_with(".json"));
+            let found = self.script_file(world, file.root, &path).or_else(as_package).or_else(as_data);
+            return found.map(|f| sure(Entity::Module(f, ScopeId::FILE)));
         }
         let parts = module.splitn(if module.starts_with('@') { 3 } else { 2 }, '/').collect::<Vec<_>>();
         let package_parts = if module.starts_with('@') { parts.len().min(2) } else { 1 };
@@ -537,7 +544,7 @@ impl Modules {
             return Some(found);
         }
         let with_ending = |p: &str| ENDINGS.iter().find_map(|e| get(&format!("{p}{e}")));
-        with_ending(path).or_else(|| with_ending(&join(path, "index"))).or_else(|| path.strip_suffix(".js").and_then(|stem| get(&format!("{stem}.d.ts"))))
+        with_ending(path).or_else(|| with_ending(&join(path, "index"))).or_else(|| DECLARED.iter().find_map(|(code, header)| get(&format!("{}{header}", path.strip_suffix(code)?))))
     }
 
     /// An included C file.
