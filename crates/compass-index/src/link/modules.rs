@@ -544,7 +544,9 @@ impl Modules {
             return Some(found);
         }
         let with_ending = |p: &str| ENDINGS.iter().find_map(|e| get(&format!("{p}{e}")));
-        with_ending(path).or_else(|| with_ending(&join(path, "index"))).or_else(|| DECLARED.iter().find_map(|(code, header)| get(&format!("{}{header}", path.strip_suffix(code)?))))
+        with_ending(path)
+            .or_else(|| with_ending(&join(path, "index")))
+            .or_else(|| DECLARED.iter().find_map(|(code, header)| get(&format!("{}{header}", path.strip_suffix(code)?))))
     }
 
     /// An included C file.

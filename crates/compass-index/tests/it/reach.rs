@@ -14,9 +14,9 @@ use std::sync::Arc;
 use testkit::Project;
 
 /// A file: its path, and the texts of each slot.
-type File = (&'static str, &'static [&'static [&'static str]]);
+pub type File = (&'static str, &'static [&'static [&'static str]]);
 
-const PYTHON: &[File] = &[
+pub const PYTHON: &[File] = &[
     (
         "wheel.py",
         &[
@@ -51,7 +51,7 @@ const PYTHON: &[File] = &[
     ),
 ];
 
-const TYPESCRIPT: &[File] = &[
+pub const TYPESCRIPT: &[File] = &[
     (
         "wheel.ts",
         &[
@@ -101,7 +101,7 @@ const TYPESCRIPT: &[File] = &[
     ),
 ];
 
-const JAVASCRIPT: &[File] = &[
+pub const JAVASCRIPT: &[File] = &[
     (
         "wheel.js",
         &[
@@ -131,7 +131,7 @@ const JAVASCRIPT: &[File] = &[
     ),
 ];
 
-const RUST: &[File] = &[
+pub const RUST: &[File] = &[
     ("Cargo.toml", &[&["[package]\nname = \"rack\"\nversion = \"1.0.0\"\n"]]),
     (
         "src/lib.rs",
@@ -174,7 +174,7 @@ const RUST: &[File] = &[
     ),
 ];
 
-const GO: &[File] = &[
+pub const GO: &[File] = &[
     ("go.mod", &[&["module example.org/larder\n"]]),
     (
         "wheel/wheel.go",
@@ -213,7 +213,7 @@ const GO: &[File] = &[
     ),
 ];
 
-const JAVA: &[File] = &[
+pub const JAVA: &[File] = &[
     (
         "wheel/Wheel.java",
         &[
@@ -270,7 +270,7 @@ const JAVA: &[File] = &[
     ),
 ];
 
-const C: &[File] = &[
+pub const C: &[File] = &[
     (
         "wheel.h",
         &[
@@ -317,7 +317,7 @@ const C: &[File] = &[
     ),
 ];
 
-const CPP: &[File] = &[
+pub const CPP: &[File] = &[
     (
         "wheel.hpp",
         &[
@@ -354,10 +354,10 @@ const CPP: &[File] = &[
 ];
 
 /// Numbers that look random and are the same each time (Marsaglia, Xorshift RNGs, 2003).
-struct Random(u64);
+pub struct Random(pub u64);
 
 impl Random {
-    fn below(&mut self, limit: usize) -> usize {
+    pub fn below(&mut self, limit: usize) -> usize {
         self.0 ^= self.0 << 13;
         self.0 ^= self.0 >> 7;
         self.0 ^= self.0 << 17;
@@ -376,7 +376,7 @@ fn links(project: &Project) -> BTreeMap<compass_index::FileId, (String, Arc<File
 }
 
 /// All an index says, by places.
-fn told(path: &std::path::Path) -> Vec<String> {
+pub fn told(path: &std::path::Path) -> Vec<String> {
     let index = Index::open(path).expect("an index");
     let place = |symbol: SymbolId| match index.definition(symbol).expect("facts") {
         Some((facts, def)) => format!("{}:{}", index.path_of(symbol.file), facts.facts.def(def).name_span.start),
