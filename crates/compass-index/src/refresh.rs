@@ -456,12 +456,19 @@ impl Draft {
         overview.units = old.map(|o| o.units.clone()).unwrap_or_default();
         overview.next_file = old.map(|o| o.next_file.clone()).unwrap_or_default();
         // Roots may have moved in the list: units and files are known by the folder itself.
-        let moved = |root: u32| old.and_then(|o| plan.roots.iter().position(|r| r.to_string_lossy() == o.roots[root as usize])).map(|r| r as u32);
-        let known_units: FxHashMap<(u32, String, String), usize> =
-            overview.units.iter().enumerate().filter_map(|(i, u)| Some(((moved(u.root)?, u.dir.clone(), u.name.clone()), i))).collect();
+        let moved: Vec<Option<u32>> = old.map(|o| moved_roots(o, plan)).unwrap_or_default();
+        let moved = |root: u32| moved.get(root as usize).copied().flatten();
+        let known_units: FxHashMap<(String, String, String), usize> =
+            overview.units.iter().enumerate().map(|(i, u)| ((u.home.clone(), u.dir.clone(), u.name.clone()), i)).collect();
+        // Units that are not planned now may come back.
+        for unit in &mut overview.units {
+            (unit.root, unit.needs) = (u32::MAX, Vec::new());
+        }
+        // Own roots may be handed on with the index; folders of packages are where they are.
+        let home = |root: usize| if root < plan.own_roots { root.to_string() } else { plan.roots[root].to_string_lossy().into_owned() };
         let mut ids = Vec::with_capacity(plan.units.len());
         for unit in &plan.units {
-            let known = known_units.get(&(unit.root as u32, unit.dir.clone(), unit.name.clone())).copied();
+            let known = known_units.get(&(home(unit.root), unit.dir.clone(), unit.name.clone())).copied();
             let index = known.unwrap_or(overview.units.len());
             let row = UnitRow {
                 id: UnitId(index as u32),
@@ -469,6 +476,7 @@ impl Draft {
                 version: unit.version.clone(),
                 ecosystem: unit.ecosystem.word().to_owned(),
                 root: unit.root as u32,
+                home: home(unit.root),
                 dir: unit.dir.clone(),
                 own: unit.own,
                 entries: unit.entries.clone(),
@@ -515,6 +523,18 @@ impl Draft {
         }
         Draft { overview }
     }
+}
+
+/// Where the roots of before stand now: own ones at their place, folders of packages by their path.
+fn moved_roots(old: &Generation, plan: &Plan) -> Vec<Option<u32>> {
+    let place = |(i, root): (usize, &String)| {
+        if i < (old.own_roots as usize).min(plan.own_roots) {
+            return Some(i as u32);
+        }
+        let found = plan.roots.iter().position(|r| r.to_string_lossy() == *root)?;
+        (i >= old.own_roots as usize && found >= plan.own_roots).then_some(found as u32)
+    };
+    old.roots.iter().enumerate().map(place).collect()
 }
 
 /// What was asked for, as far as an index depends on it.

@@ -76,8 +76,10 @@ pub struct UnitRow {
     pub version: String,
     /// Its ecosystem's word.
     pub ecosystem: String,
-    /// Position of its root.
+    /// Position of its root; beyond all roots for one that is not there now.
     pub root: u32,
+    /// What its root is known by: the position of an own one, the path of a folder of packages.
+    pub home: String,
     /// Folder relative to its root.
     pub dir: String,
     /// The workspace's own, or a dependency's.

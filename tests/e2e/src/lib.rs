@@ -26,7 +26,7 @@ impl Screen {
     pub fn start(cols: u16, rows: u16, home: &Path, command: &str) -> Screen {
         let socket = format!("amber-e2e-{}-{}", std::process::id(), NEXT.fetch_add(1, Ordering::Relaxed));
         let screen = Screen { socket };
-        let env = format!("env HOME={0} XDG_CACHE_HOME={0}/cache EDITOR=true {command}; sleep 60", home.display());
+        let env = format!("env HOME={0} XDG_CACHE_HOME={0}/cache XDG_DATA_HOME={0}/data EDITOR=true {command}; sleep 60", home.display());
         screen.tmux(&["-f", "/dev/null", "new-session", "-d", "-x", &cols.to_string(), "-y", &rows.to_string(), &env]);
         screen
     }

@@ -224,3 +224,33 @@ fn files(dir: &std::path::Path) -> Vec<std::path::PathBuf> {
     }
     out
 }
+
+#[test]
+fn own_code_opens_first_and_packages_follow() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let write = |path: &str, text: &str| {
+        let path = home.path().join(path);
+        std::fs::create_dir_all(path.parent().expect("a parent")).expect("folders");
+        std::fs::write(path, text).expect("a file");
+    };
+    write("board/Cargo.toml", "[package]\nname = \"board\"\nversion = \"0.1.0\"\n[dependencies]\nrack = \"1\"\n");
+    write(
+        "board/Cargo.lock",
+        "[[package]]\nname = \"board\"\nversion = \"0.1.0\"\ndependencies = [\"rack\"]\n\n[[package]]\nname = \"rack\"\nversion = \"1.2.0\"\nsource = \"registry+https://registry.example.org\"\n",
+    );
+    write("board/src/lib.rs", "pub fn go() {\n    rack::turn();\n}\n");
+    write(".cargo/registry/src/registry.example.org-1/rack-1.2.0/Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.2.0\"\n");
+    write(".cargo/registry/src/registry.example.org-1/rack-1.2.0/src/lib.rs", "/// Turns all wheels.\npub fn turn() {}\n");
+    let board = home.path().join("board");
+    let screen = Screen::start(140, 40, home.path(), &format!("CARGO_HOME={}/.cargo {} {}", home.path().display(), program().display(), board.display()));
+    screen.wait("the package among the units", |s| s.contains("1 own, 1 of dependencies"));
+    screen.keys(&["/"]);
+    screen.text("who calls turn");
+    screen.keys(&["Enter"]);
+    screen.wait("the call in the own code", |s| s.contains("src/lib.rs:2"));
+    screen.keys(&["Enter"]);
+    screen.wait("the call on the desk", |s| s.contains("rack::turn();"));
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("the definition in the package", |s| s.contains("Turns all wheels"));
+    assert!(shown.contains("rack-1.2.0"), "{shown}");
+}

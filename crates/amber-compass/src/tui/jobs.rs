@@ -97,6 +97,8 @@ pub enum Outcome {
         total: u64,
         elapsed: Duration,
     },
+    /// Own code can be asked; packages are being added: those it names itself, or all.
+    Packages(compass_index::plan::Deps),
     /// Another process writes the index; 0 if it is not known which.
     Waiting(u32),
     /// Facts or links can be asked for.

@@ -312,6 +312,24 @@ fn indexing_fills_in_while_it_runs() {
     assert!(state.ready && matches!(effects[..], [Effect::Start(_, Job::Survey)]));
 }
 
+#[test]
+fn packages_follow_own_code_and_another_writer_is_named() {
+    let mut state = State::new("larder-hollow".to_owned(), (160, 45), Theme::dark());
+    let mut told = |outcome| {
+        update(&mut state, Event::Done((Lane::Index, 0, outcome)));
+        screen(&state).join("\n")
+    };
+    told(Outcome::Opened);
+    told(Outcome::Packages(compass_index::plan::Deps::Direct));
+    let progress = |done| Outcome::Progress { phase: compass_index::Phase::Read, done, total: 10_000_000, elapsed: std::time::Duration::from_secs(2) };
+    let shown = told(progress(5_000_000));
+    assert!(shown.contains("direct packages: read  5.0 MB of 10.0 MB"), "{shown}");
+    told(Outcome::Packages(compass_index::plan::Deps::All));
+    let shown = told(progress(1_000_000));
+    assert!(shown.contains(" packages: read  1.0 MB") && !shown.contains("direct"), "{shown}");
+    assert!(told(Outcome::Waiting(4711)).contains("process 4711 is bringing this index up to date"));
+}
+
 fn mouse(state: &mut State, kind: crossterm::event::MouseEventKind, column: u16, row: u16) -> Vec<Effect> {
     update(state, Event::Mouse(crossterm::event::MouseEvent { kind, column, row, modifiers: KeyModifiers::NONE }))
 }

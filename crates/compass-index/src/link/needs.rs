@@ -84,6 +84,7 @@ mod tests {
             version: String::new(),
             ecosystem: "cargo".to_owned(),
             root: 0,
+            home: String::new(),
             dir: String::new(),
             own,
             entries: Vec::new(),

@@ -51,7 +51,7 @@ fn manifests(files: &[File]) -> Vec<(&'static str, &'static [&'static str])> {
 /// One step; `None` where the kind has nothing to do.
 fn step(kind: &str, files: &[File], state: &State, past: &[State], random: &mut Random) -> Option<State> {
     let mut next = state.clone();
-    let paths: Vec<String> = state.keys().filter(|p| files.iter().any(|f| ending(f.0) == ending(p))).cloned().collect();
+    let paths: Vec<String> = state.keys().filter(|p| ending(p) == ending(files[files.len() - 1].0)).cloned().collect();
     let any = |random: &mut Random| paths.get(random.below(paths.len().max(1))).cloned();
     match kind {
         "text" => {

@@ -181,16 +181,23 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
         open: &|| was_open || open(slot),
         opened: Mutex::new(was_open),
     };
-    // What is not indexed yet is opened as soon as the own code is there; what that depends on follows.
-    if !was_open && request.options.deps != Deps::None {
-        let mut own = request.clone();
-        own.options.deps = Deps::None;
-        match refresh::run(&own, &DiskSources, cancel, &teller) {
+    // What is not indexed yet is opened as soon as the own code is there; what that names itself follows, then all the rest.
+    let before = [Deps::None, Deps::Direct].into_iter().filter(|d| !was_open && *d != request.options.deps && request.options.deps != Deps::None);
+    for deps in before {
+        let mut part = request.clone();
+        part.options.deps = deps;
+        if deps != Deps::None {
+            tell(Outcome::Packages(deps));
+        }
+        match refresh::run(&part, &DiskSources, cancel, &teller) {
             Ok(_) => {
                 open(slot);
             }
             Err(e) => return tell(Outcome::Indexed(Err(failure_chain(&e)))),
         }
+    }
+    if !was_open && request.options.deps != Deps::None {
+        tell(Outcome::Packages(request.options.deps));
     }
     let result = refresh::run(request, &DiskSources, cancel, &teller);
     match result {

@@ -52,6 +52,20 @@ pub struct Working {
     pub elapsed: Duration,
     /// Phases that are over.
     pub over: Vec<Phase>,
+    /// Packages that are being added to what can be asked already.
+    pub packages: Option<compass_index::plan::Deps>,
+}
+
+impl Working {
+    /// What is being done, in front of how far it is.
+    pub fn what(&self) -> &'static str {
+        use compass_index::plan::Deps;
+        match self.packages {
+            None | Some(Deps::None) => "",
+            Some(Deps::Direct) => "direct packages: ",
+            Some(Deps::All) => "packages: ",
+        }
+    }
 }
 
 /// The pane.

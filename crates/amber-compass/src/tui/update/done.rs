@@ -9,7 +9,7 @@ use std::time::Duration;
 
 /// Indexing that has just been asked for.
 pub fn beginning() -> Working {
-    Working { phase: Phase::Walk, done: 0, total: 0, elapsed: Duration::ZERO, over: Vec::new() }
+    Working { phase: Phase::Walk, done: 0, total: 0, elapsed: Duration::ZERO, over: Vec::new(), packages: None }
 }
 
 /// Takes what a job said, unless a newer one of its lane was started since.
@@ -18,6 +18,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         return;
     }
     match outcome {
+        Outcome::Packages(deps) => state.survey.working = Some(Working { packages: Some(deps), ..beginning() }),
         Outcome::Waiting(process) => state.say(crate::cli::waiting_text(process)),
         Outcome::Progress { phase, done, total, elapsed } => progress(state, phase, done, total, elapsed),
         Outcome::Opened => opened(state, effects),
@@ -91,7 +92,7 @@ fn progress(state: &mut State, phase: Phase, done: u64, total: u64, elapsed: Dur
     if old.phase != phase && !over.contains(&old.phase) {
         over.push(old.phase);
     }
-    state.survey.working = Some(Working { phase, done, total, elapsed, over });
+    state.survey.working = Some(Working { phase, done, total, elapsed, over, packages: old.packages });
 }
 
 /// A generation can be asked: the first, or a newer one.

@@ -11,7 +11,8 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     put_line(buffer, top, vec![(format!(" {}", state.name), theme.strong)]);
     if let Some(working) = &state.survey.working {
         let at = Rect { x: top.x + state.name.chars().count() as u16 + 3, width: top.width.saturating_sub(state.name.chars().count() as u16 + 34), ..top };
-        put(buffer, at, &crate::cli::progress_text(working.phase, working.done, working.total, working.elapsed), theme.dim);
+        let far = crate::cli::progress_text(working.phase, working.done, working.total, working.elapsed);
+        put(buffer, at, &format!("{}{far}", working.what()), theme.dim);
     }
     for ((screen, at), (_, word, key)) in layout::tabs(state).into_iter().zip(layout::TABS) {
         let here = screen == state.screen;
