@@ -16,6 +16,7 @@ mod identity;
 mod index;
 mod layers;
 mod link;
+mod made;
 mod names;
 pub mod plan;
 mod progress;
@@ -29,6 +30,7 @@ pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind, Ste
 pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
 pub use index::{FileFacts, FileSource, Index, IndexError, Missing, UseAlone};
 pub use layers::LayerRow;
+pub use made::Made;
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use sources::{DiskSources, Sources};

@@ -104,6 +104,8 @@ pub enum Skip {
     Dependency,
     /// A package that a lock file or manifest names and that is not on the machine.
     AbsentPackage,
+    /// Files of C in so large a tree that headers outside it are not looked for.
+    HeadersOutside,
 }
 
 impl Skip {
@@ -115,6 +117,7 @@ impl Skip {
             Skip::Unreadable => "cannot be opened",
             Skip::Excluded => "excluded by amber-compass.toml",
             Skip::Dependency => "package folder, left out by --deps",
+            Skip::HeadersOutside => "file of C, in too large a tree to look for headers outside it",
             Skip::AbsentPackage => "package that is named but not on this machine",
         }
     }

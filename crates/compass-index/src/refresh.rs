@@ -518,6 +518,7 @@ impl Draft {
                 mtime_ns: file.mtime_ns,
                 inode: file.inode,
                 hash: 0,
+                made: crate::Made::default(),
                 layer: None,
             });
         }

@@ -61,6 +61,8 @@ pub struct FileRow {
     pub inode: u64,
     /// Hash of the content the facts were read from.
     pub hash: u64,
+    /// By hand, or by a program?
+    pub made: crate::Made,
     /// Position of its layer.
     pub layer: Option<u16>,
 }

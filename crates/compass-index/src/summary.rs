@@ -42,6 +42,8 @@ pub struct Summary {
     pub lines: u64,
     /// Files by language.
     pub languages: BTreeMap<String, u64>,
+    /// Files that nobody wrote by hand: generated, minified.
+    pub made: BTreeMap<String, u64>,
     /// Units.
     pub units: Units,
     /// Definitions that are not variables inside functions.

@@ -137,6 +137,10 @@ pub fn human(s: &Summary) -> String {
         share(s.linked.guessed),
         share(s.local)
     );
+    if !s.made.is_empty() {
+        let made: Vec<String> = s.made.iter().map(|(word, n)| format!("{n} {word}")).collect();
+        out += &format!("not written by hand: {}\n", made.join(", "));
+    }
     let mut causes: Vec<_> = s.unlinked.iter().collect();
     causes.sort_by_key(|c| std::cmp::Reverse(c.1));
     let causes: Vec<String> = causes.iter().map(|(c, n)| format!("{c} {n}")).collect();
@@ -144,8 +148,9 @@ pub fn human(s: &Summary) -> String {
     let gaps: Vec<String> = s.gaps_by_cause.iter().map(|(c, n)| format!("{c} {n}")).collect();
     out += &format!("gaps: {}\n", if gaps.is_empty() { "none".to_owned() } else { gaps.join(", ") });
     out += &format!(
-        "{} files read, {} linked in {:.2} s (walk {:.2}, read {:.2}, link {:.2}, write {:.2}); index {:.1} MB, peak memory {:.0} MB\n",
+        "{} files read{}, {} linked in {:.2} s (walk {:.2}, read {:.2}, link {:.2}, write {:.2}); index {:.1} MB, peak memory {:.0} MB\n",
         s.refreshed_files,
+        if s.depot_files > 0 { format!(" ({} of them taken from the depot)", s.depot_files) } else { String::new() },
         s.relinked_files,
         s.seconds.total,
         s.seconds.walk,

@@ -70,6 +70,8 @@ pub struct State {
     pub quiet: bool,
     /// Did files change while a run was under way?
     pub changed_meanwhile: bool,
+    /// The last warning that was shown.
+    pub warned: Option<String>,
 }
 
 impl State {
@@ -96,6 +98,7 @@ impl State {
             request: None,
             quiet: false,
             changed_meanwhile: false,
+            warned: None,
         }
     }
 

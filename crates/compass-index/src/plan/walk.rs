@@ -69,6 +69,7 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
                 }
             }
         }
+        warn_of_config(&config, &walk, &full, &mut plan.warnings);
         walk.finish(&mut plan);
         plan.roots.push(full);
     }
@@ -79,6 +80,26 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
     settle_headers(&mut plan.files);
     Ok(plan)
+}
+
+/// What the configuration says of paths that are not there.
+fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<String>) {
+    let mut nothing = |what: &str, pattern: &str| warnings.push(format!("{}: {what} {pattern:?} matches nothing", crate::config::FILE_NAME));
+    for (_, pattern) in config.exclude.iter().enumerate().filter(|(i, _)| !walk.excluding.contains(i)) {
+        nothing("exclude", pattern);
+    }
+    for folder in config.include_folders.iter().filter(|f| !root.join(f).is_dir()) {
+        nothing("include_folders", folder);
+    }
+    for further in config.roots.iter().filter(|r| !root.join(r).is_dir()) {
+        nothing("roots", further);
+    }
+    for layer in &config.layers {
+        let matches = |p: &&String| globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)));
+        for pattern in layer.paths.iter().filter(|p| !matches(p)) {
+            nothing(&format!("layer {:?}", layer.name), pattern);
+        }
+    }
 }
 
 /// Folders and macros of a build that left its commands behind.
@@ -142,6 +163,8 @@ struct Walk<'a> {
     index: usize,
     deps: Deps,
     exclude: globset::GlobSet,
+    /// Patterns of the configuration that excluded something.
+    excluding: rustc_hash::FxHashSet<usize>,
     cancel: &'a Cancel,
     walked: &'a dyn Fn(u64),
     files: Vec<(PlannedFile, String)>,
@@ -163,6 +186,7 @@ impl<'a> Walk<'a> {
             index,
             deps,
             exclude,
+            excluding: rustc_hash::FxHashSet::default(),
             cancel,
             walked,
             files: Vec::new(),
@@ -259,7 +283,9 @@ impl<'a> Walk<'a> {
     fn file(&mut self, path: &Path) {
         let relative = path.strip_prefix(self.root).unwrap_or(path);
         let shown = slashed(relative);
-        if self.exclude.is_match(relative) {
+        let excluded = self.exclude.matches(relative);
+        if !excluded.is_empty() {
+            self.excluding.extend(excluded);
             self.skip(Skip::Excluded, path);
             return;
         }

@@ -6,7 +6,7 @@ use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
 use crate::plan::{Plan, PlannedFile};
 use crate::store::{Depot, FileRow, Generation, PackedFacts, Reader, StoreError, Writer, pack_facts};
-use crate::{FileId, Phase, Progress, Sources};
+use crate::{FileId, Made, Phase, Progress, Sources};
 use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
@@ -80,6 +80,7 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
             Some(o) => {
                 row.hash = o.hash;
                 row.lines = o.lines;
+                row.made = o.made;
             }
             None => open.push(i),
         }
@@ -89,9 +90,10 @@ pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, can
     out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
     let context =
         Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes), index: job.index, threads: job.threads };
-    for (i, hash, lines) in read_open(&open, &job, &context, &mut out, writer)? {
+    for (i, hash, lines, made) in read_open(&open, &job, &context, &mut out, writer)? {
         job.rows[i].hash = hash;
         job.rows[i].lines = lines;
+        job.rows[i].made = made;
     }
     let nothing_changed = out.changed == 0 && job.same_request && job.old.is_some_and(|o| o.files.len() == job.rows.len() && o.linked);
     if !nothing_changed {
@@ -126,13 +128,13 @@ impl Context<'_> {
     }
 }
 
-/// Reads the open files; gives position, hash and lines of each.
-fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32)>, RefreshError> {
+/// Reads the open files; gives position, hash and lines of each, and how it was made.
+fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
     let total: u64 = open.iter().map(|i| job.plan.files[*i].bytes).sum();
     let (next, done) = (AtomicUsize::new(0), AtomicU64::new(0));
     let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
     let rows: &[FileRow] = job.rows;
-    let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found)>(256);
+    let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found, Made)>(256);
     let read = std::thread::scope(|scope| {
         for _ in 0..job.threads.max(1) {
             let sender = sender.clone();
@@ -144,10 +146,10 @@ fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, write
                     while let Some(&i) = open.get(next.fetch_add(1, Ordering::Relaxed)) {
                         let planned = &plan.files[i];
                         let depot = depot.as_ref().filter(|_| !plan.units[planned.unit].own);
-                        let Some(found) = read_one(planned, &rows[i], depot, context) else { break };
+                        let Some((found, made)) = read_one(planned, &rows[i], depot, context) else { break };
                         let bytes = done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
                         context.progress.report(Phase::Read, bytes, total);
-                        if sender.send((i, found)).is_err() {
+                        if sender.send((i, found, made)).is_err() {
                             break;
                         }
                     }
@@ -162,22 +164,22 @@ fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, write
 
 /// Takes what the threads found, numbers definitions, writes batches.
 fn collect(
-    receiver: crossbeam_channel::Receiver<(usize, Found)>,
+    receiver: crossbeam_channel::Receiver<(usize, Found, Made)>,
     job: &Job,
     context: &Context,
     out: &mut Read,
     writer: &mut Writer,
-) -> Result<Vec<(usize, u64, u32)>, RefreshError> {
+) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
     let mut results = Vec::new();
     let mut batch = Vec::new();
     let mut batch_bytes = 0;
     let mut packages = job.depot.and_then(|d| Packages::open(d, job.plan));
-    for (i, found) in receiver {
+    for (i, found, made) in receiver {
         let id = job.rows[i].id;
         let (hash, held, packed) = match found {
             Found::Same { hash } => {
                 let before = context.old.get(&id);
-                results.push((i, hash, before.map_or(0, |o| o.lines)));
+                results.push((i, hash, before.map_or(0, |o| o.lines), made));
                 if before.is_none_or(|o| o.hash != hash) {
                     out.changed += 1;
                     out.changes.push(Changed::unknown(id, "a run before this one had read the file already"));
@@ -207,7 +209,7 @@ fn collect(
             }
         };
         out.changed += 1;
-        results.push((i, hash, held.facts.lines));
+        results.push((i, hash, held.facts.lines, made));
         batch.push((id, hash, packed));
         batch_bytes += job.plan.files[i].bytes;
         out.facts[i] = Some(held);
@@ -225,29 +227,33 @@ fn collect(
 }
 
 /// Hashes a file and reads it if its content is new. `None` when cancelled.
-fn read_one(planned: &PlannedFile, row: &FileRow, depot: Option<&Depot>, context: &Context) -> Option<Found> {
+fn read_one(planned: &PlannedFile, row: &FileRow, depot: Option<&Depot>, context: &Context) -> Option<(Found, Made)> {
     if context.cancel.is_cancelled() {
         return None;
     }
-    let (hash, facts) = match context.sources.read(&planned.full) {
-        Ok(bytes) => {
-            let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
-            if context.known.contains(&(row.id, hash)) || context.old.get(&row.id).is_some_and(|o| o.hash == hash) {
-                return Some(Found::Same { hash });
-            }
-            if let Some(found) = depot.and_then(|d| from_depot(d, hash, planned, row, context)) {
-                return Some(found);
-            }
-            (hash, facts_of(planned, bytes, context.cancel)?)
-        }
-        Err(_) => (0, gap_only(GapCause::Unreadable, 0)),
+    let Ok(bytes) = context.sources.read(&planned.full) else {
+        return Some((found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context), Made::ByHand));
     };
+    let made = Made::of(&planned.path, planned.language, &bytes);
+    let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
+    if context.known.contains(&(row.id, hash)) || context.old.get(&row.id).is_some_and(|o| o.hash == hash) {
+        return Some((Found::Same { hash }, made));
+    }
+    if let Some(found) = depot.and_then(|d| from_depot(d, hash, planned, row, context)) {
+        return Some((found, made));
+    }
+    let facts = facts_of(planned, bytes, context.cancel)?;
+    Some((found(planned, row, hash, facts, context), made))
+}
+
+/// Facts just read: those of a file that was there before wait for its numbers.
+fn found(planned: &PlannedFile, row: &FileRow, hash: u64, facts: Facts, context: &Context) -> Found {
     if context.old.contains_key(&row.id) {
-        return Some(Found::Changed { hash, facts: Box::new(facts) });
+        return Found::Changed { hash, facts: Box::new(facts) };
     }
     let numbers = Numbers::fresh(&facts);
     let packed = pack_facts(&facts, &numbers);
-    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed, from_depot: false })
+    Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed, from_depot: false }
 }
 
 /// Facts that were read for another workspace. Of a file that was there before the numbers count: it is read.

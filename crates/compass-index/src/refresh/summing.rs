@@ -21,7 +21,7 @@ pub(super) fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput]
 /// Counts what is known without facts.
 pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
     (s.files, s.bytes, s.lines) = (overview.files.len() as u64, plan.bytes(), 0);
-    (s.units, s.languages) = Default::default();
+    (s.units, s.languages, s.made) = Default::default();
     for unit in &plan.units {
         if unit.own {
             s.units.own += 1;
@@ -32,6 +32,9 @@ pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
     for row in &overview.files {
         s.lines += u64::from(row.lines);
         *s.languages.entry(row.language.word().to_owned()).or_default() += 1;
+        if let Some(word) = row.made.word() {
+            *s.made.entry(word.to_owned()).or_default() += 1;
+        }
     }
 }
 

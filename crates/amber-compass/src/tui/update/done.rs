@@ -111,8 +111,12 @@ fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<S
     state.survey.working = None;
     match result {
         Ok((summary, warnings)) => {
-            match warnings.first() {
-                Some(warning) => state.complain(warning.clone()),
+            // What was said once is not said again after every saved file.
+            match warnings.first().filter(|w| state.warned.as_ref() != Some(*w)) {
+                Some(warning) => {
+                    state.warned = Some(warning.clone());
+                    state.complain(warning.clone());
+                }
                 None if summary.refreshed_files > 0 => {
                     state.say(format!("{} files read, {} linked in {:.1} s", summary.refreshed_files, summary.relinked_files, summary.seconds.total))
                 }

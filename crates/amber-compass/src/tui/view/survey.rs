@@ -182,6 +182,9 @@ fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     };
     heading(buffer, area, &mut line, "size", theme.dim);
     number(buffer, &mut line, "files", s.files.to_string(), theme.plain);
+    for (word, files) in &s.made {
+        number(buffer, &mut line, &format!("  {word}"), files.to_string(), theme.dim);
+    }
     number(buffer, &mut line, "lines", s.lines.to_string(), theme.plain);
     number(buffer, &mut line, "symbols", s.symbols.to_string(), theme.plain);
     number(buffer, &mut line, "uses", s.uses.to_string(), theme.plain);

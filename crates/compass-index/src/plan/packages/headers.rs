@@ -5,20 +5,27 @@
 
 use super::{Found, Package};
 use crate::plan::manifests::Ecosystem;
-use crate::plan::{Machine, Plan};
+use crate::plan::{Machine, Plan, Skip};
 use rustc_hash::FxHashSet;
 use std::path::{Path, PathBuf};
 
 /// So much of a file is looked through: includes stand at the top.
 const LOOKED_AT: u64 = 256 << 10;
+/// In a tree with more files than this nobody looks for what they include outside: it is mostly self-contained, and reading it takes seconds.
+const MAX_FILES: usize = 10_000;
 /// More headers than this are not followed.
 const MAX_HEADERS: usize = 20_000;
 
 /// Finds headers in the folders of the compiler and in folders that the build names outside the roots.
-pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
+pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
     let folders: Vec<PathBuf> = plan.build.outside_folders.iter().cloned().chain(machine.headers.iter().cloned()).collect();
     let own: Vec<&crate::plan::PlannedFile> = plan.files.iter().filter(|f| f.language.is_c_family()).collect();
     if folders.is_empty() || own.is_empty() {
+        return;
+    }
+    if own.len() > MAX_FILES {
+        let (count, example) = (own.len() as u64, own[0].path.clone());
+        plan.skipped.push((Skip::HeadersOutside, count, example));
         return;
     }
     let mut open: Vec<PathBuf> = own.iter().map(|f| f.full.clone()).collect();
