@@ -64,7 +64,7 @@ fn serve(engine: &EngineSlot, index: &Path, asked: &Receiver<()>, sender: &Sende
     let tell = move |event: notify::Result<notify::Event>| {
         let is_index = |p: &PathBuf| p.as_os_str().as_encoded_bytes().starts_with(index.as_encoded_bytes());
         // Reading a file is no change of it.
-        if event.map_or(true, |e| !e.kind.is_access() && !(!e.paths.is_empty() && e.paths.iter().all(is_index))) {
+        if event.ok().is_none_or(|e| !e.kind.is_access() && (e.paths.is_empty() || !e.paths.iter().all(is_index))) {
             let _ = changes_in.send(());
         }
     };

@@ -59,8 +59,7 @@ impl Words {
 
 /// The tables of each language that has a grammar.
 pub(crate) fn words(language: crate::Language, grammar: &Language) -> &'static Words {
-    const NONE: OnceLock<Words> = OnceLock::new();
-    static KNOWN: [OnceLock<Words>; crate::Language::ALL.len()] = [NONE; crate::Language::ALL.len()];
+    static KNOWN: [OnceLock<Words>; crate::Language::ALL.len()] = [const { OnceLock::new() }; crate::Language::ALL.len()];
     KNOWN[language as usize].get_or_init(|| Words::of(grammar))
 }
 

@@ -18,11 +18,20 @@ use std::rc::Rc;
 /// Deepest chain of evaluations.
 const MAX_DEPTH: usize = 48;
 
+/// Where members stand: file and scope.
+type Places = smallvec::SmallVec<[(u32, ScopeId); 1]>;
+
+/// What is remembered, and the names that were looked up for it.
+type Known<T> = (T, Names);
+
+/// Where a plain name stands, which, and what it is wanted for.
+type PlainKey = (u32, ScopeId, Gid, Wanted);
+
 /// Members a type has from elsewhere.
 #[derive(Default)]
 pub(super) struct Extensions {
     /// By type and name: file and scope of members that are the type's own.
-    pub(super) inherent: FxHashMap<(Sym, Gid), smallvec::SmallVec<[(u32, ScopeId); 1]>>,
+    pub(super) inherent: FxHashMap<(Sym, Gid), Places>,
     /// By type: file, scope, and the trait that is implemented there.
     pub(super) traits: FxHashMap<Sym, Vec<(u32, ScopeId, Entity)>>,
     /// The type that a scope extends.
@@ -35,8 +44,8 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) modules: &'m Modules,
     pub(super) extensions: &'m Extensions,
     memory: FxHashMap<(u32, TypeId), (Rc<Meaning>, Names)>,
-    pub(super) plain: FxHashMap<(u32, ScopeId, Gid, Wanted), (Rc<Lookup>, Names)>,
-    pub(super) targets: FxHashMap<(u32, u32), (Rc<[Target]>, Names)>,
+    pub(super) plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
+    pub(super) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
     pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
     pub(super) included: FxHashMap<u32, Rc<super::cfamily::FileSet>>,
     pub(super) based: FxHashMap<Sym, (Rc<[Ty]>, Names)>,

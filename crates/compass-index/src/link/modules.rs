@@ -186,7 +186,7 @@ impl Modules {
 
     fn find_entries(&mut self, world: &World) {
         for (i, unit) in world.units.iter().enumerate() {
-            if self.unit_at.get(&(unit.root, unit.dir.clone())).is_none() {
+            if !self.unit_at.contains_key(&(unit.root, unit.dir.clone())) {
                 continue;
             }
             let root = unit.root;

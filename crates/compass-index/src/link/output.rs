@@ -340,7 +340,7 @@ fn find_extensions(world: &World, modules: &Modules) -> Extensions {
                 found.of.entry((index, extension.scope)).or_insert(sym);
                 match implements {
                     Some(of) => found.traits.entry(sym).or_default().push((index, extension.scope, of)),
-                    None => inherent.entry(extension.scope).or_insert_with(Vec::new).push(sym),
+                    None => inherent.entry(extension.scope).or_default().push(sym),
                 }
             }
         }

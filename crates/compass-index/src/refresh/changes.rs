@@ -17,6 +17,9 @@ use std::cell::RefCell;
 use std::collections::BTreeSet;
 use std::hash::{Hash, Hasher};
 
+/// A macro, and the bytes in the branches with and without it: before, now.
+pub(crate) type Choice = (String, (u64, u64), (u64, u64));
+
 /// A changed file.
 #[derive(Debug, Clone)]
 pub(crate) struct Changed {
@@ -29,7 +32,7 @@ pub(crate) struct Changed {
     /// Included paths of before or now that are not in both.
     pub(crate) included: Vec<String>,
     /// How many bytes stand in the branches that a macro chooses, where that changed: name, before, now.
-    pub(crate) choices: Vec<(String, (u64, u64), (u64, u64))>,
+    pub(crate) choices: Vec<Choice>,
 }
 
 impl Changed {

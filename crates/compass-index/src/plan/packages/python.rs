@@ -126,7 +126,7 @@ fn mount(plan: &Plan, site: &Path, (users, named): (&[usize], &[String]), librar
             needs: Vec::new(),
             files,
         };
-        at.push((!inside_roots).then(|| found.packages.len()));
+        at.push((!inside_roots).then_some(found.packages.len()));
         if !inside_roots {
             found.packages.push(package);
         }
