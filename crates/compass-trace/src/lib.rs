@@ -13,6 +13,7 @@ pub mod chains;
 pub mod crossings;
 pub mod fuzzy;
 pub mod question;
+pub mod units;
 
 pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine};
 

@@ -20,7 +20,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 10;
+pub const LANES: usize = 11;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -36,6 +36,7 @@ pub enum Lane {
     Chain,
     Beside,
     Unfold,
+    Units,
 }
 
 /// Something to do.
@@ -66,6 +67,8 @@ pub enum Job {
     Beside(Spot),
     /// What stands at a place, unfolded.
     Unfold(Spot),
+    /// All units, or what a row of their list holds.
+    Units(Option<compass_trace::units::Node>),
 }
 
 impl Job {
@@ -82,6 +85,7 @@ impl Job {
             Job::Grow { .. } | Job::Ways(_) => Lane::Chain,
             Job::Beside(_) => Lane::Beside,
             Job::Unfold(_) => Lane::Unfold,
+            Job::Units(_) => Lane::Units,
         }
     }
 }
@@ -117,6 +121,7 @@ pub enum Outcome {
     Chain(Option<String>, Result<Shown, String>),
     Beside(Result<Box<Page>, String>),
     Unfolded(Result<Box<Unfolded>, String>),
+    Units(Option<compass_trace::units::Node>, Result<Vec<compass_trace::units::Entry>, String>),
 }
 
 /// An event from a job.

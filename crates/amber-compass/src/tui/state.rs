@@ -6,12 +6,14 @@ mod chains;
 mod desk;
 mod survey;
 mod unfold;
+mod units;
 
 pub use answers::AnswersPane;
 pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};
 pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
+pub use units::{UnitLine, UnitsPane};
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 
 use super::theme::Theme;
@@ -25,6 +27,7 @@ pub enum Screen {
     Answers,
     Chains,
     Unfold,
+    Units,
 }
 
 /// See the module.
@@ -46,6 +49,8 @@ pub struct State {
     pub chains: ChainsPane,
     /// Fifth screen, and its panel on the desk.
     pub unfold: UnfoldPane,
+    /// Seventh screen.
+    pub units: UnitsPane,
     /// The ask line.
     pub ask: AskLine,
     /// Are the keys of this screen shown over it?
@@ -86,6 +91,7 @@ impl State {
             answers: AnswersPane::default(),
             chains: ChainsPane::default(),
             unfold: UnfoldPane::default(),
+            units: UnitsPane::default(),
             ask: AskLine::default(),
             help: false,
             message: None,

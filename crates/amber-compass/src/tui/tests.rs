@@ -330,6 +330,86 @@ fn packages_follow_own_code_and_another_writer_is_named() {
     assert!(told(Outcome::Waiting(4711)).contains("process 4711 is bringing this index up to date"));
 }
 
+fn unit_entry(number: u32, name: &str, own: bool, place: Option<(&str, u32)>) -> compass_trace::units::Entry {
+    compass_trace::units::Entry {
+        node: compass_trace::units::Node::Unit(compass_index::UnitId(number)),
+        tag: "cargo".to_owned(),
+        name: name.to_owned(),
+        detail: "3 files".to_owned(),
+        place: place.map(|(p, l)| (p.to_owned(), l, 1)),
+        opens: place.is_none(),
+        own,
+    }
+}
+
+/// The list of units with two of them, the screen shown.
+fn units(size: (u16, u16)) -> State {
+    let mut state = State::new("larder-hollow".to_owned(), size, Theme::dark());
+    state.ready = true;
+    let effects = press(&mut state, KeyCode::F(7));
+    assert!(matches!(effects[..], [Effect::Start(_, Job::Units(None))]), "{effects:?}");
+    let entries = vec![unit_entry(0, "board 0.1.0", true, None), unit_entry(1, "rack 1.2.0", false, None)];
+    let number = state.latest[Lane::Units as usize];
+    update(&mut state, Event::Done((Lane::Units, number, Outcome::Units(None, Ok(entries)))));
+    state
+}
+
+/// Unfolds the selected row into one file.
+fn unfolded(state: &mut State) {
+    let node = state.units.current().expect("a row").entry.node;
+    let effects = press(state, KeyCode::Right);
+    assert!(matches!(&effects[..], [Effect::Start(_, Job::Units(Some(n)))] if *n == node), "{effects:?}");
+    let number = state.latest[Lane::Units as usize];
+    let entries = vec![unit_entry(7, "src/lib.rs", true, Some(("board/src/lib.rs", 4)))];
+    update(state, Event::Done((Lane::Units, number, Outcome::Units(Some(node), Ok(entries)))));
+}
+
+#[rstest]
+#[case::wide(160, 45)]
+#[case::middle(100, 30)]
+#[case::narrow(80, 24)]
+#[case::smallest(60, 15)]
+fn units_unfold_and_fold(#[case] cols: u16, #[case] rows: u16) {
+    let mut state = units((cols, rows));
+    let shown = screen(&state).join("\n");
+    assert!(shown.contains("1 own, 1 of dependencies") && shown.contains("+ cargo      board 0.1.0") && shown.contains("UNITS F7"), "{shown}");
+    unfolded(&mut state);
+    let shown = screen(&state).join("\n");
+    assert!(shown.contains("- cargo      board 0.1.0") && shown.contains("src/lib.rs"), "{shown}");
+    // Right again goes into what is open; left folds what one stands in.
+    press(&mut state, KeyCode::Right);
+    assert_eq!(state.units.selected, 1);
+    press(&mut state, KeyCode::Left);
+    assert_eq!((state.units.selected, state.units.lines.len(), state.units.lines[0].open), (0, 2, false));
+}
+
+#[test]
+fn a_row_of_units_with_a_place_opens_it() {
+    let mut state = units((120, 40));
+    unfolded(&mut state);
+    let effects = press(&mut state, KeyCode::Char('2'));
+    let is_it = |e: &Effect| matches!(e, Effect::Start(_, Job::Page(spot)) if spot.path == "board/src/lib.rs" && spot.line == 4);
+    assert!(effects.iter().any(is_it), "{effects:?}");
+}
+
+#[test]
+fn units_follow_the_index_and_keep_the_selected_one() {
+    let mut state = units((120, 40));
+    press(&mut state, KeyCode::Down);
+    assert_eq!(state.units.current().map(|l| l.entry.name.as_str()), Some("rack 1.2.0"));
+    let effects = update(&mut state, Event::Done((Lane::Index, 0, Outcome::Opened)));
+    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Units(None)))), "{effects:?}");
+    let number = state.latest[Lane::Units as usize];
+    let entries = vec![unit_entry(0, "board 0.1.0", true, None), unit_entry(2, "ash 1.0.0", false, None), unit_entry(1, "rack 1.2.0", false, None)];
+    update(&mut state, Event::Done((Lane::Units, number, Outcome::Units(None, Ok(entries)))));
+    assert_eq!(state.units.selected, 2);
+    // A click chooses, a second one unfolds.
+    let y = view::layout::units(&state).y;
+    click(&mut state, 8, y);
+    assert_eq!(state.units.selected, 0);
+    assert!(matches!(click(&mut state, 8, y)[..], [Effect::Start(_, Job::Units(Some(_)))]));
+}
+
 fn mouse(state: &mut State, kind: crossterm::event::MouseEventKind, column: u16, row: u16) -> Vec<Effect> {
     update(state, Event::Mouse(crossterm::event::MouseEvent { kind, column, row, modifiers: KeyModifiers::NONE }))
 }

@@ -8,6 +8,7 @@ mod done;
 mod keys;
 mod mouse;
 mod unfold;
+mod units;
 
 pub use actions::refresh;
 pub use keys::{Action, bindings};
@@ -73,7 +74,7 @@ fn key_pressed(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
     }
     if let Some(screen) = keys::screen_key(key) {
         state.ask.close();
-        go_to(state, screen);
+        show(state, screen, effects);
         return;
     }
     if state.ask.mode != AskMode::Closed {
@@ -93,6 +94,14 @@ fn key_pressed(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
 pub fn go_to(state: &mut State, screen: Screen) {
     state.screen = screen;
     state.answers.narrowing = false;
+}
+
+/// Shows a screen, and asks for what it shows.
+fn show(state: &mut State, screen: Screen, effects: &mut Vec<Effect>) {
+    go_to(state, screen);
+    if screen == Screen::Units {
+        units::show(state, effects);
+    }
 }
 
 /// Starts a job in its lane; answers to older ones there will be dropped.

@@ -9,8 +9,10 @@ mod help;
 pub mod layout;
 mod survey;
 mod unfold;
+mod units;
 
 pub use chains::row_at as chain_row_at;
+pub use units::row_at as unit_row_at;
 
 use super::state::{AskMode, Screen, State};
 use ratatui::Frame;
@@ -41,6 +43,7 @@ pub fn draw(state: &State, frame: &mut Frame) {
         Screen::Answers => answers::draw(state, buffer),
         Screen::Chains => chains::draw(state, buffer),
         Screen::Unfold => unfold::draw(state, buffer),
+        Screen::Units => units::draw(state, buffer),
     }
     if state.unfold.panel && state.screen == Screen::Desk {
         let side = layout::desk(state).bearings;

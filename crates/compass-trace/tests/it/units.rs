@@ -131,3 +131,29 @@ fn packages_that_are_not_on_the_machine_are_said() {
     let absent = plan.skipped.iter().find(|s| s.0 == compass_index::plan::Skip::AbsentPackage).expect("one is absent");
     assert_eq!((absent.1, absent.2.as_str()), (1, "cellar 4.0.0"));
 }
+
+#[test]
+fn units_unfold_to_what_they_need_and_hold() {
+    use compass_trace::units::Node;
+    let case = Case::read(Path::new("tests/cases/units/rust.txt"));
+    let engine = case.engine(Deps::All);
+    let units = engine.units();
+    let told: Vec<String> = units.iter().map(|u| format!("{}{} {}", if u.own { "own " } else { "" }, u.tag, u.name)).collect();
+    let wanted = ["own folder src-tree", "own cargo board 0.1.0", "own cargo planner 0.1.0", "cargo core", "cargo rack 0.9.1", "cargo rack 1.2.0", "cargo salt 0.3.0", "cargo std", "cargo wash 0.1.0"];
+    assert_eq!(told, wanted);
+    let of = |name: &str| units.iter().find(|u| u.name == name).expect("a unit");
+    assert!(of("rack 1.2.0").detail.contains("needed by 2") && of("board 0.1.0").detail.contains("needs 5"), "{units:#?}");
+    let board = engine.inside(of("board 0.1.0").node).expect("its parts");
+    assert_eq!(board[0].tag, "needs");
+    let needs: Vec<String> = engine.inside(board[0].node).expect("units").into_iter().map(|u| u.name).collect();
+    assert_eq!(needs, ["core", "planner 0.1.0", "rack 1.2.0", "std", "wash 0.1.0"]);
+    let old = engine.inside(of("rack 0.9.1").node).expect("its parts");
+    let file = old.iter().find(|e| e.name == "src/lib.rs").expect("the root of the crate");
+    let outer = engine.inside(file.node).expect("definitions");
+    let told: Vec<String> = outer.iter().map(|e| format!("{} {} {}", e.tag, e.name, e.detail)).collect();
+    assert_eq!(told, ["fn turn line 3", "struct Brine line 4"]);
+    let inner: Vec<String> = engine.inside(outer[1].node).expect("members").into_iter().map(|e| e.name).collect();
+    assert_eq!((inner, outer[1].opens, outer[0].opens), (vec!["rinse".to_owned()], true, false));
+    assert_eq!(outer[0].place.as_ref().map(|p| (p.1, p.2)), Some((3, 8)));
+    assert_eq!(engine.inside(Node::Unit(compass_index::UnitId(99))).expect("nothing"), []);
+}

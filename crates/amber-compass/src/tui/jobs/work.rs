@@ -71,6 +71,13 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
             let found = engine().and_then(|e| super::trace::unfold(&e, &spot, &context));
             tell(Outcome::Unfolded(found.map(Box::new)));
         }
+        Job::Units(node) => {
+            let found = engine().and_then(|e| match node {
+                None => Ok(e.units()),
+                Some(node) => e.inside(node).map_err(|e| failure_chain(&e)),
+            });
+            tell(Outcome::Units(node, found));
+        }
         Job::Survey => tell(Outcome::Survey(engine().and_then(|e| survey(&e, &context)).map(Box::new))),
     }
 }

@@ -1,6 +1,6 @@
 //! Actions that hold on every screen, and the ask line.
 
-use super::{Action, Effect, answers, chains, desk, go_to, start, unfold};
+use super::{Action, Effect, answers, chains, desk, go_to, start, unfold, units};
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Screen, Spot, State};
 use crate::tui::watch::Watched;
@@ -22,6 +22,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             Screen::Answers => answers::act(state, action, effects),
             Screen::Chains => chains::act(state, action, effects),
             Screen::Unfold => unfold::act(state, action, effects),
+            Screen::Units => units::act(state, action, effects),
         },
     }
 }

@@ -58,6 +58,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.unfold.shown = None;
             state.unfold.why = Some(why);
         }
+        Outcome::Units(of, found) => super::units::take(state, of, found),
         Outcome::Survey(Ok(data)) => state.survey.data = Some(*data),
         Outcome::Survey(Err(why)) => state.complain(why),
     }
@@ -98,6 +99,10 @@ fn progress(state: &mut State, phase: Phase, done: u64, total: u64, elapsed: Dur
 /// A generation can be asked: the first, or a newer one.
 fn opened(state: &mut State, effects: &mut Vec<Effect>) {
     state.ready = true;
+    state.units.loaded = false;
+    if state.screen == crate::tui::state::Screen::Units {
+        super::units::show(state, effects);
+    }
     start(state, Job::Survey, effects);
     if let Some(spot) = state.pending.take() {
         desk::open(state, spot, effects);

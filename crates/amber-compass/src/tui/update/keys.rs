@@ -111,6 +111,10 @@ static TABLE: &[Binding] = &[
     on(Screen::Unfold, KeyCode::Right, "→", Action::LaterQuestion, "in the result: the piece after"),
     on(Screen::Unfold, KeyCode::Home, "Home", Action::First, "as written"),
     on(Screen::Unfold, KeyCode::End, "End", Action::Last, "all steps"),
+    on(Screen::Units, KeyCode::Right, "→", Action::Right, "unfold what is here"),
+    on(Screen::Units, KeyCode::Left, "←", Action::Left, "fold it, or what it stands in"),
+    on(Screen::Units, KeyCode::Home, "Home", Action::First, "first row"),
+    on(Screen::Units, KeyCode::End, "End", Action::Last, "last row"),
     on(Screen::Answers, KeyCode::Home, "Home", Action::First, "first row"),
     on(Screen::Answers, KeyCode::End, "End", Action::Last, "last row"),
 ];
@@ -135,7 +139,7 @@ pub fn action(screen: Screen, key: KeyEvent) -> Option<Action> {
     found.or_else(|| TABLE.iter().find(|b| b.code == key.code && b.screen.is_none())).map(|b| b.action)
 }
 
-/// F1-F5 and Alt with a digit choose screens, whatever has the caret.
+/// F1-F7 and Alt with a digit choose screens, whatever has the caret.
 pub fn screen_key(key: KeyEvent) -> Option<Screen> {
     let number = match key.code {
         KeyCode::F(n) => n,
@@ -148,6 +152,7 @@ pub fn screen_key(key: KeyEvent) -> Option<Screen> {
         3 => Some(Screen::Answers),
         4 => Some(Screen::Chains),
         5 => Some(Screen::Unfold),
+        7 => Some(Screen::Units),
         _ => None,
     }
 }

@@ -1,6 +1,6 @@
 //! The mouse: click to place, click again to follow, wheel to scroll.
 
-use super::{Effect, answers, desk, go_to};
+use super::{Effect, answers, desk};
 use crate::tui::state::{Screen, State};
 use crate::tui::view::{columns, layout};
 use crossterm::event::{MouseButton, MouseEvent, MouseEventKind};
@@ -20,6 +20,7 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     match state.screen {
         Screen::Answers => answers::select(state, by, effects),
         Screen::Chains => super::chains::select(state, by, effects),
+        Screen::Units => super::units::select(state, by),
         Screen::Unfold => {
             let action = if by > 0 { super::Action::Down } else { super::Action::Up };
             super::unfold::act(state, action, effects);
@@ -39,14 +40,25 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
 
 fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     if let Some(screen) = layout::tab_at(state, at) {
-        go_to(state, screen);
+        super::show(state, screen, effects);
         return;
     }
     match state.screen {
         Screen::Desk => click_code(state, at, effects),
         Screen::Answers => click_row(state, at, effects),
         Screen::Chains => click_chain(state, at, effects),
+        Screen::Units => click_unit(state, at, effects),
         Screen::Survey | Screen::Unfold => {}
+    }
+}
+
+/// A second click on a row does what Enter does.
+fn click_unit(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let Some(row) = crate::tui::view::unit_row_at(state, at) else { return };
+    let same = state.units.selected == row;
+    state.units.selected = row;
+    if same {
+        super::units::act(state, super::Action::Follow, effects);
     }
 }
 

@@ -10,7 +10,7 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let top = Rect { height: 1, ..area };
     put_line(buffer, top, vec![(format!(" {}", state.name), theme.strong)]);
     if let Some(working) = &state.survey.working {
-        let at = Rect { x: top.x + state.name.chars().count() as u16 + 3, width: top.width.saturating_sub(state.name.chars().count() as u16 + 34), ..top };
+        let at = Rect { x: top.x + state.name.chars().count() as u16 + 3, width: layout::tabs(state)[0].1.x.saturating_sub(state.name.chars().count() as u16 + 4), ..top };
         let far = crate::cli::progress_text(working.phase, working.done, working.total, working.elapsed);
         put(buffer, at, &format!("{}{far}", working.what()), theme.dim);
     }
@@ -58,6 +58,7 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Desk) => " Enter follow · Backspace back · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
         (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
         (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · / ask · Backspace desk · ? keys",
+        (_, Screen::Units) => " Enter open · → unfold · ← fold · 1-9 choose · / ask · Backspace desk · ? keys",
         (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · o only this one · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
         (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
     };

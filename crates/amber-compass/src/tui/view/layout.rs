@@ -4,12 +4,13 @@ use crate::tui::state::{Page, Screen, State};
 use ratatui::layout::{Position, Rect};
 
 /// Tabs of the first row.
-pub const TABS: [(Screen, &str, &str); 5] = [
+pub const TABS: [(Screen, &str, &str); 6] = [
     (Screen::Survey, "survey", "F1"),
     (Screen::Desk, "desk", "F2"),
     (Screen::Answers, "answers", "F3"),
     (Screen::Chains, "chains", "F4"),
     (Screen::Unfold, "unfold", "F5"),
+    (Screen::Units, "units", "F7"),
 ];
 
 /// At most this many rows of the track are shown.
@@ -34,12 +35,13 @@ pub fn key_row(state: &State) -> Rect {
 /// Cells of the tabs, right-aligned in the first row.
 pub fn tabs(state: &State) -> Vec<(Screen, Rect)> {
     let widths: Vec<u16> = TABS.iter().map(|t| t.1.len() as u16 + 1 + t.2.len() as u16).collect();
-    let total: u16 = widths.iter().sum::<u16>() + 3 * (TABS.len() as u16 - 1) + 1;
+    let gap = if state.size.0 < 100 { 1 } else { 3 };
+    let total: u16 = widths.iter().sum::<u16>() + gap * (TABS.len() as u16 - 1) + 1;
     let mut x = state.size.0.saturating_sub(total);
     let mut out = Vec::new();
     for (tab, width) in TABS.iter().zip(widths) {
         out.push((tab.0, Rect { x, y: 0, width, height: 1 }));
-        x += width + 3;
+        x += width + gap;
     }
     out
 }
@@ -47,6 +49,18 @@ pub fn tabs(state: &State) -> Vec<(Screen, Rect)> {
 /// The screen whose tab is at a position.
 pub fn tab_at(state: &State, at: Position) -> Option<Screen> {
     tabs(state).into_iter().find(|t| t.1.contains(at)).map(|t| t.0)
+}
+
+/// Rows of the list of units.
+pub fn units(state: &State) -> Rect {
+    let body = body(state);
+    Rect { y: body.y + 2.min(body.height), height: body.height.saturating_sub(2), ..body }
+}
+
+/// The first row of that list that is shown: the selected one stands in view.
+pub fn units_top(state: &State) -> usize {
+    let height = usize::from(units(state).height).max(1);
+    state.units.selected.saturating_sub(height / 2).min(state.units.lines.len().saturating_sub(height))
 }
 
 /// Parts of the desk.

@@ -1,0 +1,102 @@
+//! Units: unfolding and folding rows, opening what they stand for.
+
+use super::{Action, Effect, desk, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{Spot, State, UnitLine};
+use crate::tui::view::layout;
+use compass_trace::units::{Entry, Node};
+
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    let page = i64::from(layout::units(state).height.max(2)) - 1;
+    match action {
+        Action::Up => select(state, -1),
+        Action::Down => select(state, 1),
+        Action::PageUp => select(state, -page),
+        Action::PageDown => select(state, page),
+        Action::First => select(state, i64::MIN / 2),
+        Action::Last => select(state, i64::MAX / 2),
+        Action::Right => unfold(state, effects),
+        Action::Left => fold(state),
+        Action::Follow => follow(state, effects),
+        Action::Digit(n) => {
+            let row = layout::units_top(state) + n as usize - 1;
+            if row < state.units.lines.len() {
+                state.units.selected = row;
+                follow(state, effects);
+            }
+        }
+        _ => {}
+    }
+}
+
+/// Asks for the list, unless it is there.
+pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.ready && !state.units.loaded {
+        start(state, Job::Units(None), effects);
+    }
+}
+
+/// Moves the selection.
+pub fn select(state: &mut State, by: i64) {
+    let last = state.units.lines.len().saturating_sub(1) as i64;
+    state.units.selected = (state.units.selected as i64).saturating_add(by).clamp(0, last) as usize;
+}
+
+/// Takes rows that were asked for: the whole list, or what a row holds.
+pub fn take(state: &mut State, of: Option<Node>, found: Result<Vec<Entry>, String>) {
+    let entries = match found {
+        Ok(entries) => entries,
+        Err(why) => return state.complain(why),
+    };
+    match of {
+        None => {
+            // Where one stood is found again, as far as it is still there.
+            let before = state.units.current().map(|l| (l.entry.tag.clone(), l.entry.name.clone()));
+            state.units.lines = entries.into_iter().map(|entry| UnitLine { depth: 0, entry, open: false }).collect();
+            let again = state.units.lines.iter().position(|l| before.as_ref().is_some_and(|(tag, name)| l.entry.tag == *tag && l.entry.name == *name));
+            state.units.selected = again.unwrap_or(0);
+            state.units.loaded = true;
+        }
+        Some(node) => {
+            state.units.waiting = None;
+            // The same unit may stand in several places: the one selected is meant.
+            if state.units.current().is_some_and(|l| l.entry.node == node) {
+                state.units.unfold(state.units.selected, entries);
+            }
+        }
+    }
+}
+
+fn unfold(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(line) = state.units.current() else { return };
+    if line.open {
+        select(state, 1);
+    } else if line.entry.opens {
+        let node = line.entry.node;
+        state.units.waiting = Some(node);
+        start(state, Job::Units(Some(node)), effects);
+    }
+}
+
+/// Folds the row, or the one it stands in.
+fn fold(state: &mut State) {
+    let at = state.units.selected;
+    if state.units.current().is_some_and(|l| l.open) {
+        state.units.fold(at);
+    } else if let Some(holder) = state.units.holder(at) {
+        state.units.selected = holder;
+        state.units.fold(holder);
+    }
+}
+
+fn follow(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(line) = state.units.current() else { return };
+    match &line.entry.place {
+        Some((path, at, column)) => {
+            let (spot, how) = (Spot { path: path.clone(), line: *at, column: *column }, format!("units: {}", line.entry.name));
+            desk::jump(state, spot, &how, effects);
+        }
+        None if line.open => fold(state),
+        None => unfold(state, effects),
+    }
+}
