@@ -13,8 +13,8 @@ pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};
 pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
-pub use units::{UnitLine, UnitsPane};
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
+pub use units::{UnitLine, UnitsPane};
 
 use super::theme::Theme;
 

@@ -40,6 +40,12 @@ struct Package {
 }
 
 impl Package {
+    /// Some files of a folder, under a name.
+    fn of_files(ecosystem: Ecosystem, name: &str, base: &Path, files: Vec<PathBuf>) -> Package {
+        let (entries, needs) = (Vec::new(), Vec::new());
+        Package { ecosystem, name: name.to_owned(), version: String::new(), base: base.to_owned(), dir: String::new(), entries, needs, files: Some(files) }
+    }
+
     fn full(&self) -> PathBuf {
         self.base.join(&self.dir)
     }

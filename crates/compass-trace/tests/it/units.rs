@@ -139,7 +139,17 @@ fn units_unfold_to_what_they_need_and_hold() {
     let engine = case.engine(Deps::All);
     let units = engine.units();
     let told: Vec<String> = units.iter().map(|u| format!("{}{} {}", if u.own { "own " } else { "" }, u.tag, u.name)).collect();
-    let wanted = ["own folder src-tree", "own cargo board 0.1.0", "own cargo planner 0.1.0", "cargo core", "cargo rack 0.9.1", "cargo rack 1.2.0", "cargo salt 0.3.0", "cargo std", "cargo wash 0.1.0"];
+    let wanted = [
+        "own folder src-tree",
+        "own cargo board 0.1.0",
+        "own cargo planner 0.1.0",
+        "cargo core",
+        "cargo rack 0.9.1",
+        "cargo rack 1.2.0",
+        "cargo salt 0.3.0",
+        "cargo std",
+        "cargo wash 0.1.0",
+    ];
     assert_eq!(told, wanted);
     let of = |name: &str| units.iter().find(|u| u.name == name).expect("a unit");
     assert!(of("rack 1.2.0").detail.contains("needed by 2") && of("board 0.1.0").detail.contains("needs 5"), "{units:#?}");

@@ -10,7 +10,11 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let top = Rect { height: 1, ..area };
     put_line(buffer, top, vec![(format!(" {}", state.name), theme.strong)]);
     if let Some(working) = &state.survey.working {
-        let at = Rect { x: top.x + state.name.chars().count() as u16 + 3, width: layout::tabs(state)[0].1.x.saturating_sub(state.name.chars().count() as u16 + 4), ..top };
+        let at = Rect {
+            x: top.x + state.name.chars().count() as u16 + 3,
+            width: layout::tabs(state)[0].1.x.saturating_sub(state.name.chars().count() as u16 + 4),
+            ..top
+        };
         let far = crate::cli::progress_text(working.phase, working.done, working.total, working.elapsed);
         put(buffer, at, &format!("{}{far}", working.what()), theme.dim);
     }

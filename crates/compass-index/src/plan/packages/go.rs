@@ -51,17 +51,7 @@ fn library(machine: &Machine, found: &mut Found) -> Option<usize> {
     let is_part = |f: &PathBuf| f.extension().is_some_and(|e| e == "go") && !f.strip_prefix(base).is_ok_and(|p| p.starts_with("cmd"));
     files.retain(is_part);
     files.sort();
-    let package = Package {
-        ecosystem: Ecosystem::Go,
-        name: "std".to_owned(),
-        version: String::new(),
-        base: base.clone(),
-        dir: String::new(),
-        entries: Vec::new(),
-        needs: Vec::new(),
-        files: Some(files),
-    };
-    Some(found.add(package))
+    Some(found.add(Package::of_files(Ecosystem::Go, "std", base, files)))
 }
 
 /// A version of a module.

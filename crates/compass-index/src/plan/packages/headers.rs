@@ -55,17 +55,7 @@ fn mount(plan: &Plan, folders: &[PathBuf], headers: FxHashSet<PathBuf>, found: &
     bases.dedup();
     for base in bases {
         let files = headers.iter().filter(|h| base_of(h).as_ref() == Some(&base)).cloned().collect();
-        let package = Package {
-            ecosystem: Ecosystem::Plain,
-            name: format!("headers of {}", base.display()),
-            version: String::new(),
-            base: base.clone(),
-            dir: String::new(),
-            entries: Vec::new(),
-            needs: Vec::new(),
-            files: Some(files),
-        };
-        let package = found.add(package);
+        let package = found.add(Package::of_files(Ecosystem::Plain, &format!("headers of {}", base.display()), &base, files));
         found.own.extend(users.iter().map(|u| (*u, base.display().to_string(), package)));
     }
 }

@@ -93,16 +93,7 @@ fn library(base: &Path, found: &mut Found) -> usize {
     let mut files = super::files_below(base, Ecosystem::Python);
     files.retain(is_part);
     files.sort();
-    found.add(Package {
-        ecosystem: Ecosystem::Python,
-        name: "std".to_owned(),
-        version: String::new(),
-        base: base.to_owned(),
-        dir: String::new(),
-        entries: Vec::new(),
-        needs: Vec::new(),
-        files: Some(files),
-    })
+    found.add(Package::of_files(Ecosystem::Python, "std", base, files))
 }
 
 /// Adds the distributions of one folder of packages.
