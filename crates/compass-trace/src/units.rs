@@ -35,6 +35,8 @@ pub struct Entry {
     pub opens: bool,
     /// The workspace's own?
     pub own: bool,
+    /// For a unit of a further root that root: it can be taken out.
+    pub root: Option<String>,
 }
 
 /// What is counted of a unit.
@@ -54,7 +56,9 @@ impl Engine {
         let counts = self.unit_counts();
         let mut units: Vec<&UnitRow> = self.index().units().iter().filter(|u| counts.contains_key(&u.id)).collect();
         units.sort_by(|a, b| (!a.own, if a.own { &a.dir } else { &a.name }, &a.version).cmp(&(!b.own, if b.own { &b.dir } else { &b.name }, &b.version)));
-        units.into_iter().map(|u| unit_entry(u, &counts[&u.id])).collect()
+        let roots = self.index().own_roots();
+        let further = |u: &UnitRow| roots.get(u.root as usize).filter(|_| u.own && u.root > 0).cloned();
+        units.into_iter().map(|u| Entry { root: further(u), ..unit_entry(u, &counts[&u.id]) }).collect()
     }
 
     /// What a row holds, in order.
@@ -101,7 +105,16 @@ impl Engine {
         let needs = self.needs_of(id).len();
         if needs > 0 {
             let name = if needs == 1 { "1 unit".to_owned() } else { format!("{needs} units") };
-            out.push(Entry { node: Node::Needs(id), tag: "needs".to_owned(), name, detail: String::new(), place: None, opens: true, own: unit.own });
+            out.push(Entry {
+                node: Node::Needs(id),
+                tag: "needs".to_owned(),
+                name,
+                detail: String::new(),
+                place: None,
+                opens: true,
+                own: unit.own,
+                root: None,
+            });
         }
         let front = if unit.dir.is_empty() { String::new() } else { format!("{}/", unit.dir) };
         for file in index.files().iter().filter(|f| f.id.unit == id) {
@@ -114,6 +127,7 @@ impl Engine {
                 place: Some((index.path_of(file.id), 1, 1)),
                 opens: file.language != compass_facts::Language::Text,
                 own: unit.own,
+                root: None,
             });
         }
         out
@@ -152,6 +166,7 @@ impl Engine {
                 place: Some((path.clone(), line, column)),
                 opens: is_holder(*def),
                 own,
+                root: None,
             });
         }
         Ok(out)
@@ -190,6 +205,7 @@ fn unit_entry(unit: &UnitRow, counts: &Counts) -> Entry {
         place: None,
         opens: true,
         own: unit.own,
+        root: None,
     }
 }
 

@@ -124,6 +124,11 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
             Effect::Quit => return Ok(true),
             Effect::Start(number, job) => jobs.run(number, job),
             Effect::Watch => watch.follow(),
+            Effect::Roots(change) => {
+                let mut more = Vec::new();
+                change_roots(state, &change, &mut more);
+                carry_out(guard, threads, state, more)?;
+            }
             Effect::Keep(name, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, &text) {
                 Ok(path) => state.say(format!("kept in {}", path.display())),
                 Err(e) => state.complain(format!("the chain could not be kept: {e}")),
@@ -146,6 +151,20 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
         }
     }
     Ok(false)
+}
+
+/// Changes the roots and indexes with those there are now.
+fn change_roots(state: &mut State, change: &crate::roots::Change, effects: &mut Vec<Effect>) {
+    let Some(root) = state.request.as_ref().and_then(|r| r.options.roots.first().cloned()) else { return };
+    match crate::roots::change(&root, &root, std::slice::from_ref(change)) {
+        Ok(_) => {
+            if let Some(request) = &mut state.request {
+                request.options.roots = crate::roots::all(&root);
+            }
+            update::refresh(state, effects);
+        }
+        Err(why) => state.complain(why.to_string()),
+    }
 }
 
 /// Runs the person's editor on a line.

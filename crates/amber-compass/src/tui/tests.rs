@@ -339,6 +339,7 @@ fn unit_entry(number: u32, name: &str, own: bool, place: Option<(&str, u32)>) ->
         place: place.map(|(p, l)| (p.to_owned(), l, 1)),
         opens: place.is_none(),
         own,
+        root: None,
     }
 }
 
@@ -390,6 +391,20 @@ fn a_row_of_units_with_a_place_opens_it() {
     let effects = press(&mut state, KeyCode::Char('2'));
     let is_it = |e: &Effect| matches!(e, Effect::Start(_, Job::Page(spot)) if spot.path == "board/src/lib.rs" && spot.line == 4);
     assert!(effects.iter().any(is_it), "{effects:?}");
+}
+
+#[test]
+fn roots_are_added_by_typing_and_taken_out_by_their_units() {
+    let mut state = units((120, 40));
+    press(&mut state, KeyCode::Char('a'));
+    assert!(screen(&state).join("\n").contains("Enter add this folder as a root"));
+    type_text(&mut state, "../ripening");
+    let effects = press(&mut state, KeyCode::Enter);
+    assert!(matches!(&effects[..], [Effect::Roots(crate::roots::Change::Add(p))] if p.ends_with("ripening")), "{effects:?}");
+    assert!(press(&mut state, KeyCode::Delete).is_empty() && state.is_wrong, "the first root stays");
+    state.units.lines[0].entry.root = Some("/work/ripening".to_owned());
+    let effects = press(&mut state, KeyCode::Delete);
+    assert!(matches!(&effects[..], [Effect::Roots(crate::roots::Change::Remove(p))] if p.ends_with("ripening")), "{effects:?}");
 }
 
 #[test]

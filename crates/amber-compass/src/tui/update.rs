@@ -42,6 +42,8 @@ pub enum Effect {
     Edit(String, u32),
     /// Write a kept chain as Markdown among the person's own data: its name and text.
     Keep(String, String),
+    /// Add a root, or take one out, and bring the index up to date.
+    Roots(crate::roots::Change),
     /// Watch the folders of what is indexed now.
     Watch,
     /// End the program.

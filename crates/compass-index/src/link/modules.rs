@@ -13,6 +13,7 @@ use crate::Certainty;
 use crate::plan::manifests::FOR_REQUIRE;
 use compass_facts::{ImportKind, Language, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
+use std::borrow::Cow;
 
 /// Where an import leads: modules with certainty and whether a package stands in for another.
 #[derive(Debug, Clone, PartialEq)]
@@ -381,7 +382,7 @@ impl Modules {
             let path = join(base, &rest.replace('.', "/"));
             return self.python_path(world, file.root, &path).map(sure);
         }
-        let seen: Vec<u32> = self.python.get(rest).map(|all| self.seen(world, from, all)).unwrap_or_default();
+        let seen: Cow<[u32]> = self.python.get(rest).map(|all| self.seen(world, from, all)).unwrap_or_default();
         if !seen.is_empty() {
             let candidates = &seen;
             let found = nearest(world, from, candidates)?;
@@ -418,7 +419,10 @@ impl Modules {
     }
 
     /// The files that code of a file's unit can mean.
-    fn seen(&self, world: &World, from: u32, files: &[u32]) -> Vec<u32> {
+    fn seen<'f>(&self, world: &World, from: u32, files: &'f [u32]) -> Cow<'f, [u32]> {
+        if !self.needs.matter() {
+            return Cow::Borrowed(files);
+        }
         let own = world.files[from as usize].id.unit.0;
         files.iter().copied().filter(|f| self.needs.sees(own, world.files[*f as usize].id.unit.0)).collect()
     }
@@ -591,7 +595,7 @@ impl Modules {
             p.strip_suffix(path).is_some_and(|front| front.is_empty() || front.ends_with('/'))
         };
         let named = self.seen(world, from, self.by_file_name.get(name)?);
-        let candidates: Vec<u32> = named.into_iter().filter(ends_so).collect();
+        let candidates: Vec<u32> = named.iter().copied().filter(ends_so).collect();
         nearest(world, from, &candidates)
     }
 }

@@ -139,7 +139,14 @@ impl Engine {
                 found.rows.push(Raw::module(file.id));
             }
         }
-        found.rows.sort_by_key(|r| (self.index.unit(r.file).is_some_and(|u| !u.own), self.index.path_of(r.file)));
+        // Packages come with programs of their own, mostly examples: they are not where this code base begins.
+        let is_own = |r: &Raw| self.index.unit(r.file).is_none_or(|u| u.own);
+        let others = found.rows.iter().filter(|r| !is_own(r)).count();
+        if others > 0 && found.rows.len() > others {
+            found.rows.retain(is_own);
+            found.notes.push(format!("{others} more in packages"));
+        }
+        found.rows.sort_by_key(|r| self.index.path_of(r.file));
         Ok(found)
     }
 

@@ -167,3 +167,15 @@ fn units_unfold_to_what_they_need_and_hold() {
     assert_eq!(outer[0].place.as_ref().map(|p| (p.1, p.2)), Some((3, 8)));
     assert_eq!(engine.inside(Node::Unit(compass_index::UnitId(99))).expect("nothing"), []);
 }
+
+#[test]
+fn a_code_base_begins_in_its_own_code() {
+    let case = Case::read(Path::new("tests/cases/units/go.txt"));
+    let tool = case.home().join("mod/example.org/rack@v1.2.0/cmd/turn");
+    std::fs::create_dir_all(&tool).expect("folders");
+    std::fs::write(tool.join("main.go"), "package main\n\nfunc main() {}\n").expect("a file");
+    let answers = ask(&case.engine(Deps::All), "entry points");
+    let paths: Vec<&str> = answers.answers.iter().map(|a| a.path.as_str()).collect();
+    assert_eq!(paths, ["ledger/main.go", "planner/main.go"]);
+    assert!(answers.notes.iter().any(|n| n == "1 more in packages"), "{:?}", answers.notes);
+}

@@ -12,6 +12,8 @@ pub enum AskMode {
     Question,
     /// Fragments of a symbol's name.
     Jump,
+    /// The path of a further root.
+    Root,
 }
 
 /// The line.

@@ -135,6 +135,13 @@ fn typed(state: &mut State, effects: &mut Vec<Effect>) {
 
 fn enter(state: &mut State, effects: &mut Vec<Effect>) {
     let text = state.ask.text.trim().to_owned();
+    if state.ask.mode == AskMode::Root {
+        state.ask.close();
+        if !text.is_empty() {
+            effects.push(Effect::Roots(crate::roots::Change::Add(text.into())));
+        }
+        return;
+    }
     if state.ask.mode == AskMode::Question {
         if !text.is_empty() {
             state.ask.history.retain(|h| *h != text);

@@ -1,8 +1,9 @@
 //! Units: unfolding and folding rows, opening what they stand for.
 
 use super::{Action, Effect, desk, start};
+use crate::roots::Change;
 use crate::tui::jobs::Job;
-use crate::tui::state::{Spot, State, UnitLine};
+use crate::tui::state::{AskMode, Spot, State, UnitLine};
 use crate::tui::view::layout;
 use compass_trace::units::{Entry, Node};
 
@@ -18,6 +19,8 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Right => unfold(state, effects),
         Action::Left => fold(state),
         Action::Follow => follow(state, effects),
+        Action::AddRoot => state.ask.open(AskMode::Root),
+        Action::RemoveRoot => remove_root(state, effects),
         Action::Digit(n) => {
             let row = layout::units_top(state) + n as usize - 1;
             if row < state.units.lines.len() {
@@ -86,6 +89,13 @@ fn fold(state: &mut State) {
     } else if let Some(holder) = state.units.holder(at) {
         state.units.selected = holder;
         state.units.fold(holder);
+    }
+}
+
+fn remove_root(state: &mut State, effects: &mut Vec<Effect>) {
+    match state.units.current().and_then(|l| l.entry.root.clone()) {
+        Some(root) => effects.push(Effect::Roots(Change::Remove(root.into()))),
+        None => state.complain("only a root that was added can be taken out"),
     }
 }
 

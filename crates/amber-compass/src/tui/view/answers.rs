@@ -96,7 +96,7 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
     let lead_width = (width * 3 / 10).min(48);
     let place_width = (width / 4).min(44);
     let code_width = width.saturating_sub(lead_width + place_width + 15);
-    let place = cut_front(&format!("{}:{}", answer.path, answer.line), place_width);
+    let place = cut_front(&format!("{}:{}", answer.path, answer.line), place_width.saturating_sub(1));
     let lead_style = if here { theme.here } else { theme.plain };
     put_line(
         buffer,
