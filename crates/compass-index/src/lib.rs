@@ -35,4 +35,4 @@ pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use sources::{DiskSources, Sources};
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
-pub use summary::Summary;
+pub use summary::{Shares, Summary};

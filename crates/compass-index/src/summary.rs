@@ -31,6 +31,19 @@ pub struct Seconds {
     pub total: f64,
 }
 
+/// What became of uses.
+#[derive(Debug, Clone, Default, PartialEq, Eq, Serialize, Deserialize)]
+pub struct Shares {
+    /// Uses of names.
+    pub uses: u64,
+    /// Uses linked across definitions that are not local.
+    pub linked: Linked,
+    /// Uses of names local to a function.
+    pub local: u64,
+    /// Uses without a target, by cause.
+    pub unlinked: BTreeMap<String, u64>,
+}
+
 /// Everything that is counted. `uses` = sum of `linked` + `local` + sum of `unlinked`.
 #[derive(Debug, Clone, Default, PartialEq, Serialize, Deserialize)]
 pub struct Summary {
@@ -56,6 +69,8 @@ pub struct Summary {
     pub local: u64,
     /// Uses without a target, by cause.
     pub unlinked: BTreeMap<String, u64>,
+    /// The same of the workspace's own units alone.
+    pub own: Shares,
     /// Crossings, by kind.
     pub crossings: BTreeMap<String, u64>,
     /// Sides of crossings that have no other, by kind.

@@ -137,6 +137,12 @@ pub fn human(s: &Summary) -> String {
         share(s.linked.guessed),
         share(s.local)
     );
+    if s.units.dependencies > 0 && s.own.uses > 0 {
+        let linked = s.own.linked.proven + s.own.linked.inferred + s.own.linked.guessed + s.own.local;
+        let absent = s.own.unlinked.get("unit_absent").copied().unwrap_or(0);
+        let of = |n: u64| 100.0 * n as f64 / s.own.uses as f64;
+        out += &format!("own code: {} uses, {:.1} % linked, {:.1} % lead into units that are not indexed\n", s.own.uses, of(linked), of(absent));
+    }
     if !s.made.is_empty() {
         let made: Vec<String> = s.made.iter().map(|(word, n)| format!("{n} {word}")).collect();
         out += &format!("not written by hand: {}\n", made.join(", "));

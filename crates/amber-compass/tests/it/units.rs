@@ -25,6 +25,8 @@ fn packages_of_the_home_folder_are_read_once_for_all_workspaces() {
     let project = with_registry();
     let first = json(&run(&project, &["index", ".", "--deps", "all", "--json"]).out);
     assert_eq!((first["units"]["dependencies"].as_u64(), first["depot_files"].as_u64()), (Some(1), Some(0)), "{first}");
+    let own = &first["own"];
+    assert_eq!((own["uses"].as_u64(), own["linked"]["proven"].as_u64()), (Some(2), Some(2)), "the crate and its function: {own}");
     let found = json(&run(&project, &["ask", "--json", "where is src/lib.rs:2:11"]).out);
     let path = found["answers"][0]["path"].as_str().expect("an answer");
     assert!(path.starts_with('/') && path.ends_with("rack-1.2.0/src/lib.rs"), "absolute outside the roots: {path}");

@@ -186,10 +186,10 @@ fn count(
         let input = &inputs[i];
         let loaded = if input.whole || !input.language.is_read() { None } else { Some(load(input)?) };
         let facts = loaded.as_ref().unwrap_or(&input.facts);
-        summing::add_file(&mut is, input.language, facts, &linked.tallies[i], &linked.links[i].1);
+        summing::add_file(&mut is, before.overview, input, facts, &linked.tallies[i], &linked.links[i].1);
         let links = writer.links(before.number, input.id)?.unwrap_or_default();
         let facts = old.get(&input.id).copied().unwrap_or(facts);
-        summing::add_file(&mut was, input.language, facts, &link::tally(facts, &links), &links);
+        summing::add_file(&mut was, before.overview, input, facts, &link::tally(facts, &links), &links);
     }
     summing::replace(summary, &was, &is);
     Ok(())

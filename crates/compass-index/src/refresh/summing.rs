@@ -3,8 +3,9 @@
 use crate::link::{self, FileInput};
 use crate::plan::Plan;
 use crate::store::{FileRow, Generation};
+use crate::summary::{Linked, Shares};
 use crate::{FileId, FileLinks, Summary};
-use compass_facts::{Facts, Language};
+use compass_facts::Facts;
 use rustc_hash::FxHashMap;
 use std::collections::{BTreeMap, BTreeSet};
 
@@ -13,7 +14,7 @@ pub(super) fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput]
     let mut s = Summary::default();
     count_files(&mut s, plan, overview);
     for ((file, tally), (_, links)) in inputs.iter().zip(&linked.tallies).zip(&linked.links) {
-        add_file(&mut s, file.language, &file.facts, tally, links);
+        add_file(&mut s, overview, file, &file.facts, tally, links);
     }
     s
 }
@@ -39,16 +40,16 @@ pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
 }
 
 /// Adds what a file counts.
-pub(super) fn add_file(s: &mut Summary, language: Language, facts: &Facts, tally: &link::Tally, links: &FileLinks) {
+pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput, facts: &Facts, tally: &link::Tally, links: &FileLinks) {
+    let language = file.language;
+    if overview.units.get(file.id.unit.0 as usize).is_none_or(|u| u.own) {
+        add_shares(&mut s.own, tally);
+    }
     s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
     s.uses += tally.uses;
     s.local += tally.local;
-    s.linked.guessed += tally.certainties[crate::Certainty::Guessed as usize];
-    s.linked.inferred += tally.certainties[crate::Certainty::Inferred as usize];
-    s.linked.proven += tally.certainties[crate::Certainty::Proven as usize];
-    for (cause, count) in crate::Cause::ALL.iter().zip(tally.unlinked).filter(|(_, n)| *n > 0) {
-        *s.unlinked.entry(cause.word().to_owned()).or_default() += count;
-    }
+    add_certainties(&mut s.linked, tally);
+    add_causes(&mut s.unlinked, tally);
     for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
         *s.hidden.entry(language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
     }
@@ -67,6 +68,25 @@ pub(super) fn add_file(s: &mut Summary, language: Language, facts: &Facts, tally
     s.gaps += facts.gaps.len() as u64 + tally.absent;
 }
 
+fn add_shares(s: &mut Shares, tally: &link::Tally) {
+    s.uses += tally.uses;
+    s.local += tally.local;
+    add_certainties(&mut s.linked, tally);
+    add_causes(&mut s.unlinked, tally);
+}
+
+fn add_certainties(linked: &mut Linked, tally: &link::Tally) {
+    linked.guessed += tally.certainties[crate::Certainty::Guessed as usize];
+    linked.inferred += tally.certainties[crate::Certainty::Inferred as usize];
+    linked.proven += tally.certainties[crate::Certainty::Proven as usize];
+}
+
+fn add_causes(unlinked: &mut BTreeMap<String, u64>, tally: &link::Tally) {
+    for (cause, count) in crate::Cause::ALL.iter().zip(tally.unlinked).filter(|(_, n)| *n > 0) {
+        *unlinked.entry(cause.word().to_owned()).or_default() += count;
+    }
+}
+
 /// Puts the counts of some files as they are now in the place of those of before.
 pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     let count = |to: &mut u64, before: u64, now: u64| *to = (*to + now).saturating_sub(before);
@@ -77,6 +97,12 @@ pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     count(&mut s.linked.inferred, before.linked.inferred, now.linked.inferred);
     count(&mut s.linked.guessed, before.linked.guessed, now.linked.guessed);
     count(&mut s.gaps, before.gaps, now.gaps);
+    count(&mut s.own.uses, before.own.uses, now.own.uses);
+    count(&mut s.own.local, before.own.local, now.own.local);
+    count(&mut s.own.linked.proven, before.own.linked.proven, now.own.linked.proven);
+    count(&mut s.own.linked.inferred, before.own.linked.inferred, now.own.linked.inferred);
+    count(&mut s.own.linked.guessed, before.own.linked.guessed, now.own.linked.guessed);
+    replace_counts(&mut s.own.unlinked, &before.own.unlinked, &now.own.unlinked);
     replace_counts(&mut s.unlinked, &before.unlinked, &now.unlinked);
     replace_counts(&mut s.gaps_by_cause, &before.gaps_by_cause, &now.gaps_by_cause);
     let none = BTreeMap::new();

@@ -415,6 +415,7 @@ pub fn told(path: &std::path::Path) -> Vec<String> {
     let names = index.names().expect("names");
     out.push(format!("{:?}", names.iter().collect::<Vec<_>>()));
     let s = index.summary();
+    out.push(format!("{:?} {:?}", s.own, s.made));
     out.push(format!("{:?} {:?} {} {} {} {:?} {:?}", s.linked, s.unlinked, s.local, s.uses, s.symbols, s.gaps_by_cause, s.hidden));
     out
 }

@@ -203,7 +203,8 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
             Err(e) => return tell(Outcome::Indexed(Err(failure_chain(&e)))),
         }
     }
-    if !was_open && request.options.deps != Deps::None {
+    let has = slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().deps());
+    if request.options.deps != Deps::None && has != Some(request.options.deps) {
         tell(Outcome::Packages(request.options.deps));
     }
     let result = refresh::run(request, &DiskSources, cancel, &teller);

@@ -255,6 +255,16 @@ fn bearings(state: &State, buffer: &mut Buffer, area: Rect) {
     why(state, b, buffer, Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area });
 }
 
+/// Where a symbol stands: of a long path at least the file's name, of a long unit what room is left for.
+fn placed(f: &compass_trace::bearings::SymbolFacts, width: usize) -> String {
+    let unit = if f.own { f.unit.clone() } else { format!("{} (dependency)", f.unit) };
+    let place = format!("{}:{}", f.path, f.line);
+    let least = place.rsplit('/').next().map_or(0, |n| n.chars().count() + 1).min(width);
+    let place = cut_front(&place, width.saturating_sub(unit.chars().count() + 8).max(least));
+    let rest = width.saturating_sub(place.chars().count() + 8);
+    format!("{place} · unit {}", cut_front(&unit, rest))
+}
+
 /// Name, place, signature, documentation; gives the rows used.
 fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
@@ -267,9 +277,7 @@ fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize 
     put_line(buffer, row(area, 0), vec![(left, theme.strong), (f.kind.clone(), theme.plain)]);
     let x = area.x + area.width.saturating_sub(right.chars().count() as u16);
     put(buffer, Rect { x, width: area.x + area.width - x, ..row(area, 0) }, &right, theme.plain);
-    let unit = if f.own { f.unit.clone() } else { format!("{} (dependency)", f.unit) };
-    let place = format!("{}:{}", f.path, f.line);
-    put(buffer, row(area, 1), &format!("{} · unit {unit}", cut_front(&place, width.saturating_sub(unit.chars().count() + 8))), theme.dim);
+    put(buffer, row(area, 1), &placed(f, width), theme.dim);
     let mut line = 2;
     for part in wrap(&f.signature, width).into_iter().take(3) {
         put(buffer, row(area, line), &cut(&part, width), theme.plain);
@@ -358,5 +366,30 @@ fn why(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) {
         let label = if i == 0 { "why  " } else { "     " };
         let name = step.path.rsplit('/').next().unwrap_or(&step.path);
         put(buffer, row(area, i + 1), &cut(&format!("{label}{} ({name}:{})", step.text, step.line), area.width as usize), theme.dim);
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::room_for_all(60, "rack/turn.go:7 · unit example.org/rack (dependency)")]
+    #[case::less(44, "…turn.go:7 · unit …mple.org/rack (dependency)")]
+    #[case::narrow(30, "…turn.go:7 · unit …dependency)")]
+    fn the_name_of_the_file_is_never_cut(#[case] width: usize, #[case] wanted: &str) {
+        let facts = compass_trace::bearings::SymbolFacts {
+            name: "Turn".to_owned(),
+            kind: "fn".to_owned(),
+            signature: String::new(),
+            documentation: String::new(),
+            path: "rack/turn.go".to_owned(),
+            line: 7,
+            unit: "example.org/rack".to_owned(),
+            own: false,
+        };
+        assert_eq!(placed(&facts, width), wanted);
+        assert!(wanted.chars().count() <= width);
     }
 }

@@ -188,18 +188,22 @@ fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     number(buffer, &mut line, "lines", s.lines.to_string(), theme.plain);
     number(buffer, &mut line, "symbols", s.symbols.to_string(), theme.plain);
     number(buffer, &mut line, "uses", s.uses.to_string(), theme.plain);
-    heading(buffer, area, &mut line, "uses by certainty", theme.dim);
+    // Beside the packages it uses own code would hardly count.
+    let own = data.summary.units.dependencies > 0;
+    let all = compass_index::Shares { uses: s.uses, linked: s.linked.clone(), local: s.local, unlinked: s.unlinked.clone() };
+    let of = if own { &s.own } else { &all };
+    heading(buffer, area, &mut line, if own { "uses in own code, by certainty" } else { "uses by certainty" }, theme.dim);
     if !data.linked {
         put(buffer, row(area, line), "not linked yet: answers are partial", theme.wrong);
         return line + 1;
     }
-    let share = |n: u64| if s.uses == 0 { "–".to_owned() } else { format!("{:.1} %", 100.0 * n as f64 / s.uses as f64) };
-    number(buffer, &mut line, "= proven", share(s.linked.proven), theme.plain);
-    number(buffer, &mut line, "= in a function", share(s.local), theme.plain);
-    number(buffer, &mut line, "~ inferred", share(s.linked.inferred), theme.plain);
-    number(buffer, &mut line, "? guessed", share(s.linked.guessed), theme.plain);
+    let share = |n: u64| if of.uses == 0 { "–".to_owned() } else { format!("{:.1} %", 100.0 * n as f64 / of.uses as f64) };
+    number(buffer, &mut line, "= proven", share(of.linked.proven), theme.plain);
+    number(buffer, &mut line, "= in a function", share(of.local), theme.plain);
+    number(buffer, &mut line, "~ inferred", share(of.linked.inferred), theme.plain);
+    number(buffer, &mut line, "? guessed", share(of.linked.guessed), theme.plain);
     heading(buffer, area, &mut line, "uses without a target", theme.dim);
-    let mut causes: Vec<_> = s.unlinked.iter().collect();
+    let mut causes: Vec<_> = of.unlinked.iter().collect();
     causes.sort_by_key(|c| std::cmp::Reverse(c.1));
     for (cause, count) in causes.into_iter().take(6) {
         number(buffer, &mut line, &cause.replace('_', " "), share(*count), theme.plain);
