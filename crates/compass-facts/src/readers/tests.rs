@@ -2,6 +2,7 @@
 
 use crate::{Cancel, DefId, Facts, Flags, GapCause, Language, Role, Source, read};
 mod cfamily;
+mod constructs;
 mod signals;
 
 use proptest::prelude::*;

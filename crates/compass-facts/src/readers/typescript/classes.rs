@@ -84,6 +84,10 @@ impl<'t> Reader<'t> {
                 self.function_body(node, None);
             }
             "index_signature" | "class_static_block" | "decorator" => {
+                if let Some(clause) = find_child(node, "mapped_type_clause") {
+                    self.mapped_type(clause, node);
+                    return;
+                }
                 for part in named(node) {
                     if part.kind() == "statement_block" {
                         self.block(part);

@@ -99,6 +99,8 @@ impl<'t> Reader<'t> {
             }
             let Some(pattern) = pattern else { continue };
             if pattern.kind() == "this" {
+                // No parameter, but its type is named here.
+                parameter.child_by_field_name("type").map(|t| self.value_type(t));
                 continue;
             }
             arity = if pattern.kind() == "rest_pattern" { 255 } else { arity.saturating_add(1) };

@@ -78,6 +78,14 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
             "conditional_type" => self.conditional(node),
+            "infer_type" => {
+                let parts = named(node);
+                self.type_name(parts.first().copied(), node);
+                parts.into_iter().skip(1).for_each(|constraint| {
+                    self.value_type(constraint);
+                });
+                self.b.unknown()
+            }
             _ => {
                 for inner in named(node) {
                     self.value_type(inner);
@@ -100,7 +108,36 @@ impl<'t> Reader<'t> {
         self.b.ty_instance(of)
     }
 
+    /// `[K in keyof T]: T[K]`: the name holds within.
+    pub(super) fn mapped_type(&mut self, clause: Node<'t>, whole: Node<'t>) {
+        let saved = self.b.enter(ScopeKind::Block, span(whole), None);
+        if let Some(of) = clause.child_by_field_name("type") {
+            self.value_type(of);
+        }
+        self.type_name(clause.child_by_field_name("name"), clause);
+        for part in [clause.child_by_field_name("alias"), whole.child_by_field_name("type")].into_iter().flatten() {
+            self.value_type(part);
+        }
+        self.b.leave(saved);
+    }
+
+    /// A name for a type that is bound on the spot.
+    fn type_name(&mut self, name: Option<Node<'t>>, whole: Node<'t>) {
+        if let Some(name) = name {
+            let new = crate::readers::NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(whole));
+            self.b.define(new);
+        }
+    }
+
+    /// `A extends B<infer U> ? U : never`: what is inferred holds within the whole.
     fn conditional(&mut self, node: Node<'t>) -> TypeId {
+        let saved = self.b.enter(ScopeKind::Block, span(node), None);
+        let ty = self.conditional_outcome(node);
+        self.b.leave(saved);
+        ty
+    }
+
+    fn conditional_outcome(&mut self, node: Node<'t>) -> TypeId {
         let mut outcomes = Vec::new();
         for field in ["left", "right", "consequence", "alternative"] {
             if let Some(part) = node.child_by_field_name(field) {
