@@ -431,9 +431,9 @@ fn constructs_of_java(#[case] text: &str, #[case] definitions: &str, #[case] use
 #[case::functions(
     "export default async function turn<T>(this: Rack, { by, at: [x = 1, ...rest] }: Plan = none, ...all: T[]): Promise<T> { return g(by, x, rest, all); }\nconst f = async <T,>(w: T) => w, h = function k(n) { return k(n - 1); };",
     "fn turn; typeparam turn.T; param turn.by; param turn.x; param turn.rest; param turn.all; fn f; typeparam f.T; \
-    param f.w; fn h; param h.n",
+    param f.w; fn h; const k; param h.n",
     "type Rack; read by; read at; type Plan; pass none; type T*; type Promise; type T*; call g; pass by*; pass x*; \
-    pass rest*; pass all*; type T*; read w*; call k; read n*"
+    pass rest*; pass all*; type T*; read w*; call k*; read n*"
 )]
 #[case::modules(
     "import d, { a as b, type C } from \"./x\";\n\
@@ -507,8 +507,8 @@ fn constructs_of_typescript(#[case] text: &str, #[case] definitions: &str, #[cas
 )]
 #[case::classes(
     "class A extends mixin(B) { x = 1; static y; #z() { } constructor() { super(); this.w = () => this.#z(); } }\nconst C = class D { m() { return D; } };",
-    "class A; field A.x; field A.y; method A.#z; constructor A.constructor; method A.w; class C; method C.m",
-    "call mixin; pass B; call #z; read D"
+    "class A; field A.x; field A.y; method A.#z; constructor A.constructor; method A.w; class C; const D; method C.m",
+    "call mixin; pass B; call #z; read D*"
 )]
 #[case::older(
     "var self = this, i; (function () { i = 1; var hidden = self; })();\n\

@@ -2,6 +2,7 @@
 
 use super::Reader;
 use crate::readers::NewDefinition;
+use crate::readers::builder::Place;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{comment_before, has_child, named, span, text};
 use crate::{DefId, Flags, Kind, Role, ScopeKind, Span, TypeExpr, TypeId};
@@ -204,7 +205,9 @@ impl<'t> Reader<'t> {
             self.function_value(value, def);
             self.b.leave(saved);
         } else if is_class {
+            let outside = self.own_name(value, def);
             self.class_members(value, def);
+            self.b.leave(outside);
         } else {
             let ty = self.object_or_expression(value, def);
             if declared.is_none() {
@@ -213,11 +216,26 @@ impl<'t> Reader<'t> {
         }
     }
 
+    /// A function or class that is given to a name may have one of its own, which is seen only inside.
+    pub(super) fn own_name(&mut self, value: Node<'t>, def: DefId) -> Place {
+        let outside = self.b.place;
+        let known = self.b.def_mut(def).name;
+        if let Some(own) = value.child_by_field_name("name").filter(|n| text(*n, self.b.text) != self.b.name(known)) {
+            self.b.enter(ScopeKind::Block, span(value), None);
+            let mut new = NewDefinition::new(text(own, self.b.text), Kind::Constant, span(own), span(value));
+            new.ty = Some(self.b.ty(TypeExpr::Def(def)));
+            self.b.define(new);
+        }
+        outside
+    }
+
     /// A function assigned to a name is that name's body; a declared function type still gives the result.
     pub(super) fn function_value(&mut self, value: Node<'t>, def: DefId) {
         let declared = self.b.def_mut(def).ty;
         let flags = Flags::default().with_if(has_child(value, "async"), Flags::ASYNC).with_if(has_child(value, "*"), Flags::GENERATOR);
+        let outside = self.own_name(value, def);
         self.function_body(value, Some(def));
+        self.b.leave(outside);
         let result = declared.map(|of| self.b.ty(TypeExpr::Call { of, args: Vec::new() }));
         let d = self.b.def_mut(def);
         d.flags = d.flags.with(flags);
