@@ -179,3 +179,28 @@ fn a_code_base_begins_in_its_own_code() {
     assert_eq!(paths, ["ledger/main.go", "planner/main.go"]);
     assert!(answers.notes.iter().any(|n| n == "1 more in packages"), "{:?}", answers.notes);
 }
+
+/// Manifests, lock files and records as other programs leave them when they are stopped: whatever they say, own code is indexed.
+#[rstest]
+fn broken_manifests_lose_nothing(#[files("tests/cases/units/*.txt")] path: PathBuf) {
+    let own = Case::read(&path).engine(Deps::None).index().files().len();
+    let text = std::fs::read_to_string(&path).expect("a case file");
+    let is_read = |name: &str| {
+        let file = name.rsplit('/').next().unwrap_or(name);
+        ["Cargo.toml", "Cargo.lock", "go.mod", "package.json", "pyproject.toml", "pyvenv.cfg", "METADATA", "RECORD"].contains(&file)
+    };
+    let names: Vec<String> = case_parts(&text).into_iter().map(|p| p.0).filter(|n| is_read(n)).collect();
+    for name in names {
+        for breakage in [&[][..], b"\xff\xfe\x00", b"{{{[[[", b"require (\n", b"[[package]]\nname = 3\n"] {
+            let case = Case::read(&path);
+            let full = match name.strip_prefix("home/") {
+                Some(inner) => case.home().join(inner),
+                None => case.project.root().join(&name),
+            };
+            let half = std::fs::read(&full).map(|b| b[..b.len() / 2].to_vec()).expect("a file");
+            std::fs::write(&full, if breakage.is_empty() { half.as_slice() } else { breakage }).expect("written");
+            let found = case.engine(Deps::All).index().files().iter().filter(|f| f.root == 0).count();
+            assert!(found >= own, "{name} with {breakage:?}: {found} of {own} files");
+        }
+    }
+}
