@@ -406,3 +406,20 @@ fn a_depot_that_cannot_be_used_is_done_without() {
     drop(rows);
     assert_eq!(indexed(depot, "four.sqlite"), (0, second.1, second.2));
 }
+
+#[test]
+fn following_packages_where_there_are_none_links_nothing_again() {
+    let project = sample();
+    let indexed = |deps| {
+        let mut request = request(&project, 2);
+        request.options.deps = deps;
+        run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed").summary
+    };
+    assert!(indexed(Deps::None).relinked_files > 0);
+    assert_eq!((indexed(Deps::Direct).relinked_files, indexed(Deps::All).relinked_files), (0, 0));
+    project.write("node_modules/paint/package.json", "{\"name\":\"paint\"}");
+    project.write("node_modules/paint/index.js", "exports.a = 1;\n");
+    assert_eq!(indexed(Deps::None).relinked_files, 0);
+    assert_eq!(indexed(Deps::All).units.dependencies, 1);
+    assert_eq!(indexed(Deps::None).units.dependencies, 0);
+}

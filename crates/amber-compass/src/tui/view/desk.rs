@@ -376,7 +376,7 @@ mod tests {
 
     #[rstest]
     #[case::room_for_all(60, "rack/turn.go:7 · unit example.org/rack (dependency)")]
-    #[case::less(44, "…turn.go:7 · unit …mple.org/rack (dependency)")]
+    #[case::less(44, "…turn.go:7 · unit …ple.org/rack (dependency)")]
     #[case::narrow(30, "…turn.go:7 · unit …dependency)")]
     fn the_name_of_the_file_is_never_cut(#[case] width: usize, #[case] wanted: &str) {
         let facts = compass_trace::bearings::SymbolFacts {
