@@ -130,7 +130,7 @@ pub struct BuildSettings {
     pub include_folders: Vec<String>,
     /// Macros that are defined.
     pub defines: Vec<String>,
-    /// Folders searched for includes outside the roots.
+    /// Folders searched for includes outside the roots, in the compiler's order; those that hold something.
     pub outside_folders: Vec<PathBuf>,
     /// Names of modules that stand for paths, by root and folder.
     pub aliases: Vec<Aliases>,
@@ -178,6 +178,11 @@ impl Plan {
 /// The path with `/` between its parts.
 pub(crate) fn slashed(path: &Path) -> String {
     path.components().map(|c| c.as_os_str().to_string_lossy()).collect::<Vec<_>>().join("/")
+}
+
+/// Do only programs of C++ look for headers in the folder?
+pub(crate) fn is_of_cpp(folder: &Path) -> bool {
+    folder.components().any(|c| c.as_os_str() == "c++")
 }
 
 /// The path without `.` and `..`, without a look at the disk.

@@ -48,6 +48,8 @@ pub(super) struct Modules {
     unit_at: FxHashMap<(u32, String), u32>,
     /// Units with modules of Go by the length of their path, longest first: path, unit.
     pub(super) go_modules: Vec<(String, u32)>,
+    /// Roots of headers outside the own ones, in the compiler's order, and whether C++ alone looks there.
+    header_roots: Vec<(u32, bool)>,
     /// Links to folders of packages: `(root, path)` → path.
     links: FxHashMap<(u32, String), String>,
     pub(super) needs: Needs,
@@ -112,6 +114,9 @@ impl Modules {
         }
         modules.needs = Needs::new(world.units);
         modules.links = world.build.links.iter().map(|(root, from, to)| ((*root as u32, from.clone()), to.clone())).collect();
+        let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
+        let folders = world.build.outside_folders.iter();
+        modules.header_roots = folders.filter_map(|f| Some((root_of(f)?, crate::plan::is_of_cpp(f)))).collect();
         let live: rustc_hash::FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
         for (i, unit) in world.units.iter().enumerate().filter(|(i, _)| live.contains(&(*i as u32))) {
             modules.unit_at.insert((unit.root, unit.dir.clone()), i as u32);
@@ -564,7 +569,8 @@ impl Modules {
         let unit = world.unit(from);
         let configured = world.build.include_folders.iter().map(|f| join(f, path));
         let usual = ["include", "src", "lib", ""].iter().map(|d| join(&join(&unit.dir, d), path));
-        if let Some(f) = configured.chain(usual).find_map(|p| get(&p)) {
+        // A header that asks for its own name in angles wants the next one.
+        if let Some(f) = configured.chain(usual).find_map(|p| get(&p).filter(|f| *f != from)) {
             return Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
         }
         if let Some(found) = self.outside(world, from, path) {
@@ -574,15 +580,12 @@ impl Modules {
         Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
     }
 
-    /// A header in the folders of the compiler, in their order.
+    /// A header in the folders of the compiler, in their order; never the one that asks.
     fn outside(&self, world: &World, from: u32, path: &str) -> Option<Target> {
-        let own = world.files[from as usize].id.unit.0;
-        let is_header_unit =
-            |u: &&crate::UnitRow| !u.own && u.ecosystem == "plain" && u.knows_needs && (self.needs.sees(own, u.id.0) || !world.units[own as usize].own);
-        let mut units: Vec<&crate::UnitRow> = world.units.iter().filter(is_header_unit).collect();
-        units.sort_by_key(|u| u.root);
+        let cpp = world.language(from) == Language::Cpp;
         let path = normalise(path);
-        let file = units.iter().find_map(|u| world.by_path.get(&(u.root, path.as_str())))?;
+        let usable = self.header_roots.iter().filter(|r| cpp || !r.1);
+        let file = usable.filter_map(|(root, _)| world.by_path.get(&(*root, path.as_str()))).find(|f| **f != from)?;
         Some(sure(Entity::Module(*file, ScopeId::FILE)))
     }
 

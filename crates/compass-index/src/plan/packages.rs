@@ -12,7 +12,6 @@
 mod cargo;
 mod go;
 mod headers;
-mod npm;
 mod python;
 
 use super::manifests::Ecosystem;
@@ -96,14 +95,13 @@ impl Found {
     }
 }
 
-/// Adds the packages outside the roots to a plan.
+/// Adds the packages outside the roots to a plan. Those of npm stand below the roots in any case: the walk finds them, and the links to them.
 pub(super) fn add(plan: &mut Plan, machine: &Machine, deps: Deps, cancel: &Cancel) {
     let mut found = Found::default();
     cargo::find(plan, machine, &mut found);
     go::find(plan, machine, &mut found);
     python::find(plan, machine, &mut found);
     headers::find(plan, machine, &mut found);
-    npm::settle_links(plan);
     mount(plan, found, deps, cancel);
 }
 
@@ -125,7 +123,7 @@ fn mount(plan: &mut Plan, found: Found, deps: Deps, cancel: &Cancel) {
             None => files_below(&package.full(), package.ecosystem),
         };
         let before = plan.files.len();
-        plan.files.extend(files.iter().filter_map(|f| planned(f, &package.base, root, unit)));
+        plan.files.extend(files.iter().filter_map(|f| planned(f, package, root, unit)));
         if plan.files.len() == before {
             continue;
         }
@@ -194,11 +192,13 @@ fn files_below(dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
 }
 
 /// A file as it is planned; `None` without a known language.
-fn planned(full: &Path, base: &Path, root: usize, unit: usize) -> Option<PlannedFile> {
-    let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name)?;
+fn planned(full: &Path, package: &Package, root: usize, unit: usize) -> Option<PlannedFile> {
+    // Headers are told by who includes them: those of C++ have no ending.
+    let header = (package.ecosystem == Ecosystem::Plain).then_some(compass_facts::Language::Cpp);
+    let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(header)?;
     let meta = std::fs::metadata(full).ok()?;
     let (mtime_ns, inode) = super::walk::stamps(&meta);
-    let path = super::slashed(full.strip_prefix(base).ok()?);
+    let path = super::slashed(full.strip_prefix(&package.base).ok()?);
     Some(PlannedFile { unit, root, path, full: full.to_owned(), language, bytes: meta.len(), mtime_ns, inode })
 }
 

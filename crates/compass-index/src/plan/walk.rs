@@ -388,6 +388,8 @@ impl<'a> Walk<'a> {
             plan.files.push(file);
         }
         plan.build.links.extend(self.links);
+        plan.build.links.sort();
+        plan.build.links.dedup();
         plan.build.aliases.extend(self.aliases);
         plan.build.aliases.sort_by(|a, b| (a.root, &a.dir).cmp(&(b.root, &b.dir)));
         let skipped = self.skipped.into_iter().map(|(why, (count, example))| (why, count, example));

@@ -57,7 +57,7 @@ impl Case {
             go_library: Some(home.join("go")),
             python_environment: None,
             python_library: Some(home.join("python")),
-            headers: vec![home.join("include")],
+            headers: vec![home.join("include/c++/12"), home.join("include")],
         };
         Options { roots: vec![self.project.root()], files: None, deps, machine }
     }

@@ -5,7 +5,8 @@
 
 use super::{Found, Package};
 use crate::plan::manifests::Ecosystem;
-use crate::plan::{Machine, Plan, Skip};
+use crate::plan::{Machine, Plan, Skip, is_of_cpp};
+use compass_facts::Language;
 use rustc_hash::FxHashSet;
 use std::path::{Path, PathBuf};
 
@@ -28,40 +29,63 @@ pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
         plan.skipped.push((Skip::HeadersOutside, count, example));
         return;
     }
-    let mut open: Vec<PathBuf> = own.iter().map(|f| f.full.clone()).collect();
-    let mut headers: FxHashSet<PathBuf> = FxHashSet::default();
-    while let Some(file) = open.pop() {
-        for (path, system) in includes_of(&file) {
-            let beside = file.parent().map(|d| super::tidy(&d.join(&path))).filter(|p| !system && p.is_file());
-            let place = beside.or_else(|| folders.iter().map(|f| f.join(&path)).find(|p| p.is_file()));
-            let Some(place) = place.filter(|p| plan.roots.iter().all(|r| !p.starts_with(r)) && headers.len() < MAX_HEADERS) else { continue };
-            if headers.insert(place.clone()) {
-                open.push(place);
+    // Headers of a tree with C++ may be of either language: C++ finds what C does.
+    let has_cpp = own.iter().any(|f| f.language == Language::Cpp);
+    let is_cpp = |f: &crate::plan::PlannedFile| f.language == Language::Cpp || has_cpp && f.path.ends_with(".h");
+    let mut open: Vec<(PathBuf, bool)> = own.iter().map(|f| (f.full.clone(), is_cpp(f))).collect();
+    let mut seen: FxHashSet<(PathBuf, bool)> = FxHashSet::default();
+    while let Some((file, cpp)) = open.pop() {
+        for include in includes_of(&file) {
+            let beside = file.parent().map(|d| super::tidy(&d.join(&include.path))).filter(|p| !include.system && p.is_file());
+            let place = beside.or_else(|| in_folders(&folders, &file, &include, cpp));
+            let Some(place) = place.filter(|p| plan.roots.iter().all(|r| !p.starts_with(r)) && seen.len() < MAX_HEADERS) else { continue };
+            if seen.insert((place.clone(), cpp)) {
+                open.push((place, cpp));
             }
         }
     }
-    mount(plan, &folders, headers, found);
+    mount(plan, &folders, seen.into_iter().map(|s| s.0).collect(), found);
 }
 
-/// One package for each folder of headers.
-fn mount(plan: &Plan, folders: &[PathBuf], headers: FxHashSet<PathBuf>, found: &mut Found) {
-    let mut headers: Vec<PathBuf> = headers.into_iter().collect();
-    headers.sort();
+/// Where a header stands; one that is asked for once more, behind the folder of the file that asks.
+fn in_folders(folders: &[PathBuf], file: &Path, include: &Include, cpp: bool) -> Option<PathBuf> {
+    let own = folders.iter().position(|f| Some(f) == innermost(folders, file)).filter(|_| include.next);
+    let usable = folders.iter().skip(own.map_or(0, |at| at + 1)).filter(|f| cpp || !is_of_cpp(f));
+    usable.map(|f| f.join(&include.path)).find(|p| p.is_file())
+}
+
+/// The folder that a header belongs to.
+fn innermost<'f>(folders: &'f [PathBuf], header: &Path) -> Option<&'f PathBuf> {
+    folders.iter().filter(|f| header.starts_with(f)).max_by_key(|f| f.components().count())
+}
+
+/// One package for each folder of headers; the folders stay in their order.
+fn mount(plan: &mut Plan, folders: &[PathBuf], headers: std::collections::BTreeSet<PathBuf>, found: &mut Found) {
     let users: Vec<usize> = (0..plan.units.len()).filter(|u| plan.files.iter().any(|f| f.unit == *u && f.language.is_c_family())).collect();
-    // The innermost folder that holds a header is the one it belongs to.
-    let base_of = |h: &Path| folders.iter().filter(|f| h.starts_with(f)).max_by_key(|f| f.components().count()).cloned();
-    let mut bases: Vec<PathBuf> = headers.iter().filter_map(|h| base_of(h)).collect();
-    bases.sort();
-    bases.dedup();
-    for base in bases {
-        let files = headers.iter().filter(|h| base_of(h).as_ref() == Some(&base)).cloned().collect();
-        let package = found.add(Package::of_files(Ecosystem::Plain, &format!("headers of {}", base.display()), &base, files));
+    plan.build.outside_folders.clear();
+    for base in folders {
+        let files: Vec<PathBuf> = headers.iter().filter(|h| innermost(folders, h) == Some(base)).cloned().collect();
+        if files.is_empty() || plan.build.outside_folders.contains(base) {
+            continue;
+        }
+        plan.build.outside_folders.push(base.clone());
+        let package = found.add(Package::of_files(Ecosystem::Plain, &format!("headers of {}", base.display()), base, files));
         found.own.extend(users.iter().map(|u| (*u, base.display().to_string(), package)));
     }
 }
 
-/// The paths that a file includes, and whether in angles.
-fn includes_of(file: &Path) -> Vec<(String, bool)> {
+/// A line that includes.
+#[derive(Debug, PartialEq)]
+struct Include {
+    path: String,
+    /// In angles?
+    system: bool,
+    /// `#include_next`: the next one of that name.
+    next: bool,
+}
+
+/// What a file includes.
+fn includes_of(file: &Path) -> Vec<Include> {
     let mut bytes = Vec::new();
     let read = std::fs::File::open(file).and_then(|f| std::io::Read::read_to_end(&mut std::io::Read::take(f, LOOKED_AT), &mut bytes));
     if read.is_err() {
@@ -74,14 +98,15 @@ fn includes_of(file: &Path) -> Vec<(String, bool)> {
             continue;
         }
         let rest = String::from_utf8_lossy(&bytes[at + 7..bytes.len().min(at + 300)]);
-        let rest = rest.strip_prefix("_next").unwrap_or(&rest).trim_start_matches([' ', '\t']);
+        let next = rest.strip_prefix("_next");
+        let rest = next.unwrap_or(&rest).trim_start_matches([' ', '\t']);
         let close = match rest.chars().next() {
             Some('<') => '>',
             Some('"') => '"',
             _ => continue,
         };
         if let Some((path, _)) = rest[1..].split_once(close).filter(|(p, _)| !p.contains('\n')) {
-            out.push((path.to_owned(), close == '>'));
+            out.push(Include { path: path.to_owned(), system: close == '>', next: next.is_some() });
         }
     }
     out
@@ -97,7 +122,8 @@ mod tests {
         let file = dir.path().join("a.c");
         std::fs::write(&file, "#include <rack.h>\n # include \"wash/salt.h\"\n#include_next <next.h>\n// include <no.h>\n#include MACRO\n#include \"open\n")
             .expect("a file");
-        let wanted = [("rack.h", true), ("wash/salt.h", false), ("next.h", true)].map(|(p, s)| (p.to_owned(), s));
+        let wanted = [("rack.h", true, false), ("wash/salt.h", false, false), ("next.h", true, true)];
+        let wanted = wanted.map(|(path, system, next)| Include { path: path.to_owned(), system, next });
         assert_eq!(includes_of(&file), wanted);
         assert_eq!(includes_of(&dir.path().join("gone.c")), []);
     }
