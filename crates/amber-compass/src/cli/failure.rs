@@ -50,7 +50,9 @@ impl From<RefreshError> for Failure {
     fn from(error: RefreshError) -> Failure {
         match &error {
             RefreshError::Plan(_) => Failure::user(chain(&error)),
-            RefreshError::Empty { .. } => Failure::user(&error).hint("known languages: C, JavaScript, Python, Rust, TypeScript; other text files are searched"),
+            RefreshError::Empty { .. } => {
+                Failure::user(&error).hint("known languages: C, C++, Go, Java, JavaScript, Python, Rust, SQL, TypeScript; other text files are searched")
+            }
             RefreshError::Store(_) => Failure::index(chain(&error)),
             RefreshError::Cancelled => Failure { code: 2, message: "cancelled; what was read is kept".to_owned(), hint: None },
         }
