@@ -27,10 +27,12 @@ mod modules;
 mod needs;
 mod output;
 mod overloads;
+mod shelf;
 mod spaces;
 mod ty;
 mod uses;
 mod world;
 
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
-pub(crate) use world::{FileInput, choices, choices_of, is_feature};
+pub(crate) use shelf::Shelf;
+pub(crate) use world::{FileInput, choices, is_feature};

@@ -10,6 +10,7 @@
 //! A run that fails, is cancelled or killed leaves the previous generation answering, and keeps the facts it had read.
 
 mod changes;
+mod few;
 mod hanging;
 mod part;
 mod reading;
@@ -26,6 +27,7 @@ use crate::summary::Seconds;
 use crate::{FileId, FileLinks, FileNo, Phase, Progress, Sources, Summary, UnitId};
 use compass_facts::{Cancel, Language};
 use rustc_hash::{FxHashMap, FxHashSet};
+use std::borrow::Cow;
 use std::path::PathBuf;
 use std::time::Instant;
 
@@ -119,8 +121,8 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     progress.report(Phase::Walk, plan.files.len() as u64, plan.files.len() as u64);
 
     let (mut writer, mut rebuilt) = Writer::open(&request.index)?;
-    let old = match writer.current() {
-        Ok(found) => found.map(|(_, g)| g),
+    let current = match writer.current() {
+        Ok(found) => found,
         // Facts are valid by themselves: they are kept.
         Err(e) if e.is_damage() => {
             rebuilt = Some(OpenError::Damaged(Box::new(e)));
@@ -128,30 +130,28 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         }
         Err(e) => return Err(e.into()),
     };
-    if let Some(old) = old.as_ref().filter(|_| request.verify) {
+    let old = current.as_ref().map(|c| &c.1);
+    if let Some(old) = old.filter(|_| request.verify) {
         writer.verify(old)?;
     }
-    let mut draft = Draft::new(&plan, old.as_ref(), request);
+    let mut draft = Draft::new(&plan, old, request);
     draft.overview.began_ns = began_ns;
 
     let reading = Instant::now();
     let threads = if request.threads > 0 { request.threads } else { std::thread::available_parallelism().map_or(2, |n| n.get()) };
-    let same_request = old.as_ref().is_some_and(|o| is_same_request(o, &draft.overview));
     let job = reading::Job {
         whole_bytes: request.whole_bytes.unwrap_or(reading::WHOLE_BYTES),
         index: &request.index,
         depot: request.depot.as_deref(),
         plan: &plan,
-        rows: &mut draft.overview.files,
-        old: old.as_ref(),
+        old,
         verify: request.verify,
-        same_request,
         threads,
     };
-    let read = reading::read_all(job, &mut writer, sources, cancel, progress)?;
+    let mut read = reading::read_all(&job, &mut draft.overview.files, &mut writer, sources, cancel, progress)?;
     seconds.read = reading.elapsed().as_secs_f64();
-    let from_depot = read.from_depot;
-    if let Some(old) = old.as_ref()
+    let (from_depot, changed) = (read.from_depot, read.changed);
+    if let Some(old) = old
         && read.changed == 0
         && old.linked
         && same_shape(old, &draft.overview)
@@ -163,29 +163,41 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
         return Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach: Reach::Files(Vec::new()) });
     }
-    let mut inputs = inputs(&draft.overview.files, read.facts);
-    let reach = reach_of(&request.index, old.as_ref(), &draft.overview, &read.changes, &inputs)?;
-    if let (Reach::Files(files), Some(old)) = (&reach, old.as_ref())
-        && part::is_small(files, old)
-        && let Some((number, _)) = writer.current()?
-    {
-        let before = part::Before { number, overview: old, changed: &read.changes };
-        let order = part::Order { request, plan: &plan, threads, cancel, progress };
-        let mut done = part::link(&mut writer, &before, files, &mut draft.overview, inputs, &order)?;
-        seconds.link = done.seconds.link;
-        seconds.write = done.seconds.write;
-        seconds.total = total.elapsed().as_secs_f64();
-        (done.seconds, done.refreshed_files) = (seconds, read.changed);
+    let changes = std::mem::take(&mut read.changes);
+    let before = current.as_ref().map(|(number, overview)| part::Before { number: *number, overview, changed: &changes });
+    let order = part::Order { request, plan: &plan, threads, cancel, progress };
+    let finish = |mut done: Summary, mut seconds: Seconds, reach| {
+        (seconds.link, seconds.write, seconds.total) = (done.seconds.link, done.seconds.write, total.elapsed().as_secs_f64());
+        (done.seconds, done.refreshed_files) = (seconds, changed);
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-        return Ok(Outcome { summary: done, warnings: plan.warnings, rebuilt, reach });
+        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach }
+    };
+    if let Some(before) = &before
+        && let Some((done, reach)) = few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)?
+    {
+        return Ok(finish(done, seconds, reach));
+    }
+    let loading = Instant::now();
+    reading::load_rest(&job, &mut draft.overview.files, &mut read, &mut writer, sources, cancel, progress)?;
+    seconds.read += loading.elapsed().as_secs_f64();
+    let mut inputs = inputs(&draft.overview.files, std::mem::take(&mut read.facts));
+    let reach = match &before {
+        Some(before) => reach_of(&request.index, before, &draft.overview, &mut |i| Ok(Cow::Borrowed(&inputs[i].facts)))?,
+        None => Reach::Everything("nothing was linked before"),
+    };
+    if let (Reach::Files(files), Some(before)) = (&reach, &before)
+        && part::is_small(files, before.overview)
+    {
+        let done = part::link(&mut writer, before, files, &mut draft.overview, inputs, None, &order)?;
+        return Ok(finish(done, seconds, reach));
     }
     let linking = Instant::now();
     let base = writer.begin()?;
-    let early = old.is_none() && plan.bytes() > EARLY_BYTES;
+    let early = current.is_none() && plan.bytes() > EARLY_BYTES;
     let number = base + 1 + i64::from(early);
     draft.overview.names = number;
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
-    let order = link::Request { units: &draft.overview.units.clone(), build: &plan.build, only: None, threads, folder: &folder, cancel, progress };
+    let order = link::Request { units: &draft.overview.units.clone(), build: &plan.build, only: None, threads, folder: &folder, shelf: None, cancel, progress };
     let index = request.index.clone();
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
@@ -231,22 +243,27 @@ fn claim(index: &std::path::Path, cancel: &Cancel, progress: &dyn Progress) -> R
     }
 }
 
-/// Whose links may be others than before.
-fn reach_of(
+/// Whose links may be others than before. `outer` gives what others may ask for of the file at a position.
+fn reach_of<'f>(
     index: &std::path::Path,
-    old: Option<&Generation>,
+    before: &part::Before,
     new: &Generation,
-    changed: &[changes::Changed],
-    inputs: &[FileInput],
+    outer: &mut dyn FnMut(usize) -> Result<Cow<'f, compass_facts::Facts>, StoreError>,
 ) -> Result<Reach, StoreError> {
-    let Some(old) = old.filter(|o| o.linked) else { return Ok(Reach::Everything("nothing was linked before")) };
-    let files = |g: &Generation| g.files.iter().map(|f| (f.id, f.language)).collect::<Vec<_>>();
-    if !is_same_request(old, new) || files(old) != files(new) {
+    if !before.overview.linked {
+        return Ok(Reach::Everything("nothing was linked before"));
+    }
+    if !has_same_files(before.overview, new) {
         return Ok(Reach::Everything("there are other files, units or settings than before"));
     }
     let Ok(reader) = crate::store::Reader::open(index) else { return Ok(Reach::Everything("the records of before cannot be read")) };
-    let Some(number) = reader.current_number()? else { return Ok(Reach::Everything("nothing was linked before")) };
-    hanging::reach(&reader, (number, old), changed, inputs)
+    hanging::reach(&reader, before, &new.files, outer)
+}
+
+/// Are there the same files in the same units under the same settings, whatever stands in them?
+fn has_same_files(old: &Generation, new: &Generation) -> bool {
+    let same = |(a, b): (&FileRow, &FileRow)| a.id == b.id && a.language == b.language;
+    is_same_request(old, new) && old.files.len() == new.files.len() && old.files.iter().zip(&new.files).all(same)
 }
 
 /// Loads the whole facts of files that passes look at: see [`crate::LinkPass::begins_with_signals`]. Linking is over: what it
@@ -339,6 +356,7 @@ fn publish(
     let size = linked.links.len() as u64;
     overview.linked = true;
     (overview.base, overview.crossings) = (number, number);
+    overview.native = summing::native_names(&linked.links);
     overview.layers = crate::layers::assign(&plan.layers, &mut overview.files, &linked.links);
     overview.matrix = summing::matrix(&overview.files, &linked.links);
     overview.summary = summing::summarise(plan, overview, inputs, &linked);
@@ -519,6 +537,7 @@ impl Draft {
                 inode: file.inode,
                 hash: 0,
                 made: crate::Made::default(),
+                renumbered: false,
                 layer: None,
             });
         }
@@ -559,8 +578,8 @@ fn raw_path(_: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
 
 /// Are files, units and request what they were?
 fn same_shape(old: &Generation, new: &Generation) -> bool {
-    let key = |g: &Generation| g.files.iter().map(|f| (f.id, f.path.clone(), f.hash)).collect::<Vec<_>>();
-    is_same_request(old, new) && key(old) == key(new)
+    let same = |(a, b): (&FileRow, &FileRow)| (a.id, &a.path, a.hash) == (b.id, &b.path, b.hash);
+    is_same_request(old, new) && old.files.len() == new.files.len() && old.files.iter().zip(&new.files).all(same)
 }
 
 /// Are roots, units and what was asked for what they were?

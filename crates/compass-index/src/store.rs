@@ -23,7 +23,7 @@ mod schema;
 mod writer;
 
 pub(crate) use blocks::Entry;
-pub use blocks::{ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+pub use blocks::{ChoiceEntry, ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 pub use depot::{Depot, DepotPackage};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
@@ -63,6 +63,8 @@ pub struct FileRow {
     pub hash: u64,
     /// By hand, or by a program?
     pub made: crate::Made,
+    /// Did it change since it was first read, so that its symbols may have other numbers than their places?
+    pub renumbered: bool,
     /// Position of its layer.
     pub layer: Option<u16>,
 }

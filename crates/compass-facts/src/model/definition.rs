@@ -134,6 +134,8 @@ impl Flags {
     pub const VIRTUAL: Flags = Flags(8192);
     /// A specialisation of a template: the template itself is what its name means.
     pub const SPECIAL: Flags = Flags(16384);
+    /// Stands among the members of a type. Said where definitions are listed by name; facts say it by their scopes.
+    pub const MEMBER: Flags = Flags(32768);
 
     /// Are all bits of `other` set?
     pub fn has(self, other: Flags) -> bool {

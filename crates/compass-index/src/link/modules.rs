@@ -83,7 +83,7 @@ impl Modules {
             let index = index as u32;
             let name = file.path.rsplit('/').next().unwrap_or(&file.path);
             modules.by_file_name.entry(name.to_owned()).or_default().push(index);
-            if file.language == Language::Go {
+            if world.shelf.is_none() && file.language == Language::Go {
                 let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
                 let name = within.map_or("", |i| file.facts.name(i.module));
                 let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
@@ -94,13 +94,14 @@ impl Modules {
                 modules.packages.insert(index, super::go::package_key(file.root, &file.path, name));
                 modules.add_embedding(world, index);
             }
-            if file.language == Language::Java {
+            if world.shelf.is_none() && file.language == Language::Java {
                 let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
                 let package = within.map_or("", |i| file.facts.name(i.module)).to_owned();
                 modules.known_packages.insert(package.clone());
                 modules.packages.insert(index, package);
             }
-            if super::headers::is_header(&file.path) {
+            // What is taken from a shelf is asked for by C alone.
+            if world.shelf.is_none() && super::headers::is_header(&file.path) {
                 modules.add_ambient(world, index);
             }
             if file.language == Language::Python {
@@ -131,7 +132,9 @@ impl Modules {
         modules.go_modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
         modules.find_entries(world);
         modules.headers = super::headers::Headers::new(world);
-        modules.rust_tree(world);
+        if world.shelf.is_none() {
+            modules.rust_tree(world);
+        }
         modules.include_graph(world);
         modules
     }
@@ -223,9 +226,15 @@ impl Modules {
     fn include_graph(&mut self, world: &World) {
         let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
         let mut graph: Vec<Box<[u32]>> = Vec::with_capacity(world.files.len());
+        let mut stored: Vec<Vec<u32>> = Vec::new();
+        if let Some(shelf) = world.shelf {
+            stored.resize_with(world.files.len(), Vec::new);
+            shelf.includes(world.files).into_iter().for_each(|(from, to)| stored[from as usize].push(to));
+        }
         for (index, file) in world.files.iter().enumerate() {
-            let mut found = Vec::new();
-            if file.language.is_c_family() {
+            let mut found = stored.get_mut(index).map(std::mem::take).unwrap_or_default();
+            let in_store = world.shelf.is_some_and(|s| !s.is_given(index as u32));
+            if file.language.is_c_family() && !in_store {
                 let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
                 for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
                     let path = file.facts.name(import.module);
@@ -236,9 +245,9 @@ impl Modules {
                         });
                     found.extend(target.filter(|t| *t != index as u32));
                 }
-                found.sort_unstable();
-                found.dedup();
             }
+            found.sort_unstable();
+            found.dedup();
             graph.push(found.into());
         }
         for (index, found) in graph.iter().enumerate() {

@@ -4,13 +4,13 @@ use super::evaluate::{Evaluator, Extensions};
 use super::modules::Modules;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
-use super::world::{Base, FileInput, Gid, Here, Sym, World};
+use super::world::{Base, FileInput, Gid, Here, Sym, World, is_member};
 use crate::evidence::Chain;
 use crate::store::{
-    ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links,
+    ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links,
 };
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, StepPlace, SymbolId, SymbolNo, UnitRow};
-use compass_facts::{Cancel, DefId, Facts, ImportId, ScopeId, UseId};
+use compass_facts::{Cancel, DefId, Facts, Flags, ImportId, ScopeId, UseId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use smallvec::SmallVec;
 use std::hash::BuildHasher;
@@ -27,6 +27,8 @@ pub(crate) struct Request<'r> {
     pub(crate) folder: &'r Path,
     /// Only these files, by position; all without.
     pub(crate) only: Option<&'r FxHashSet<usize>>,
+    /// Where facts come from that are not among the files'.
+    pub(crate) shelf: Option<&'r super::Shelf>,
     pub(crate) cancel: &'r Cancel,
     pub(crate) progress: &'r dyn Progress,
 }
@@ -78,12 +80,16 @@ pub(crate) fn waits_for_passes(language: compass_facts::Language) -> bool {
 /// # Errors
 /// What the sink or a temporary file fails with.
 pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() -> Load + Sync), sink: &mut dyn Sink) -> Result<Option<Linked>, StoreError> {
-    let base = Base::new(files, request.units, request.build, request.cancel);
+    let base = Base::new(files, request.units, request.build, request.shelf, request.cancel);
     if request.cancel.is_cancelled() {
         return Ok(None);
     }
     let modules = Modules::new(&World::new(&base, None));
     let (extensions, by_all) = on_big_stack(|| {
+        // Types of C have no extensions.
+        if request.shelf.is_some() {
+            return Default::default();
+        }
         let whole = World::new(&base, None);
         let extensions = find_extensions(&whole, &modules);
         (extensions, whole.consulted.finish())
@@ -144,7 +150,7 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
         return Ok(None);
     }
     let mut linked = join(files, &mut parts);
-    let for_all = by_all.into_iter().map(|n| ConsultEntry { name: ConsultEntry::hash(base.names[n.0 as usize]), file: ConsultEntry::EVERY });
+    let for_all = by_all.into_iter().map(|n| ConsultEntry { name: ConsultEntry::hash(base.name(n)), file: ConsultEntry::EVERY });
     linked.small.consulted.extend(for_all);
     linked.small.consulted.sort_unstable();
     linked.small.consulted.dedup();
@@ -176,17 +182,17 @@ fn batches(files: &[FileInput], only: Option<&FxHashSet<usize>>) -> Vec<std::ops
     out
 }
 
-fn write_names(base: &Base, sink: &mut dyn Sink, request: &Request) -> Result<(), StoreError> {
+fn write_names<'w>(base: &'w Base<'w>, sink: &mut dyn Sink, request: &Request) -> Result<(), StoreError> {
     let sorted = match request.only {
         Some(only) => base.names_of(only),
         None => base.sorted_names(),
     };
     // Names of a run that is cancelled are never shown: the rest need not be written.
     let mut entries = sorted.into_iter().take_while(|_| !request.cancel.is_cancelled()).filter_map(|(gid, sym)| {
-        let file = &base.files[sym.file as usize];
-        let def = file.facts.def(sym.def);
-        let symbol = SymbolId { file: file.id, number: file.numbers.number(sym.def) };
-        (!def.name_span.is_empty()).then(|| NameEntry { name: base.names[gid.0 as usize].to_owned(), symbol, kind: def.kind, flags: def.flags })
+        let facts = base.facts(sym.file);
+        let def = facts.def(sym.def);
+        let flags = if is_member(facts, def) { def.flags.with(Flags::MEMBER) } else { def.flags };
+        (!def.name_span.is_empty()).then(|| NameEntry { name: base.name(gid).to_owned(), symbol: base.symbol(sym), kind: def.kind, flags })
     });
     sink.names(&mut entries)
 }
@@ -251,7 +257,7 @@ impl Part {
         let facts = world.facts(index as u32);
         for (usage, link) in links.iter() {
             let u = facts.usage(usage);
-            let enclosing = u.enclosing.map(|d| file.numbers.number(d));
+            let enclosing = u.enclosing.map(|d| world.number(index as u32, d));
             for (i, target) in link.targets.iter().enumerate() {
                 // Of a guess among many only the nearest few are listed as uses.
                 if i >= 3 && link.certainty == crate::Certainty::Guessed {
@@ -275,6 +281,8 @@ impl Part {
         for (i, targets) in links.imports.iter().enumerate() {
             self.small.imports.extend(targets.iter().map(|t| ImportEntry { target: t.file, file: file.id, import: i as u32 }));
         }
+        let choice = |(name, (with, without))| ChoiceEntry { name, file: file.id, with, without };
+        self.small.choices.extend(super::choices(facts).into_iter().map(choice));
         self.small.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived, file: file.id }));
         Ok(())
     }
@@ -304,9 +312,11 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
         out.small.imports.extend(part.small.imports);
         out.small.derived.extend(part.small.derived);
         out.small.consulted.extend(part.small.consulted);
+        out.small.choices.extend(part.small.choices);
         out.small.unlinked.extend(part.small.unlinked);
     }
     out.small.unlinked.sort_by(Entry::order);
+    out.small.choices.sort_by(Entry::order);
     out.small.imports.sort_by(Entry::order);
     out.small.derived.sort_by(Entry::order);
     out.small.derived.dedup();
@@ -537,13 +547,12 @@ fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
 }
 
 pub(super) fn symbol_id(world: &World, sym: Sym) -> SymbolId {
-    let file = &world.files[sym.file as usize];
-    SymbolId { file: file.id, number: file.numbers.number(sym.def) }
+    world.symbol(sym)
 }
 
 fn step(world: &World, reason: &Reason) -> Step {
     let file = &world.files[reason.file as usize];
-    let number = reason.def.map_or(SymbolNo::MODULE, |d| file.numbers.number(d));
+    let number = reason.def.map_or(SymbolNo::MODULE, |d| world.number(reason.file, d));
     let import = || world.facts(reason.file).imports.iter().position(|i| (i.name_span.start, i.name_span.len()) == (reason.at, reason.len));
     let place = match reason.def {
         None if reason.len > 0 => import().map_or(StepPlace::Symbol, |i| StepPlace::Import(i as u32)),

@@ -36,12 +36,13 @@ impl Spaces {
             }
             let index = index as u32;
             spaces.of_scope.insert((index, ScopeId::FILE), (Space::GLOBAL, false));
-            for (i, scope) in file.facts.scopes.iter().enumerate() {
+            let facts = world.facts(index);
+            for (i, scope) in facts.scopes.iter().enumerate() {
                 if scope.kind == ScopeKind::Module {
                     spaces.add(world, index, ScopeId(i as u32));
                 }
             }
-            for (i, import) in file.facts.imports.iter().enumerate() {
+            for (i, import) in facts.imports.iter().enumerate() {
                 let Some(&(space, _)) = spaces.of_scope.get(&(index, import.scope)) else { continue };
                 let place = (index, ImportId(i as u32));
                 match (import.kind, import.bound) {

@@ -1,8 +1,9 @@
 //! Everything the linker knows before it begins: files, interned names, bindings by scope, definitions by name.
 
 use super::consulted::Consulted;
+use super::shelf::Shelf;
 use crate::identity::Numbers;
-use crate::{FileId, UnitRow};
+use crate::{FileId, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Definition, Facts, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
 
@@ -140,11 +141,51 @@ impl ByName {
 
 /// What one file adds.
 #[derive(Default)]
-struct Made {
-    table: Table,
-    outer: Vec<(Gid, Sym)>,
-    members: Vec<(Gid, Sym)>,
+pub(super) struct Made {
+    pub(super) table: Table,
+    pub(super) outer: Vec<(Gid, Sym)>,
+    pub(super) members: Vec<(Gid, Sym)>,
     apart: Vec<(Gid, Sym)>,
+}
+
+/// Bindings of a file, and its definitions for the lists of names.
+pub(super) fn made_of(facts: &Facts, gids: &[Gid], language: Language, index: u32) -> Made {
+    let mut made = Made::default();
+    let table = &mut made.table;
+    let mut bindings = Vec::new();
+    for (i, def) in facts.definitions[..facts.outer_count()].iter().enumerate() {
+        let name = gids[def.name.index()];
+        let sym = Sym { file: index, def: DefId(i as u32) };
+        bindings.push((scope_and_name(def.scope, name), Binding::Def(sym.def)));
+        if !def.is_inner() && !facts.name(def.name).is_empty() {
+            // Tables are reached by statements, never by a name of the program alone.
+            if matches!(def.kind, compass_facts::Kind::Table | compass_facts::Kind::Column) {
+                made.apart.push((name, sym));
+            } else {
+                if is_member(facts, def) { &mut made.members } else { &mut made.outer }.push((name, sym));
+            }
+        }
+    }
+    for (i, import) in facts.imports.iter().enumerate() {
+        let id = ImportId(i as u32);
+        if let Some(bound) = import.bound {
+            bindings.push((scope_and_name(import.scope, gids[bound.index()]), Binding::Import(id)));
+        }
+        if matches!(import.kind, compass_facts::ImportKind::Glob) {
+            table.globs.push((import.scope, id));
+        }
+    }
+    table.exports = facts.exports.iter().map(|e| (gids[e.name.index()], e.what)).collect();
+    table.exports.sort_by_key(|e| e.0);
+    bindings.sort_unstable();
+    (table.keys, table.bindings) = bindings.into_iter().unzip();
+    table.find_anchors(facts, language);
+    made
+}
+
+/// Does a definition stand among the members of a type?
+pub(super) fn is_member(facts: &Facts, def: &Definition) -> bool {
+    facts.scope(def.scope).kind == ScopeKind::Type
 }
 
 /// The first eight bytes of a name; numbers sort as the beginnings do.
@@ -195,7 +236,7 @@ fn middle(files: &[FileInput]) -> usize {
 }
 
 /// Macros that choose between two branches of a file: bytes in the branch with each, and in the one without.
-fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
+pub(super) fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
     let mut here: FxHashMap<NameId, (u64, u64)> = FxHashMap::default();
     for condition in &facts.conditions {
         let entry = here.entry(condition.name).or_default();
@@ -211,12 +252,6 @@ pub(crate) fn choices(facts: &Facts) -> FxHashMap<String, (u64, u64)> {
     choices_by(facts).into_iter().map(|(name, bytes)| (facts.name(name).to_owned(), bytes)).collect()
 }
 
-/// What a macro chooses in all files.
-pub(crate) fn choices_of(files: &[FileInput], name: &str) -> (u64, u64) {
-    let of = |facts: &Facts| choices_by(facts).into_iter().find(|(n, _)| facts.name(*n) == name).map_or((0, 0), |c| c.1);
-    files.iter().map(|f| of(&f.facts)).fold((0, 0), |sum, c| (sum.0 + c.0, sum.1 + c.1))
-}
-
 /// Is a macro that chooses so many bytes likely set by the build?
 pub(crate) fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
     let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ"].iter().any(|w| name.contains(w));
@@ -227,7 +262,7 @@ pub(crate) fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
 pub(super) struct Base<'w> {
     pub(super) files: &'w [FileInput],
     pub(super) units: &'w [UnitRow],
-    pub(super) names: Vec<&'w str>,
+    names: Vec<&'w str>,
     interned: FxHashMap<&'w str, Gid>,
     gids: Vec<Vec<Gid>>,
     tables: Vec<Table>,
@@ -243,10 +278,19 @@ pub(super) struct Base<'w> {
     pub(super) build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
     pub(super) defined: FxHashSet<Gid>,
+    /// Where facts come from when they are asked for; without one all are here.
+    pub(super) shelf: Option<&'w Shelf>,
 }
 
 impl<'w> Base<'w> {
-    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], build: &'w crate::plan::BuildSettings, cancel: &Cancel) -> Self {
+    /// All there is to know of some files. With a shelf, what is needed of them is taken from it.
+    pub(super) fn new(
+        files: &'w [FileInput],
+        units: &'w [UnitRow],
+        build: &'w crate::plan::BuildSettings,
+        shelf: Option<&'w Shelf>,
+        cancel: &Cancel,
+    ) -> Self {
         let mut world = Base {
             files,
             units,
@@ -263,6 +307,7 @@ impl<'w> Base<'w> {
             by_path: FxHashMap::default(),
             build,
             defined: FxHashSet::default(),
+            shelf,
         };
         for name in &build.defines {
             let gid = world.intern(name);
@@ -271,26 +316,36 @@ impl<'w> Base<'w> {
         for word in ["", "=", "default", "self", "super", "crate", "Self", "::", "__init__", "constructor", "prototype", "exports", "module"] {
             world.intern(word);
         }
-        world.intern_all(cancel);
+        world.by_path.extend(files.iter().enumerate().map(|(index, file)| ((file.root, file.path.as_str()), index as u32)));
+        if shelf.is_none() {
+            world.take_in_all(cancel);
+        }
         if cancel.is_cancelled() {
             return world;
         }
-        for (index, file) in files.iter().enumerate() {
-            world.by_path.insert((file.root, file.path.as_str()), index as u32);
-            world.add_choices(index as u32);
-        }
-        for made in world.made_on_threads() {
-            world.tables.push(made.table);
-            world.outer.found.extend(made.outer);
-            world.members.found.extend(made.members);
-            world.apart.extend(made.apart);
-        }
-        let names = world.names.len();
-        world.outer.finish(names);
-        world.members.finish(names);
         let spaces = super::spaces::Spaces::new(&World::new(&world, None));
         world.spaces = spaces;
         world
+    }
+
+    /// Numbers the names and sorts the bindings of all files.
+    fn take_in_all(&mut self, cancel: &Cancel) {
+        self.intern_all(cancel);
+        if cancel.is_cancelled() {
+            return;
+        }
+        for index in 0..self.files.len() {
+            self.add_choices(index as u32);
+        }
+        for made in self.made_on_threads() {
+            self.tables.push(made.table);
+            self.outer.found.extend(made.outer);
+            self.members.found.extend(made.members);
+            self.apart.extend(made.apart);
+        }
+        let names = self.names.len();
+        self.outer.finish(names);
+        self.members.finish(names);
     }
 
     /// Numbers the names of all files in the order in which they first occur.
@@ -320,7 +375,7 @@ impl<'w> Base<'w> {
     fn made_on_threads(&self) -> Vec<Made> {
         let threads = std::thread::available_parallelism().map_or(1, |n| n.get());
         let part = self.files.len().div_ceil(threads).max(1);
-        let make = |start: usize| (start..(start + part).min(self.files.len())).map(|i| self.table(i as u32)).collect::<Vec<_>>();
+        let make = |start: usize| (start..(start + part).min(self.files.len())).map(|i| self.made(i as u32)).collect::<Vec<_>>();
         std::thread::scope(|scope| {
             let handles: Vec<_> = (0..self.files.len()).step_by(part).map(|start| scope.spawn(move || make(start))).collect();
             handles.into_iter().flat_map(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e))).collect()
@@ -345,10 +400,10 @@ impl<'w> Base<'w> {
     }
 
     /// The definitions of some files with their names, in the same order.
-    pub(super) fn names_of(&self, files: &FxHashSet<usize>) -> Vec<(Gid, Sym)> {
-        let made = files.iter().map(|i| self.table(*i as u32));
+    pub(super) fn names_of(&'w self, files: &FxHashSet<usize>) -> Vec<(Gid, Sym)> {
+        let made = files.iter().map(|i| self.made(*i as u32));
         let mut out: Vec<(Gid, Sym)> = made.flat_map(|m| m.outer.into_iter().chain(m.members).chain(m.apart)).collect();
-        out.sort_unstable_by_key(|(gid, s)| (self.names[gid.0 as usize], self.files[s.file as usize].id, self.files[s.file as usize].numbers.number(s.def)));
+        out.sort_by_cached_key(|(gid, s)| (self.name(*gid), self.symbol(*s)));
         out
     }
 
@@ -362,10 +417,16 @@ impl<'w> Base<'w> {
 
     /// Is a macro that nothing defines likely set by the build: what stands under it is the real thing, what stands in its place a stub?
     pub(super) fn is_feature(&self, name: Gid) -> bool {
-        self.choices.get(&name).is_some_and(|bytes| is_feature(self.name(name), *bytes))
+        match self.shelf {
+            Some(shelf) => shelf.is_feature(self.files, name),
+            None => self.choices.get(&name).is_some_and(|bytes| is_feature(self.names[name.0 as usize], *bytes)),
+        }
     }
 
     fn intern(&mut self, name: &'w str) -> Gid {
+        if let Some(shelf) = self.shelf {
+            return shelf.intern(name);
+        }
         let next = Gid(self.names.len() as u32);
         *self.interned.entry(name).or_insert_with(|| {
             self.names.push(name);
@@ -373,46 +434,73 @@ impl<'w> Base<'w> {
         })
     }
 
-    /// Bindings of a file, and its definitions for the lists of names.
-    fn table(&self, index: u32) -> Made {
-        let facts = &self.files[index as usize].facts;
-        let gids = &self.gids[index as usize];
-        let mut made = Made::default();
-        let table = &mut made.table;
-        let mut bindings = Vec::new();
-        for (i, def) in facts.definitions[..facts.outer_count()].iter().enumerate() {
-            let name = gids[def.name.index()];
-            let sym = Sym { file: index, def: DefId(i as u32) };
-            bindings.push((scope_and_name(def.scope, name), Binding::Def(sym.def)));
-            if !def.is_inner() && !facts.name(def.name).is_empty() {
-                // Tables are reached by statements, never by a name of the program alone.
-                if matches!(def.kind, compass_facts::Kind::Table | compass_facts::Kind::Column) {
-                    made.apart.push((name, sym));
-                } else {
-                    let is_member = facts.scope(def.scope).kind == ScopeKind::Type;
-                    if is_member { &mut made.members } else { &mut made.outer }.push((name, sym));
-                }
-            }
-        }
-        for (i, import) in facts.imports.iter().enumerate() {
-            let id = ImportId(i as u32);
-            if let Some(bound) = import.bound {
-                bindings.push((scope_and_name(import.scope, gids[bound.index()]), Binding::Import(id)));
-            }
-            if matches!(import.kind, compass_facts::ImportKind::Glob) {
-                table.globs.push((import.scope, id));
-            }
-        }
-        table.exports = facts.exports.iter().map(|e| (gids[e.name.index()], e.what)).collect();
-        table.exports.sort_by_key(|e| e.0);
-        bindings.sort_unstable();
-        (table.keys, table.bindings) = bindings.into_iter().unzip();
-        table.find_anchors(facts, self.files[index as usize].language);
-        made
+    /// See [`made_of`].
+    fn made(&self, index: u32) -> Made {
+        made_of(self.facts(index), self.gids(index), self.files[index as usize].language, index)
     }
 
-    fn name(&self, gid: Gid) -> &'w str {
-        self.names[gid.0 as usize]
+    /// The number of a name, if anybody mentions it.
+    pub(super) fn find_gid(&self, name: &str) -> Option<Gid> {
+        match self.shelf {
+            Some(shelf) => Some(shelf.intern(name)),
+            None => self.interned.get(name).copied(),
+        }
+    }
+
+    /// The facts that are kept of a file: whole ones are [`Here`].
+    pub(super) fn facts(&self, file: u32) -> &'w Facts {
+        match self.shelf {
+            Some(shelf) => shelf.facts(self.files, file),
+            None => &self.files[file as usize].facts,
+        }
+    }
+
+    fn gids(&self, file: u32) -> &[Gid] {
+        match self.shelf {
+            Some(shelf) => shelf.gids(self.files, file),
+            None => &self.gids[file as usize],
+        }
+    }
+
+    fn table(&self, file: u32) -> &Table {
+        match self.shelf {
+            Some(shelf) => &shelf.made(self.files, file).table,
+            None => &self.tables[file as usize],
+        }
+    }
+
+    fn outer(&self, name: Gid) -> &[Sym] {
+        match self.shelf {
+            Some(shelf) => shelf.outer(self.files, name),
+            None => self.outer.find(name),
+        }
+    }
+
+    fn members(&self, name: Gid) -> &[Sym] {
+        match self.shelf {
+            Some(shelf) => shelf.members(self.files, name),
+            None => self.members.find(name),
+        }
+    }
+
+    /// What a definition is called in the store.
+    pub(super) fn symbol(&self, sym: Sym) -> SymbolId {
+        SymbolId { file: self.files[sym.file as usize].id, number: self.number(sym.file, sym.def) }
+    }
+
+    /// The number of a definition within its file.
+    pub(super) fn number(&self, file: u32, def: DefId) -> SymbolNo {
+        match self.shelf {
+            Some(shelf) => shelf.numbers(self.files, file).number(def),
+            None => self.files[file as usize].numbers.number(def),
+        }
+    }
+
+    pub(super) fn name(&self, gid: Gid) -> &'w str {
+        match self.shelf {
+            Some(shelf) => shelf.name(gid),
+            None => self.names[gid.0 as usize],
+        }
     }
 }
 
@@ -432,10 +520,10 @@ impl<'w> Here<'w> {
         let mut here = Here { first, facts: Vec::new(), further: Vec::new() };
         let mut known: FxHashMap<&'w str, Gid> = FxHashMap::default();
         for (file, facts) in loaded {
-            let outer = &base.gids[*file as usize];
-            let mut gids = outer.clone();
-            gids.extend(facts.names.iter().skip(outer.len()).map(|name| match base.interned.get(name) {
-                Some(gid) => *gid,
+            let mut gids = base.gids(*file).to_vec();
+            let outer = gids.len();
+            gids.extend(facts.names.iter().skip(outer).map(|name| match base.find_gid(name) {
+                Some(gid) => gid,
                 None => *known.entry(name).or_insert_with(|| {
                     here.further.push(name);
                     Gid((base.names.len() + here.further.len() - 1) as u32)
@@ -477,33 +565,33 @@ impl<'w> World<'w> {
     /// What a scope binds a name to, in order of definition.
     pub(super) fn bindings(&self, file: u32, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> + use<'w> {
         self.consulted.note(name);
-        self.base.tables[file as usize].find(scope, name)
+        self.base.table(file).find(scope, name)
     }
 
     /// What a file exports under a name.
     pub(super) fn export(&self, file: u32, name: Gid) -> Option<TypeId> {
         self.consulted.note(name);
-        self.base.tables[file as usize].find_export(name)
+        self.base.table(file).find_export(name)
     }
 
     pub(super) fn has_exports(&self, file: u32) -> bool {
-        self.base.tables[file as usize].has_exports()
+        self.base.table(file).has_exports()
     }
 
     /// Scopes that bring in all names of a module.
     pub(super) fn globs(&self, file: u32) -> &'w [(ScopeId, ImportId)] {
-        &self.base.tables[file as usize].globs
+        &self.base.table(file).globs
     }
 
     /// See [`Table::anchor`].
     pub(super) fn anchor(&self, file: u32, scope: ScopeId) -> ScopeId {
-        self.base.tables[file as usize].anchor(scope)
+        self.base.table(file).anchor(scope)
     }
 
     pub(super) fn facts(&self, file: u32) -> &'w Facts {
         match self.here.and_then(|h| h.find(file)) {
             Some((facts, _)) => facts,
-            None => &self.base.files[file as usize].facts,
+            None => self.base.facts(file),
         }
     }
 
@@ -518,15 +606,14 @@ impl<'w> World<'w> {
     pub(super) fn gid(&self, file: u32, name: NameId) -> Gid {
         match self.here.and_then(|h| h.find(file)) {
             Some((_, gids)) => gids[name.index()],
-            None => self.base.gids[file as usize][name.index()],
+            None => self.base.gids(file)[name.index()],
         }
     }
 
-    pub(super) fn find_gid(&self, name: &str) -> Option<Gid> {
-        self.base.interned.get(name).copied()
-    }
-
     pub(super) fn name(&self, gid: Gid) -> &'w str {
+        if self.base.shelf.is_some() {
+            return self.base.name(gid);
+        }
         let further = (gid.0 as usize).checked_sub(self.base.names.len()).and_then(|i| self.here.and_then(|h| h.further.get(i)));
         further.copied().unwrap_or_else(|| self.base.names[gid.0 as usize])
     }
@@ -534,19 +621,19 @@ impl<'w> World<'w> {
     /// Every definition of that name that other files may know, members of types left out.
     pub(super) fn named(&self, name: Gid) -> &'w [Sym] {
         self.consulted.note(name);
-        self.base.outer.find(name)
+        self.base.outer(name)
     }
 
     /// Every member of that name of any type.
     pub(super) fn named_members(&self, name: Gid) -> &'w [Sym] {
         self.consulted.note(name);
-        self.base.members.find(name)
+        self.base.members(name)
     }
 
     /// Every definition of that name, members or not.
     pub(super) fn all_named(&self, name: Gid) -> impl Iterator<Item = &'w Sym> {
         self.consulted.note(name);
-        self.base.outer.find(name).iter().chain(self.base.members.find(name))
+        self.base.outer(name).iter().chain(self.base.members(name))
     }
 
     pub(super) fn unit(&self, file: u32) -> &'w UnitRow {

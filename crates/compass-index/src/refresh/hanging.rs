@@ -1,11 +1,13 @@
 //! Which files hang on what changed, by the records of the generation before.
 
 use super::changes::{Change, Changed};
+use super::part::Before;
 use crate::FileId;
-use crate::link::FileInput;
-use crate::store::{ConsultEntry, Generation, Reader, Runs, StoreError};
+use crate::link::is_feature;
+use crate::store::{ConsultEntry, FileRow, Reader, Runs, StoreError};
 use compass_facts::Facts;
-use rustc_hash::FxHashSet;
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::borrow::Cow;
 use std::collections::BTreeSet;
 
 /// What a change reaches.
@@ -20,10 +22,16 @@ pub enum Reach {
 /// Finds the files whose links may differ from those of the generation `before`.
 ///
 /// The files, units and settings must be those of before: only contents changed.
-pub(super) fn reach(reader: &Reader, before: (i64, &Generation), changed: &[Changed], inputs: &[FileInput]) -> Result<Reach, StoreError> {
-    let mut names: BTreeSet<String> = flipped(changed, inputs).map(str::to_owned).collect();
+pub(super) fn reach<'f>(
+    reader: &Reader,
+    before: &Before,
+    rows: &[FileRow],
+    outer: &mut dyn FnMut(usize) -> Result<Cow<'f, Facts>, StoreError>,
+) -> Result<Reach, StoreError> {
+    let changed = before.changed;
+    let records = Records { reader, runs: Runs::of(before.number, before.overview) };
+    let mut names: BTreeSet<String> = records.flipped(changed)?;
     let mut files: FxHashSet<FileId> = FxHashSet::default();
-    let records = Records { reader, runs: Runs::of(before.0, before.1) };
     for change in changed {
         files.insert(change.file);
         match &change.what {
@@ -35,10 +43,12 @@ pub(super) fn reach(reader: &Reader, before: (i64, &Generation), changed: &[Chan
                     if includers.len() > MANY_INCLUDERS {
                         return Ok(Reach::Everything("very many files see other includes than before"));
                     }
-                    names.extend(inputs.iter().filter(|i| includers.contains(&i.id)).flat_map(|i| typed_names(&i.facts)));
+                    for (i, _) in rows.iter().enumerate().filter(|(_, row)| includers.contains(&row.id)) {
+                        names.extend(typed_names(&*outer(i)?));
+                    }
                     files.extend(includers);
                     // Who is included by few is looked at together with these: see the linker of C.
-                    files.extend(inputs.iter().filter(|i| change.included.iter().any(|p| ends_with_path(&i.path, p))).map(|i| i.id));
+                    files.extend(rows.iter().filter(|row| change.included.iter().any(|p| ends_with_path(&row.path, p))).map(|row| row.id));
                 }
             }
         }
@@ -66,19 +76,6 @@ fn ends_with_path(path: &str, end: &str) -> bool {
     path.strip_suffix(end).is_some_and(|front| front.is_empty() || front.ends_with('/'))
 }
 
-/// Macros that choose between branches otherwise than before.
-fn flipped<'c>(changed: &'c [Changed], inputs: &[FileInput]) -> impl Iterator<Item = &'c str> {
-    let mut out = Vec::new();
-    for (name, old, new) in changed.iter().flat_map(|c| &c.choices) {
-        let all = crate::link::choices_of(inputs, name);
-        let before = (all.0 + old.0 - new.0.min(all.0 + old.0), all.1 + old.1 - new.1.min(all.1 + old.1));
-        if crate::link::is_feature(name, before) != crate::link::is_feature(name, all) {
-            out.push(name.as_str());
-        }
-    }
-    out.into_iter()
-}
-
 /// The records of a generation.
 struct Records<'r> {
     reader: &'r Reader,
@@ -86,6 +83,25 @@ struct Records<'r> {
 }
 
 impl Records<'_> {
+    /// Macros that choose between branches otherwise than before.
+    fn flipped(&self, changed: &[Changed]) -> Result<BTreeSet<String>, StoreError> {
+        let mut changes: FxHashMap<&str, [(u64, u64); 2]> = FxHashMap::default();
+        for (name, old, new) in changed.iter().flat_map(|c| &c.choices) {
+            let sums = changes.entry(name).or_default();
+            *sums = [(sums[0].0 + old.0, sums[0].1 + old.1), (sums[1].0 + new.0, sums[1].1 + new.1)];
+        }
+        let mut out = BTreeSet::new();
+        for (name, [old, new]) in changes {
+            let entries = self.reader.choices(&self.runs, name)?.unpack()?;
+            let before = entries.iter().fold((0, 0), |sum, e| (sum.0 + e.with, sum.1 + e.without));
+            let now = ((before.0 + new.0).saturating_sub(old.0), (before.1 + new.1).saturating_sub(old.1));
+            if is_feature(name, before) != is_feature(name, now) {
+                out.insert(name.to_owned());
+            }
+        }
+        Ok(out)
+    }
+
     /// Adds the files that looked a name up; says no where all files hang on it.
     fn add_named(&self, name: &str, files: &mut FxHashSet<FileId>) -> Result<bool, StoreError> {
         for entry in self.reader.consulted(&self.runs, ConsultEntry::hash(name))?.unpack()? {

@@ -54,13 +54,15 @@ impl link::Sink for Collected {
     }
 }
 
-/// Links some files and makes the generation; gives its counts.
+/// Links some files and makes the generation; gives its counts. With a shelf only some of `inputs` have their facts, and passes
+/// have nothing to say.
 pub(super) fn link(
     writer: &mut Writer,
     before: &Before,
     files: &[FileId],
     overview: &mut Generation,
     mut inputs: Vec<FileInput>,
+    shelf: Option<&link::Shelf>,
     order: &Order,
 ) -> Result<Summary, RefreshError> {
     let linking = Instant::now();
@@ -77,17 +79,32 @@ pub(super) fn link(
             threads: order.threads,
             folder: &folder,
             only: Some(&only),
+            shelf,
             cancel: order.cancel,
             progress: order.progress,
         };
         link::link_all(&inputs, &request, &load, &mut collected)?.ok_or(RefreshError::Cancelled)?
     };
-    let crossed = cross(writer, before, &mut inputs, &mut linked, &only, &load, order)?;
+    if let Some(why) = shelf.and_then(link::Shelf::failure) {
+        return Err(why.into());
+    }
+    let crossed = match shelf {
+        Some(_) => None,
+        None => cross(writer, before, &mut inputs, &mut linked, &only, &load, order)?,
+    };
     let mut summary = before.overview.summary.clone();
     summing::count_files(&mut summary, order.plan, overview);
     count(writer, before, &inputs, &linked, &only, &load, &mut summary)?;
-    overview.layers = crate::layers::assign(&order.plan.layers, &mut overview.files, &linked.links);
-    overview.matrix = summing::matrix(&overview.files, &linked.links);
+    if shelf.is_some() {
+        keep_layers(overview, before.overview);
+    } else {
+        overview.layers = crate::layers::assign(&order.plan.layers, &mut overview.files, &linked.links);
+        overview.matrix = summing::matrix(&overview.files, &linked.links);
+    }
+    overview.native = match crossed {
+        Some(_) => summing::native_names(&linked.links),
+        None => before.overview.native.clone(),
+    };
     if crossed.is_some() {
         (summary.crossings, summary.loose) = Default::default();
         for links in linked.links.iter().map(|l| &l.1) {
@@ -117,6 +134,12 @@ pub(super) fn link(
     writer.put_part(number, (before.number, before.overview), part, overview)?;
     summary.seconds.write = writing.elapsed().as_secs_f64();
     Ok(summary)
+}
+
+/// Layers hang on paths and crossings, which are what they were.
+fn keep_layers(overview: &mut Generation, old: &Generation) {
+    (overview.layers, overview.matrix) = (old.layers.clone(), old.matrix.clone());
+    overview.files.iter_mut().zip(&old.files).for_each(|(row, old)| row.layer = old.layer);
 }
 
 /// Crossings of a file by what they reach.

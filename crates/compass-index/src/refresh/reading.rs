@@ -41,11 +41,8 @@ pub(super) struct Job<'j> {
     pub(super) index: &'j std::path::Path,
     pub(super) plan: &'j Plan,
     pub(super) depot: Option<&'j std::path::Path>,
-    pub(super) rows: &'j mut [FileRow],
     pub(super) old: Option<&'j Generation>,
     pub(super) verify: bool,
-    /// Roots, units and all that was asked for are what they were: without a changed file nothing need be linked.
-    pub(super) same_request: bool,
     pub(super) threads: usize,
 }
 
@@ -59,6 +56,8 @@ pub(super) struct Read {
     pub(super) from_depot: u64,
     /// What that changes for others.
     pub(super) changes: Vec<Changed>,
+    /// Of so many bytes of source facts may still be kept whole.
+    room: u64,
 }
 
 /// What a thread found out about a file.
@@ -71,35 +70,50 @@ enum Found {
     New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError>, from_depot: bool },
 }
 
-pub(super) fn read_all(job: Job, writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
+/// Reads what has new content. Facts of the other files are not loaded yet: see [`load_rest`].
+pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
-    let mut out = Read { facts: (0..job.rows.len()).map(|_| None).collect(), changed: 0, from_depot: 0, changes: Vec::new() };
+    let mut out = Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_depot: 0, changes: Vec::new(), room: job.whole_bytes };
     let mut open = Vec::new();
-    for (i, (row, planned)) in job.rows.iter_mut().zip(&job.plan.files).enumerate() {
+    for (i, (row, planned)) in rows.iter_mut().zip(&job.plan.files).enumerate() {
         match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
             Some(o) => {
                 row.hash = o.hash;
                 row.lines = o.lines;
                 row.made = o.made;
+                row.renumbered = o.renumbered;
             }
             None => open.push(i),
         }
     }
     // What a killed run left is worth looking for where much is to be read.
     let known = if job.old.is_none_or(|o| !o.linked) || open.len() > FEW_FILES { writer.fact_keys()? } else { FxHashSet::default() };
-    out.changed = old.len().saturating_sub(job.rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
+    out.changed = old.len().saturating_sub(rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
     let context =
         Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes), index: job.index, threads: job.threads };
-    for (i, hash, lines, made) in read_open(&open, &job, &context, &mut out, writer)? {
-        job.rows[i].hash = hash;
-        job.rows[i].lines = lines;
-        job.rows[i].made = made;
+    for (i, hash, lines, made) in read_open(&open, job, rows, &context, &mut out, writer)? {
+        let row = &mut rows[i];
+        // What a killed run left may have been numbered after a content that is forgotten.
+        row.renumbered = old.get(&row.id).map_or_else(|| known.contains(&(row.id, hash)), |o| o.renumbered || o.hash != hash);
+        (row.hash, row.lines, row.made) = (hash, lines, made);
     }
-    let nothing_changed = out.changed == 0 && job.same_request && job.old.is_some_and(|o| o.files.len() == job.rows.len() && o.linked);
-    if !nothing_changed {
-        load_unchanged(job.rows, &mut out, writer, &context, job.plan)?;
-    }
+    out.room = context.room.into_inner();
     Ok(out)
+}
+
+/// Loads the facts of all files that are not there yet.
+pub(super) fn load_rest(
+    job: &Job,
+    rows: &mut [FileRow],
+    read: &mut Read,
+    writer: &mut Writer,
+    sources: &dyn Sources,
+    cancel: &Cancel,
+    progress: &dyn Progress,
+) -> Result<(), RefreshError> {
+    let (old, known) = Default::default();
+    let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(read.room), index: job.index, threads: job.threads };
+    load_unchanged(rows, read, writer, &context, job.plan)
 }
 
 fn is_unchanged(old: &FileRow, planned: &PlannedFile, generation: Option<&Generation>) -> bool {
@@ -129,11 +143,10 @@ impl Context<'_> {
 }
 
 /// Reads the open files; gives position, hash and lines of each, and how it was made.
-fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
+fn read_open(open: &[usize], job: &Job, rows: &[FileRow], context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
     let total: u64 = open.iter().map(|i| job.plan.files[*i].bytes).sum();
     let (next, done) = (AtomicUsize::new(0), AtomicU64::new(0));
     let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
-    let rows: &[FileRow] = job.rows;
     let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found, Made)>(256);
     let read = std::thread::scope(|scope| {
         for _ in 0..job.threads.max(1) {
@@ -157,7 +170,7 @@ fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, write
                 .expect("a thread can be started");
         }
         drop(sender);
-        collect(receiver, job, context, out, writer)
+        collect(receiver, job, rows, context, out, writer)
     })?;
     if context.cancel.is_cancelled() { Err(RefreshError::Cancelled) } else { Ok(read) }
 }
@@ -166,6 +179,7 @@ fn read_open(open: &[usize], job: &Job, context: &Context, out: &mut Read, write
 fn collect(
     receiver: crossbeam_channel::Receiver<(usize, Found, Made)>,
     job: &Job,
+    rows: &[FileRow],
     context: &Context,
     out: &mut Read,
     writer: &mut Writer,
@@ -175,7 +189,7 @@ fn collect(
     let mut batch_bytes = 0;
     let mut packages = job.depot.and_then(|d| Packages::open(d, job.plan));
     for (i, found, made) in receiver {
-        let id = job.rows[i].id;
+        let id = rows[i].id;
         let (hash, held, packed) = match found {
             Found::Same { hash } => {
                 let before = context.old.get(&id);
@@ -189,7 +203,7 @@ fn collect(
             Found::Changed { hash, facts } => {
                 let before = context.old.get(&id).and_then(|o| writer.facts(id, o.hash).ok().flatten());
                 out.changes.push(match &before {
-                    Some((old, _)) => Changed::of(id, job.rows[i].language, old, &facts),
+                    Some((old, _)) => Changed::of(id, rows[i].language, old, &facts),
                     None => Changed::unknown(id, "the facts of before are damaged"),
                 });
                 let numbers = before.as_ref().map_or_else(|| Numbers::fresh(&facts), |(f, n)| Numbers::matched(f, n, &facts));

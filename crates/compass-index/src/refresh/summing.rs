@@ -19,6 +19,14 @@ pub(super) fn summarise(plan: &Plan, overview: &Generation, inputs: &[FileInput]
     s
 }
 
+/// Names that files ask the system's linker for, each once.
+pub(super) fn native_names(links: &[(FileId, FileLinks)]) -> Vec<String> {
+    let crossings = links.iter().flat_map(|(_, l)| &l.crossings).map(|c| (c.kind, &c.label));
+    let loose = links.iter().flat_map(|(_, l)| &l.loose).map(|l| (l.kind, &l.label));
+    let names: BTreeSet<&String> = crossings.chain(loose).filter(|c| c.0 == crate::CrossingKind::Native).map(|c| c.1).collect();
+    names.into_iter().cloned().collect()
+}
+
 /// Counts what is known without facts.
 pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
     (s.files, s.bytes, s.lines) = (overview.files.len() as u64, plan.bytes(), 0);

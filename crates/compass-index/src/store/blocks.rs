@@ -94,6 +94,38 @@ impl ConsultEntry {
     }
 }
 
+/// A macro that chooses between branches of a file: see [`crate::link`], `world`.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct ChoiceEntry {
+    /// The macro.
+    pub name: String,
+    /// The file with the branches.
+    pub file: FileId,
+    /// Bytes in the branches with the macro.
+    pub with: u64,
+    /// Bytes in those without it.
+    pub without: u64,
+}
+
+impl Entry for ChoiceEntry {
+    const FAMILY: i64 = 8;
+    fn key(&self) -> Vec<u8> {
+        self.name.as_bytes().to_vec()
+    }
+
+    fn owner(&self) -> FileId {
+        self.file
+    }
+
+    fn order(a: &Self, b: &Self) -> Ordering {
+        (&a.name, a.file).cmp(&(&b.name, b.file))
+    }
+
+    fn has_key(&self, key: &[u8]) -> bool {
+        self.name.as_bytes() == key
+    }
+}
+
 impl Entry for ConsultEntry {
     const FAMILY: i64 = 7;
     const PER_BLOCK: usize = 8192;

@@ -1,6 +1,6 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, Blocks, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
+use super::blocks::{self, Blocks, ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
@@ -179,6 +179,21 @@ impl Reader {
     /// Files that looked a name up while they were linked, where their uses do not tell.
     pub fn consulted(&self, runs: &Runs, name: u32) -> Result<PackedEntries<ConsultEntry>, StoreError> {
         self.find(runs, &name.to_be_bytes())
+    }
+
+    /// Files in which a macro chooses between branches.
+    pub fn choices(&self, runs: &Runs, name: &str) -> Result<PackedEntries<ChoiceEntry>, StoreError> {
+        self.find(runs, name.as_bytes())
+    }
+
+    /// All imports of files by files.
+    pub(crate) fn all_imports(&self, runs: &Runs) -> Result<Vec<ImportEntry>, StoreError> {
+        let mut found: Vec<ImportEntry> = self.all(runs.base)?;
+        if let Some((later, hidden)) = &runs.later {
+            found.retain(|e| !hidden.contains(&e.file));
+            found.extend(self.all::<ImportEntry>(*later)?);
+        }
+        Ok(found)
     }
 
     /// Types right below a type.

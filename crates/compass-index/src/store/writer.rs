@@ -1,6 +1,6 @@
 //! Writing: facts in batches, then a generation made current at once.
 
-use super::blocks::{self, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+use super::blocks::{self, ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, Summary};
@@ -23,6 +23,8 @@ pub(crate) struct SmallPostings {
     pub(crate) crossings: Vec<crate::CrossingEntry>,
     /// Files by the names they hang on.
     pub(crate) consulted: Vec<ConsultEntry>,
+    /// Macros by name, and what they choose.
+    pub(crate) choices: Vec<ChoiceEntry>,
 }
 
 /// A run that linked some files again; what the base says of them is void.
@@ -92,6 +94,8 @@ pub struct Generation {
     pub later: Option<LaterRun>,
     /// The run that wrote the crossings of all files.
     pub crossings: i64,
+    /// Names that files ask the system's linker for, sorted: definitions of these are reached from elsewhere.
+    pub native: Vec<String>,
     /// What readers of the generation before may still look at.
     pub retired: Retired,
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.
@@ -263,6 +267,7 @@ impl Writer {
         self.put_postings(generation, small.derived.into_iter().map(Ok))?;
         self.put_postings(generation, small.unlinked.into_iter().map(Ok))?;
         self.put_postings(generation, small.crossings.into_iter().map(Ok))?;
+        self.put_postings(generation, small.choices.into_iter().map(Ok))?;
         self.put_blocks::<ConsultEntry>(generation, |put| blocks::cut_on_threads(small.consulted.into_iter().map(Ok), put))
     }
 
@@ -289,6 +294,7 @@ impl Writer {
         take_over(&transaction, generation, taken, files, part.small.derived)?;
         take_over(&transaction, generation, taken, files, part.small.unlinked)?;
         take_over(&transaction, generation, taken, files, part.small.consulted)?;
+        take_over(&transaction, generation, taken, files, part.small.choices)?;
         take_over(&transaction, generation, None, files, part.small.crossings)?;
         put_overview(&transaction, generation, overview)?;
         Ok(transaction.commit()?)
@@ -377,7 +383,8 @@ fn put_overview(transaction: &rusqlite::Transaction, generation: i64, overview: 
 fn remove_retired(transaction: &rusqlite::Transaction, (current, before): (i64, &Generation), now: &Generation) -> Result<(), StoreError> {
     let retired = &before.retired;
     // A content may have come back meanwhile.
-    let used: FxHashSet<(FileId, u64)> = now.files.iter().chain(&before.files).map(|f| (f.id, f.hash)).collect();
+    let gone: FxHashSet<FileId> = retired.facts.iter().map(|f| f.0).collect();
+    let used: FxHashSet<(FileId, u64)> = now.files.iter().chain(&before.files).filter(|f| gone.contains(&f.id)).map(|f| (f.id, f.hash)).collect();
     if let Some(run) = retired.run {
         transaction.execute("DELETE FROM postings WHERE generation = ?", params![run])?;
     }

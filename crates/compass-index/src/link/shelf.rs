@@ -1,0 +1,222 @@
+//! Facts of other files, taken out of the store when somebody asks for them.
+//!
+//! # The problem
+//! Linking one file of a kernel looks into a few hundred others. To load all of them first, number their names and sort
+//! their bindings takes seconds; what the one file asks for takes milliseconds.
+//!
+//! # How it works
+//! All a linker finds it finds by name or by file. Names are numbered as they come up; what stands under one is read from
+//! the index of names, and a file from its row of facts, each once and then kept. Files with new content are not in the store:
+//! they are given, and what the store says of them is void.
+//!
+//! # Not here
+//! Whether a run may work so: only C does, whose rules ask for nothing else. See [`crate::refresh`].
+
+use super::world::{Gid, Made, Sym, choices_by, made_of};
+use super::{FileInput, is_feature};
+use crate::FileId;
+use crate::identity::Numbers;
+use crate::store::{FileRow, ImportEntry, Reader, Runs, StoreError};
+use compass_facts::{DefId, Facts, Flags, Kind};
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::path::{Path, PathBuf};
+use std::sync::{Mutex, MutexGuard, OnceLock};
+
+/// See the module.
+pub(crate) struct Shelf {
+    index: PathBuf,
+    runs: Runs,
+    /// Connections that nobody uses at the moment.
+    readers: Mutex<Vec<Reader>>,
+    positions: FxHashMap<FileId, u32>,
+    /// Positions of files whose facts were given.
+    given: FxHashSet<u32>,
+    renumbered: FxHashSet<u32>,
+    kept: Vec<OnceLock<Box<Kept>>>,
+    names: boxcar::Vec<Word>,
+    numbers: Mutex<FxHashMap<Box<str>, u32>>,
+    failed: Mutex<Option<StoreError>>,
+}
+
+/// A file that was asked for.
+struct Kept {
+    /// None where the facts were given.
+    facts: Option<Facts>,
+    numbers: Numbers,
+    gids: Vec<Gid>,
+    made: Made,
+}
+
+/// A name, and what stands under it once somebody asked.
+struct Word {
+    text: Box<str>,
+    found: OnceLock<Found>,
+    choice: OnceLock<bool>,
+}
+
+/// Definitions of one name in the order of files.
+#[derive(Default)]
+struct Found {
+    outer: Vec<Sym>,
+    members: Vec<Sym>,
+}
+
+fn lock<T>(mutex: &Mutex<T>) -> MutexGuard<'_, T> {
+    mutex.lock().unwrap_or_else(|e| e.into_inner())
+}
+
+impl Shelf {
+    /// The files of an index; those at the positions `given` bring their facts themselves.
+    pub(crate) fn new(index: &Path, runs: Runs, files: &[FileRow], given: FxHashSet<u32>) -> Shelf {
+        let at = |(i, f): (usize, &FileRow)| (f.id, i as u32);
+        let renumbered = files.iter().enumerate().filter(|(_, f)| f.renumbered).map(|(i, _)| i as u32).collect();
+        Shelf {
+            index: index.to_owned(),
+            runs,
+            readers: Mutex::default(),
+            positions: files.iter().enumerate().map(at).collect(),
+            given,
+            renumbered,
+            kept: (0..files.len()).map(|_| OnceLock::new()).collect(),
+            names: boxcar::Vec::new(),
+            numbers: Mutex::default(),
+            failed: Mutex::default(),
+        }
+    }
+
+    /// What went wrong meanwhile: with it, nothing that was linked counts.
+    pub(crate) fn failure(&self) -> Option<StoreError> {
+        lock(&self.failed).take()
+    }
+
+    fn with_reader<T: Default>(&self, work: impl FnOnce(&Reader) -> Result<T, StoreError>) -> T {
+        let free = lock(&self.readers).pop();
+        let opened = match free {
+            Some(reader) => Ok(reader),
+            None => Reader::open(&self.index).map_err(|_| StoreError::Damaged { what: "index" }),
+        };
+        let (reader, done) = match opened {
+            Ok(reader) => {
+                let done = work(&reader);
+                (Some(reader), done)
+            }
+            Err(e) => (None, Err(e)),
+        };
+        lock(&self.readers).extend(reader);
+        done.unwrap_or_else(|e| {
+            lock(&self.failed).get_or_insert(e);
+            T::default()
+        })
+    }
+
+    pub(super) fn intern(&self, name: &str) -> Gid {
+        let mut numbers = lock(&self.numbers);
+        if let Some(known) = numbers.get(name) {
+            return Gid(*known);
+        }
+        let number = self.names.push(Word { text: name.into(), found: OnceLock::new(), choice: OnceLock::new() }) as u32;
+        numbers.insert(name.into(), number);
+        Gid(number)
+    }
+
+    pub(super) fn name(&self, gid: Gid) -> &str {
+        self.names.get(gid.0 as usize).map_or("", |w| &w.text)
+    }
+
+    fn kept(&self, files: &[FileInput], file: u32) -> &Kept {
+        self.kept[file as usize].get_or_init(|| {
+            let input = &files[file as usize];
+            if self.given.contains(&file) {
+                let gids: Vec<Gid> = input.facts.names.iter().map(|n| self.intern(n)).collect();
+                let made = made_of(&input.facts, &gids, input.language, file);
+                return Box::new(Kept { facts: None, numbers: input.numbers.clone(), gids, made });
+            }
+            let missing = || StoreError::Damaged { what: "facts" };
+            // What no reader reads has no facts.
+            let (facts, numbers) = if input.language.is_read() {
+                self.with_reader(|r| r.facts(input.id, input.hash)?.ok_or_else(missing)?.unpack())
+            } else {
+                Default::default()
+            };
+            let facts = facts.into_outer();
+            let gids: Vec<Gid> = facts.names.iter().map(|n| self.intern(n)).collect();
+            let made = made_of(&facts, &gids, input.language, file);
+            Box::new(Kept { facts: Some(facts), numbers, gids, made })
+        })
+    }
+
+    pub(super) fn facts<'s>(&'s self, files: &'s [FileInput], file: u32) -> &'s Facts {
+        self.kept(files, file).facts.as_ref().unwrap_or(&files[file as usize].facts)
+    }
+
+    pub(super) fn gids(&self, files: &[FileInput], file: u32) -> &[Gid] {
+        &self.kept(files, file).gids
+    }
+
+    pub(super) fn numbers(&self, files: &[FileInput], file: u32) -> &Numbers {
+        &self.kept(files, file).numbers
+    }
+
+    pub(super) fn made(&self, files: &[FileInput], file: u32) -> &Made {
+        &self.kept(files, file).made
+    }
+
+    fn found(&self, files: &[FileInput], name: Gid) -> &Found {
+        static NOTHING: Found = Found { outer: Vec::new(), members: Vec::new() };
+        let Some(word) = self.names.get(name.0 as usize) else { return &NOTHING };
+        word.found.get_or_init(|| {
+            let mut found = Found::default();
+            let entries = self.with_reader(|r| r.names(&self.runs, &word.text)?.unpack());
+            for entry in entries.iter().filter(|e| !matches!(e.kind, Kind::Table | Kind::Column)) {
+                let Some(&file) = self.positions.get(&entry.symbol.file).filter(|f| !self.given.contains(f)) else { continue };
+                let number = entry.symbol.number;
+                let def = if self.renumbered.contains(&file) { self.kept(files, file).numbers.find(number) } else { Some(DefId(number.0)) };
+                let list = if entry.flags.has(Flags::MEMBER) { &mut found.members } else { &mut found.outer };
+                list.extend(def.map(|def| Sym { file, def }));
+            }
+            for file in &self.given {
+                let made = &self.kept(files, *file).made;
+                found.outer.extend(made.outer.iter().filter(|d| d.0 == name).map(|d| d.1));
+                found.members.extend(made.members.iter().filter(|d| d.0 == name).map(|d| d.1));
+            }
+            found.outer.sort_unstable();
+            found.members.sort_unstable();
+            found
+        })
+    }
+
+    pub(super) fn outer(&self, files: &[FileInput], name: Gid) -> &[Sym] {
+        &self.found(files, name).outer
+    }
+
+    pub(super) fn members(&self, files: &[FileInput], name: Gid) -> &[Sym] {
+        &self.found(files, name).members
+    }
+
+    /// See [`super::world::Base::is_feature`].
+    pub(super) fn is_feature(&self, files: &[FileInput], name: Gid) -> bool {
+        let Some(word) = self.names.get(name.0 as usize) else { return false };
+        *word.choice.get_or_init(|| {
+            let entries = self.with_reader(|r| r.choices(&self.runs, &word.text)?.unpack());
+            let stored = entries.iter().filter(|e| self.positions.get(&e.file).is_some_and(|f| !self.given.contains(f))).map(|e| (e.with, e.without));
+            let here = |file: &u32| {
+                let facts = &files[*file as usize].facts;
+                choices_by(facts).into_iter().find(|(n, _)| facts.name(*n) == &*word.text).map_or((0, 0), |c| c.1)
+            };
+            let all = stored.chain(self.given.iter().map(here)).fold((0, 0), |sum, c| (sum.0 + c.0, sum.1 + c.1));
+            is_feature(&word.text, all)
+        })
+    }
+
+    /// Which files each file of C and C++ includes itself, as far as the store knows: pairs of positions, the including one first.
+    pub(super) fn includes(&self, files: &[FileInput]) -> Vec<(u32, u32)> {
+        let entries: Vec<ImportEntry> = self.with_reader(|r| r.all_imports(&self.runs));
+        let position = |id: &FileId| self.positions.get(id).copied().filter(|f| files[*f as usize].language.is_c_family());
+        let pair = |e: &ImportEntry| Some((position(&e.file).filter(|f| !self.given.contains(f))?, position(&e.target)?));
+        entries.iter().filter_map(pair).filter(|(from, to)| from != to).collect()
+    }
+
+    pub(super) fn is_given(&self, file: u32) -> bool {
+        self.given.contains(&file)
+    }
+}

@@ -1,0 +1,86 @@
+//! A few changed files of C among very many: linked without loading the others.
+//!
+//! The linker takes what it needs from a [`Shelf`]. That is right where nothing else is asked for: names and includes, as C
+//! does; other languages look at all files at once (extensions, packages, modules by path), and so do passes that look for
+//! crossings. Then nothing is linked here, and all facts are loaded.
+
+use super::part::{self, Before, Order};
+use super::{Reach, RefreshError, has_same_files, inputs, reach_of, reading::Held};
+use crate::link::Shelf;
+use crate::store::{Generation, Reader, Runs, StoreError, Writer};
+use crate::{FileId, Summary};
+use compass_facts::{Facts, Flags, Kind, Language, ScopeId};
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::borrow::Cow;
+
+/// More changed files than this are not a few.
+const MANY: usize = 200;
+
+/// Of so many files of C++ the namespaces are looked at beside those of C.
+const FEW_OF_CPP: usize = 400;
+
+/// Links what the changes reach, if that can be done so; gives the counts and what was reached.
+pub(super) fn link(
+    writer: &mut Writer,
+    before: &Before,
+    overview: &mut Generation,
+    facts: &mut Vec<Option<Held>>,
+    order: &Order,
+) -> Result<Option<(Summary, Reach)>, RefreshError> {
+    if !is_possible(before, overview, facts) {
+        return Ok(None);
+    }
+    let Ok(reader) = Reader::open(&order.request.index) else { return Ok(None) };
+    let outer = &mut |i: usize| match &facts[i] {
+        Some(held) => Ok(Cow::Borrowed(&held.facts)),
+        None => load(&reader, overview, i).map(Cow::Owned),
+    };
+    let reach = reach_of(&order.request.index, before, overview, outer)?;
+    let Reach::Files(files) = &reach else { return Ok(None) };
+    let languages: FxHashMap<FileId, Language> = overview.files.iter().map(|f| (f.id, f.language)).collect();
+    if !part::is_small(files, before.overview) || files.iter().any(|f| languages.get(f) != Some(&Language::C)) {
+        return Ok(None);
+    }
+    let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();
+    let shelf = Shelf::new(&order.request.index, Runs::of(before.number, before.overview), &overview.files, given);
+    let inputs = inputs(&overview.files, std::mem::take(facts));
+    let done = part::link(writer, before, files, overview, inputs, Some(&shelf), order)?;
+    Ok(Some((done, reach)))
+}
+
+fn load(reader: &Reader, overview: &Generation, position: usize) -> Result<Facts, StoreError> {
+    let file = &overview.files[position];
+    let stored = reader.facts(file.id, file.hash)?.ok_or(StoreError::Damaged { what: "facts" })?;
+    Ok(stored.unpack()?.0)
+}
+
+/// Are the changes such that names and includes are all that counts?
+fn is_possible(before: &Before, overview: &Generation, facts: &[Option<Held>]) -> bool {
+    let changed = before.changed;
+    let old = before.overview;
+    if !old.linked || changed.is_empty() || changed.len() > MANY || !has_same_files(old, overview) {
+        return false;
+    }
+    if old.files.iter().filter(|f| f.language == Language::Cpp).count() > FEW_OF_CPP {
+        return false;
+    }
+    let known: FxHashSet<FileId> = changed.iter().map(|c| c.file).collect();
+    let given = overview.files.iter().zip(facts).filter(|(row, _)| known.contains(&row.id));
+    let asked: FxHashSet<&str> = old.native.iter().map(String::as_str).collect();
+    let is_plain = |facts: &Facts| facts.signals.is_empty() && !answers(facts, &asked);
+    changed.iter().all(|c| c.old.as_deref().is_some_and(is_plain))
+        && given.clone().count() == changed.len()
+        && given.into_iter().all(|(row, held)| row.language == Language::C && held.as_ref().is_some_and(|h| is_plain(&h.facts)))
+}
+
+/// Does a file define what others ask the system's linker for?
+fn answers(facts: &Facts, asked: &FxHashSet<&str>) -> bool {
+    !asked.is_empty()
+        && facts.definitions.iter().any(|d| {
+            matches!(d.kind, Kind::Function | Kind::Variable)
+                && d.scope == ScopeId::FILE
+                && !d.flags.has(Flags::STATIC)
+                && !d.flags.has(Flags::PRIVATE)
+                && asked.contains(facts.name(d.name))
+        })
+}
