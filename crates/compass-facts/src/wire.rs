@@ -1,6 +1,7 @@
 //! Facts as bytes, small and quick to read: uses and definitions as differences to those before, the rest as [`postcard`] has it.
 //!
-//! A use takes 4 to 6 bytes, a definition about 12; general-purpose compression over that halves it again.
+//! A use takes 4 to 6 bytes, a definition about 12; general-purpose compression over that halves it again. What other files may
+//! ask for comes first, so that it can be read alone.
 
 use crate::*;
 use serde::{Deserialize, Serialize};
@@ -12,26 +13,36 @@ struct Head<'b> {
     lengths: Vec<u32>,
     definitions: u32,
     uses: u32,
+    /// What other files may ask for.
+    outer: Outer,
+    /// Bytes of [`Rest`].
+    rest: u32,
     /// Are there members of types that are defined elsewhere? Their names can be told from the rest only.
     extends: bool,
 }
 
-/// What comes last.
+/// What comes behind the definitions.
 #[derive(Serialize, Deserialize)]
 struct Rest {
     scopes: Vec<Scope>,
     imports: Vec<Import>,
     exports: Vec<Export>,
+    /// Those other files may ask for.
     types: Vec<TypeExpr>,
     bases: Vec<(DefId, TypeId)>,
     extensions: Vec<Extension>,
-    arguments: Vec<(UseId, Vec<TypeId>)>,
-    held: Vec<(UseId, UseId)>,
     conditions: Vec<Condition>,
     gaps: Vec<Gap>,
     signals: Vec<Signal>,
-    outer: Outer,
     lines: u32,
+}
+
+/// What comes last, behind the uses.
+#[derive(Serialize, Deserialize)]
+struct Inner {
+    types: Vec<TypeExpr>,
+    arguments: Vec<(UseId, Vec<TypeId>)>,
+    held: Vec<(UseId, UseId)>,
 }
 
 /// Why bytes are no facts.
@@ -53,32 +64,36 @@ impl From<postcard::Error> for WireError {
 /// # Errors
 /// Never for facts that a reader made.
 pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
-    let head = Head {
+    let mut head = Head {
         names: facts.names.text(),
         lengths: facts.names.lengths(),
         definitions: facts.definitions.len() as u32,
         uses: facts.uses.len() as u32,
+        outer: facts.outer,
+        rest: 0,
         extends: !facts.extensions.is_empty(),
     };
+    let outer_types = (facts.outer.types as usize).min(facts.types.len());
     let rest = RestRef {
         scopes: &facts.scopes,
         imports: &facts.imports,
         exports: &facts.exports,
-        types: &facts.types,
+        types: &facts.types[..outer_types],
         bases: &facts.bases,
         extensions: &facts.extensions,
-        arguments: &facts.arguments,
-        held: &facts.held,
         conditions: &facts.conditions,
         gaps: &facts.gaps,
         signals: &facts.signals,
-        outer: facts.outer,
         lines: facts.lines,
     };
+    let rest = postcard::to_extend(&rest, Vec::new())?;
+    head.rest = rest.len() as u32;
+    let inner = InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, held: &facts.held };
     let mut out = Writer(postcard::to_extend(&head, Vec::with_capacity(facts.uses.len() * 6 + 256))?);
     definitions_out(&facts.definitions, &mut out);
+    out.0.extend_from_slice(&rest);
     uses_out(facts, &mut out);
-    Ok(postcard::to_extend(&rest, out.0)?)
+    Ok(postcard::to_extend(&inner, out.0)?)
 }
 
 /// The facts of bytes.
@@ -90,13 +105,16 @@ pub fn decode(bytes: &[u8]) -> Result<Facts, WireError> {
     let names = NameTable::from_lengths(head.names.to_owned(), &head.lengths).ok_or(WireError::Shape)?;
     let mut definitions = Vec::with_capacity(head.definitions as usize);
     definitions_in(head.definitions, &mut input, &mut |d| definitions.push(d))?;
+    let rest = rest_in(&head, &mut input)?;
     let mut uses = Vec::with_capacity(head.uses as usize);
     let length = |name: NameId| names.get(name).len() as u32;
     uses_in(head.uses, &length, &mut input, &mut |u| {
         uses.push(u);
         true
     })?;
-    let rest: Rest = postcard::from_bytes(&input.bytes[input.at..])?;
+    let inner: Inner = postcard::from_bytes(&input.bytes[input.at..])?;
+    let mut types = rest.types;
+    types.extend(inner.types);
     Ok(Facts {
         names,
         scopes: rest.scopes,
@@ -104,17 +122,57 @@ pub fn decode(bytes: &[u8]) -> Result<Facts, WireError> {
         uses,
         imports: rest.imports,
         exports: rest.exports,
-        types: rest.types,
+        types,
         bases: rest.bases,
         extensions: rest.extensions,
-        arguments: rest.arguments,
-        held: rest.held,
+        arguments: inner.arguments,
+        held: inner.held,
         conditions: rest.conditions,
         gaps: rest.gaps,
         signals: rest.signals,
-        outer: rest.outer,
+        outer: head.outer,
         lines: rest.lines,
     })
+}
+
+/// What [`Facts::into_outer`] leaves of the facts of bytes, read without the rest. Whole facts where nothing is told apart.
+///
+/// # Errors
+/// [`WireError::Shape`] for bytes that [`encode`] did not make.
+pub fn decode_outer(bytes: &[u8]) -> Result<Facts, WireError> {
+    let (head, mut input) = begin(bytes)?;
+    let lengths = &head.lengths[..(head.outer.names as usize).min(head.lengths.len())];
+    let text = head.names.get(..lengths.iter().map(|l| *l as usize).sum()).ok_or(WireError::Shape)?;
+    let names = NameTable::from_lengths(text.to_owned(), lengths).ok_or(WireError::Shape)?;
+    let count = head.outer.definitions.min(head.definitions);
+    let mut definitions = Vec::with_capacity(count as usize);
+    definitions_in(head.definitions, &mut input, &mut |d| {
+        if definitions.len() < count as usize {
+            definitions.push(d);
+        }
+    })?;
+    let rest = rest_in(&head, &mut input)?;
+    Ok(Facts {
+        names,
+        scopes: rest.scopes,
+        definitions,
+        imports: rest.imports,
+        exports: rest.exports,
+        types: rest.types,
+        bases: rest.bases,
+        extensions: rest.extensions,
+        conditions: rest.conditions,
+        gaps: rest.gaps,
+        signals: rest.signals,
+        outer: head.outer,
+        lines: rest.lines,
+        ..Facts::default()
+    })
+}
+
+fn rest_in(head: &Head, input: &mut Input) -> Result<Rest, WireError> {
+    let bytes = input.skip(head.rest)?;
+    Ok(postcard::from_bytes(bytes)?)
 }
 
 fn begin(bytes: &[u8]) -> Result<(Head<'_>, Input<'_>), WireError> {
@@ -155,6 +213,7 @@ pub fn pick_uses(bytes: &[u8], wanted: &[UseId]) -> Result<Option<Vec<PickedUse>
     let name = |id: NameId| starts.get(id.index()).zip(starts.get(id.index() + 1)).and_then(|(a, b)| head.names.get(*a as usize..*b as usize));
     let mut around: Vec<(NameId, Option<DefId>)> = Vec::with_capacity(head.definitions as usize);
     definitions_in(head.definitions, &mut input, &mut |d| around.push((d.name, d.container)))?;
+    input.skip(head.rest)?;
     let mut picked = Vec::with_capacity(wanted.len());
     let (mut at, mut left) = (0u32, wanted.iter().copied().peekable());
     let length = |id: NameId| head.lengths.get(id.index()).copied().unwrap_or(0);
@@ -211,13 +270,18 @@ struct RestRef<'f> {
     types: &'f [TypeExpr],
     bases: &'f [(DefId, TypeId)],
     extensions: &'f [Extension],
-    arguments: &'f [(UseId, Vec<TypeId>)],
-    held: &'f [(UseId, UseId)],
     conditions: &'f [Condition],
     gaps: &'f [Gap],
     signals: &'f [Signal],
-    outer: Outer,
     lines: u32,
+}
+
+/// [`Inner`] borrowed; the fields must stand in the same order.
+#[derive(Serialize)]
+struct InnerRef<'f> {
+    types: &'f [TypeExpr],
+    arguments: &'f [(UseId, Vec<TypeId>)],
+    held: &'f [(UseId, UseId)],
 }
 
 struct Writer(Vec<u8>);
@@ -246,7 +310,15 @@ struct Input<'b> {
     at: usize,
 }
 
-impl Input<'_> {
+impl<'b> Input<'b> {
+    /// The next bytes, passed over.
+    fn skip(&mut self, count: u32) -> Result<&'b [u8], WireError> {
+        let end = self.at.checked_add(count as usize).ok_or(WireError::Shape)?;
+        let skipped = self.bytes.get(self.at..end).ok_or(WireError::Shape)?;
+        self.at = end;
+        Ok(skipped)
+    }
+
     fn byte(&mut self) -> Result<u8, WireError> {
         let byte = *self.bytes.get(self.at).ok_or(WireError::Shape)?;
         self.at += 1;

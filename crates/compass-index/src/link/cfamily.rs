@@ -61,13 +61,13 @@ impl Evaluator<'_, '_> {
         seen
     }
 
-    fn fits(&self, def: &Definition, wanted: Wanted, cpp: bool) -> bool {
-        let is_tag = matches!(def.kind, Kind::Struct | Kind::Union | Kind::Enum) && !cpp;
+    fn fits(&self, kind: Kind, wanted: Wanted, cpp: bool) -> bool {
+        let is_tag = matches!(kind, Kind::Struct | Kind::Union | Kind::Enum) && !cpp;
         match wanted {
-            Wanted::Tag => matches!(def.kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Class),
-            Wanted::Type => def.kind.is_type() && !is_tag || matches!(def.kind, Kind::Macro | Kind::Module),
-            Wanted::Value => !is_tag && (cpp || def.kind != Kind::Alias),
-            Wanted::Macro => def.kind == Kind::Macro,
+            Wanted::Tag => matches!(kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Class),
+            Wanted::Type => kind.is_type() && !is_tag || matches!(kind, Kind::Macro | Kind::Module),
+            Wanted::Value => !is_tag && (cpp || kind != Kind::Alias),
+            Wanted::Macro => kind == Kind::Macro,
             Wanted::Any | Wanted::Method => !is_tag,
         }
     }
@@ -145,7 +145,7 @@ impl Evaluator<'_, '_> {
         match own.ty {
             Ty::Item(sym, ..) => {
                 let mut found = self.members(file, &own.ty, name);
-                found.hits.retain(|h| matches!(h.entity, Entity::Sym(s) if self.fits(self.world.def(s), wanted, true)) || !matches!(h.entity, Entity::Sym(_)));
+                found.hits.retain(|h| matches!(h.entity, Entity::Sym(s) if self.fits(self.world.def(s).kind, wanted, true)) || !matches!(h.entity, Entity::Sym(_)));
                 if !found.is_empty() {
                     for hit in &mut found.hits {
                         hit.certainty = hit.certainty.min(own.certainty);
@@ -154,7 +154,7 @@ impl Evaluator<'_, '_> {
                 }
                 let d = self.world.def(sym);
                 // The class's own name, seen from within.
-                if self.world.gid(sym.file, d.name) == name && self.fits(d, wanted, true) {
+                if self.world.gid(sym.file, d.name) == name && self.fits(d.kind, wanted, true) {
                     return Lookup { hits: vec![self.seen_hit(file, sym, Certainty::Proven, StepKind::Scope)], cause: Cause::NoDefinition };
                 }
                 // What is written out of its class sees what stands around the class.
@@ -262,17 +262,17 @@ impl Evaluator<'_, '_> {
     pub(super) fn in_space(&mut self, file: u32, space: Space, name: Gid, wanted: Wanted) -> Lookup {
         let world = self.world;
         let cpp = world.language(file) == Language::Cpp;
-        let named = world.named(name);
+        let count = world.named(name).len();
         let mut candidates: Vec<Sym> = Vec::new();
-        let near = (named.len() > MAX_CANDIDATES).then(|| self.includes(file));
-        for sym in named {
+        let near = (count > MAX_CANDIDATES).then(|| self.includes(file));
+        for (sym, kind, _) in world.told(name, false) {
             if near.as_ref().is_some_and(|seen| sym.file != file && !seen.contains(sym.file)) {
                 continue;
             }
-            let d = world.def(*sym);
-            if !world.language(sym.file).is_c_family() || !self.fits(d, wanted, cpp) {
+            if !world.language(sym.file).is_c_family() || !self.fits(kind, wanted, cpp) {
                 continue;
             }
+            let d = world.def(sym);
             let (of, hidden) = match d.scope {
                 ScopeId::FILE => (Space::GLOBAL, false),
                 scope => match world.spaces.of(sym.file, scope) {
@@ -282,7 +282,7 @@ impl Evaluator<'_, '_> {
                 },
             };
             if of == space && (!hidden || sym.file == file) || d.kind == Kind::Macro && cpp {
-                candidates.push(*sym);
+                candidates.push(sym);
             }
         }
         // What only its file knows, unless it is included.
@@ -429,18 +429,18 @@ impl Evaluator<'_, '_> {
             return Some(true);
         }
         let mut maybe = false;
-        for sym in world.named(name).iter().take(64) {
-            let d = world.def(*sym);
-            if d.kind != Kind::Macro || d.flags.has(Flags::INACTIVE) || !world.language(sym.file).is_c_family() {
+        for (sym, kind, flags) in world.told(name, false).take(64) {
+            if kind != Kind::Macro || flags.has(Flags::INACTIVE) || !world.language(sym.file).is_c_family() {
                 continue;
             }
+            let d = world.def(sym);
             let place = d.name_span.start;
             let conditional = world.facts(sym.file).conditions.iter().any(|c| c.span.contains(place));
             // Behind the place it says nothing of the place.
             if !conditional && (sym.file != file || place < at) {
                 return Some(true);
             }
-            maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(*sym, depth + 1));
+            maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
         }
         if maybe { None } else { Some(world.is_feature(name)) }
     }
@@ -451,7 +451,7 @@ impl Evaluator<'_, '_> {
             return;
         }
         let world = self.world;
-        let from = world.platforms[file as usize];
+        let from = world.platform(file);
         found.sort_by_cached_key(|s| {
             let d = world.def(*s);
             let near = closeness(world, file, s.file);
@@ -461,7 +461,7 @@ impl Evaluator<'_, '_> {
                 d.flags.has(Flags::BODILESS),
                 d.kind != Kind::Alias && d.kind.is_type() || d.kind == Kind::Variable && d.body.is_none(),
                 s.file != file,
-                world.platforms[s.file as usize].rank_from(from),
+                world.platform(s.file).rank_from(from),
                 std::cmp::Reverse(near),
                 *s,
             )

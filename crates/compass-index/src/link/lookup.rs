@@ -202,38 +202,32 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let language = world.language(file);
         let named = if members { world.named_members(name) } else { world.named(name) };
-        let mut seen = Vec::new();
-        let named = if self.modules.needs.matter() && named.len() <= MAX_SEEN {
-            // Only what the unit can mean is worth guessing.
-            let own = world.files[file as usize].id.unit.0;
-            seen.extend(named.iter().copied().filter(|s| self.modules.needs.sees(own, world.files[s.file as usize].id.unit.0)));
-            seen.as_slice()
-        } else {
-            named
-        };
-        if named.len() > 4 * MAX_GUESSES && !named.iter().any(|s| s.file == file) {
+        let own = world.files[file as usize].id.unit.0;
+        // Only what the unit can mean is worth guessing.
+        let some_are_hidden = self.modules.needs.matter() && named.len() <= MAX_SEEN;
+        let is_seen = |s: &Sym| !some_are_hidden || self.modules.needs.sees(own, world.files[s.file as usize].id.unit.0);
+        if !some_are_hidden && named.len() > 4 * MAX_GUESSES && !named.iter().any(|s| s.file == file) {
             return Lookup::none(Cause::TooMany);
         }
-        let mut found: Vec<Sym> = named
-            .iter()
-            .copied()
-            .filter(|s| {
-                let d = world.def(*s);
-                world.language(s.file).is_kin_of(language)
-                    && (!call || members || !matches!(d.kind, Kind::Field | Kind::Module))
-                    && !(d.flags.has(Flags::PRIVATE) && s.file != file && language.is_c_family())
-            })
-            .collect();
-        if call && found.iter().any(|s| world.def(*s).kind.is_callable()) {
-            found.retain(|s| world.def(*s).kind.is_callable() || world.def(*s).kind.is_type());
+        let mut found: Vec<(Sym, Kind, Flags)> = world.told(name, members).filter(|f| is_seen(&f.0)).collect();
+        if found.len() > 4 * MAX_GUESSES && !found.iter().any(|f| f.0.file == file) {
+            return Lookup::none(Cause::TooMany);
         }
-        let bodies = found.iter().filter(|s| !world.def(**s).flags.has(Flags::BODILESS)).count();
-        if bodies > 0 {
-            found.retain(|s| !world.def(*s).flags.has(Flags::BODILESS));
+        found.retain(|(sym, kind, flags)| {
+            world.language(sym.file).is_kin_of(language)
+                && (!call || members || !matches!(kind, Kind::Field | Kind::Module))
+                && !(flags.has(Flags::PRIVATE) && sym.file != file && language.is_c_family())
+        });
+        if call && found.iter().any(|f| f.1.is_callable()) {
+            found.retain(|f| f.1.is_callable() || f.1.is_type());
+        }
+        if found.iter().any(|f| !f.2.has(Flags::BODILESS)) {
+            found.retain(|f| !f.2.has(Flags::BODILESS));
         }
         if found.len() > MAX_GUESSES {
             return Lookup::none(Cause::TooMany);
         }
+        let mut found: Vec<Sym> = found.into_iter().map(|f| f.0).collect();
         if language.is_c_family() {
             self.rank_c(file, &mut found);
         } else {

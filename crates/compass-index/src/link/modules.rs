@@ -62,13 +62,43 @@ pub(super) struct Modules {
     /// Modules that declaration files declare by name: `declare module "url"`.
     ambient: FxHashMap<String, Vec<(u32, ScopeId)>>,
     /// C and C++: the files each includes itself.
-    includes: Vec<Box<[u32]>>,
-    /// The files that include each, a few of them: more than a few means many.
-    includers: FxHashMap<u32, Vec<u32>>,
+    included: Edges,
+    /// The files that include each.
+    includers: Edges,
     /// Rust: file → the module that declares it.
     parents: FxHashMap<u32, (u32, ScopeId)>,
     /// Rust: `(file, scope, import position)` of a `mod name;` → file.
     children: FxHashMap<(u32, u32), u32>,
+}
+
+/// From files to files, by position: those of one stand side by side.
+#[derive(Default)]
+struct Edges {
+    starts: Vec<u32>,
+    to: Vec<u32>,
+}
+
+impl Edges {
+    fn of(files: usize, pairs: impl Iterator<Item = (u32, u32)> + Clone) -> Edges {
+        let mut starts = vec![0u32; files + 1];
+        pairs.clone().for_each(|(from, _)| starts[from as usize + 1] += 1);
+        for i in 1..starts.len() {
+            starts[i] += starts[i - 1];
+        }
+        let mut next = starts.clone();
+        let mut to = vec![0; starts.last().map_or(0, |n| *n as usize)];
+        for (from, target) in pairs {
+            let place = &mut next[from as usize];
+            to[*place as usize] = target;
+            *place += 1;
+        }
+        Edges { starts, to }
+    }
+
+    fn of_file(&self, file: u32) -> &[u32] {
+        let range = self.starts.get(file as usize).zip(self.starts.get(file as usize + 1));
+        range.and_then(|(from, to)| self.to.get(*from as usize..*to as usize)).unwrap_or(&[])
+    }
 }
 
 /// Declarations of a script that is named with its ending.
@@ -82,7 +112,9 @@ impl Modules {
         for (index, file) in world.files.iter().enumerate() {
             let index = index as u32;
             let name = file.path.rsplit('/').next().unwrap_or(&file.path);
-            modules.by_file_name.entry(name.to_owned()).or_default().push(index);
+            if world.shelf.is_none() {
+                modules.by_file_name.entry(name.to_owned()).or_default().push(index);
+            }
             if world.shelf.is_none() && file.language == Language::Go {
                 let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
                 let name = within.map_or("", |i| file.facts.name(i.module));
@@ -225,50 +257,38 @@ impl Modules {
     /// Finds what every file of C and C++ includes. The same words in the same folder lead to the same file.
     fn include_graph(&mut self, world: &World) {
         let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
-        let mut graph: Vec<Box<[u32]>> = Vec::with_capacity(world.files.len());
-        let mut stored: Vec<Vec<u32>> = Vec::new();
-        if let Some(shelf) = world.shelf {
-            stored.resize_with(world.files.len(), Vec::new);
-            shelf.includes(world.files).into_iter().for_each(|(from, to)| stored[from as usize].push(to));
-        }
+        let mut pairs: Vec<(u32, u32)> = world.shelf.map(|s| s.includes(world.files)).unwrap_or_default();
         for (index, file) in world.files.iter().enumerate() {
-            let mut found = stored.get_mut(index).map(std::mem::take).unwrap_or_default();
-            let in_store = world.shelf.is_some_and(|s| !s.is_given(index as u32));
-            if file.language.is_c_family() && !in_store {
-                let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
-                for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
-                    let path = file.facts.name(import.module);
-                    let target =
-                        *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match self.include(world, index as u32, path, import.system) {
-                            Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
-                            _ => None,
-                        });
-                    found.extend(target.filter(|t| *t != index as u32));
-                }
+            let from = index as u32;
+            if !file.language.is_c_family() || world.shelf.is_some_and(|s| !s.is_given(from)) {
+                continue;
+            }
+            let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+            let mut found = Vec::new();
+            for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
+                let path = file.facts.name(import.module);
+                let target = *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match self.include(world, from, path, import.system) {
+                    Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
+                    _ => None,
+                });
+                found.extend(target.filter(|t| *t != from));
             }
             found.sort_unstable();
             found.dedup();
-            graph.push(found.into());
+            pairs.extend(found.into_iter().map(|to| (from, to)));
         }
-        for (index, found) in graph.iter().enumerate() {
-            for target in found.iter() {
-                let includers = self.includers.entry(*target).or_default();
-                if includers.len() < 8 {
-                    includers.push(index as u32);
-                }
-            }
-        }
-        self.includes = graph;
+        self.included = Edges::of(world.files.len(), pairs.iter().copied());
+        self.includers = Edges::of(world.files.len(), pairs.iter().map(|(from, to)| (*to, *from)));
     }
 
-    /// The files that include a file, up to eight.
+    /// The files that include a file.
     pub(super) fn includers(&self, file: u32) -> &[u32] {
-        self.includers.get(&file).map_or(&[], |v| v)
+        self.includers.of_file(file)
     }
 
     /// The files a file includes itself.
     pub(super) fn included(&self, file: u32) -> &[u32] {
-        self.includes.get(file as usize).map_or(&[], |v| v)
+        self.included.of_file(file)
     }
 
     /// Follows `mod name;` from every Rust file: the child's path depends on the parent's.
@@ -606,7 +626,13 @@ impl Modules {
             let p = &world.files[*f as usize].path;
             p.strip_suffix(path).is_some_and(|front| front.is_empty() || front.ends_with('/'))
         };
-        let named = self.seen(world, from, self.by_file_name.get(name)?);
+        // With a shelf few ask: a look at all paths is quicker than a map of them.
+        let scanned: Vec<u32> = match world.shelf {
+            Some(_) => (0..world.files.len() as u32).filter(|f| ends_so(f)).collect(),
+            None => Vec::new(),
+        };
+        let all = if scanned.is_empty() { self.by_file_name.get(name)? } else { &scanned };
+        let named = self.seen(world, from, all);
         let candidates: Vec<u32> = named.iter().copied().filter(ends_so).collect();
         nearest(world, from, &candidates)
     }

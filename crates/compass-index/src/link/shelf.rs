@@ -54,11 +54,26 @@ struct Word {
     choice: OnceLock<bool>,
 }
 
-/// Definitions of one name in the order of files.
+/// Definitions of one name in the order of files, and what the index of names says of each.
 #[derive(Default)]
 struct Found {
-    outer: Vec<Sym>,
-    members: Vec<Sym>,
+    outer: Listed,
+    members: Listed,
+}
+
+#[derive(Default)]
+struct Listed {
+    syms: Vec<Sym>,
+    said: Vec<(Kind, Flags)>,
+}
+
+impl Listed {
+    const NOTHING: Listed = Listed { syms: Vec::new(), said: Vec::new() };
+
+    fn of(mut found: Vec<(Sym, Kind, Flags)>) -> Listed {
+        found.sort_unstable_by_key(|f| f.0);
+        Listed { syms: found.iter().map(|f| f.0).collect(), said: found.into_iter().map(|f| (f.1, f.2)).collect() }
+    }
 }
 
 fn lock<T>(mutex: &Mutex<T>) -> MutexGuard<'_, T> {
@@ -134,11 +149,10 @@ impl Shelf {
             let missing = || StoreError::Damaged { what: "facts" };
             // What no reader reads has no facts.
             let (facts, numbers) = if input.language.is_read() {
-                self.with_reader(|r| r.facts(input.id, input.hash)?.ok_or_else(missing)?.unpack())
+                self.with_reader(|r| r.facts(input.id, input.hash)?.ok_or_else(missing)?.unpack_outer())
             } else {
                 Default::default()
             };
-            let facts = facts.into_outer();
             let gids: Vec<Gid> = facts.names.iter().map(|n| self.intern(n)).collect();
             let made = made_of(&facts, &gids, input.language, file);
             Box::new(Kept { facts: Some(facts), numbers, gids, made })
@@ -162,35 +176,41 @@ impl Shelf {
     }
 
     fn found(&self, files: &[FileInput], name: Gid) -> &Found {
-        static NOTHING: Found = Found { outer: Vec::new(), members: Vec::new() };
+        static NOTHING: Found = Found { outer: Listed::NOTHING, members: Listed::NOTHING };
         let Some(word) = self.names.get(name.0 as usize) else { return &NOTHING };
         word.found.get_or_init(|| {
-            let mut found = Found::default();
+            let (mut outer, mut members) = (Vec::new(), Vec::new());
             let entries = self.with_reader(|r| r.names(&self.runs, &word.text)?.unpack());
             for entry in entries.iter().filter(|e| !matches!(e.kind, Kind::Table | Kind::Column)) {
                 let Some(&file) = self.positions.get(&entry.symbol.file).filter(|f| !self.given.contains(f)) else { continue };
                 let number = entry.symbol.number;
                 let def = if self.renumbered.contains(&file) { self.kept(files, file).numbers.find(number) } else { Some(DefId(number.0)) };
-                let list = if entry.flags.has(Flags::MEMBER) { &mut found.members } else { &mut found.outer };
-                list.extend(def.map(|def| Sym { file, def }));
+                let list = if entry.flags.has(Flags::MEMBER) { &mut members } else { &mut outer };
+                list.extend(def.map(|def| (Sym { file, def }, entry.kind, entry.flags)));
             }
             for file in &self.given {
-                let made = &self.kept(files, *file).made;
-                found.outer.extend(made.outer.iter().filter(|d| d.0 == name).map(|d| d.1));
-                found.members.extend(made.members.iter().filter(|d| d.0 == name).map(|d| d.1));
+                let kept = self.kept(files, *file);
+                let facts = self.facts(files, *file);
+                let said = |(_, sym): &(Gid, Sym)| (*sym, facts.def(sym.def).kind, facts.def(sym.def).flags);
+                outer.extend(kept.made.outer.iter().filter(|d| d.0 == name).map(said));
+                members.extend(kept.made.members.iter().filter(|d| d.0 == name).map(said));
             }
-            found.outer.sort_unstable();
-            found.members.sort_unstable();
-            found
+            Found { outer: Listed::of(outer), members: Listed::of(members) }
         })
     }
 
     pub(super) fn outer(&self, files: &[FileInput], name: Gid) -> &[Sym] {
-        &self.found(files, name).outer
+        &self.found(files, name).outer.syms
     }
 
     pub(super) fn members(&self, files: &[FileInput], name: Gid) -> &[Sym] {
-        &self.found(files, name).members
+        &self.found(files, name).members.syms
+    }
+
+    /// Kind and flags of each of [`Self::outer`] or [`Self::members`], without a look into their files.
+    pub(super) fn said(&self, files: &[FileInput], name: Gid, members: bool) -> &[(Kind, Flags)] {
+        let found = self.found(files, name);
+        if members { &found.members.said } else { &found.outer.said }
     }
 
     /// See [`super::world::Base::is_feature`].
@@ -213,7 +233,10 @@ impl Shelf {
         let entries: Vec<ImportEntry> = self.with_reader(|r| r.all_imports(&self.runs));
         let position = |id: &FileId| self.positions.get(id).copied().filter(|f| files[*f as usize].language.is_c_family());
         let pair = |e: &ImportEntry| Some((position(&e.file).filter(|f| !self.given.contains(f))?, position(&e.target)?));
-        entries.iter().filter_map(pair).filter(|(from, to)| from != to).collect()
+        let mut pairs: Vec<(u32, u32)> = entries.iter().filter_map(pair).filter(|(from, to)| from != to).collect();
+        // They come by target and file: a header that is included twice by one file stands there twice.
+        pairs.dedup();
+        pairs
     }
 
     pub(super) fn is_given(&self, file: u32) -> bool {

@@ -4,7 +4,7 @@ use super::consulted::Consulted;
 use super::shelf::Shelf;
 use crate::identity::Numbers;
 use crate::{FileId, SymbolId, SymbolNo, UnitRow};
-use compass_facts::{Cancel, DefId, Definition, Facts, ImportId, Language, NameId, ScopeId, ScopeKind, TypeId};
+use compass_facts::{Cancel, DefId, Definition, Facts, Flags, ImportId, Kind, Language, NameId, ScopeId, ScopeKind, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
 
 /// A file to link.
@@ -273,7 +273,7 @@ pub(super) struct Base<'w> {
     pub(super) spaces: super::spaces::Spaces,
     /// Macros that choose between two branches of a file: bytes in the branch with it, and in the one without.
     choices: FxHashMap<Gid, (u64, u64)>,
-    pub(super) platforms: Vec<super::cfamily::Platform>,
+    platforms: Vec<super::cfamily::Platform>,
     pub(super) by_path: FxHashMap<(u32, &'w str), u32>,
     pub(super) build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
@@ -303,8 +303,8 @@ impl<'w> Base<'w> {
             apart: Vec::new(),
             spaces: super::spaces::Spaces::default(),
             choices: FxHashMap::default(),
-            platforms: files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect(),
-            by_path: FxHashMap::default(),
+            platforms: if shelf.is_some() { Vec::new() } else { files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect() },
+            by_path: FxHashMap::with_capacity_and_hasher(files.len(), Default::default()),
             build,
             defined: FxHashSet::default(),
             shelf,
@@ -483,6 +483,11 @@ impl<'w> Base<'w> {
         }
     }
 
+    /// What the folders of a file say of machines and systems.
+    pub(super) fn platform(&self, file: u32) -> super::cfamily::Platform {
+        self.platforms.get(file as usize).copied().unwrap_or_else(|| super::cfamily::Platform::of(&self.files[file as usize].path))
+    }
+
     /// What a definition is called in the store.
     pub(super) fn symbol(&self, sym: Sym) -> SymbolId {
         SymbolId { file: self.files[sym.file as usize].id, number: self.number(sym.file, sym.def) }
@@ -628,6 +633,24 @@ impl<'w> World<'w> {
     pub(super) fn named_members(&self, name: Gid) -> &'w [Sym] {
         self.consulted.note(name);
         self.base.members(name)
+    }
+
+    /// Every definition of that name, members or the others, with its kind and flags: what can be told of many without a look into
+    /// their files.
+    pub(super) fn told(&self, name: Gid, members: bool) -> impl Iterator<Item = (Sym, Kind, Flags)> + use<'w> {
+        let syms = if members { self.named_members(name) } else { self.named(name) };
+        let said = self.base.shelf.map(|shelf| shelf.said(self.base.files, name, members));
+        let base = self.base;
+        syms.iter().enumerate().map(move |(i, sym)| {
+            let (kind, flags) = match said {
+                Some(said) => said[i],
+                None => {
+                    let def = base.files[sym.file as usize].facts.def(sym.def);
+                    (def.kind, def.flags)
+                }
+            };
+            (*sym, kind, flags)
+        })
     }
 
     /// Every definition of that name, members or not.

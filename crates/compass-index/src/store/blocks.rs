@@ -271,7 +271,6 @@ impl Entry for UseEntry {
 
 impl Entry for ImportEntry {
     const FAMILY: i64 = 3;
-    const PER_BLOCK: usize = SMALL_BLOCK;
     fn key(&self) -> Vec<u8> {
         SymbolId::module(self.target).to_key().to_vec()
     }
@@ -282,6 +281,18 @@ impl Entry for ImportEntry {
 
     fn order(a: &Self, b: &Self) -> Ordering {
         (a.target, a.file, a.import).cmp(&(b.target, b.file, b.import))
+    }
+
+    fn has_key(&self, key: &[u8]) -> bool {
+        SymbolId::module(self.target).to_key() == key
+    }
+
+    fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
+        Ok(columns::imports_out(entries))
+    }
+
+    fn decode(bytes: &[u8]) -> Result<Vec<Self>, StoreError> {
+        columns::imports_in(bytes)
     }
 }
 

@@ -1,7 +1,7 @@
 //! Blocks of postings as bytes: differences to the entry before, names without what they share with it.
 
 use super::StoreError;
-use super::blocks::{ConsultEntry, NameEntry, UseEntry};
+use super::blocks::{ConsultEntry, ImportEntry, NameEntry, UseEntry};
 use crate::{Certainty, FileId, FileNo, SymbolId, SymbolNo, UnitId};
 use compass_facts::{Flags, Kind, Role};
 
@@ -265,6 +265,31 @@ pub(super) fn consulted_in(bytes: &[u8]) -> Result<Vec<ConsultEntry>, StoreError
     Ok(out)
 }
 
+pub(super) fn imports_out(entries: &[ImportEntry]) -> Vec<u8> {
+    let mut out = Vec::with_capacity(entries.len() * 5);
+    let (mut target, mut file) = (ORIGIN.file, ORIGIN.file);
+    for entry in entries {
+        for (from, to) in [(target, entry.target), (file, entry.file)] {
+            put_change(&mut out, from.unit.0, to.unit.0);
+            put_change(&mut out, from.number.0, to.number.0);
+        }
+        put(&mut out, entry.import);
+        (target, file) = (entry.target, entry.file);
+    }
+    out
+}
+
+pub(super) fn imports_in(bytes: &[u8]) -> Result<Vec<ImportEntry>, StoreError> {
+    let mut input = Input::new(bytes);
+    let (mut target, mut file, mut out) = (ORIGIN.file, ORIGIN.file, Vec::new());
+    while !input.is_done() {
+        target = FileId { unit: UnitId(input.change(target.unit.0)?), number: FileNo(input.change(target.number.0)?) };
+        file = FileId { unit: UnitId(input.change(file.unit.0)?), number: FileNo(input.change(file.number.0)?) };
+        out.push(ImportEntry { target, file, import: input.number()? });
+    }
+    Ok(out)
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -331,6 +356,13 @@ mod tests {
         }
 
         #[test]
+        fn imports_come_back(raw in proptest::collection::vec((0u32..3, 0u32..=u32::MAX, 0u32..3, 0u32..=u32::MAX, 0u32..=u32::MAX), 0..100)) {
+            let entry = |(u, t, v, f, import): (u32, u32, u32, u32, u32)| ImportEntry { target: id(u, t, 0).file, file: id(v, f, 0).file, import };
+            let entries: Vec<ImportEntry> = raw.into_iter().map(entry).collect();
+            proptest::prop_assert_eq!(imports_in(&imports_out(&entries)).expect("whole"), entries);
+        }
+
+        #[test]
         fn consulted_names_come_back(raw in proptest::collection::vec((0u32..=u32::MAX, 0u32..3, 0u32..=u32::MAX), 0..100)) {
             let mut entries: Vec<ConsultEntry> =
                 raw.into_iter().map(|(name, unit, number)| ConsultEntry { name, file: FileId { unit: UnitId(unit), number: FileNo(number) } }).collect();
@@ -343,6 +375,7 @@ mod tests {
             let _ = uses_in(&bytes);
             let _ = names_in(&bytes);
             let _ = consulted_in(&bytes);
+            let _ = imports_in(&bytes);
         }
     }
 }

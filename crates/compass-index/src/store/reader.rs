@@ -35,6 +35,16 @@ impl StoredFacts {
         unpack_facts(&self.1, self.0)
     }
 
+    /// What other files may ask for, and the numbers of definitions.
+    pub fn unpack_outer(&self) -> Result<(Facts, Numbers), StoreError> {
+        let shape = || StoreError::Shape { what: "facts" };
+        blocks::with_unpacked(&self.1, self.0, "facts", |bytes| {
+            let (numbers, facts) = parts(bytes)?;
+            let numbers = postcard::from_bytes(numbers).map_err(|_| shape())?;
+            Ok((compass_facts::wire::decode_outer(facts).map_err(|_| shape())?, numbers))
+        })
+    }
+
     /// Some uses without the rest; see [`compass_facts::wire::pick_uses`].
     pub fn pick(&self, wanted: &[UseId]) -> Result<Option<Vec<PickedUse>>, StoreError> {
         let shape = || StoreError::Shape { what: "facts" };
