@@ -5,6 +5,7 @@
 
 mod app;
 mod jobs;
+mod recent;
 mod state;
 mod term;
 mod theme;

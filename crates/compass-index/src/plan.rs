@@ -5,13 +5,17 @@
 
 mod aliases;
 mod commands;
+mod dialect;
+mod look;
 mod machine;
 pub(crate) mod manifests;
 mod packages;
 mod roots;
+mod touched;
 mod walk;
 
 pub use aliases::Aliases;
+pub use dialect::Known;
 pub use machine::Machine;
 pub use manifests::{Ecosystem, Manifest};
 pub use roots::find_root;
@@ -87,6 +91,8 @@ pub struct PlannedFile {
     pub mtime_ns: i64,
     /// Number of the file on its disk.
     pub inode: u64,
+    /// Does it read like C++? Known of headers that might be either.
+    pub reads_cpp: Option<bool>,
 }
 
 /// Why something is not indexed.
@@ -166,7 +172,15 @@ impl Plan {
     /// [`PlanError`] for a root that is missing or a configuration that cannot be used. Unreadable folders further down
     /// are skipped and counted.
     pub fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
-        walk::make(options, cancel, walked)
+        walk::make(options, &|_| None, cancel, walked)
+    }
+
+    /// Makes a plan as [`Plan::make`] does; `known` says what need not be looked into again.
+    ///
+    /// # Errors
+    /// As for [`Plan::make`].
+    pub fn make_again(options: &Options, known: &Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+        walk::make(options, known, cancel, walked)
     }
 
     /// Total size of the files, in bytes.

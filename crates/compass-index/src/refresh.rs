@@ -29,6 +29,7 @@ use compass_facts::{Cancel, Language};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::borrow::Cow;
 use std::path::PathBuf;
+use std::sync::Arc;
 use std::time::Instant;
 
 /// What to bring up to date.
@@ -48,6 +49,8 @@ pub struct Request {
     pub depot: Option<PathBuf>,
     /// Of so many bytes of source the facts stay whole in memory until they are linked; without a number, of 24 MiB.
     pub whole_bytes: Option<u64>,
+    /// The plan of a run before this one, and the paths something happened to since: where that is enough to know, nothing is walked.
+    pub touched: Option<(Arc<Plan>, Vec<PathBuf>)>,
 }
 
 /// What a run did.
@@ -61,6 +64,8 @@ pub struct Outcome {
     pub rebuilt: Option<OpenError>,
     /// Whose links what changed reaches.
     pub reach: Reach,
+    /// What was planned, for [`Request::touched`].
+    pub plan: Arc<Plan>,
 }
 
 /// Why a run failed.
@@ -112,7 +117,9 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let mut seconds = Seconds::default();
     let total = Instant::now();
     let began_ns = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos() as i64);
-    let plan = Plan::make(&request.options, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
+    // Before anything is made there must be something to index: an index that is not there yet is opened later.
+    let opened = request.index.is_file().then(|| open(&request.index)).transpose()?;
+    let plan = Arc::new(planned(request, opened.as_ref().and_then(|o| o.current.as_ref()).map(|c| &c.1), cancel, progress)?);
     if plan.files.is_empty() {
         let root = request.options.roots.first().map(|r| r.display().to_string()).unwrap_or_default();
         return Err(RefreshError::Empty { root, skipped: plan.skipped.iter().map(|s| s.1).sum() });
@@ -120,15 +127,9 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     seconds.walk = total.elapsed().as_secs_f64();
     progress.report(Phase::Walk, plan.files.len() as u64, plan.files.len() as u64);
 
-    let (mut writer, mut rebuilt) = Writer::open(&request.index)?;
-    let current = match writer.current() {
-        Ok(found) => found,
-        // Facts are valid by themselves: they are kept.
-        Err(e) if e.is_damage() => {
-            rebuilt = Some(OpenError::Damaged(Box::new(e)));
-            None
-        }
-        Err(e) => return Err(e.into()),
+    let Opened { mut writer, current, rebuilt } = match opened {
+        Some(opened) => opened,
+        None => open(&request.index)?,
     };
     let old = current.as_ref().map(|c| &c.1);
     if let Some(old) = old.filter(|_| request.verify) {
@@ -161,7 +162,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.depot_files = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
-        return Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach: Reach::Files(Vec::new()) });
+        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), plan });
     }
     let changes = std::mem::take(&mut read.changes);
     let before = current.as_ref().map(|(number, overview)| part::Before { number: *number, overview, changed: &changes });
@@ -170,7 +171,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         (seconds.link, seconds.write, seconds.total) = (done.seconds.link, done.seconds.write, total.elapsed().as_secs_f64());
         (done.seconds, done.refreshed_files) = (seconds, changed);
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach }
+        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, plan: plan.clone() }
     };
     if let Some(before) = &before
         && let Some((done, reach)) = few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)?
@@ -223,7 +224,40 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let mut summary = draft.overview.summary;
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    Ok(Outcome { summary, warnings: plan.warnings, rebuilt, reach })
+    Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, plan })
+}
+
+/// The index before the run.
+struct Opened {
+    writer: Writer,
+    current: Option<(i64, Generation)>,
+    rebuilt: Option<OpenError>,
+}
+
+fn open(index: &std::path::Path) -> Result<Opened, StoreError> {
+    let (writer, rebuilt) = Writer::open(index)?;
+    match writer.current() {
+        Ok(current) => Ok(Opened { writer, current, rebuilt }),
+        // Facts are valid by themselves: they are kept.
+        Err(e) if e.is_damage() => Ok(Opened { writer, current: None, rebuilt: Some(OpenError::Damaged(Box::new(e))) }),
+        Err(e) => Err(e),
+    }
+}
+
+/// What is to be indexed; without a walk where that is known.
+fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progress: &dyn Progress) -> Result<Plan, PlanError> {
+    if let Some(plan) = request.touched.as_ref().and_then(|(plan, paths)| plan.touched(paths)) {
+        return Ok(plan);
+    }
+    let rows = old.iter().flat_map(|o| &o.files).filter(|row| row.reads_cpp.is_some());
+    let known: FxHashMap<(u64, &str), &FileRow> = rows.map(|row| ((row.inode, row.path.as_str()), row)).collect();
+    let began = old.map_or(0, |o| o.began_ns);
+    let reads_cpp = |file: &crate::plan::PlannedFile| {
+        let row = known.get(&(file.inode, file.path.as_str()))?;
+        let same = (row.bytes, row.mtime_ns) == (file.bytes, file.mtime_ns) && file.mtime_ns < began - FRESH_NS;
+        row.reads_cpp.filter(|_| same)
+    };
+    Plan::make_again(&request.options, &reads_cpp, cancel, &|n| progress.report(Phase::Walk, n, 0))
 }
 
 /// So often a program that waits for the writer looks again.
@@ -537,6 +571,7 @@ impl Draft {
                 inode: file.inode,
                 hash: 0,
                 made: crate::Made::default(),
+                reads_cpp: file.reads_cpp,
                 renumbered: false,
                 layer: None,
             });

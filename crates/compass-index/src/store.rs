@@ -59,6 +59,8 @@ pub struct FileRow {
     pub mtime_ns: i64,
     /// Number of the file on its disk.
     pub inode: u64,
+    /// Does it read like C++? Known of headers that might be either.
+    pub reads_cpp: Option<bool>,
     /// Hash of the content the facts were read from.
     pub hash: u64,
     /// By hand, or by a program?

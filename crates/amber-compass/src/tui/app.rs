@@ -1,6 +1,7 @@
 //! The loop: events in, effects out, a frame after each event.
 
 use super::jobs::{Done, EngineSlot, Jobs};
+use super::recent::Recent;
 use super::state::{Spot, State};
 use super::term::Guard;
 use super::theme::Theme;
@@ -46,10 +47,11 @@ pub fn run(start: Start) -> std::io::Result<()> {
     state.pending = start.file.map(|path| Spot { path, line: 1, column: 1 });
     let engine = EngineSlot::default();
     let (sender, done) = unbounded::<Done>();
-    let jobs = Jobs::start(&sender, &engine);
+    let recent = Recent::default();
+    let jobs = Jobs::start(&sender, &engine, &recent);
     let (keys_in, keys) = unbounded::<event::Event>();
     let (changes_in, changes) = unbounded();
-    let watch = Watch::start(&engine, &index, changes_in);
+    let watch = Watch::start(&engine, &recent, &index, changes_in);
     let paused = Arc::new(AtomicBool::new(false));
     listen(keys_in, paused.clone());
 

@@ -9,6 +9,7 @@ mod work;
 pub use trace::asks_for_ways;
 pub(in crate::tui) use trace::mark;
 
+use super::recent::Recent;
 use super::state::{Page, Shown, Spot, SurveyData, Unfolded};
 use compass_facts::Cancel;
 use compass_index::refresh::Request;
@@ -146,12 +147,12 @@ pub struct Jobs {
 
 impl Jobs {
     /// Starts the threads; events go to `sender`.
-    pub fn start(sender: &Sender<Done>, engine: &EngineSlot) -> Jobs {
+    pub fn start(sender: &Sender<Done>, engine: &EngineSlot, recent: &Recent) -> Jobs {
         let lanes = (0..LANES)
             .map(|_| {
                 let shared: Shared = Arc::default();
-                let (own, sender, engine) = (shared.clone(), sender.clone(), engine.clone());
-                std::thread::Builder::new().stack_size(16 << 20).spawn(move || serve(&own, &sender, &engine)).expect("a thread can be started");
+                let (own, sender, engine, recent) = (shared.clone(), sender.clone(), engine.clone(), recent.clone());
+                std::thread::Builder::new().stack_size(16 << 20).spawn(move || serve(&own, &sender, &engine, &recent)).expect("a thread can be started");
                 shared
             })
             .collect();
@@ -182,7 +183,7 @@ impl Jobs {
     }
 }
 
-fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot) {
+fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot, recent: &Recent) {
     loop {
         let cancel = Cancel::new();
         let (number, job) = {
@@ -204,6 +205,6 @@ fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot) {
         let tell = |outcome| {
             let _ = sender.send((lane, number, outcome));
         };
-        work::run(job, context, engine, &tell);
+        work::run(job, context, (engine, recent), &tell);
     }
 }

@@ -10,6 +10,7 @@
 //! Which files changed: the refresh knows from sizes, times and contents. A watch that misses something is mended by the next.
 
 use super::jobs::EngineSlot;
+use super::recent::Recent;
 use compass_index::Index;
 use crossbeam_channel::{Receiver, RecvTimeoutError, Sender, unbounded};
 use notify::{RecursiveMode, Watcher};
@@ -18,7 +19,7 @@ use std::path::{Path, PathBuf};
 use std::time::{Duration, Instant};
 
 /// After so long without a further change what changed is told.
-const QUIET: Duration = Duration::from_millis(150);
+const QUIET: Duration = Duration::from_millis(60);
 /// And after so long at most.
 const PATIENCE: Duration = Duration::from_millis(1500);
 /// Without watches one looks again after this.
@@ -42,11 +43,11 @@ pub struct Watch {
 
 impl Watch {
     /// Begins to watch what `engine` has indexed, once [`Watch::follow`] is called; tells `sender`. Changes of the index itself
-    /// count for nothing, should it stand among the sources.
-    pub fn start(engine: &EngineSlot, index: &Path, sender: Sender<Watched>) -> Watch {
+    /// count for nothing, should it stand among the sources. What was touched is noted in `recent`.
+    pub fn start(engine: &EngineSlot, recent: &Recent, index: &Path, sender: Sender<Watched>) -> Watch {
         let (again, asked) = unbounded();
-        let (engine, index) = (engine.clone(), index.to_owned());
-        std::thread::spawn(move || serve(&engine, &index, &asked, &sender));
+        let (engine, recent, index) = (engine.clone(), recent.clone(), index.to_owned());
+        std::thread::spawn(move || serve(&engine, &recent, &index, &asked, &sender));
         Watch { again }
     }
 
@@ -57,16 +58,27 @@ impl Watch {
     }
 }
 
-fn serve(engine: &EngineSlot, index: &Path, asked: &Receiver<()>, sender: &Sender<Watched>) {
+fn serve(engine: &EngineSlot, recent: &Recent, index: &Path, asked: &Receiver<()>, sender: &Sender<Watched>) {
     // The log and the shared memory of the index stand beside it under its name.
     let index = index.canonicalize().unwrap_or_else(|_| index.to_owned()).into_os_string();
     let (changes_in, changes) = unbounded::<()>();
+    let noted = recent.clone();
     let tell = move |event: notify::Result<notify::Event>| {
         let is_index = |p: &PathBuf| p.as_os_str().as_encoded_bytes().starts_with(index.as_encoded_bytes());
         // Reading a file is no change of it.
-        if event.ok().is_none_or(|e| !e.kind.is_access() && (e.paths.is_empty() || !e.paths.iter().all(is_index))) {
+        let Ok(event) = event else {
+            noted.touch(&[]);
             let _ = changes_in.send(());
+            return;
+        };
+        if event.need_rescan() || event.paths.is_empty() {
+            noted.touch(&[]);
+        } else if event.kind.is_access() || event.paths.iter().all(is_index) {
+            return;
+        } else {
+            noted.touch(&event.paths);
         }
+        let _ = changes_in.send(());
     };
     let mut watcher = notify::recommended_watcher(tell).ok();
     let mut watched: BTreeSet<PathBuf> = BTreeSet::new();
@@ -79,7 +91,15 @@ fn serve(engine: &EngineSlot, index: &Path, asked: &Receiver<()>, sender: &Sende
                     return;
                 }
                 let wanted = engine.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| folders(e.index())).unwrap_or_default();
+                let is_new = wanted.iter().any(|w| !watched.contains(w));
                 let all = watcher.as_mut().is_some_and(|w| watch(w, &mut watched, wanted));
+                // Before these folders were watched anything may have happened in them.
+                if is_new {
+                    recent.touch(&[]);
+                    if all && sender.send(Watched::Changed).is_err() {
+                        return;
+                    }
+                }
                 if !all && !std::mem::replace(&mut blind, true) && sender.send(Watched::Blind).is_err() {
                     return;
                 }
@@ -91,6 +111,7 @@ fn serve(engine: &EngineSlot, index: &Path, asked: &Receiver<()>, sender: &Sende
                 }
             }
             default(wait) => {
+                recent.touch(&[]);
                 if blind && sender.send(Watched::Due).is_err() {
                     return;
                 }
@@ -170,7 +191,7 @@ mod tests {
         let engine = EngineSlot::default();
         indexed(project, &engine);
         let (sender, told) = unbounded();
-        let watch = Watch::start(&engine, &project.index(), sender);
+        let watch = Watch::start(&engine, &Recent::default(), &project.index(), sender);
         watch.follow();
         // Until a change is noticed for the first time nobody knows that the watches are set.
         let until = Instant::now() + Duration::from_secs(20);

@@ -28,7 +28,7 @@ pub(crate) struct Shelf {
     runs: Runs,
     /// Connections that nobody uses at the moment.
     readers: Mutex<Vec<Reader>>,
-    positions: FxHashMap<FileId, u32>,
+    positions: Positions,
     /// Positions of files whose facts were given.
     given: FxHashSet<u32>,
     renumbered: FxHashSet<u32>,
@@ -36,6 +36,33 @@ pub(crate) struct Shelf {
     names: boxcar::Vec<Word>,
     numbers: Mutex<FxHashMap<Box<str>, u32>>,
     failed: Mutex<Option<StoreError>>,
+}
+
+/// Where each file stands, by unit and number.
+#[derive(Default)]
+struct Positions(Vec<Vec<u32>>);
+
+impl Positions {
+    fn of(files: &[FileRow]) -> Positions {
+        let mut out = Positions::default();
+        for (position, file) in files.iter().enumerate() {
+            let (unit, number) = (file.id.unit.0 as usize, file.id.number.0 as usize);
+            if out.0.len() <= unit {
+                out.0.resize_with(unit + 1, Vec::new);
+            }
+            let own = &mut out.0[unit];
+            if own.len() <= number {
+                own.resize(number + 1, u32::MAX);
+            }
+            own[number] = position as u32;
+        }
+        out
+    }
+
+    fn find(&self, id: FileId) -> Option<u32> {
+        let position = *self.0.get(id.unit.0 as usize)?.get(id.number.0 as usize)?;
+        (position != u32::MAX).then_some(position)
+    }
 }
 
 /// A file that was asked for.
@@ -83,13 +110,12 @@ fn lock<T>(mutex: &Mutex<T>) -> MutexGuard<'_, T> {
 impl Shelf {
     /// The files of an index; those at the positions `given` bring their facts themselves.
     pub(crate) fn new(index: &Path, runs: Runs, files: &[FileRow], given: FxHashSet<u32>) -> Shelf {
-        let at = |(i, f): (usize, &FileRow)| (f.id, i as u32);
         let renumbered = files.iter().enumerate().filter(|(_, f)| f.renumbered).map(|(i, _)| i as u32).collect();
         Shelf {
             index: index.to_owned(),
             runs,
             readers: Mutex::default(),
-            positions: files.iter().enumerate().map(at).collect(),
+            positions: Positions::of(files),
             given,
             renumbered,
             kept: (0..files.len()).map(|_| OnceLock::new()).collect(),
@@ -182,7 +208,7 @@ impl Shelf {
             let (mut outer, mut members) = (Vec::new(), Vec::new());
             let entries = self.with_reader(|r| r.names(&self.runs, &word.text)?.unpack());
             for entry in entries.iter().filter(|e| !matches!(e.kind, Kind::Table | Kind::Column)) {
-                let Some(&file) = self.positions.get(&entry.symbol.file).filter(|f| !self.given.contains(f)) else { continue };
+                let Some(file) = self.positions.find(entry.symbol.file).filter(|f| !self.given.contains(f)) else { continue };
                 let number = entry.symbol.number;
                 let def = if self.renumbered.contains(&file) { self.kept(files, file).numbers.find(number) } else { Some(DefId(number.0)) };
                 let list = if entry.flags.has(Flags::MEMBER) { &mut members } else { &mut outer };
@@ -218,7 +244,7 @@ impl Shelf {
         let Some(word) = self.names.get(name.0 as usize) else { return false };
         *word.choice.get_or_init(|| {
             let entries = self.with_reader(|r| r.choices(&self.runs, &word.text)?.unpack());
-            let stored = entries.iter().filter(|e| self.positions.get(&e.file).is_some_and(|f| !self.given.contains(f))).map(|e| (e.with, e.without));
+            let stored = entries.iter().filter(|e| self.positions.find(e.file).is_some_and(|f| !self.given.contains(&f))).map(|e| (e.with, e.without));
             let here = |file: &u32| {
                 let facts = &files[*file as usize].facts;
                 choices_by(facts).into_iter().find(|(n, _)| facts.name(*n) == &*word.text).map_or((0, 0), |c| c.1)
@@ -230,10 +256,13 @@ impl Shelf {
 
     /// Which files each file of C and C++ includes itself, as far as the store knows: pairs of positions, the including one first.
     pub(super) fn includes(&self, files: &[FileInput]) -> Vec<(u32, u32)> {
-        let entries: Vec<ImportEntry> = self.with_reader(|r| r.all_imports(&self.runs));
-        let position = |id: &FileId| self.positions.get(id).copied().filter(|f| files[*f as usize].language.is_c_family());
-        let pair = |e: &ImportEntry| Some((position(&e.file).filter(|f| !self.given.contains(f))?, position(&e.target)?));
-        let mut pairs: Vec<(u32, u32)> = entries.iter().filter_map(pair).filter(|(from, to)| from != to).collect();
+        let mut pairs: Vec<(u32, u32)> = Vec::new();
+        let position = |id: FileId| self.positions.find(id).filter(|f| files[*f as usize].language.is_c_family());
+        let mut visit = |entry: ImportEntry| {
+            let pair = position(entry.file).filter(|f| !self.given.contains(f)).zip(position(entry.target));
+            pairs.extend(pair.filter(|(from, to)| from != to));
+        };
+        self.with_reader(|r| r.each_import(&self.runs, &mut visit));
         // They come by target and file: a header that is included twice by one file stands there twice.
         pairs.dedup();
         pairs

@@ -197,9 +197,9 @@ fn planned(full: &Path, package: &Package, root: usize, unit: usize) -> Option<P
     let header = (package.ecosystem == Ecosystem::Plain).then_some(compass_facts::Language::Cpp);
     let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(header)?;
     let meta = std::fs::metadata(full).ok()?;
-    let (mtime_ns, inode) = super::walk::stamps(&meta);
+    let (mtime_ns, inode) = super::look::stamps(&meta);
     let path = super::slashed(full.strip_prefix(&package.base).ok()?);
-    Some(PlannedFile { unit, root, path, full: full.to_owned(), language, bytes: meta.len(), mtime_ns, inode })
+    Some(PlannedFile { unit, root, path, full: full.to_owned(), language, bytes: meta.len(), mtime_ns, inode, reads_cpp: None })
 }
 
 /// The own units of an ecosystem with their folders.

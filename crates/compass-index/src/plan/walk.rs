@@ -1,10 +1,12 @@
 //! Walks the roots, tells languages and units.
 
 use super::aliases::{self, Aliases};
+use super::dialect;
+use super::look::{Look, Seen};
 use super::manifests::{self, Ecosystem};
 use super::{Deps, Options, Plan, PlannedFile, PlannedUnit, Skip, slashed};
 use crate::config::{Config, ConfigError};
-use compass_facts::{Cancel, Language};
+use compass_facts::Cancel;
 use rustc_hash::FxHashMap;
 use std::collections::BTreeMap;
 use std::path::{Path, PathBuf};
@@ -43,7 +45,7 @@ const ENVIRONMENT: &str = "pyvenv.cfg";
 /// Folders with nothing written by hand.
 const BUILT_FOLDERS: [&str; 4] = ["__pycache__", ".git", ".hg", ".svn"];
 
-pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+pub(super) fn make(options: &Options, known: &dialect::Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
     let mut plan = Plan::default();
     for (index, root) in options.roots.iter().enumerate() {
         let full = root.canonicalize().map_err(|source| PlanError::Root { path: root.clone(), source })?;
@@ -78,7 +80,7 @@ pub(super) fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> 
         super::packages::add(&mut plan, &options.machine, options.deps, cancel);
     }
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
-    settle_headers(&mut plan.files);
+    dialect::settle(&mut plan.files, known);
     Ok(plan)
 }
 
@@ -118,45 +120,8 @@ fn add_commands(root: &Path, plan: &mut Plan) {
     }
 }
 
-/// Headers serve both languages: where there is C++ at all, one that reads like it, or that only C++ stands around, is C++.
-fn settle_headers(files: &mut [PlannedFile]) {
-    if !files.iter().any(|f| f.language == Language::Cpp) {
-        return;
-    }
-    let mut counts: FxHashMap<(usize, String), (u32, u32)> = FxHashMap::default();
-    for file in files.iter() {
-        let sources = match (file.language, is_header(&file.path)) {
-            (Language::Cpp, _) => (0, 1),
-            (Language::C, false) => (1, 0),
-            _ => continue,
-        };
-        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
-        for ancestor in ancestors(dir) {
-            let entry = counts.entry((file.root, ancestor.to_owned())).or_default();
-            *entry = (entry.0 + sources.0, entry.1 + sources.1);
-        }
-    }
-    for file in files.iter_mut().filter(|f| f.language == Language::C && is_header(&f.path)) {
-        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
-        let around = ancestors(dir).find_map(|a| counts.get(&(file.root, a.to_owned())));
-        let only_cpp = around.is_some_and(|(c, cpp)| *c == 0 && *cpp > 0);
-        let reads_like_it = || head_of(&file.full).is_ok_and(|b| compass_facts::looks_like_cpp(&String::from_utf8_lossy(&b)));
-        if only_cpp || reads_like_it() {
-            file.language = Language::Cpp;
-        }
-    }
-}
-
-/// The beginning of a file: every plan looks at it, so it must not cost a whole reading.
-fn head_of(path: &Path) -> std::io::Result<Vec<u8>> {
-    let mut head = Vec::new();
-    std::io::Read::read_to_end(&mut std::io::Read::take(std::fs::File::open(path)?, 64 << 10), &mut head)?;
-    Ok(head)
-}
-
-fn is_header(path: &str) -> bool {
-    path.ends_with(".h") || path.ends_with(".H") || path.ends_with(".inc")
-}
+/// Beyond so many of a kind the example stays what it is.
+const FEW_EXAMPLES: u64 = 10_000;
 
 struct Walk<'a> {
     root: &'a Path,
@@ -169,6 +134,8 @@ struct Walk<'a> {
     walked: &'a dyn Fn(u64),
     files: Vec<(PlannedFile, String)>,
     manifests: FxHashMap<String, manifests::Manifest>,
+    /// Files that may be manifests: folder, name, path.
+    to_read: Vec<(String, String, PathBuf)>,
     aliases: Vec<Aliases>,
     links: Vec<(usize, String, String)>,
     skipped: BTreeMap<Skip, (u64, String)>,
@@ -191,6 +158,7 @@ impl<'a> Walk<'a> {
             walked,
             files: Vec::new(),
             manifests: FxHashMap::default(),
+            to_read: Vec::new(),
             aliases: Vec::new(),
             links: Vec::new(),
             skipped: BTreeMap::new(),
@@ -198,8 +166,13 @@ impl<'a> Walk<'a> {
     }
 
     fn skip(&mut self, why: Skip, path: &Path) {
-        let entry = self.skipped.entry(why).or_insert_with(|| (0, slashed(path.strip_prefix(self.root).unwrap_or(path))));
+        let shown = || slashed(path.strip_prefix(self.root).unwrap_or(path));
+        let entry = self.skipped.entry(why).or_insert_with(|| (0, shown()));
         entry.0 += 1;
+        // Which comes first is chance: the example is not.
+        if entry.0 < FEW_EXAMPLES && shown() < entry.1 {
+            entry.1 = shown();
+        }
     }
 
     /// Everything below `dir`. In a package folder ignore files do not count.
@@ -225,15 +198,34 @@ impl<'a> Walk<'a> {
             let is_foreign = || BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref()) || e.path().join(ENVIRONMENT).is_file();
             !(is_hidden || is_unasked || is_dir && is_foreign())
         });
-        for entry in builder.build() {
-            if self.cancel.is_cancelled() {
-                return Err(PlanError::Cancelled);
+        let look = Look { root: self.root, index: self.index, exclude: self.exclude.clone() };
+        let (sender, receiver) = crossbeam_channel::bounded::<Seen>(1024);
+        let walker = builder.threads(std::thread::available_parallelism().map_or(1, |n| n.get())).build_parallel();
+        let cancel = self.cancel;
+        std::thread::scope(|scope| {
+            let look = &look;
+            scope.spawn(move || {
+                walker.run(|| {
+                    let sender = sender.clone();
+                    Box::new(move |entry| {
+                        let seen = match entry {
+                            Ok(entry) => look.entry(&entry),
+                            Err(_) => Some(Seen::Unreadable),
+                        };
+                        let stopped = cancel.is_cancelled() || seen.is_some_and(|seen| sender.send(seen).is_err());
+                        if stopped { ignore::WalkState::Quit } else { ignore::WalkState::Continue }
+                    })
+                });
+            });
+            for seen in receiver {
+                self.take(seen, dir, &mut packages);
             }
-            match entry {
-                Ok(entry) => self.entry(&entry, &mut packages),
-                Err(_) => self.skip(Skip::Unreadable, dir),
-            }
+        });
+        if cancel.is_cancelled() {
+            return Err(PlanError::Cancelled);
         }
+        self.read_manifests();
+        packages.sort();
         for folder in packages {
             let is_nested = in_packages && !slashed(&folder).contains("/.pnpm/");
             if self.deps == Deps::None || (self.deps == Deps::Direct && is_nested) {
@@ -245,22 +237,16 @@ impl<'a> Walk<'a> {
         Ok(())
     }
 
-    fn entry(&mut self, entry: &ignore::DirEntry, packages: &mut Vec<PathBuf>) {
-        let path = entry.path();
-        let Some(kind) = entry.file_type() else { return };
-        if kind.is_dir() {
-            for name in PACKAGE_FOLDERS {
-                let folder = path.join(name);
-                if folder.is_dir() && !folder.is_symlink() && !path.join(ENVIRONMENT).is_file() {
-                    packages.push(folder);
-                }
+    fn take(&mut self, seen: Seen, dir: &Path, packages: &mut Vec<PathBuf>) {
+        match seen {
+            Seen::Packages(found) => packages.extend(found),
+            Seen::Link(path) => self.link(&path),
+            Seen::Excluded(path, patterns) => {
+                self.excluding.extend(patterns);
+                self.skip(Skip::Excluded, &path);
             }
-            return;
-        }
-        if kind.is_symlink() {
-            self.link(path);
-        } else if kind.is_file() {
-            self.file(path);
+            Seen::File { path, dir, name, planned } => self.file(path, dir, name, planned),
+            Seen::Unreadable => self.skip(Skip::Unreadable, dir),
         }
     }
 
@@ -280,37 +266,29 @@ impl<'a> Walk<'a> {
         own.flat_map(|(_, m)| m.asks_for.iter().cloned()).collect()
     }
 
-    fn file(&mut self, path: &Path) {
-        let relative = path.strip_prefix(self.root).unwrap_or(path);
-        let shown = slashed(relative);
-        let excluded = self.exclude.matches(relative);
-        if !excluded.is_empty() {
-            self.excluding.extend(excluded);
-            self.skip(Skip::Excluded, path);
-            return;
-        }
-        let name = path.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_default();
-        let dir = shown.rsplit_once('/').map_or("", |(d, _)| d).to_owned();
-        if manifests::NAMES.contains(&name.as_str()) {
-            self.manifest(path, &dir, &name);
-        }
+    fn file(&mut self, path: PathBuf, dir: String, name: String, planned: Result<Box<PlannedFile>, Skip>) {
         // Settings that packages ship say nothing about how they are brought in.
         if aliases::NAMES.contains(&name.as_str()) && !is_package_path(&dir) {
-            self.aliases.push(Aliases::read(self.root, self.index, path));
+            self.aliases.push(Aliases::read(self.root, self.index, &path));
         }
-        let Some(language) = Language::of_name(&name).or_else(|| language_by_content(path)) else {
-            self.skip(Skip::UnknownLanguage, path);
-            return;
-        };
-        let Ok(meta) = std::fs::metadata(path) else {
-            self.skip(Skip::Unreadable, path);
-            return;
-        };
-        let (mtime_ns, inode) = stamps(&meta);
-        let file = PlannedFile { unit: 0, root: self.index, path: shown, full: path.to_owned(), language, bytes: meta.len(), mtime_ns, inode };
-        self.files.push((file, dir));
+        match planned {
+            Ok(file) => self.files.push((*file, dir.clone())),
+            Err(why) => self.skip(why, &path),
+        }
+        if manifests::NAMES.contains(&name.as_str()) {
+            self.to_read.push((dir, name, path));
+        }
         if self.files.len().is_multiple_of(256) {
             (self.walked)(self.files.len() as u64);
+        }
+    }
+
+    /// Reads the manifests met so far; their order is that of folders and names, not that in which they were met.
+    fn read_manifests(&mut self) {
+        let mut found = std::mem::take(&mut self.to_read);
+        found.sort();
+        for (dir, name, path) in found {
+            self.manifest(&path, &dir, &name);
         }
     }
 
@@ -327,12 +305,13 @@ impl<'a> Walk<'a> {
 
     /// Files named one by one, relative to the root or absolute.
     fn listed(&mut self, files: &[PathBuf], warnings: &mut Vec<String>) {
+        let look = Look { root: self.root, index: self.index, exclude: self.exclude.clone() };
         let mut missing = 0u64;
         let mut example = None;
         for file in files {
             let full = self.root.join(file);
             match full.is_file() {
-                true => self.file(&full),
+                true => self.take(look.file(&full), &full, &mut Vec::new()),
                 false => {
                     missing += 1;
                     example.get_or_insert_with(|| file.display().to_string());
@@ -342,6 +321,7 @@ impl<'a> Walk<'a> {
         if let Some(example) = example {
             warnings.push(format!("{missing} of {} listed files do not exist, e.g. {example}", files.len()));
         }
+        self.read_manifests();
         for dir in self.files.iter().map(|(_, d)| d.clone()).collect::<std::collections::BTreeSet<_>>() {
             for ancestor in ancestors(&dir) {
                 for name in manifests::NAMES {
@@ -408,35 +388,17 @@ fn is_package_path(dir: &str) -> bool {
     dir.split('/').any(|p| PACKAGE_FOLDERS.contains(&p))
 }
 
+/// The folders of packages in a folder.
+pub(super) fn package_folders(dir: &Path) -> Vec<PathBuf> {
+    let is_one = |folder: &PathBuf| folder.is_dir() && !folder.is_symlink() && !dir.join(ENVIRONMENT).is_file();
+    PACKAGE_FOLDERS.iter().map(|name| dir.join(name)).filter(is_one).collect()
+}
+
 /// `a/b/c`, `a/b`, `a`, and the empty path.
-fn ancestors(dir: &str) -> impl Iterator<Item = &str> {
+pub(super) fn ancestors(dir: &str) -> impl Iterator<Item = &str> {
     std::iter::successors(Some(dir), |d| match d.rfind('/') {
         Some(i) => Some(&d[..i]),
         None if d.is_empty() => None,
         None => Some(""),
     })
-}
-
-fn language_by_content(path: &Path) -> Option<Language> {
-    // Only files without an extension are worth opening.
-    if path.extension().is_some() {
-        return None;
-    }
-    let mut head = [0u8; 128];
-    let mut file = std::fs::File::open(path).ok()?;
-    let count = std::io::Read::read(&mut file, &mut head).ok()?;
-    let line = head[..count].split(|b| *b == b'\n').next()?;
-    Language::of_first_line(std::str::from_utf8(line).ok()?)
-}
-
-#[cfg(unix)]
-pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
-    use std::os::unix::fs::MetadataExt;
-    (meta.mtime().saturating_mul(1_000_000_000).saturating_add(meta.mtime_nsec()), meta.ino())
-}
-
-#[cfg(not(unix))]
-pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
-    let since = meta.modified().ok().and_then(|t| t.duration_since(std::time::UNIX_EPOCH).ok());
-    (since.map_or(0, |d| d.as_nanos() as i64), 0)
 }

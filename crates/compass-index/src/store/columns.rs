@@ -280,14 +280,20 @@ pub(super) fn imports_out(entries: &[ImportEntry]) -> Vec<u8> {
 }
 
 pub(super) fn imports_in(bytes: &[u8]) -> Result<Vec<ImportEntry>, StoreError> {
+    let mut out = Vec::new();
+    each_import(bytes, &mut |entry| out.push(entry))?;
+    Ok(out)
+}
+
+pub(super) fn each_import(bytes: &[u8], visit: &mut dyn FnMut(ImportEntry)) -> Result<(), StoreError> {
     let mut input = Input::new(bytes);
-    let (mut target, mut file, mut out) = (ORIGIN.file, ORIGIN.file, Vec::new());
+    let (mut target, mut file) = (ORIGIN.file, ORIGIN.file);
     while !input.is_done() {
         target = FileId { unit: UnitId(input.change(target.unit.0)?), number: FileNo(input.change(target.number.0)?) };
         file = FileId { unit: UnitId(input.change(file.unit.0)?), number: FileNo(input.change(file.number.0)?) };
-        out.push(ImportEntry { target, file, import: input.number()? });
+        visit(ImportEntry { target, file, import: input.number()? });
     }
-    Ok(out)
+    Ok(())
 }
 
 #[cfg(test)]

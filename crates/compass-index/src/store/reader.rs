@@ -162,11 +162,16 @@ impl Reader {
     }
 
     fn each_name_of(&self, run: i64, visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
+        self.each_block::<NameEntry>(run, &mut |bytes| super::columns::each_name(bytes, visit))
+    }
+
+    /// The blocks of a family that a run wrote, in order, unpacked.
+    fn each_block<E: Entry>(&self, run: i64, visit: &mut dyn FnMut(&[u8]) -> Result<(), StoreError>) -> Result<(), StoreError> {
         let mut select = self.connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
-        let mut rows = select.query(params![run, NameEntry::FAMILY])?;
+        let mut rows = select.query(params![run, E::FAMILY])?;
         while let Some(row) = rows.next()? {
             let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-            blocks::with_unpacked(blob, row.get(0)?, "postings", |bytes| super::columns::each_name(bytes, visit))?;
+            blocks::with_unpacked(blob, row.get(0)?, "postings", &mut *visit)?;
         }
         Ok(())
     }
@@ -196,14 +201,19 @@ impl Reader {
         self.find(runs, name.as_bytes())
     }
 
-    /// All imports of files by files.
-    pub(crate) fn all_imports(&self, runs: &Runs) -> Result<Vec<ImportEntry>, StoreError> {
-        let mut found: Vec<ImportEntry> = self.all(runs.base)?;
-        if let Some((later, hidden)) = &runs.later {
-            found.retain(|e| !hidden.contains(&e.file));
-            found.extend(self.all::<ImportEntry>(*later)?);
-        }
-        Ok(found)
+    /// Goes through all imports that lead to files, by what they lead to; those of files that were linked again come last.
+    pub(crate) fn each_import(&self, runs: &Runs, visit: &mut dyn FnMut(ImportEntry)) -> Result<(), StoreError> {
+        let Some((later, hidden)) = &runs.later else { return self.each_import_of(runs.base, visit) };
+        self.each_import_of(runs.base, &mut |entry| {
+            if !hidden.contains(&entry.file) {
+                visit(entry);
+            }
+        })?;
+        self.each_import_of(*later, visit)
+    }
+
+    fn each_import_of(&self, run: i64, visit: &mut dyn FnMut(ImportEntry)) -> Result<(), StoreError> {
+        self.each_block::<ImportEntry>(run, &mut |bytes| super::columns::each_import(bytes, visit))
     }
 
     /// Types right below a type.

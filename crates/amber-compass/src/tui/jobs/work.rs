@@ -2,6 +2,7 @@
 
 use super::{EngineSlot, Job, Outcome};
 use crate::cli::failure_chain;
+use crate::tui::recent::Recent;
 use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData};
 use compass_facts::{Cancel, Facts, Flags, Kind, LineIndex, Token, tokens};
 use compass_index::plan::Deps;
@@ -20,7 +21,7 @@ const EARLY_EVERY: Duration = Duration::from_millis(60);
 const ROWS_AT_ONCE: usize = 12;
 
 /// Runs a job and tells what came of it.
-pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
+pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
     let engine = || {
         let found = slot.lock().unwrap_or_else(|e| e.into_inner()).clone().ok_or_else(|| "there is no index yet".to_owned())?;
         // Files may have changed since the last answer: each job looks at them anew.
@@ -28,7 +29,7 @@ pub(super) fn run(job: Job, context: Context, slot: &EngineSlot, tell: &(dyn Fn(
         Ok::<_, String>(found)
     };
     match job {
-        Job::Index(request) => index(&request, &context.cancel, slot, tell),
+        Job::Index(request) => index(&request, &context.cancel, (slot, recent), tell),
         Job::Page(spot) => {
             let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
             tell(Outcome::Page(spot, page.map(Box::new)));
@@ -172,7 +173,7 @@ impl Progress for Teller<'_> {
     }
 }
 
-fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(Outcome) + Sync)) {
+fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
     let open = |slot: &EngineSlot| match Index::open(&request.index) {
         Ok(index) => {
             *slot.lock().unwrap_or_else(|e| e.into_inner()) = Some(Arc::new(Engine::new(Arc::new(index))));
@@ -207,9 +208,11 @@ fn index(request: &Request, cancel: &Cancel, slot: &EngineSlot, tell: &(dyn Fn(O
     if request.options.deps != Deps::None && has != Some(request.options.deps) {
         tell(Outcome::Packages(request.options.deps));
     }
-    let result = refresh::run(request, &DiskSources, cancel, &teller);
+    let touched = recent.begin(request);
+    let result = refresh::run(&Request { touched, ..request.clone() }, &DiskSources, cancel, &teller);
     match result {
         Ok(outcome) => {
+            recent.finish(request, outcome.plan);
             if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
                 open(slot);
             }

@@ -1,0 +1,94 @@
+//! What happened to which paths since the last run, so that the next one need not walk all folders.
+
+use compass_index::plan::Plan;
+use compass_index::refresh::Request;
+use std::collections::BTreeSet;
+use std::path::PathBuf;
+use std::sync::{Arc, Mutex, MutexGuard};
+
+/// More paths than this are as good as all.
+const MANY: usize = 1000;
+
+/// Shared by the thread that watches and the one that indexes.
+#[derive(Debug, Clone, Default)]
+pub struct Recent(Arc<Mutex<Known>>);
+
+#[derive(Debug, Default)]
+struct Known {
+    /// The last plan, and what it was made for.
+    plan: Option<(Arc<Plan>, String)>,
+    /// What was touched since that plan was made; `None` for anything.
+    paths: Option<BTreeSet<PathBuf>>,
+}
+
+impl Recent {
+    fn lock(&self) -> MutexGuard<'_, Known> {
+        self.0.lock().unwrap_or_else(|e| e.into_inner())
+    }
+
+    /// Something happened to these paths; to none in particular means to any.
+    pub fn touch(&self, paths: &[PathBuf]) {
+        let mut known = self.lock();
+        if paths.is_empty() || known.paths.as_ref().is_some_and(|p| p.len() + paths.len() > MANY) {
+            known.paths = None;
+        } else if let Some(all) = &mut known.paths {
+            all.extend(paths.iter().cloned());
+        }
+    }
+
+    /// What a run for `request` may rely on. What is touched from now on is for the run after it.
+    pub fn begin(&self, request: &Request) -> Option<(Arc<Plan>, Vec<PathBuf>)> {
+        let mut known = self.lock();
+        let paths = known.paths.replace(BTreeSet::new());
+        let (plan, of) = known.plan.take()?;
+        Some((plan, paths?.into_iter().collect())).filter(|_| of == key(request))
+    }
+
+    /// A run for `request` is over and knows all that was touched before it.
+    pub fn finish(&self, request: &Request, plan: Arc<Plan>) {
+        self.lock().plan = Some((plan, key(request)));
+    }
+}
+
+fn key(request: &Request) -> String {
+    format!("{:?}", request.options)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn paths(names: &[&str]) -> Vec<PathBuf> {
+        names.iter().map(PathBuf::from).collect()
+    }
+
+    #[test]
+    fn a_run_gets_what_was_touched_since_the_last_began() {
+        let (recent, request) = (Recent::default(), Request::default());
+        recent.touch(&paths(&["a"]));
+        assert!(recent.begin(&request).is_none(), "there was no plan");
+        recent.touch(&paths(&["b", "c"]));
+        recent.finish(&request, Arc::default());
+        recent.touch(&paths(&["c", "d"]));
+        assert_eq!(recent.begin(&request).expect("a plan").1, paths(&["b", "c", "d"]));
+        assert!(recent.begin(&request).is_none(), "a run that failed leaves no plan");
+    }
+
+    #[test]
+    fn unknown_paths_too_many_and_another_request_need_a_walk() {
+        let (recent, request) = (Recent::default(), Request::default());
+        let many: Vec<PathBuf> = (0..=MANY).map(|i| PathBuf::from(i.to_string())).collect();
+        for touched in [paths(&[]), many] {
+            recent.begin(&request);
+            recent.finish(&request, Arc::default());
+            recent.touch(&touched);
+            recent.touch(&paths(&["a"]));
+            assert!(recent.begin(&request).is_none());
+        }
+        recent.begin(&request);
+        recent.finish(&request, Arc::default());
+        let mut other = Request::default();
+        other.options.deps = compass_index::plan::Deps::All;
+        assert!(recent.begin(&other).is_none());
+    }
+}

@@ -1,0 +1,86 @@
+//! What is found out about one entry of a folder, by the thread that walks there.
+
+use super::{PlannedFile, Skip, slashed};
+use compass_facts::Language;
+use std::path::{Path, PathBuf};
+
+/// What every walking thread knows.
+pub(super) struct Look<'a> {
+    pub(super) root: &'a Path,
+    pub(super) index: usize,
+    pub(super) exclude: globset::GlobSet,
+}
+
+/// What an entry is.
+pub(super) enum Seen {
+    /// Folders of packages beside it.
+    Packages(Vec<PathBuf>),
+    /// A link.
+    Link(PathBuf),
+    /// A file that is excluded, and by which patterns.
+    Excluded(PathBuf, Vec<usize>),
+    /// A file with its folder and its name; without a plan for it, why.
+    File { path: PathBuf, dir: String, name: String, planned: Result<Box<PlannedFile>, Skip> },
+    /// Something that cannot be opened.
+    Unreadable,
+}
+
+impl Look<'_> {
+    pub(super) fn entry(&self, entry: &ignore::DirEntry) -> Option<Seen> {
+        let kind = entry.file_type()?;
+        if kind.is_dir() {
+            let packages = super::walk::package_folders(entry.path());
+            (!packages.is_empty()).then_some(Seen::Packages(packages))
+        } else if kind.is_symlink() {
+            Some(Seen::Link(entry.path().to_owned()))
+        } else if kind.is_file() {
+            Some(self.file(entry.path()))
+        } else {
+            None
+        }
+    }
+
+    pub(super) fn file(&self, path: &Path) -> Seen {
+        let relative = path.strip_prefix(self.root).unwrap_or(path);
+        let excluded = self.exclude.matches(relative);
+        if !excluded.is_empty() {
+            return Seen::Excluded(path.to_owned(), excluded);
+        }
+        let shown = slashed(relative);
+        let name = path.file_name().map(|n| n.to_string_lossy().into_owned()).unwrap_or_default();
+        let dir = shown.rsplit_once('/').map_or("", |(d, _)| d).to_owned();
+        Seen::File { path: path.to_owned(), dir, planned: self.plan(path, shown, &name), name }
+    }
+
+    fn plan(&self, path: &Path, shown: String, name: &str) -> Result<Box<PlannedFile>, Skip> {
+        let language = Language::of_name(name).or_else(|| language_by_content(path)).ok_or(Skip::UnknownLanguage)?;
+        let meta = std::fs::metadata(path).map_err(|_| Skip::Unreadable)?;
+        let (mtime_ns, inode) = stamps(&meta);
+        let full = path.to_owned();
+        Ok(Box::new(PlannedFile { unit: 0, root: self.index, path: shown, full, language, bytes: meta.len(), mtime_ns, inode, reads_cpp: None }))
+    }
+}
+
+fn language_by_content(path: &Path) -> Option<Language> {
+    // Only files without an extension are worth opening.
+    if path.extension().is_some() {
+        return None;
+    }
+    let mut head = [0u8; 128];
+    let mut file = std::fs::File::open(path).ok()?;
+    let count = std::io::Read::read(&mut file, &mut head).ok()?;
+    let line = head[..count].split(|b| *b == b'\n').next()?;
+    Language::of_first_line(std::str::from_utf8(line).ok()?)
+}
+
+#[cfg(unix)]
+pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+    use std::os::unix::fs::MetadataExt;
+    (meta.mtime().saturating_mul(1_000_000_000).saturating_add(meta.mtime_nsec()), meta.ino())
+}
+
+#[cfg(not(unix))]
+pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+    let since = meta.modified().ok().and_then(|t| t.duration_since(std::time::UNIX_EPOCH).ok());
+    (since.map_or(0, |d| d.as_nanos() as i64), 0)
+}

@@ -1,0 +1,78 @@
+//! The plan after some files were written, without a walk.
+//!
+//! Whoever watches the folders knows which paths something happened to. Where these are files of the plan and still are, the
+//! plan is what it was but for their sizes and times. A new file, one that is gone, a manifest, an ignore file or a setting
+//! change more than that: then there is no way around a walk.
+
+use super::look::stamps;
+use super::{Plan, PlannedFile, aliases, commands, dialect, manifests};
+use compass_facts::Language;
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::path::{Path, PathBuf};
+
+/// Endings of what editors leave beside a file for a while.
+const PASSING: [&str; 7] = ["~", ".swp", ".swo", ".swx", ".tmp", ".bak", ".orig"];
+
+impl Plan {
+    /// The plan after something happened to these paths; `None` where only a walk can tell.
+    pub fn touched(&self, paths: &[PathBuf]) -> Option<Plan> {
+        let wanted: FxHashSet<&Path> = paths.iter().map(PathBuf::as_path).collect();
+        let known = self.files.iter().enumerate().filter(|(_, f)| wanted.contains(f.full.as_path()));
+        let known: FxHashMap<&Path, usize> = known.map(|(i, f)| (f.full.as_path(), i)).collect();
+        let has_cpp = self.files.iter().any(|f| f.language == Language::Cpp);
+        let mut changed: Vec<(usize, (u64, i64, u64))> = Vec::new();
+        for path in &wanted {
+            match known.get(path) {
+                Some(at) => changed.push((*at, self.looked_at(&self.files[*at], has_cpp)?)),
+                None if self.is_nothing(path) => {}
+                None => return None,
+            }
+        }
+        let mut plan = self.clone();
+        for (at, (bytes, mtime_ns, inode)) in changed {
+            let file = &mut plan.files[at];
+            (file.bytes, file.mtime_ns, file.inode) = (bytes, mtime_ns, inode);
+        }
+        Some(plan)
+    }
+
+    /// Size, time and number of a file of the plan that is what it was otherwise.
+    fn looked_at(&self, file: &PlannedFile, has_cpp: bool) -> Option<(u64, i64, u64)> {
+        let meta = std::fs::symlink_metadata(&file.full).ok().filter(|m| m.is_file())?;
+        if settles_more(&file.full) || file.full.extension().is_none() {
+            return None;
+        }
+        if has_cpp && dialect::is_header(&file.path) && Some(dialect::reads_like_cpp(&file.full)) != file.reads_cpp {
+            return None;
+        }
+        let (mtime_ns, inode) = stamps(&meta);
+        Some((meta.len(), mtime_ns, inode))
+    }
+
+    /// Is it nothing that a walk would find, now or ever?
+    fn is_nothing(&self, path: &Path) -> bool {
+        let name = path.file_name().map(|n| n.to_string_lossy()).unwrap_or_default();
+        if settles_more(path) {
+            return false;
+        }
+        match std::fs::symlink_metadata(path) {
+            // It came and went. A folder that went takes its files along, and these are told, too.
+            Err(_) => !self.files.iter().any(|f| f.full.starts_with(path)),
+            Ok(meta) if meta.is_dir() => self.files.iter().any(|f| f.full.starts_with(path)),
+            Ok(_) => name.starts_with('.') || PASSING.iter().any(|end| name.ends_with(end)),
+        }
+    }
+}
+
+/// Does the file say something about other files than itself?
+fn settles_more(path: &Path) -> bool {
+    let name = path.file_name().map(|n| n.to_string_lossy()).unwrap_or_default();
+    manifests::NAMES.contains(&&*name)
+        || aliases::NAMES.contains(&&*name)
+        || name == crate::config::FILE_NAME
+        || commands::PLACES.iter().any(|place| path.ends_with(place))
+        || name.contains("ignore")
+        || name.contains("lock")
+        || name == "go.work"
+        || name == "modules.txt"
+}
