@@ -145,7 +145,9 @@ impl Evaluator<'_, '_> {
         match own.ty {
             Ty::Item(sym, ..) => {
                 let mut found = self.members(file, &own.ty, name);
-                found.hits.retain(|h| matches!(h.entity, Entity::Sym(s) if self.fits(self.world.def(s).kind, wanted, true)) || !matches!(h.entity, Entity::Sym(_)));
+                found
+                    .hits
+                    .retain(|h| matches!(h.entity, Entity::Sym(s) if self.fits(self.world.def(s).kind, wanted, true)) || !matches!(h.entity, Entity::Sym(_)));
                 if !found.is_empty() {
                     for hit in &mut found.hits {
                         hit.certainty = hit.certainty.min(own.certainty);

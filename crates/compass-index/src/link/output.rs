@@ -7,7 +7,8 @@ use super::uses::MAX_TARGETS;
 use super::world::{Base, FileInput, Gid, Here, Sym, World, is_member};
 use crate::evidence::Chain;
 use crate::store::{
-    ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns, pack_links,
+    ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns,
+    pack_links,
 };
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, StepPlace, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Facts, Flags, ImportId, ScopeId, UseId};

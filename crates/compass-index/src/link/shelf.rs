@@ -257,15 +257,16 @@ impl Shelf {
     /// Which files each file of C and C++ includes itself, as far as the store knows: pairs of positions, the including one first.
     pub(super) fn includes(&self, files: &[FileInput]) -> Vec<(u32, u32)> {
         let mut pairs: Vec<(u32, u32)> = Vec::new();
-        let position = |id: FileId| self.positions.find(id).filter(|f| files[*f as usize].language.is_c_family());
+        // Asked for every import there is: a look at the files themselves would be one at memory each time.
+        let family: Vec<bool> = files.iter().map(|f| f.language.is_c_family()).collect();
+        let stored: Vec<bool> = (0..files.len() as u32).map(|f| !self.given.contains(&f)).collect();
+        let position = |id: FileId| self.positions.find(id).filter(|f| family[*f as usize]);
         let mut visit = |entry: ImportEntry| {
-            let pair = position(entry.file).filter(|f| !self.given.contains(f)).zip(position(entry.target));
+            let pair = position(entry.file).filter(|f| stored[*f as usize]).zip(position(entry.target));
             pairs.extend(pair.filter(|(from, to)| from != to));
         };
         self.with_reader(|r| r.each_import(&self.runs, &mut visit));
-        // They come by target and file: a header that is included twice by one file stands there twice.
         pairs.dedup();
-        pairs
     }
 
     pub(super) fn is_given(&self, file: u32) -> bool {

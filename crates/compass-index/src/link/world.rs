@@ -284,13 +284,7 @@ pub(super) struct Base<'w> {
 
 impl<'w> Base<'w> {
     /// All there is to know of some files. With a shelf, what is needed of them is taken from it.
-    pub(super) fn new(
-        files: &'w [FileInput],
-        units: &'w [UnitRow],
-        build: &'w crate::plan::BuildSettings,
-        shelf: Option<&'w Shelf>,
-        cancel: &Cancel,
-    ) -> Self {
+    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], build: &'w crate::plan::BuildSettings, shelf: Option<&'w Shelf>, cancel: &Cancel) -> Self {
         let mut world = Base {
             files,
             units,

@@ -71,7 +71,14 @@ enum Found {
 }
 
 /// Reads what has new content. Facts of the other files are not loaded yet: see [`load_rest`].
-pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Read, RefreshError> {
+pub(super) fn read_all(
+    job: &Job,
+    rows: &mut [FileRow],
+    writer: &mut Writer,
+    sources: &dyn Sources,
+    cancel: &Cancel,
+    progress: &dyn Progress,
+) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
     let mut out = Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_depot: 0, changes: Vec::new(), room: job.whole_bytes };
     let mut open = Vec::new();
@@ -143,7 +150,14 @@ impl Context<'_> {
 }
 
 /// Reads the open files; gives position, hash and lines of each, and how it was made.
-fn read_open(open: &[usize], job: &Job, rows: &[FileRow], context: &Context, out: &mut Read, writer: &mut Writer) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
+fn read_open(
+    open: &[usize],
+    job: &Job,
+    rows: &[FileRow],
+    context: &Context,
+    out: &mut Read,
+    writer: &mut Writer,
+) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
     let total: u64 = open.iter().map(|i| job.plan.files[*i].bytes).sum();
     let (next, done) = (AtomicUsize::new(0), AtomicU64::new(0));
     let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
