@@ -266,7 +266,9 @@ impl Shelf {
             pairs.extend(pair.filter(|(from, to)| from != to));
         };
         self.with_reader(|r| r.each_import(&self.runs, &mut visit));
+        // They come by target and file: a header that is included twice by one file stands there twice.
         pairs.dedup();
+        pairs
     }
 
     pub(super) fn is_given(&self, file: u32) -> bool {
