@@ -2,8 +2,8 @@
 //!
 //! `accuracy LANGUAGE…` fetches the packages of the truth kits, indexes them, asks where every use of the tables leads, and writes the
 //! scorer's columns to `docs/measured.md`. `speed` measures an index of the kernel's sources against plain lexing, a generic grammar and
-//! `grep`, all in one run. `kernel` compares what the reader finds in kernel files with what gcc puts into their objects. `dump` and `gaps` show
-//! what readers take from files.
+//! `grep`, all in one run. `kernel` compares what the reader finds in kernel files with what gcc puts into their objects. `live` measures how soon
+//! the open program knows a written file. `dump` and `gaps` show what readers take from files.
 
 #![allow(clippy::print_stdout, reason = "a tool of the command line")]
 
@@ -13,6 +13,7 @@ mod failure;
 mod gaps;
 mod growth;
 mod kernel;
+mod live;
 mod report;
 mod speed;
 
@@ -86,6 +87,24 @@ enum What {
         #[arg(long, default_value_t = 200)]
         files: usize,
     },
+    /// Measures from a written file to an answer with its new content, while the program is open.
+    Live {
+        /// The code base.
+        folder: PathBuf,
+        /// Its index.
+        index: PathBuf,
+        /// The file that is written, below the folder; it gets its content back.
+        file: PathBuf,
+        /// What is appended; `#` stands for a number that is another one each time.
+        #[arg(long, default_value = "int turned_#(int rack) { return rack; }")]
+        text: String,
+        /// The name that is asked for.
+        #[arg(long, default_value = "turned_#")]
+        name: String,
+        /// How often.
+        #[arg(long, default_value_t = 10)]
+        rounds: usize,
+    },
     /// Prints what a reader takes from one file.
     Dump {
         /// The file.
@@ -105,6 +124,7 @@ fn main() -> ExitCode {
         What::Speed { folder, grammar, threads } => speed::run(folder.as_deref(), grammar, threads),
         What::Growth { language, folder, threads, most } => growth::run(&language, &folder, threads, most),
         What::Kernel { folder, files } => kernel::run(&folder, files),
+        What::Live { folder, index, file, text, name, rounds } => live::run(&live::Order { folder, index, file, text, name, rounds }),
         What::Dump { file } => gaps::dump(&file),
         What::Gaps { folder } => gaps::survey(&folder),
     };

@@ -253,3 +253,20 @@ fn links_in_circles_and_files_from_the_future_do_no_harm() {
     assert_eq!(json(&index(&project).out)["refreshed_files"], 1);
     indexed(&project);
 }
+
+/// A program that closes its connection as the last one takes the log away; the open program has none of its locks given up by
+/// opening the index once more.
+#[test]
+fn the_log_stays_while_a_program_has_the_index_open() {
+    let project = Project::new();
+    write_sources(&project, 3, 0);
+    assert_eq!(index(&project).code, 0);
+    let open = compass_index::Index::open(&index_file(&project)).expect("an index");
+    for _ in 0..3 {
+        drop(compass_index::Index::open(&index_file(&project)).expect("an index"));
+        assert_eq!(callers(&project, "turn_1").code, 0);
+        let shared = project.home().join("kept.sqlite-shm");
+        assert!(shared.is_file(), "another program believed to be the last");
+    }
+    assert!(!open.named("turn_1").expect("names").is_empty());
+}

@@ -162,9 +162,9 @@ impl Modules {
             }
         }
         modules.go_modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
-        modules.find_entries(world);
-        modules.headers = super::headers::Headers::new(world);
         if world.shelf.is_none() {
+            modules.find_entries(world);
+            modules.headers = super::headers::Headers::new(world);
             modules.rust_tree(world);
         }
         modules.include_graph(world);

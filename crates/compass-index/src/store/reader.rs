@@ -103,9 +103,10 @@ impl Reader {
         if !path.is_file() {
             return Err(OpenError::Missing(path.to_owned()));
         }
-        std::fs::File::open(path).map_err(OpenError::Io)?;
+        // The file is opened by SQLite alone: closing any other handle on it would give up the locks that all connections of this
+        // process have, and another program could then take the log away under them.
         let damaged = |e: rusqlite::Error| OpenError::Damaged(Box::new(e));
-        let connection = Connection::open_with_flags(path, OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_NO_MUTEX).map_err(damaged)?;
+        let connection = Connection::open_with_flags(path, OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_NO_MUTEX).map_err(closed)?;
         let found = schema::version(&connection).map_err(damaged)?;
         if found != schema::SCHEMA_VERSION {
             return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION });
@@ -255,6 +256,15 @@ impl Reader {
         }
         found.reverse();
         Ok(found)
+    }
+}
+
+/// What cannot be opened may be well all the same.
+fn closed(error: rusqlite::Error) -> OpenError {
+    use rusqlite::ErrorCode::{CannotOpen, PermissionDenied};
+    match error.sqlite_error_code() {
+        Some(CannotOpen | PermissionDenied) => OpenError::Io(std::io::Error::new(std::io::ErrorKind::PermissionDenied, error)),
+        _ => OpenError::Damaged(Box::new(error)),
     }
 }
 
