@@ -265,17 +265,18 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let cpp = world.language(file) == Language::Cpp;
         let count = world.named(name).len();
-        let mut candidates: Vec<Sym> = Vec::new();
+        let mut candidates: Vec<(Sym, Flags)> = Vec::new();
         let near = (count > MAX_CANDIDATES).then(|| self.includes(file));
-        for (sym, kind, _) in world.told(name, false) {
+        for (sym, kind, flags) in world.told(name, false) {
             if near.as_ref().is_some_and(|seen| sym.file != file && !seen.contains(sym.file)) {
                 continue;
             }
             if !world.language(sym.file).is_c_family() || !self.fits(kind, wanted, cpp) {
                 continue;
             }
-            let d = world.def(sym);
-            let (of, hidden) = match d.scope {
+            // What is no member stands in the file itself, in C.
+            let scope = if world.language(sym.file) == Language::C { ScopeId::FILE } else { world.def(sym).scope };
+            let (of, hidden) = match scope {
                 ScopeId::FILE => (Space::GLOBAL, false),
                 scope => match world.spaces.of(sym.file, scope) {
                     Some(found) => found,
@@ -283,15 +284,25 @@ impl Evaluator<'_, '_> {
                     None => continue,
                 },
             };
-            if of == space && (!hidden || sym.file == file) || d.kind == Kind::Macro && cpp {
-                candidates.push(sym);
+            if of == space && (!hidden || sym.file == file) || kind == Kind::Macro && cpp {
+                candidates.push((sym, flags));
             }
         }
         // What only its file knows, unless it is included.
-        if candidates.iter().any(|s| s.file != file && world.def(*s).flags.has(Flags::PRIVATE)) {
+        if candidates.iter().any(|(s, flags)| s.file != file && flags.has(Flags::PRIVATE)) {
             let seen = self.includes(file);
-            candidates.retain(|s| s.file == file || !world.def(*s).flags.has(Flags::PRIVATE) || seen.contains(s.file) || self.includes_back(s.file, file));
+            candidates.retain(|(s, flags)| s.file == file || !flags.has(Flags::PRIVATE) || seen.contains(s.file) || self.includes_back(s.file, file));
         }
+        if !cpp && candidates.len() > 1 {
+            // Where all that is seen is whole, what nobody here includes is something else of that name.
+            let seen = self.includes(file);
+            let is_seen = |s: &Sym| s.file == file || seen.contains(s.file);
+            let mut whole = candidates.iter().filter(|c| is_seen(&c.0)).map(|c| !c.1.has(Flags::BODILESS)).peekable();
+            if whole.peek().is_some() && whole.all(|w| w) {
+                candidates.retain(|c| is_seen(&c.0));
+            }
+        }
+        let candidates: Vec<Sym> = candidates.into_iter().map(|c| c.0).collect();
         if candidates.is_empty() {
             let cause = if super::uses::is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
             return Lookup::none(cause);

@@ -209,6 +209,8 @@ pub trait Entry: Serialize + DeserializeOwned {
 
 impl Entry for NameEntry {
     const FAMILY: i64 = 1;
+    /// Of many names some are looked up one by one: small blocks are soon unpacked.
+    const PER_BLOCK: usize = 256;
     fn key(&self) -> Vec<u8> {
         self.name.as_bytes().to_vec()
     }

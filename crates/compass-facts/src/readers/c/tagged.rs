@@ -65,7 +65,24 @@ impl Parser<'_, '_> {
         self.p = end.max(self.p);
         let end = self.end_before(self.p);
         self.s.def(def).whole.end = end;
+        if name.is_some() && !in_typedef {
+            self.attributes_behind();
+        }
         (ty, Some(def))
+    }
+
+    /// `struct name {…} __packed;`: a macro, not a variable of that name.
+    fn attributes_behind(&mut self) {
+        while self.k() == T::Name && self.spelled(self.p).starts_with("__") {
+            let behind = |at: usize| matches!(self.at(at), T::Semi | T::Attribute) || self.at(at) == T::Name && self.spelled(at).starts_with("__");
+            if behind(self.p + 1) {
+                self.modifier();
+            } else if self.at(self.p + 1) == T::LParen && behind(self.past(self.p + 1)) {
+                self.macro_call();
+            } else {
+                return;
+            }
+        }
     }
 
     /// Attributes and macros between the word and the name.
