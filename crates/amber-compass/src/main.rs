@@ -3,6 +3,7 @@
 mod cli;
 mod demo;
 mod kept;
+mod logbook;
 mod machine;
 mod places;
 mod roots;

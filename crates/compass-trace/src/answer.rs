@@ -10,6 +10,7 @@ mod completeness;
 mod declared;
 mod filters;
 mod finders;
+mod overrides;
 mod relations;
 mod rows;
 mod scan;
@@ -288,11 +289,11 @@ impl Engine {
             Form::Who { does: WhoDoes::Calls, subjects, through: Some(depth) } => self.through(subjects, Direction::Up, *depth, context),
             Form::WhatDoes { subject, does: Does::Call, through: Some(depth) } => self.through(std::slice::from_ref(subject), Direction::Down, *depth, context),
             Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through, but for calls,"),
-            Form::Who { does: WhoDoes::Overrides, .. } => not_yet("who overrides"),
+            Form::Who { does: WhoDoes::Overrides, subjects, .. } => self.overrides(subjects, false),
             Form::Who { does: WhoDoes::Tests, .. } => not_yet("who tests"),
             Form::Who { does, subjects, .. } => self.who(*does, subjects, early_page(&question.filters)),
             Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, early_page(&question.filters)),
-            Form::WhatDoes { does: Does::Override, .. } => not_yet("what does … override"),
+            Form::WhatDoes { subject, does: Does::Override, .. } => self.overrides(std::slice::from_ref(subject), true),
             Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
             Form::HowReach { .. } => unreachable!("ways are answered before"),
             Form::Follows(_) | Form::FollowsChanges(_) => not_yet("what follows from"),

@@ -31,6 +31,15 @@ struct Wanted {
     uses: Arc<Vec<UseEntry>>,
     /// May it stand inside a function, where the reader linked its uses and no posting has them?
     inside: bool,
+    /// Is it what another one overrides, so that its uses may arrive there?
+    above: bool,
+}
+
+impl Wanted {
+    /// No use of what is overridden is sure to arrive at what overrides it.
+    fn certainty(&self, said: Certainty) -> Certainty {
+        if self.above { said.min(Certainty::Inferred) } else { said }
+    }
 }
 
 impl Engine {
@@ -67,7 +76,7 @@ impl Engine {
             has_local |= symbols.iter().any(|r| r.local);
             wanted.extend(side_by_side::each(symbols, &|resolved| {
                 let inside = resolved.local || !resolution.by_name;
-                Ok::<_, AnswerError>(Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside })
+                Ok::<_, AnswerError>(Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside, above: false })
             })?);
             for symbol in symbols.iter().map(|r| r.symbol) {
                 if !resolution.by_name
@@ -83,11 +92,12 @@ impl Engine {
                 self.offer_places(&resolution, &mut found);
             }
         }
+        self.add_overridden(&mut wanted, &mut found)?;
         names.sort();
         names.dedup();
         if distinct > 0 {
             self.miss_unlinked(&names, &mut found)?;
-            self.miss_hidden_code(wanted.iter().map(|w| w.symbol), &mut found);
+            self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
         }
         let crossings = self.crossings_of(&wanted, roles)?;
         if let Some(page) = page
@@ -106,6 +116,35 @@ impl Engine {
         keyed.dedup_by(|a, b| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();
         Ok(found)
+    }
+
+    /// Adds what the symbols override: a call of that may arrive at them.
+    fn add_overridden(&self, wanted: &mut Vec<Wanted>, found: &mut Found) -> Result<(), AnswerError> {
+        /// Of a name with more symbols than this nobody asks for one method.
+        const FEW: usize = 40;
+        if wanted.len() > FEW {
+            return Ok(());
+        }
+        let asked: Vec<SymbolId> = wanted.iter().map(|w| w.symbol).collect();
+        let mut names = Vec::new();
+        for symbol in &asked {
+            for above in self.overridden(*symbol)? {
+                let uses = self.index.uses(above)?;
+                if wanted.iter().any(|w| w.symbol == above) || uses.is_empty() {
+                    continue;
+                }
+                if let Some((facts, def)) = self.index.definition(above)? {
+                    names.push(self.qualified(above.file, &facts, def));
+                }
+                wanted.push(Wanted { symbol: above, uses, inside: false, above: true });
+            }
+        }
+        if !names.is_empty() {
+            names.sort();
+            names.dedup();
+            found.notes.push(format!("with uses of {}, which this overrides: any of them may arrive here", names.join(", ")));
+        }
+        Ok(())
     }
 
     /// The page asked for of many uses, by place, without a look at the others. `false` where there are few.
@@ -136,7 +175,8 @@ impl Engine {
             total += here.len() as u64;
             if total > page.0 && before < page.0 + page.1 {
                 let range = page.0.saturating_sub(before) as usize..(page.0 + page.1 - before).min(here.len() as u64) as usize;
-                let uses = here[range].iter().map(|(usage, list, certainty)| (UseId(*usage), *certainty, symbols[*list].symbol)).collect();
+                let uses =
+                    here[range].iter().map(|(usage, list, certainty)| (UseId(*usage), symbols[*list].certainty(*certainty), symbols[*list].symbol)).collect();
                 wanted.push(OfFile { file: of_file[0].file, uses });
             }
         }
@@ -204,7 +244,9 @@ impl Engine {
 
     /// Every use in those roles, in no order.
     fn all_uses(&self, symbols: &[Wanted], roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
-        let of = |w: &Wanted| w.uses.iter().filter(|e| roles.contains(&e.role)).map(|e| (*e, w.symbol)).collect::<Vec<_>>();
+        let of = |w: &Wanted| {
+            w.uses.iter().filter(|e| roles.contains(&e.role)).map(|e| (UseEntry { certainty: w.certainty(e.certainty), ..*e }, w.symbol)).collect::<Vec<_>>()
+        };
         let mut entries: Vec<(UseEntry, SymbolId)> = symbols.iter().flat_map(of).collect();
         // Sorted with care: of several symbols that one use may mean the first one asked for counts.
         entries.sort_by_key(|(e, _)| (e.file, e.usage));
@@ -254,7 +296,7 @@ impl Engine {
                     let resolution = self.resolve(subject)?;
                     self.note_subject(&resolution, &mut found);
                     for resolved in &resolution.symbols {
-                        let wanted = Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside: true };
+                        let wanted = Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside: true, above: false };
                         self.all_uses(&[wanted], &[Role::Import], &mut found)?;
                     }
                 }
@@ -274,6 +316,26 @@ impl Engine {
         }
         found.rows.dedup_by_key(|r| (r.file, r.marks.span.start));
         Ok(())
+    }
+
+    /// `who overrides S`, and with `up` what S itself overrides.
+    pub(super) fn overrides(&self, subjects: &[Subject], up: bool) -> Result<Found, AnswerError> {
+        let mut found = Found::default();
+        for subject in subjects {
+            let resolution = self.resolve(subject)?;
+            self.note_subject(&resolution, &mut found);
+            for resolved in &resolution.symbols {
+                let members = if up { self.overridden(resolved.symbol)? } else { self.overriding(resolved.symbol)? };
+                for member in members {
+                    if let Some((facts, def)) = self.index.definition(member)? {
+                        found.rows.push(Raw::definition(member, &facts, def));
+                    }
+                }
+            }
+        }
+        let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
+        self.miss_hidden_code(symbols.into_iter(), &mut found);
+        Ok(found)
     }
 
     fn who_derives(&self, subjects: &[Subject]) -> Result<Found, AnswerError> {
