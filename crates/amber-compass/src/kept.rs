@@ -29,6 +29,17 @@ pub fn keep(folder: &Path, base: &str, name: &str, text: &str) -> std::io::Resul
     Err(std::io::Error::other("there are too many kept chains of that name"))
 }
 
+/// Kept files of a code base: names without its own, and where they are.
+pub fn list(folder: &Path, base: &str) -> Vec<(String, String)> {
+    let Ok(entries) = std::fs::read_dir(folder) else { return Vec::new() };
+    let front = format!("{} ", plain(base));
+    let name = |path: &Path| path.file_stem().and_then(|n| n.to_str()?.strip_prefix(&front).map(str::to_owned));
+    let paths = entries.flatten().map(|e| e.path()).filter(|p| p.extension().is_some_and(|e| e == "md"));
+    let mut out: Vec<(String, String)> = paths.filter_map(|p| Some((name(&p)?, p.to_string_lossy().into_owned()))).collect();
+    out.sort();
+    out
+}
+
 /// A name that every file system takes.
 fn plain(name: &str) -> String {
     let clean: String = name.chars().map(|c| if c.is_alphanumeric() || "-_. ".contains(c) { c } else { '-' }).take(80).collect();

@@ -12,11 +12,13 @@
 mod anchor;
 mod export;
 mod file;
+#[cfg(test)]
+mod tests;
 mod trail;
 
 pub use anchor::{Anchor, Found, find, place};
 pub use export::markdown;
-pub use file::{Loaded, load, path_for, save};
+pub use file::{load, path_for, save};
 pub use trail::{Step, Trail};
 
 use serde::{Deserialize, Serialize};

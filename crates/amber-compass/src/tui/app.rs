@@ -32,6 +32,8 @@ struct Threads {
     watch: Watch,
     /// Another program has the terminal.
     paused: Arc<AtomicBool>,
+    /// Where the logbook is kept.
+    book: Option<std::path::PathBuf>,
 }
 
 /// Runs the interface until somebody quits.
@@ -45,6 +47,12 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let index = start.request.index.clone();
     state.request = Some(Box::new(start.request));
     state.pending = start.file.map(|path| Spot { path, line: 1, column: 1 });
+    let book = state.request.as_ref().and_then(|r| r.options.roots.first()).map(|root| crate::logbook::path_for(root));
+    if let Some(path) = &book {
+        let loaded = crate::logbook::load(path);
+        (state.logbook.book, state.logbook.writable) = (loaded.book, loaded.writable);
+        state.warned_of_logbook = loaded.message;
+    }
     let engine = EngineSlot::default();
     let (sender, done) = unbounded::<Done>();
     let recent = Recent::default();
@@ -58,7 +66,10 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let mut effects = Vec::new();
     update::refresh(&mut state, &mut effects);
     state.message = None;
-    let threads = Threads { jobs, watch, paused };
+    if let Some(message) = state.warned_of_logbook.take() {
+        state.complain(message);
+    }
+    let threads = Threads { jobs, watch, paused, book };
     let mut quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     while !quit {
         guard.terminal.draw(|frame| view::draw(&state, frame))?;
@@ -66,6 +77,10 @@ pub fn run(start: Start) -> std::io::Result<()> {
         quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     }
     threads.jobs.stop();
+    // The track goes on where it ended.
+    if let Some(path) = threads.book.as_ref().filter(|_| state.logbook.writable && state.logbook.book != crate::logbook::Logbook::default()) {
+        crate::logbook::save(path, &state.logbook.book)?;
+    }
     Ok(())
 }
 
@@ -120,7 +135,7 @@ fn listen(sender: Sender<event::Event>, paused: Arc<AtomicBool>) {
 
 /// Does what was asked for; `true` to quit.
 fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: Vec<Effect>) -> std::io::Result<bool> {
-    let Threads { jobs, watch, paused } = threads;
+    let Threads { jobs, watch, paused, book } = threads;
     for effect in effects {
         match effect {
             Effect::Quit => return Ok(true),
@@ -131,9 +146,15 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                 change_roots(state, &change, &mut more);
                 carry_out(guard, threads, state, more)?;
             }
+            Effect::SaveLogbook(text) => {
+                if let Some(Err(e)) = book.as_ref().map(|path| crate::logbook::save(path, &text)) {
+                    state.complain(format!("the logbook could not be written: {e}"));
+                }
+            }
+            Effect::ListKept => state.logbook.kept = crate::kept::list(&crate::kept::folder(), &state.name),
             Effect::Keep(name, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, &text) {
                 Ok(path) => state.say(format!("kept in {}", path.display())),
-                Err(e) => state.complain(format!("the chain could not be kept: {e}")),
+                Err(e) => state.complain(format!("it could not be kept: {e}")),
             },
             Effect::Edit(path, line) => {
                 paused.store(true, Ordering::SeqCst);

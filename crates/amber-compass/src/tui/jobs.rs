@@ -21,7 +21,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 11;
+pub const LANES: usize = 15;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -38,6 +38,10 @@ pub enum Lane {
     Beside,
     Unfold,
     Units,
+    Glance,
+    Logbook,
+    Mark,
+    Gaps,
 }
 
 /// Something to do.
@@ -54,6 +58,20 @@ pub enum Job {
     Bearings(Spot),
     /// Where the name at a place leads.
     Follow(Spot),
+    /// Where the name at a place leads, for a look.
+    Glance(Spot),
+    /// The file of that place.
+    GlancePage(Spot),
+    /// The other of a thing's declaration and its code.
+    OtherSide(Spot),
+    /// Where bookmarks stand now.
+    FindMarks(Vec<(u64, crate::logbook::Anchor)>),
+    /// What a new bookmark stands on; its note.
+    Mark(Spot, String),
+    /// The logbook as Markdown, and the name of the code base.
+    ExportLogbook(Box<crate::logbook::Logbook>, String),
+    /// What could not be read or linked.
+    Gaps,
     /// Answer a question.
     Ask { question: String, open: Vec<String>, these: Option<Vec<(compass_index::FileId, u32)>> },
     /// Symbols for the jump.
@@ -77,7 +95,7 @@ impl Job {
     pub fn lane(&self) -> Lane {
         match self {
             Job::Index(_) => Lane::Index,
-            Job::Page(_) | Job::Follow(_) => Lane::Page,
+            Job::Page(_) | Job::Follow(_) | Job::OtherSide(_) => Lane::Page,
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,
@@ -87,6 +105,10 @@ impl Job {
             Job::Beside(_) => Lane::Beside,
             Job::Unfold(_) => Lane::Unfold,
             Job::Units(_) => Lane::Units,
+            Job::Glance(_) | Job::GlancePage(_) => Lane::Glance,
+            Job::FindMarks(_) => Lane::Logbook,
+            Job::Mark(..) | Job::ExportLogbook(..) => Lane::Mark,
+            Job::Gaps => Lane::Gaps,
         }
     }
 }
@@ -114,6 +136,13 @@ pub enum Outcome {
     Preview(Result<Box<Page>, String>),
     Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
     Followed(Result<Answers, String>),
+    Glanced(Spot, Result<Answers, String>),
+    GlancePage(Spot, Result<Box<Page>, String>),
+    OtherSide(Result<Answers, String>),
+    Marks(Vec<(u64, Option<crate::logbook::Found>)>),
+    Marked(Option<crate::logbook::Anchor>, String),
+    Exported(String),
+    Gaps(Result<Answers, String>),
     /// A page of answers that is not whole yet.
     SoFar(Answers),
     Answers(String, Result<Answers, String>),

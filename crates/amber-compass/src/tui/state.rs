@@ -4,6 +4,9 @@ mod answers;
 mod ask;
 mod chains;
 mod desk;
+mod gaps;
+mod glance;
+mod logbook;
 mod survey;
 mod unfold;
 mod units;
@@ -12,6 +15,9 @@ pub use answers::AnswersPane;
 pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};
 pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
+pub use gaps::{GapsPane, cause};
+pub use glance::{Glance, Look};
+pub use logbook::{LogRow, LogbookPane};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 pub use units::{UnitLine, UnitsPane};
@@ -28,6 +34,8 @@ pub enum Screen {
     Chains,
     Unfold,
     Units,
+    Logbook,
+    Gaps,
 }
 
 /// See the module.
@@ -51,6 +59,12 @@ pub struct State {
     pub unfold: UnfoldPane,
     /// Seventh screen.
     pub units: UnitsPane,
+    /// What is looked at beside the code.
+    pub glance: Glance,
+    /// Eighth screen.
+    pub logbook: LogbookPane,
+    /// Ninth screen.
+    pub gaps: GapsPane,
     /// The ask line.
     pub ask: AskLine,
     /// Are the keys of this screen shown over it?
@@ -77,6 +91,8 @@ pub struct State {
     pub changed_meanwhile: bool,
     /// The last warning that was shown.
     pub warned: Option<String>,
+    /// What was wrong with the logbook when it was read.
+    pub warned_of_logbook: Option<String>,
 }
 
 impl State {
@@ -92,6 +108,9 @@ impl State {
             chains: ChainsPane::default(),
             unfold: UnfoldPane::default(),
             units: UnitsPane::default(),
+            glance: Glance::default(),
+            logbook: LogbookPane { writable: true, ..LogbookPane::default() },
+            gaps: GapsPane::default(),
             ask: AskLine::default(),
             help: false,
             message: None,
@@ -105,6 +124,7 @@ impl State {
             quiet: false,
             changed_meanwhile: false,
             warned: None,
+            warned_of_logbook: None,
         }
     }
 

@@ -5,7 +5,10 @@ mod answers;
 mod chains;
 mod desk;
 mod done;
+mod gaps;
+mod glance;
 mod keys;
+mod logbook;
 mod mouse;
 mod unfold;
 mod units;
@@ -42,6 +45,10 @@ pub enum Effect {
     Edit(String, u32),
     /// Write a kept chain as Markdown among the person's own data: its name and text.
     Keep(String, String),
+    /// Write the logbook.
+    SaveLogbook(Box<crate::logbook::Logbook>),
+    /// See which chains were kept.
+    ListKept,
     /// Add a root, or take one out, and bring the index up to date.
     Roots(crate::roots::Change),
     /// Watch the folders of what is indexed now.
@@ -101,8 +108,11 @@ pub fn go_to(state: &mut State, screen: Screen) {
 /// Shows a screen, and asks for what it shows.
 fn show(state: &mut State, screen: Screen, effects: &mut Vec<Effect>) {
     go_to(state, screen);
-    if screen == Screen::Units {
-        units::show(state, effects);
+    match screen {
+        Screen::Units => units::show(state, effects),
+        Screen::Logbook => logbook::show(state, effects),
+        Screen::Gaps => gaps::show(state, effects),
+        _ => {}
     }
 }
 

@@ -5,13 +5,18 @@ mod chains;
 pub mod columns;
 mod desk;
 mod frame;
+mod gaps;
+mod glance;
 mod help;
 pub mod layout;
+mod logbook;
 mod survey;
 mod unfold;
 mod units;
 
 pub use chains::row_at as chain_row_at;
+pub use gaps::row_at as gap_row_at;
+pub use logbook::row_at as logbook_row_at;
 pub use units::row_at as unit_row_at;
 
 use super::state::{AskMode, Screen, State};
@@ -44,6 +49,11 @@ pub fn draw(state: &State, frame: &mut Frame) {
         Screen::Chains => chains::draw(state, buffer),
         Screen::Unfold => unfold::draw(state, buffer),
         Screen::Units => units::draw(state, buffer),
+        Screen::Logbook => logbook::draw(state, buffer),
+        Screen::Gaps => gaps::draw(state, buffer),
+    }
+    if state.screen == Screen::Desk && !state.glance.looks.is_empty() {
+        glance::draw(state, buffer);
     }
     if state.unfold.panel && state.screen == Screen::Desk {
         let side = layout::desk(state).bearings;

@@ -20,6 +20,9 @@ const EARLY_EVERY: Duration = Duration::from_millis(60);
 /// More rows than this are shown before it is known who calls what they stand in.
 const ROWS_AT_ONCE: usize = 12;
 
+/// So many gaps are listed at most.
+const MOST_GAPS: u64 = 5000;
+
 /// Runs a job and tells what came of it.
 pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
     let engine = || {
@@ -45,6 +48,33 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         Job::Follow(spot) => {
             let found = engine().and_then(|e| e.answer(&where_is(&spot), &context).map_err(|e| e.to_string()));
             tell(Outcome::Followed(found));
+        }
+        Job::Glance(spot) => {
+            let found = engine().and_then(|e| e.answer(&where_is(&spot), &context).map_err(|e| e.to_string()));
+            tell(Outcome::Glanced(spot, found));
+        }
+        Job::GlancePage(spot) => {
+            let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
+            tell(Outcome::GlancePage(spot, page.map(Box::new)));
+        }
+        Job::OtherSide(spot) => tell(Outcome::OtherSide(engine().and_then(|e| other_side(&e, &spot, &context)))),
+        Job::FindMarks(anchors) => {
+            if let Ok(engine) = engine() {
+                tell(Outcome::Marks(anchors.iter().map(|(number, anchor)| (*number, crate::logbook::find(engine.index(), anchor))).collect()));
+            }
+        }
+        Job::Mark(spot, note) => {
+            let anchor = engine().ok().and_then(|e| crate::logbook::place(e.index(), &spot.path, spot.line, spot.column));
+            tell(Outcome::Marked(anchor, note));
+        }
+        Job::ExportLogbook(book, name) => {
+            if let Ok(engine) = engine() {
+                tell(Outcome::Exported(crate::logbook::markdown(&name, &book, engine.index())));
+            }
+        }
+        Job::Gaps => {
+            let question = Question { form: Form::Gaps, filters: vec![compass_trace::question::Filter::AtMost(MOST_GAPS)] };
+            tell(Outcome::Gaps(engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()))));
         }
         Job::Ask { question, open, these } => {
             let found = engine().and_then(|e| ask(&e, &question, Context { open, these, ..context }, tell));
@@ -121,6 +151,22 @@ fn ask(engine: &Arc<Engine>, question: &str, context: Context, tell: &(dyn Fn(Ou
     }
     answers.answers.iter_mut().for_each(|a| engine.add_caller(a));
     Ok(answers)
+}
+
+/// The declaration of what a name means, or the code of it: the one that the place is not.
+fn other_side(engine: &Engine, spot: &Spot, context: &Context) -> Result<Answers, String> {
+    let ask = |mode| {
+        let mut question = where_is(spot);
+        if let Form::WhereIs { mode: asked, .. } = &mut question.form {
+            *asked = mode;
+        }
+        engine.answer(&question, context).map_err(|e| e.to_string())
+    };
+    let (declared, implemented) = (ask(Mode::Declared)?, ask(Mode::Implemented)?);
+    let is_here = |a: &Answer| a.path == spot.path && a.line == spot.line;
+    let is_declared_here = declared.answers.iter().any(is_here) && !implemented.answers.first().is_some_and(is_here);
+    // From a use the declaration comes first, from there the code.
+    Ok(if is_declared_here || declared.answers.is_empty() { implemented } else { declared })
 }
 
 fn where_is(spot: &Spot) -> Question {

@@ -14,6 +14,10 @@ pub enum AskMode {
     Jump,
     /// The path of a further root.
     Root,
+    /// The note of a new bookmark.
+    Mark,
+    /// The note of a bookmark, or the name of a step of the track.
+    Note,
 }
 
 /// The line.

@@ -62,6 +62,28 @@ impl Page {
     }
 }
 
+impl Page {
+    /// Does the word that begins there name something: no word of the language, of a comment or of a text?
+    fn is_name(&self, line: u32, start: u32) -> bool {
+        let class = self.lines.get(line as usize - 1).and_then(|l| l.tokens.iter().find(|t| t.0 <= start && start < t.1)).map(|t| t.2);
+        !matches!(class, Some(TokenClass::Keyword | TokenClass::Comment | TokenClass::Text))
+    }
+
+    /// The start of the next identifier behind a place, on its line or not far below.
+    pub fn next_name(&self, spot: &Spot) -> Option<(u32, u32)> {
+        let mut from = self.word_at(spot.line, spot.column).map_or(spot.column, |(_, s)| s.end + 1);
+        for line in spot.line..=(self.lines.len() as u32).min(spot.line + 200) {
+            let text = &self.lines.get(line as usize - 1)?.text;
+            let mut starts = text.char_indices().map(|(i, _)| i as u32 + 1).filter(|c| *c >= from);
+            if let Some(column) = starts.find(|c| self.word_at(line, *c).is_some_and(|(_, s)| s.start + 1 == *c && self.is_name(line, s.start))) {
+                return Some((line, column));
+            }
+            from = 1;
+        }
+        None
+    }
+}
+
 /// A place to read.
 #[derive(Debug, Clone, PartialEq, Eq, Default)]
 pub struct Spot {

@@ -1,6 +1,6 @@
 //! Actions that hold on every screen, and the ask line.
 
-use super::{Action, Effect, answers, chains, desk, go_to, start, unfold, units};
+use super::{Action, Effect, answers, chains, desk, gaps, go_to, logbook, start, unfold, units};
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Screen, Spot, State};
 use crate::tui::watch::Watched;
@@ -13,6 +13,8 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Keys => state.help = true,
         Action::Ask => state.ask.open(AskMode::Question),
         Action::Jump => state.ask.open(AskMode::Jump),
+        Action::NextGap => gaps::step(state, true, effects),
+        Action::PreviousGap => gaps::step(state, false, effects),
         Action::Leave => leave(state),
         Action::Refresh => refresh(state, effects),
         Action::Back if state.screen != Screen::Desk => go_to(state, Screen::Desk),
@@ -23,6 +25,8 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             Screen::Chains => chains::act(state, action, effects),
             Screen::Unfold => unfold::act(state, action, effects),
             Screen::Units => units::act(state, action, effects),
+            Screen::Logbook => logbook::act(state, action, effects),
+            Screen::Gaps => gaps::act(state, action, effects),
         },
     }
 }
@@ -31,6 +35,8 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
 fn leave(state: &mut State) {
     if state.unfold.panel && state.screen == Screen::Desk {
         state.unfold.panel = false;
+    } else if !state.glance.looks.is_empty() && state.screen == Screen::Desk {
+        state.glance.looks.pop();
     } else if state.desk.bearings.focused {
         state.desk.bearings.focused = false;
     } else if state.screen != Screen::Desk && state.desk.page.is_some() {
@@ -99,6 +105,7 @@ pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effe
         KeyCode::Esc => state.ask.close(),
         KeyCode::Enter => enter(state, effects),
         KeyCode::Backspace if state.ask.text.is_empty() => state.ask.close(),
+        KeyCode::Up | KeyCode::Down if matches!(state.ask.mode, AskMode::Mark | AskMode::Note) => {}
         KeyCode::Backspace => {
             state.ask.erase();
             typed(state, effects);
@@ -140,6 +147,11 @@ fn enter(state: &mut State, effects: &mut Vec<Effect>) {
         if !text.is_empty() {
             effects.push(Effect::Roots(crate::roots::Change::Add(text.into())));
         }
+        return;
+    }
+    if let mode @ (AskMode::Mark | AskMode::Note) = state.ask.mode {
+        state.ask.close();
+        logbook::noted(state, mode, text, effects);
         return;
     }
     if state.ask.mode == AskMode::Question {

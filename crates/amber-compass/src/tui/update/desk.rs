@@ -12,7 +12,13 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     if state.desk.bearings.focused && in_bearings(state, action, effects) {
         return;
     }
+    if !state.glance.looks.is_empty() && super::glance::act(state, action, effects) {
+        return;
+    }
     match action {
+        Action::Glance => super::glance::begin(state, effects),
+        Action::Mark => super::logbook::begin_mark(state),
+        Action::OtherSide => other_side(state, effects),
         Action::Up => step_lines(state, -1, effects),
         Action::Down => step_lines(state, 1, effects),
         Action::PageUp => step_lines(state, -page_rows(state), effects),
@@ -43,7 +49,6 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             let last = state.unfold.shown.as_ref().map_or(0, |s| s.states.len().saturating_sub(1));
             super::unfold::take(state, (n as usize).min(last));
         }
-        Action::Declared => ask_here(state, "where is", "declared", effects),
         Action::Outline => outline(state, effects),
         Action::Beside => state.desk.bearings.focused = state.desk.bearings.shown.is_some(),
         Action::Editor => edit(state, effects),
@@ -154,19 +159,10 @@ pub fn place_cursor(state: &mut State, column: u32, effects: &mut Vec<Effect>) {
 
 /// The start of the next identifier, on this line or below.
 fn next_name(state: &mut State, effects: &mut Vec<Effect>) {
-    let Some(page) = &state.desk.page else { return };
-    let spot = &state.desk.spot;
-    let mut from = page.word_at(spot.line, spot.column).map_or(spot.column, |(_, s)| s.end + 1);
-    for line in spot.line..=(page.lines.len() as u32).min(spot.line + 200) {
-        let text = &page.lines[line as usize - 1].text;
-        let starts = text.char_indices().map(|(i, _)| i as u32 + 1).filter(|c| *c >= from);
-        let found = starts.into_iter().find(|c| page.word_at(line, *c).is_some_and(|(_, s)| s.start + 1 == *c));
-        if let Some(column) = found {
-            state.desk.spot.line = line;
-            place_cursor(state, column, effects);
-            return;
-        }
-        from = 1;
+    let found = state.desk.page.as_ref().and_then(|page| page.next_name(&state.desk.spot));
+    if let Some((line, column)) = found {
+        state.desk.spot.line = line;
+        place_cursor(state, column, effects);
     }
 }
 
@@ -216,10 +212,32 @@ pub fn jump(state: &mut State, to: Spot, how: &str, effects: &mut Vec<Effect>) {
     {
         let from = state.desk.spot.clone();
         let text = page.lines.get(from.line as usize - 1).map_or_else(String::new, |l| l.text.trim().to_owned());
-        state.desk.track.push(Hop { from, text, how: how.to_owned() });
-        state.desk.ahead.clear();
+        note_hop(state, (from, text), &to, how);
     }
     open(state, to, effects);
+}
+
+/// Goes somewhere from a place that is told: where one looked, not where the cursor stands.
+pub fn jump_from(state: &mut State, from: (Spot, String), to: Spot, how: &str, effects: &mut Vec<Effect>) {
+    note_hop(state, from, &to, how);
+    open(state, to, effects);
+}
+
+/// A jump goes on the track, and into the logbook's.
+pub fn note_hop(state: &mut State, (from, text): (Spot, String), to: &Spot, how: &str) {
+    super::logbook::jumped(state, &from, &text, to, how);
+    state.desk.track.push(Hop { from, text, how: how.to_owned() });
+    state.desk.ahead.clear();
+}
+
+/// From the declaration of a thing to the code that runs, or the other way round.
+fn other_side(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.ready && state.desk.page.is_some() {
+        let spot = state.desk.spot.clone();
+        start(state, Job::OtherSide(spot), effects);
+    } else {
+        state.complain("there is no index to follow names with yet");
+    }
 }
 
 /// Shows a place, loading its file when it is another one.
@@ -241,12 +259,14 @@ pub fn arrive(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
     state.desk.spot = to;
     state.desk.bearings.focused = false;
     place_cursor(state, column.max(1), effects);
+    super::logbook::arrived(state);
 }
 
 fn back(state: &mut State, effects: &mut Vec<Effect>) {
     match state.desk.track.pop() {
         Some(hop) => {
             state.desk.ahead.push((state.desk.spot.clone(), hop.how));
+            state.logbook.book.trail.back();
             open(state, hop.from, effects);
         }
         None => state.say("this is where the track begins"),

@@ -58,6 +58,22 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.unfold.shown = None;
             state.unfold.why = Some(why);
         }
+        Outcome::Glanced(from, found) => super::glance::found(state, from, found, effects),
+        Outcome::GlancePage(spot, page) => super::glance::loaded(state, &spot, page),
+        Outcome::OtherSide(found) => other_side(state, found, effects),
+        Outcome::Marks(found) => state.logbook.found = found.into_iter().collect(),
+        Outcome::Marked(Some(anchor), note) => {
+            state.logbook.book.mark(anchor, note);
+            super::logbook::save(state, effects);
+            state.say("bookmark set; F8 shows the logbook");
+        }
+        Outcome::Marked(None, _) => state.complain("the file is not in the index: no bookmark can be set here"),
+        Outcome::Exported(text) => effects.push(Effect::Keep("logbook".to_owned(), text)),
+        Outcome::Gaps(Ok(found)) => {
+            state.gaps.take(found);
+            super::gaps::preview(state, effects);
+        }
+        Outcome::Gaps(Err(why)) => state.complain(why),
         Outcome::Units(of, found) => super::units::take(state, of, found),
         Outcome::Survey(Ok(data)) => state.survey.data = Some(*data),
         Outcome::Survey(Err(why)) => state.complain(why),
@@ -99,10 +115,9 @@ fn progress(state: &mut State, phase: Phase, done: u64, total: u64, elapsed: Dur
 /// A generation can be asked: the first, or a newer one.
 fn opened(state: &mut State, effects: &mut Vec<Effect>) {
     state.ready = true;
-    state.units.loaded = false;
-    if state.screen == crate::tui::state::Screen::Units {
-        super::units::show(state, effects);
-    }
+    (state.units.loaded, state.gaps.loaded) = (false, false);
+    state.logbook.found.clear();
+    super::show(state, state.screen, effects);
     start(state, Job::Survey, effects);
     if let Some(spot) = state.pending.take() {
         desk::open(state, spot, effects);
@@ -186,6 +201,25 @@ fn followed(state: &mut State, found: Result<Answers, String>, effects: &mut Vec
     }
     let how = first.name.clone().map_or_else(|| "followed".to_owned(), |n| format!("follow {n}"));
     desk::jump(state, to, &how, effects);
+}
+
+/// The other side of a declaration or an implementation; it is said which of them is shown.
+fn other_side(state: &mut State, found: Result<Answers, String>, effects: &mut Vec<Effect>) {
+    let answers = match found {
+        Ok(answers) => answers,
+        Err(why) => return state.complain(why),
+    };
+    let spot = state.desk.spot.clone();
+    let Some(other) = answers.answers.iter().find(|a| (&a.path, a.line) != (&spot.path, spot.line)) else {
+        return state.say("declaration and code are one here: there is no other side");
+    };
+    let is_declared = answers.question.ends_with("declared");
+    let what = if is_declared { "declaration" } else { "code that runs" };
+    let sure = other.certainty.clone().map_or_else(String::new, |c| format!(", {c}"));
+    let more = if answers.total > 1 { format!(", the first of {}", answers.total) } else { String::new() };
+    let to = crate::tui::state::Spot { path: other.path.clone(), line: other.line, column: other.column };
+    desk::jump(state, to, what, effects);
+    state.say(format!("the {what}{sure}{more} · d goes to the other side"));
 }
 
 /// Shows answers; rows that are added to those on the screen leave the reader where they are.

@@ -24,7 +24,13 @@ pub enum Action {
     WhoUses,
     WhoCalls,
     WhatCalls,
-    Declared,
+    OtherSide,
+    Glance,
+    Mark,
+    Note,
+    Remove,
+    NextGap,
+    PreviousGap,
     Outline,
     Ask,
     Jump,
@@ -95,7 +101,9 @@ static TABLE: &[Binding] = &[
     on(Screen::Desk, KeyCode::Char('w'), "w", Action::WhatCalls, "what it calls"),
     on(Screen::Desk, KeyCode::Char('t'), "t", Action::Chain, "chain: callers above it, callees below"),
     on(Screen::Desk, KeyCode::Char('x'), "x", Action::Unfold, "unfold the macro call or generator here"),
-    on(Screen::Desk, KeyCode::Char('d'), "d", Action::Declared, "its declaration, where that stands apart"),
+    on(Screen::Desk, KeyCode::Char('d'), "d", Action::OtherSide, "between its declaration and the code that runs"),
+    on(Screen::Desk, KeyCode::Char('g'), "g", Action::Glance, "glance at what it leads to, without leaving"),
+    on(Screen::Desk, KeyCode::Char('m'), "m", Action::Mark, "set a bookmark here, with a note"),
     on(Screen::Desk, KeyCode::Char('o'), "o", Action::Outline, "outline of this file"),
     on(Screen::Desk, KeyCode::Char('b'), "b", Action::Beside, "into the bearings and back"),
     on(Screen::Desk, KeyCode::Char('e'), "e", Action::Editor, "open this line in $EDITOR"),
@@ -119,6 +127,15 @@ static TABLE: &[Binding] = &[
     on(Screen::Units, KeyCode::Delete, "Del", Action::RemoveRoot, "take the root of this unit out"),
     on(Screen::Units, KeyCode::Home, "Home", Action::First, "first row"),
     on(Screen::Units, KeyCode::End, "End", Action::Last, "last row"),
+    on(Screen::Logbook, KeyCode::Char('n'), "n", Action::Note, "write the note, or name a place of the track"),
+    on(Screen::Logbook, KeyCode::Delete, "Del", Action::Remove, "take the bookmark out"),
+    on(Screen::Logbook, KeyCode::Char('k'), "k", Action::Keep, "export it all as Markdown"),
+    on(Screen::Logbook, KeyCode::Home, "Home", Action::First, "first row"),
+    on(Screen::Logbook, KeyCode::End, "End", Action::Last, "last row"),
+    on(Screen::Gaps, KeyCode::Home, "Home", Action::First, "first row"),
+    on(Screen::Gaps, KeyCode::End, "End", Action::Last, "last row"),
+    everywhere(KeyCode::Char('>'), ">", Action::NextGap, "the next of the listed gaps"),
+    everywhere(KeyCode::Char('<'), "<", Action::PreviousGap, "the gap before it"),
     on(Screen::Answers, KeyCode::Home, "Home", Action::First, "first row"),
     on(Screen::Answers, KeyCode::End, "End", Action::Last, "last row"),
 ];
@@ -143,7 +160,7 @@ pub fn action(screen: Screen, key: KeyEvent) -> Option<Action> {
     found.or_else(|| TABLE.iter().find(|b| b.code == key.code && b.screen.is_none())).map(|b| b.action)
 }
 
-/// F1-F7 and Alt with a digit choose screens, whatever has the caret.
+/// F1-F9 and Alt with a digit choose screens, whatever has the caret.
 pub fn screen_key(key: KeyEvent) -> Option<Screen> {
     let number = match key.code {
         KeyCode::F(n) => n,
@@ -157,6 +174,8 @@ pub fn screen_key(key: KeyEvent) -> Option<Screen> {
         4 => Some(Screen::Chains),
         5 => Some(Screen::Unfold),
         7 => Some(Screen::Units),
+        8 => Some(Screen::Logbook),
+        9 => Some(Screen::Gaps),
         _ => None,
     }
 }

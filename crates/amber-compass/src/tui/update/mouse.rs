@@ -21,6 +21,8 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
         Screen::Answers => answers::select(state, by, effects),
         Screen::Chains => super::chains::select(state, by, effects),
         Screen::Units => super::units::select(state, by),
+        Screen::Logbook => super::logbook::select(state, by),
+        Screen::Gaps => super::gaps::select(state, by, effects),
         Screen::Unfold => {
             let action = if by > 0 { super::Action::Down } else { super::Action::Up };
             super::unfold::act(state, action, effects);
@@ -48,6 +50,8 @@ fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
         Screen::Answers => click_row(state, at, effects),
         Screen::Chains => click_chain(state, at, effects),
         Screen::Units => click_unit(state, at, effects),
+        Screen::Logbook => click_logbook(state, at, effects),
+        Screen::Gaps => click_gap(state, at, effects),
         Screen::Survey | Screen::Unfold => {}
     }
 }
@@ -59,6 +63,28 @@ fn click_unit(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     state.units.selected = row;
     if same {
         super::units::act(state, super::Action::Follow, effects);
+    }
+}
+
+/// A second click on a row opens it.
+fn click_logbook(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let Some(row) = crate::tui::view::logbook_row_at(state, at) else { return };
+    let same = state.logbook.selected == row;
+    state.logbook.selected = row;
+    if same {
+        super::logbook::act(state, super::Action::Follow, effects);
+    }
+}
+
+/// A second click on a row opens it.
+fn click_gap(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let Some(row) = crate::tui::view::gap_row_at(state, at) else { return };
+    let same = state.gaps.selected == row;
+    state.gaps.selected = row;
+    if same {
+        super::gaps::act(state, super::Action::Follow, effects);
+    } else {
+        super::gaps::preview(state, effects);
     }
 }
 

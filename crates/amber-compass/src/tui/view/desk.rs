@@ -39,7 +39,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
 /// The way walked: one row per jump, the line one left from, and how.
 fn track(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
     let hops = &state.desk.track;
-    let rows = area.height as usize;
+    let looks = &state.glance.looks;
+    let rows = (area.height as usize).saturating_sub(looks.len().min(area.height as usize - 1));
     let shown = rows.saturating_sub(1).min(hops.len());
     let hidden = hops.len() - shown;
     for (i, hop) in hops[hidden..].iter().enumerate() {
@@ -53,6 +54,10 @@ fn track(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
     let line = page.lines.get(state.desk.spot.line as usize - 1).map_or("", |l| l.text.trim());
     let how = if page.changed { "changed since indexed" } else { page.about.as_str() };
     track_row(state, buffer, row(area, rows.saturating_sub(1)), " here     ", &format!("{}:{}", page.path, state.desk.spot.line), line, how, true);
+    for (i, look) in looks.iter().rev().take(area.height as usize - rows).rev().enumerate() {
+        let text = look.page.as_ref().and_then(|p| p.lines.get(look.spot.line as usize - 1)).map_or("", |l| l.text.trim());
+        track_row(state, buffer, row(area, rows + i), " glance   ", &format!("{}:{}", look.spot.path, look.spot.line), text, &look.name, false);
+    }
 }
 
 #[expect(clippy::too_many_arguments, reason = "a row of cells; a struct would name the same eight things once more")]
@@ -135,7 +140,7 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         if here {
             buffer.set_style(at, theme.here_line);
         }
-        let number_style = if here {
+        let number_style = if here && state.glance.looks.is_empty() {
             theme.here
         } else if line.in_gap {
             theme.wrong
@@ -151,6 +156,10 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         let text_at = Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at };
         let ground = if here { theme.here_line } else { Style::new() };
         code_line(state, line, buffer, text_at, scroll, ground, word.map(|w| w.0));
+        // While something is looked at, one is there.
+        if !state.glance.looks.is_empty() {
+            continue;
+        }
         if here && let Some((_, span)) = word {
             cursor(state, line, buffer, text_at, scroll, span.start as usize, span.end as usize);
         } else if here {
@@ -161,7 +170,7 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
 }
 
 /// A line of code: each character with the style of its stretch.
-fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at: Rect, scroll: usize, ground: Style, word: Option<&str>) {
+pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at: Rect, scroll: usize, ground: Style, word: Option<&str>) {
     let theme = &state.theme;
     let mentions: Vec<(usize, usize)> = word.map(|w| mentions(&line.text, w)).unwrap_or_default();
     let mut cell = 0;
@@ -206,7 +215,7 @@ fn mentions(text: &str, word: &str) -> Vec<(usize, usize)> {
 }
 
 /// The name under the cursor, in amber.
-fn cursor(state: &State, line: &PageLine, buffer: &mut Buffer, at: Rect, scroll: usize, start: usize, end: usize) {
+pub(super) fn cursor(state: &State, line: &PageLine, buffer: &mut Buffer, at: Rect, scroll: usize, start: usize, end: usize) {
     let from = columns::cell_of(&line.text, start);
     let to = columns::cell_of(&line.text, end.min(line.text.len().max(start))).max(from + 1);
     for cell in from.max(scroll)..to.min(scroll + at.width as usize) {
@@ -292,7 +301,7 @@ fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize 
     line + 1
 }
 
-fn certainty(word: Option<&str>) -> (char, &'static str) {
+pub(super) fn certainty(word: Option<&str>) -> (char, &'static str) {
     for c in [Certainty::Proven, Certainty::Inferred, Certainty::Guessed] {
         if word == Some(c.word()) {
             return (c.mark(), c.word());

@@ -34,6 +34,7 @@ fn ask_line(state: &State, buffer: &mut Buffer) {
         AskMode::Question => (" ask   ", ""),
         AskMode::Jump => (" jump  ", ""),
         AskMode::Root => (" root  ", ""),
+        AskMode::Mark | AskMode::Note => (" note  ", ""),
         AskMode::Closed => (" ask   ", "/ who calls NAME · where is NAME · text \"…\" · symbols …"),
     };
     if state.ask.mode == AskMode::Closed {
@@ -57,14 +58,19 @@ fn keys(state: &State, buffer: &mut Buffer) {
     let text = match (state.ask.mode, state.screen) {
         (AskMode::Question, _) => " Enter ask · ↑ earlier questions · Esc leave",
         (AskMode::Jump, _) => " Enter go · ↑↓ choose · Esc leave",
+        (AskMode::Mark, _) => " Enter set the bookmark, with a note or without · Esc leave",
+        (AskMode::Note, _) => " Enter write it · Esc leave it as it was",
         (AskMode::Root, _) => " Enter add this folder as a root · Esc leave",
         (_, Screen::Survey) => " Enter open · ↑↓ choose · j jump to a symbol · / ask · F2 desk · ? keys · q quit",
         (_, Screen::Desk) if state.unfold.panel => " 1-9 step · F5 in full · Esc close · ? keys",
+        (_, Screen::Desk) if !state.glance.looks.is_empty() => " Enter go there · g glance on from here · Tab next name · ↑↓ move · Esc drop it · ? keys",
         (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",
-        (_, Screen::Desk) => " Enter follow · Backspace back · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
+        (_, Screen::Desk) => " Enter follow · Backspace back · g glance · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
         (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
         (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · / ask · Backspace desk · ? keys",
         (_, Screen::Units) => " Enter open · → unfold · ← fold · 1-9 choose · a add a root · / ask · Backspace desk · ? keys",
+        (_, Screen::Logbook) => " Enter open · n note or name · Del take out · k export as Markdown · Backspace desk · ? keys",
+        (_, Screen::Gaps) => " Enter open · ↑↓ choose · < > the one before, the next · Backspace desk · ? keys",
         (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · o only this one · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
         (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
     };

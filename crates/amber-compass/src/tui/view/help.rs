@@ -22,7 +22,7 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
         let cell = Rect { x: at.x + 2 + column as u16 * 58, width: 56.min(at.width.saturating_sub(2 + column as u16 * 58)), ..row(at, line + 2) };
         put_line(buffer, cell, vec![(format!("{:>10}  ", binding.key), ground(theme.strong)), (binding.text.to_owned(), ground(theme.plain))]);
     }
-    let legend = ["  = proven   ~ inferred   ? guessed   ! gap", "  F1-F7 or Alt+1-7 screens · 1-9 rows and groups"];
+    let legend = ["  = proven   ~ inferred   ? guessed   ! gap", "  F1-F9 or Alt+1-9 screens · 1-9 rows and groups"];
     for (i, text) in legend.iter().enumerate() {
         put(buffer, row(at, (at.height as usize).saturating_sub(3) + i), text, ground(theme.dim));
     }

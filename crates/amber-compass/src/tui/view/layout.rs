@@ -4,13 +4,15 @@ use crate::tui::state::{Page, Screen, State};
 use ratatui::layout::{Position, Rect};
 
 /// Tabs of the first row.
-pub const TABS: [(Screen, &str, &str); 6] = [
+pub const TABS: [(Screen, &str, &str); 8] = [
     (Screen::Survey, "survey", "F1"),
     (Screen::Desk, "desk", "F2"),
     (Screen::Answers, "answers", "F3"),
     (Screen::Chains, "chains", "F4"),
     (Screen::Unfold, "unfold", "F5"),
     (Screen::Units, "units", "F7"),
+    (Screen::Logbook, "logbook", "F8"),
+    (Screen::Gaps, "gaps", "F9"),
 ];
 
 /// At most this many rows of the track are shown.
@@ -63,6 +65,39 @@ pub fn units_top(state: &State) -> usize {
     state.units.selected.saturating_sub(height / 2).min(state.units.lines.len().saturating_sub(height))
 }
 
+/// Rows of the logbook.
+pub fn logbook(state: &State) -> Rect {
+    units(state)
+}
+
+/// The first row of the logbook that is shown.
+pub fn logbook_top(state: &State) -> usize {
+    let height = usize::from(logbook(state).height).max(1);
+    let rows = state.logbook.rows().len();
+    state.logbook.selected.saturating_sub(height / 2).min(rows.saturating_sub(height))
+}
+
+/// The parts of the screen of gaps.
+pub fn gaps(state: &State) -> AnswersParts {
+    answers(state)
+}
+
+/// The first gap that is shown.
+pub fn gaps_top(state: &State) -> usize {
+    let height = usize::from(gaps(state).rows.height).max(1);
+    state.gaps.selected.saturating_sub(height / 2).min(state.gaps.rows.len().saturating_sub(height))
+}
+
+/// Where a glance is shown: the place of the bearings, or the lower half of the code where there are none.
+pub fn glance(state: &State) -> Rect {
+    let parts = desk(state);
+    if parts.bearings.width > 0 {
+        return parts.bearings;
+    }
+    let height = parts.code.height / 2;
+    Rect { y: parts.code.y + parts.code.height - height, height, ..parts.code }
+}
+
 /// Parts of the desk.
 #[derive(Debug, Clone, Copy)]
 pub struct DeskParts {
@@ -81,7 +116,8 @@ pub struct DeskParts {
 /// Parts of the desk for this size and track.
 pub fn desk(state: &State) -> DeskParts {
     let body = body(state);
-    let hops = (state.desk.track.len() as u16).min(TRACK_ROWS - 1);
+    // A row for each look stands below those of the jumps.
+    let hops = ((state.desk.track.len() + state.glance.looks.len()) as u16).min(TRACK_ROWS - 1);
     let track_rows = if body.height < 14 { 1 } else { hops + 1 }.min(body.height);
     let head = track_rows + 2;
     let lower = Rect { y: body.y + head.min(body.height), height: body.height.saturating_sub(head), ..body };

@@ -1,0 +1,67 @@
+//! Gaps: one after the other, and the code at each.
+
+use super::{Action, Effect, desk, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{Spot, State};
+use crate::tui::view::layout;
+
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    let page = i64::from(layout::gaps(state).rows.height.max(2)) - 1;
+    match action {
+        Action::Up => select(state, -1, effects),
+        Action::Down => select(state, 1, effects),
+        Action::PageUp => select(state, -page, effects),
+        Action::PageDown => select(state, page, effects),
+        Action::First => select(state, i64::MIN / 2, effects),
+        Action::Last => select(state, i64::MAX / 2, effects),
+        Action::Follow => open_row(state, effects),
+        Action::Digit(n) => {
+            let row = layout::gaps_top(state) + n as usize - 1;
+            if row < state.gaps.rows.len() {
+                state.gaps.selected = row;
+                open_row(state, effects);
+            }
+        }
+        _ => {}
+    }
+}
+
+/// Asks for the list, unless it is there.
+pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.ready && !state.gaps.loaded {
+        start(state, Job::Gaps, effects);
+    }
+}
+
+/// Moves the selection and shows the code there.
+pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
+    let last = state.gaps.rows.len().saturating_sub(1) as i64;
+    state.gaps.selected = (state.gaps.selected as i64).saturating_add(by).clamp(0, last) as usize;
+    preview(state, effects);
+}
+
+/// Loads the code around the selected row, unless it is there.
+pub fn preview(state: &mut State, effects: &mut Vec<Effect>) {
+    let spot = state.gaps.current().map(|a| Spot { path: a.path.clone(), line: a.line, column: a.column });
+    let Some(spot) = spot else { return };
+    if state.answers.preview.as_ref().is_none_or(|p| p.path != spot.path) {
+        start(state, Job::Preview(spot), effects);
+    }
+}
+
+/// The next or previous gap, from wherever one is.
+pub fn step(state: &mut State, forward: bool, effects: &mut Vec<Effect>) {
+    if state.gaps.rows.is_empty() {
+        return state.say("no gaps are listed; F9 looks for them");
+    }
+    let count = state.gaps.rows.len();
+    state.gaps.selected = if forward { (state.gaps.selected + 1) % count } else { (state.gaps.selected + count - 1) % count };
+    open_row(state, effects);
+}
+
+fn open_row(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(row) = state.gaps.current() else { return };
+    let spot = Spot { path: row.path.clone(), line: row.line, column: row.column };
+    let how = format!("gap: {}", crate::tui::state::cause(row).replace('_', " "));
+    desk::jump(state, spot, &how, effects);
+}

@@ -1,0 +1,64 @@
+//! The screen of gaps: what, where, and what to think of it.
+
+use super::{cut, cut_front, layout, put, put_line, row, rule};
+use crate::tui::state::{State, cause};
+use ratatui::buffer::Buffer;
+use ratatui::layout::{Position, Rect};
+
+pub fn draw(state: &State, buffer: &mut Buffer) {
+    let theme = &state.theme;
+    let parts = layout::gaps(state);
+    let more = if state.gaps.cut_short { ", the first of them are listed" } else { "" };
+    let head = match (state.gaps.loaded, state.gaps.total) {
+        (false, _) => " gaps  …".to_owned(),
+        (true, 0) => " gaps  none: all that was found could be read and linked".to_owned(),
+        (true, total) => format!(" gaps  {total}{more}"),
+    };
+    put_line(buffer, parts.head, vec![(head, theme.strong)]);
+    if let Some(current) = state.gaps.current() {
+        put(buffer, parts.notes, &format!(" {}", explanation(cause(current))), theme.comment);
+    }
+    let top = layout::gaps_top(state);
+    for (n, answer) in state.gaps.rows.iter().enumerate().skip(top).take(parts.rows.height as usize) {
+        let at = row(parts.rows, n - top);
+        let width = at.width as usize;
+        let number = if n - top < 9 { format!(" {} ", n - top + 1) } else { "   ".to_owned() };
+        let place = cut_front(&format!("{}:{}", answer.path, answer.line), width / 2);
+        let word = cause(answer).replace('_', " ");
+        let room = width.saturating_sub(place.chars().count() + 28);
+        let code = cut(answer.text.as_deref().unwrap_or("").trim(), room);
+        let style = if n == state.gaps.selected { theme.here } else { theme.plain };
+        put_line(buffer, at, vec![(number, theme.dim), (format!("{word:20}  "), theme.wrong), (code, style)]);
+        let x = at.x + at.width.saturating_sub(place.chars().count() as u16 + 1);
+        put(buffer, Rect { x, width: at.x + at.width - x, ..at }, &place, theme.dim);
+    }
+    if parts.preview.height > 0
+        && let Some(current) = state.gaps.current()
+    {
+        rule(buffer, Rect { y: parts.preview.y - 1, height: 1, ..parts.preview }, theme.rule);
+        super::answers::code(state, state.answers.preview.as_ref(), &current.path, current.line, buffer, parts.preview);
+    }
+}
+
+/// What a gap means for answers, and what may be done about it.
+pub fn explanation(cause: &str) -> &'static str {
+    match cause {
+        "syntax" => "The reader did not understand this stretch: what is defined or used in it is missing from answers.",
+        "import_not_found" => "Nothing among the roots and packages answers to this: add a root (F7, a), follow packages (--deps), or set include folders.",
+        "macro" => "What a macro makes here is not known: names in it are found by their text alone.",
+        "too_deep" => "Nested deeper than is read.",
+        "too_large" => "Larger than files that are read whole; it can be searched as text.",
+        "binary" => "Not text.",
+        "unreadable" => "The file could not be opened.",
+        "encoding" => "Bytes that are no text in any known encoding.",
+        "no_route" | "no_request" | "no_export" | "no_table" => "One side of a crossing: nothing among the roots answers to it, or asks for it.",
+        _ => "Answers may lack what stands here.",
+    }
+}
+
+/// The row of the list at a place on the screen.
+pub fn row_at(state: &State, at: Position) -> Option<usize> {
+    let area = layout::gaps(state).rows;
+    let row = layout::gaps_top(state) + usize::from(at.y.checked_sub(area.y)?);
+    (area.contains(at) && row < state.gaps.rows.len()).then_some(row)
+}
