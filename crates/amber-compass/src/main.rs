@@ -6,6 +6,7 @@ mod kept;
 mod logbook;
 mod machine;
 mod places;
+mod remembered;
 mod roots;
 mod shown;
 mod tui;

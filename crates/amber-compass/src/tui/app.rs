@@ -53,6 +53,11 @@ pub fn run(start: Start) -> std::io::Result<()> {
         (state.logbook.book, state.logbook.writable) = (loaded.book, loaded.writable);
         state.warned_of_logbook = loaded.message;
     }
+    let known = state.request.as_ref().and_then(|r| r.options.roots.first()).map(|root| crate::remembered::path_for(root));
+    if let Some(path) = &known {
+        state.remembered = crate::remembered::load(path);
+        state.ask.history = std::mem::take(&mut state.remembered.history);
+    }
     let engine = EngineSlot::default();
     let (sender, done) = unbounded::<Done>();
     let recent = Recent::default();
@@ -77,6 +82,10 @@ pub fn run(start: Start) -> std::io::Result<()> {
         quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     }
     threads.jobs.stop();
+    if let Some(path) = known {
+        // Without it the next time begins afresh; nothing else is lost.
+        let _ = crate::remembered::save(&path, &state.to_remember());
+    }
     // The track goes on where it ended.
     if let Some(path) = threads.book.as_ref().filter(|_| state.logbook.writable && state.logbook.book != crate::logbook::Logbook::default()) {
         crate::logbook::save(path, &state.logbook.book)?;

@@ -91,6 +91,8 @@ pub struct State {
     pub changed_meanwhile: bool,
     /// The last warning that was shown.
     pub warned: Option<String>,
+    /// What was remembered from the last time, until it is shown.
+    pub remembered: crate::remembered::Remembered,
     /// What was wrong with the logbook when it was read.
     pub warned_of_logbook: Option<String>,
 }
@@ -124,7 +126,30 @@ impl State {
             quiet: false,
             changed_meanwhile: false,
             warned: None,
+            remembered: crate::remembered::Remembered::default(),
             warned_of_logbook: None,
+        }
+    }
+
+    /// What to remember for the next time.
+    pub fn to_remember(&self) -> crate::remembered::Remembered {
+        use crate::remembered::{Asked, Remembered};
+        let mut kept: Vec<&answers::Kept> = self.answers.kept.iter().collect();
+        // The one on the screen comes back first.
+        if self.answers.current < kept.len() {
+            let shown = kept.remove(self.answers.current);
+            kept.push(shown);
+        }
+        let asked = |k: &&answers::Kept| Asked { question: k.answers.question.clone(), narrow: k.narrow.clone(), selected: k.selected };
+        let mut questions: Vec<Asked> = kept.iter().map(asked).collect();
+        if questions.is_empty() {
+            // Nobody looked at them this time.
+            questions = self.remembered.questions.clone();
+        }
+        let history: Vec<String> = self.ask.history.iter().rev().take(100).rev().cloned().collect();
+        match &self.desk.page {
+            Some(_) => Remembered { path: self.desk.spot.path.clone(), line: self.desk.spot.line, column: self.desk.spot.column, questions, history },
+            None => Remembered { questions, history, ..self.remembered.clone() },
         }
     }
 

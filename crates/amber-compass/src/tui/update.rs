@@ -14,6 +14,8 @@ mod unfold;
 mod units;
 
 pub use actions::refresh;
+#[cfg(test)]
+pub(in crate::tui) use desk::jump;
 pub use keys::{Action, bindings};
 
 use super::jobs::{Done, Job};
@@ -109,6 +111,7 @@ pub fn go_to(state: &mut State, screen: Screen) {
 fn show(state: &mut State, screen: Screen, effects: &mut Vec<Effect>) {
     go_to(state, screen);
     match screen {
+        Screen::Answers => answers::show(state, effects),
         Screen::Units => units::show(state, effects),
         Screen::Logbook => logbook::show(state, effects),
         Screen::Gaps => gaps::show(state, effects),

@@ -48,6 +48,8 @@ pub struct AnswersPane {
     pub waiting: Option<String>,
     /// Code around the selected row: path and page.
     pub preview: Option<super::Page>,
+    /// A question of the last time that is asked again, and how its answers were left.
+    pub again: Option<crate::remembered::Asked>,
 }
 
 impl AnswersPane {
@@ -79,7 +81,11 @@ impl AnswersPane {
             return;
         }
         self.kept.retain(|k| k.answers.question != answers.question);
-        self.kept.push(Kept { answers, selected: 0, narrow: String::new(), partial });
+        let left = self.again.take_if(|a| a.question == answers.question).unwrap_or_default();
+        self.kept.push(Kept { answers, selected: 0, narrow: left.narrow, partial });
+        if let Some(kept) = self.kept.last_mut() {
+            kept.selected = left.selected.min(kept.rows().len().saturating_sub(1));
+        }
         if self.kept.len() > 30 {
             self.kept.remove(0);
         }

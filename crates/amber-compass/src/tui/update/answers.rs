@@ -31,6 +31,18 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     }
 }
 
+/// The answers of the last time are looked for again, and stand as they were left.
+pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
+    if !state.ready || !state.answers.kept.is_empty() || state.answers.waiting.is_some() {
+        return;
+    }
+    if let Some(asked) = state.remembered.questions.pop() {
+        let question = asked.question.clone();
+        state.answers.again = Some(asked);
+        super::actions::ask(state, question, effects);
+    }
+}
+
 /// Moves the selection and shows the code there.
 pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     if let Some(kept) = state.answers.shown_mut() {

@@ -119,8 +119,13 @@ fn opened(state: &mut State, effects: &mut Vec<Effect>) {
     state.logbook.found.clear();
     super::show(state, state.screen, effects);
     start(state, Job::Survey, effects);
+    let read_last = std::mem::take(&mut state.remembered.path);
     if let Some(spot) = state.pending.take() {
         desk::open(state, spot, effects);
+    } else if state.desk.page.is_none() && !read_last.is_empty() {
+        // The desk is as it was left; what is on the screen stays there.
+        let spot = crate::tui::state::Spot { path: read_last, line: state.remembered.line, column: state.remembered.column };
+        start(state, Job::Page(spot), effects);
     } else if state.desk.page.is_some() {
         let spot = state.desk.spot.clone();
         start(state, Job::Page(spot), effects);

@@ -1,0 +1,82 @@
+//! What the program remembers of a code base from one time to the next: the place being read, the questions and how their answers
+//! were left. Convenience alone: what cannot be read or written is done without.
+
+use serde::{Deserialize, Serialize};
+use std::io::Write;
+use std::path::{Path, PathBuf};
+
+/// A question, and how its answers were left.
+#[derive(Debug, Clone, PartialEq, Eq, Default, Serialize, Deserialize)]
+pub struct Asked {
+    /// The question.
+    pub question: String,
+    /// What its rows were narrowed by.
+    #[serde(default)]
+    pub narrow: String,
+    /// The row selected among those that were left.
+    #[serde(default)]
+    pub selected: usize,
+}
+
+/// See the module.
+#[derive(Debug, Clone, PartialEq, Eq, Default, Serialize, Deserialize)]
+pub struct Remembered {
+    /// The file being read, as the index shows it.
+    #[serde(default)]
+    pub path: String,
+    /// From 1.
+    #[serde(default)]
+    pub line: u32,
+    /// From 1.
+    #[serde(default)]
+    pub column: u32,
+    /// Questions with answers, the one on the screen last.
+    #[serde(default)]
+    pub questions: Vec<Asked>,
+    /// What was typed into the ask line, latest last.
+    #[serde(default)]
+    pub history: Vec<String>,
+}
+
+/// Where it is kept for a root.
+pub fn path_for(root: &Path) -> PathBuf {
+    crate::places::data_folder().join("remembered").join(format!("{}.json", crate::places::name_of(root)))
+}
+
+/// What is remembered; nothing where nothing can be read.
+pub fn load(path: &Path) -> Remembered {
+    std::fs::read_to_string(path).ok().and_then(|text| serde_json::from_str(&text).ok()).unwrap_or_default()
+}
+
+/// Remembers; the old file is there until the new one takes its place.
+///
+/// # Errors
+/// What the system says.
+pub fn save(path: &Path, remembered: &Remembered) -> std::io::Result<()> {
+    let folder = path.parent().unwrap_or(Path::new("."));
+    std::fs::create_dir_all(folder)?;
+    let mut file = tempfile::NamedTempFile::new_in(folder)?;
+    file.write_all(serde_json::to_string(remembered)?.as_bytes())?;
+    file.persist(path).map_err(|e| e.error)?;
+    Ok(())
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn what_is_remembered_comes_back_and_what_is_damaged_is_forgotten() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let path = folder.path().join("a/b.json");
+        assert_eq!(load(&path), Remembered::default());
+        let asked = Asked { question: "who calls turn".to_owned(), narrow: "rack".to_owned(), selected: 2 };
+        let known = Remembered { path: "a.py".to_owned(), line: 3, column: 1, questions: vec![asked], history: vec!["gaps".to_owned()] };
+        save(&path, &known).expect("written");
+        assert_eq!(load(&path), known);
+        std::fs::write(&path, "{\"path\":\"a.py\"}").expect("written");
+        assert_eq!(load(&path).path, "a.py", "what an older version did not know is empty");
+        std::fs::write(&path, "{\"pa").expect("written");
+        assert_eq!(load(&path), Remembered::default());
+    }
+}

@@ -1,0 +1,187 @@
+//! Whole tasks on the demo, from the first key to the last.
+
+use e2e::{Screen, program};
+use rstest::rstest;
+use std::path::{Path, PathBuf};
+
+/// The demo laid out in a home of its own, opened.
+fn open(home: &Path, cols: u16, rows: u16, environment: &str) -> Screen {
+    let command = format!("{environment} {} demo --to {}", program().display(), home.join("demo").display());
+    let screen = Screen::start(cols, rows, home, &command);
+    screen.wait_text("entry points");
+    screen
+}
+
+/// The same code base, opened once more.
+fn again(home: &Path) -> Screen {
+    let root = std::fs::read_dir(home.join("demo")).expect("the demo").flatten().map(|e| e.path()).find(|p| p.is_dir()).expect("its folder");
+    let screen = Screen::start(140, 40, home, &format!("{} {} --deps none", program().display(), root.display()));
+    screen.wait_text("entry points");
+    screen
+}
+
+fn quit(screen: &Screen) {
+    screen.keys(&["Escape"]);
+    screen.keys(&["q"]);
+    screen.wait("the shell", |s| !s.contains(" F2"));
+}
+
+fn file(home: &Path, name: &str) -> PathBuf {
+    let mut open = vec![home.join("demo")];
+    while let Some(dir) = open.pop() {
+        for path in std::fs::read_dir(dir).into_iter().flatten().flatten().map(|e| e.path()) {
+            if path.is_dir() {
+                open.push(path);
+            } else if path.ends_with(name) {
+                return path;
+            }
+        }
+    }
+    panic!("{name} is part of the demo");
+}
+
+/// The rows of the track.
+fn track(shown: &str) -> Vec<&str> {
+    shown.lines().skip(1).take_while(|l| !l.starts_with(" band")).collect()
+}
+
+/// Jumps to the method that plans a turn.
+fn to_plan_turn(screen: &Screen) {
+    screen.keys(&["j"]);
+    screen.text("pl tu");
+    screen.wait_text("Planner.plan_turn");
+    screen.keys(&["Enter"]);
+    screen.wait("the method", |s| s.contains("planner.py:50") && s.contains("def plan_turn"));
+}
+
+#[rstest]
+#[case::wide(160, 45, "")]
+#[case::middle(100, 30, "")]
+#[case::small(80, 24, "")]
+#[case::without_colour(140, 40, "NO_COLOR=1")]
+fn fragments_callers_glance_and_back_the_same_way(#[case] cols: u16, #[case] rows: u16, #[case] environment: &str) {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), cols, rows, environment);
+    to_plan_turn(&screen);
+    screen.keys(&["c"]);
+    screen.wait("its callers", |s| s.contains("who calls") && s.contains("rows ·"));
+    screen.keys(&["Enter"]);
+    screen.wait("a caller", |s| track(s).iter().any(|l| l.contains("planner.py:50")) && s.contains("here "));
+    screen.keys(&["BSpace"]);
+    screen.wait("the method again", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:50")));
+    for _ in 0..5 {
+        screen.keys(&["Down"]);
+    }
+    screen.wait_text("planner.py:55");
+    // Past `wheel`, `self` and `wheels` to `find`.
+    screen.keys(&["Tab", "Tab", "Tab"]);
+    screen.keys(&["g"]);
+    let shown = screen.wait("the glance", |s| s.contains("glance ") && s.contains("store/wheels.py:23"));
+    assert!(track(&shown).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")), "one has not left:\n{shown}");
+    // On from there: a name in the text that is looked at.
+    for _ in 0..4 {
+        screen.keys(&["Down"]);
+    }
+    screen.keys(&["Tab", "Tab"]);
+    screen.keys(&["g"]);
+    screen.wait("a further glance", |s| track(s).iter().filter(|l| l.starts_with(" glance")).count() == 2 || s.contains("look 2"));
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("both looks on the track", |s| track(s).iter().filter(|l| l.contains("wheels.py") || l.contains("planner.py")).count() >= 2);
+    assert!(!shown.contains("glance  "), "{shown}");
+    screen.keys(&["BSpace"]);
+    screen.keys(&["BSpace"]);
+    screen.wait("the way back", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")));
+    screen.keys(&["f"]);
+    screen.wait("forward again", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("wheels.py")));
+}
+
+#[test]
+fn a_glance_is_dropped_without_a_trace() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 160, 45, "");
+    to_plan_turn(&screen);
+    for _ in 0..5 {
+        screen.keys(&["Down"]);
+    }
+    screen.wait_text("planner.py:55");
+    screen.keys(&["Tab", "Tab", "Tab"]);
+    screen.keys(&["g"]);
+    screen.wait("the glance", |s| s.contains("glance ") && s.contains("wheels.py:23"));
+    screen.keys(&["Escape"]);
+    screen.wait("the bearings again", |s| !s.contains("glance  ") && s.contains("planner.py:55") && !s.contains("came by"));
+}
+
+#[test]
+fn a_bookmark_stays_on_its_symbol_whatever_happens_meanwhile() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 140, 40, "");
+    to_plan_turn(&screen);
+    screen.keys(&["m"]);
+    screen.text("who frees the slot?");
+    screen.keys(&["Enter"]);
+    screen.wait_text("bookmark set");
+    quit(&screen);
+    drop(screen);
+    let planner = file(home.path(), "planner.py");
+    let text = std::fs::read_to_string(&planner).expect("its text");
+    std::fs::write(&planner, format!("# one\n# two\n# three\n{text}")).expect("written");
+    // The demo keeps its index beside it; here another one is made: the logbook is the person's own.
+    let _ = std::fs::remove_dir_all(home.path().join("cache"));
+    let screen = again(home.path());
+    screen.keys(&["F8"]);
+    screen.wait("the bookmark, three lines further down", |s| s.contains("who frees the slot?") && s.contains("planner.py:53"));
+    screen.keys(&["Enter"]);
+    screen.wait("its line", |s| s.contains("def plan_turn") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:53")));
+    screen.keys(&["F8"]);
+    screen.keys(&["k"]);
+    screen.wait_text("kept in");
+    let kept = std::fs::read_dir(home.path().join("data/amber-compass/kept")).expect("kept").flatten().next().expect("a file");
+    let markdown = std::fs::read_to_string(kept.path()).expect("text");
+    assert!(markdown.contains("who frees the slot?") && markdown.contains("def plan_turn"), "{markdown}");
+}
+
+#[test]
+fn answers_stand_as_they_were_left_also_after_a_restart() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 140, 40, "");
+    screen.keys(&["/"]);
+    screen.text("who uses Wheel");
+    screen.keys(&["Enter"]);
+    screen.wait("answers", |s| s.contains("rows ·"));
+    screen.keys(&["n"]);
+    screen.text("store");
+    let narrowed = screen.wait("narrowed rows", |s| s.contains(" of ") && s.contains("rows ·") && s.contains("store"));
+    let count = |s: &str| {
+        s.lines().find(|l| l.contains("rows ·")).and_then(|l| l.split("rows ·").next()).map(|l| l.trim().rsplit("  ").next().unwrap_or("").to_owned())
+    };
+    let before = count(&narrowed);
+    screen.keys(&["Down"]);
+    screen.keys(&["Enter"]);
+    screen.wait("a row on the desk", |s| s.contains("band"));
+    screen.keys(&["F3"]);
+    let back = screen.wait("the same answers", |s| s.contains("who uses Wheel") && s.contains("rows ·"));
+    assert_eq!(count(&back), before, "{back}");
+    quit(&screen);
+    drop(screen);
+    let screen = again(home.path());
+    screen.keys(&["F3"]);
+    let later = screen.wait("the same answers after a restart", |s| s.contains("who uses Wheel") && s.contains("rows ·"));
+    assert_eq!(count(&later), before, "{later}");
+    screen.keys(&["F2"]);
+    screen.wait("the place one read", |s| s.contains("band") && s.contains("here "));
+}
+
+#[test]
+fn gaps_one_after_the_other() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 140, 40, "");
+    screen.keys(&["F9"]);
+    let shown = screen.wait("gaps with what they mean", |s| s.contains("import not found") && s.contains("Nothing among the roots"));
+    assert!(shown.lines().any(|l| l.trim_start().starts_with("gaps ")), "{shown}");
+    screen.keys(&["Enter"]);
+    let first = screen.wait("the first on the desk", |s| s.contains("band"));
+    screen.keys(&[">"]);
+    screen.wait("the next", |s| track(s).last() != track(&first).last() && s.contains("band"));
+    screen.keys(&["<"]);
+    screen.wait("the first again", |s| track(s).last() == track(&first).last());
+}
