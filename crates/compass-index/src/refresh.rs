@@ -64,6 +64,8 @@ pub struct Outcome {
     pub rebuilt: Option<OpenError>,
     /// Whose links what changed reaches.
     pub reach: Reach,
+    /// Were facts of other files loaded only where linking asked for them?
+    pub by_need: bool,
     /// What was planned, for [`Request::touched`].
     pub plan: Arc<Plan>,
 }
@@ -162,21 +164,21 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.depot_files = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
-        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), plan });
+        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), by_need: true, plan });
     }
     let changes = std::mem::take(&mut read.changes);
     let before = current.as_ref().map(|(number, overview)| part::Before { number: *number, overview, changed: &changes });
     let order = part::Order { request, plan: &plan, threads, cancel, progress };
-    let finish = |mut done: Summary, mut seconds: Seconds, reach| {
+    let finish = |mut done: Summary, mut seconds: Seconds, reach, by_need| {
         (seconds.link, seconds.write, seconds.total) = (done.seconds.link, done.seconds.write, total.elapsed().as_secs_f64());
         (done.seconds, done.refreshed_files) = (seconds, changed);
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, plan: plan.clone() }
+        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, plan: plan.clone() }
     };
     if let Some(before) = &before
         && let Some((done, reach)) = few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)?
     {
-        return Ok(finish(done, seconds, reach));
+        return Ok(finish(done, seconds, reach, true));
     }
     let loading = Instant::now();
     reading::load_rest(&job, &mut draft.overview.files, &mut read, &mut writer, sources, cancel, progress)?;
@@ -190,7 +192,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         && part::is_small(files, before.overview)
     {
         let done = part::link(&mut writer, before, files, &mut draft.overview, inputs, None, &order)?;
-        return Ok(finish(done, seconds, reach));
+        return Ok(finish(done, seconds, reach, false));
     }
     let linking = Instant::now();
     let base = writer.begin()?;
@@ -224,7 +226,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let mut summary = draft.overview.summary;
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, plan })
+    Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, by_need: false, plan })
 }
 
 /// The index before the run.

@@ -1,6 +1,7 @@
 //! Indexing, refreshing and what survives.
 
 mod cfamily;
+mod few;
 mod moves;
 mod passes;
 mod reach;

@@ -1,0 +1,163 @@
+//! Refreshes that load no more than they ask for, and plans without a walk.
+
+use compass_facts::Cancel;
+use compass_index::plan::{Options, Plan};
+use compass_index::refresh::{Outcome, Reach, Request, run};
+use compass_index::{DiskSources, Index, Silent};
+use rstest::rstest;
+use std::path::PathBuf;
+use std::sync::Arc;
+use testkit::Project;
+
+fn refreshed(project: &Project, touched: Option<(Arc<Plan>, Vec<PathBuf>)>) -> Outcome {
+    let options = Options { roots: vec![project.root()], ..Options::default() };
+    let request = Request { options, index: project.index(), threads: 2, touched, ..Request::default() };
+    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
+}
+
+/// Every link of the index in words: place of the use, names and places of the targets, certainty.
+fn links(project: &Project) -> Vec<String> {
+    let index = Index::open(&project.index()).expect("an index");
+    let mut out = Vec::new();
+    for file in index.files() {
+        let (facts, links) = (index.facts(file.id).expect("facts"), index.links(file.id).expect("links"));
+        for (usage, link) in links.iter() {
+            let u = facts.facts.usage(usage);
+            let target = |symbol: &compass_index::SymbolId| match index.definition(*symbol).expect("read") {
+                Some((f, d)) => format!("{}:{}@{}", index.path_of(symbol.file), f.facts.def_name(d), f.facts.def(d).name_span.start),
+                None => index.path_of(symbol.file),
+            };
+            let targets: Vec<String> = link.targets.iter().map(target).collect();
+            out.push(format!("{}:{} {} -> {} {:?}", file.path, u.span.start, facts.facts.name(u.name), targets.join(", "), link.certainty));
+        }
+        out.extend(links.unlinked.iter().map(|(usage, cause)| format!("{}:{} {cause:?}", file.path, facts.facts.usage(*usage).span.start)));
+    }
+    out.sort();
+    out
+}
+
+const RACK_H: &str = "#ifndef RACK_H\n#define RACK_H\nstruct wheel { int id; struct rack *in; };\nstruct rack { struct wheel wheels[8]; int (*turn)(struct rack *, int); };\n#define LIMIT 8\n#ifdef WITH_SALT\n#define SALT(x) ((x) * 2)\n#else\n#define SALT(x) (x)\n#endif\nint rack_turn(struct rack *r, int by);\nstatic inline int twice(int n) { return 2 * n; }\n#endif\n";
+const RACK_C: &str = "#include \"rack.h\"\nstatic int spin(struct wheel *w, int by) { return w->id + SALT(by); }\nint rack_turn(struct rack *r, int by)\n{\n\tfor (int i = 0; i < LIMIT; i++)\n\t\tspin(&r->wheels[i], twice(by));\n\treturn r->turn ? r->turn(r, by) : 0;\n}\n";
+const MAIN_C: &str = "#include \"rack.h\"\n#include \"missing.h\"\nstatic int spin(void) { return 1; }\nint main(void)\n{\n\tstruct rack r = { .turn = rack_turn };\n\treturn rack_turn(&r, spin()) + r.wheels[0].in->wheels[1].id + unknown(LIMIT);\n}\n";
+
+fn caves() -> Project {
+    Project::with(&[
+        ("rack.h", RACK_H),
+        ("rack.c", RACK_C),
+        ("main.c", MAIN_C),
+        ("other/spin.c", "int spin(int a, int b) { return a + b; }\nint id;\nint LIMITS = 3;\n"),
+        ("tools/report.py", "import os\n\ndef total(n):\n    return os.path.join(n)\n"),
+        ("tools/box.cpp", "namespace box { struct Lid { int wide; int open() { return wide; } }; }\nint use() { box::Lid l; return l.open(); }\n"),
+    ])
+}
+
+#[rstest]
+#[case::a_body("rack.c", &RACK_C.replace("+ SALT(by)", "+ 2 * SALT(by) + LIMITS"), true)]
+#[case::lines_above("rack.c", &format!("/* moved */\n\n{RACK_C}"), true)]
+#[case::a_new_function("rack.c", &format!("{RACK_C}int unknown(int n) {{ return n; }}\n"), true)]
+#[case::a_function_less("rack.c", "#include \"rack.h\"\n", true)]
+#[case::a_field_more("rack.h", &RACK_H.replace("int id;", "int id; int salt;"), true)]
+#[case::a_field_of_another_type("rack.h", &RACK_H.replace("struct rack *in;", "struct wheel *in;"), true)]
+#[case::a_field_less("rack.h", &RACK_H.replace("int id; ", ""), true)]
+#[case::a_macro_of_another_value("rack.h", &RACK_H.replace("LIMIT 8", "LIMIT 9"), true)]
+#[case::a_macro_less("rack.h", &RACK_H.replace("#define LIMIT 8\n", ""), true)]
+#[case::a_branch_less("rack.h", &RACK_H.replace("#ifdef WITH_SALT\n#define SALT(x) ((x) * 2)\n#else\n", "").replace("(x)\n#endif\nint", "(x)\nint"), true)]
+#[case::an_include_less("main.c", &MAIN_C.replace("#include \"rack.h\"\n", ""), true)]
+#[case::an_include_more("rack.c", &format!("#include \"other/spin.c\"\n{RACK_C}"), true)]
+#[case::something_not_static_any_more("rack.c", &RACK_C.replace("static int spin", "int spin"), true)]
+#[case::python("tools/report.py", "def total(n):\n    return n\n", false)]
+#[case::cpp("tools/box.cpp", "namespace box { struct Lid { long wide; }; }\n", false)]
+#[case::a_name_that_another_language_looks_for("rack.c", &format!("{RACK_C}int wide(void);\n"), false)]
+fn what_is_linked_by_need_is_what_a_full_index_says(#[case] path: &str, #[case] text: &str, #[case] by_need: bool) {
+    let project = caves();
+    assert!(!refreshed(&project, None).by_need, "the first time there is nothing to take from");
+    project.write(path, text);
+    let outcome = refreshed(&project, None);
+    assert_eq!(outcome.by_need, by_need, "{:?}", outcome.reach);
+    let after = links(&project);
+    // Once more from there: what was written can be taken from, too.
+    project.write("main.c", &MAIN_C.replace("return rack_turn", "return twice(1) + rack_turn"));
+    refreshed(&project, None);
+    let twice = links(&project);
+    let fresh = Project::new();
+    for (name, _) in [("rack.h", ""), ("rack.c", ""), ("main.c", ""), ("other/spin.c", ""), ("tools/report.py", ""), ("tools/box.cpp", "")] {
+        fresh.write(name, &std::fs::read_to_string(project.root().join(name)).expect("text"));
+    }
+    refreshed(&fresh, None);
+    assert_eq!(twice, links(&fresh));
+    if path != "main.c" {
+        fresh.write("main.c", MAIN_C);
+    } else {
+        fresh.write("main.c", text);
+    }
+    refreshed(&fresh, None);
+    assert_eq!(after, links(&fresh));
+}
+
+#[test]
+fn a_file_that_is_written_many_times_keeps_being_found() {
+    let project = caves();
+    refreshed(&project, None);
+    for round in 0..12 {
+        let extra: String = (0..=round).map(|n| format!("int turned_{n}(int a) {{ return a + {round}; }}\n")).collect();
+        // Old ones move, new ones come first: numbers and places drift apart.
+        let text = if round % 2 == 0 { format!("{extra}{RACK_C}") } else { format!("{RACK_C}{extra}") };
+        project.write("rack.c", &text);
+        let outcome = refreshed(&project, None);
+        assert!(outcome.by_need && matches!(outcome.reach, Reach::Files(_)), "{round}");
+        let index = Index::open(&project.index()).expect("an index");
+        for n in 0..=round {
+            assert_eq!(index.named(&format!("turned_{n}")).expect("names").len(), 1, "{round} {n}");
+        }
+    }
+}
+
+fn planned(project: &Project) -> Plan {
+    Plan::make(&Options { roots: vec![project.root()], ..Options::default() }, &Cancel::new(), &|_| {}).expect("a plan")
+}
+
+/// What may happen to a tree between two plans.
+type Happens = fn(&Project) -> Vec<&'static str>;
+
+#[rstest]
+#[case::a_file_written(|p: &Project| { p.write("rack.c", "int longer_than_before(void) { return 12345; }\n"); vec!["rack.c"] }, true)]
+#[case::two_files(|p: &Project| { p.write("rack.c", "int a;\n"); p.write("tools/report.py", "x = 1\n"); vec!["rack.c", "tools/report.py"] }, true)]
+#[case::saved_by_renaming(|p: &Project| { p.write("rack.c.tmp", "int b;\n"); std::fs::rename(p.root().join("rack.c.tmp"), p.root().join("rack.c")).expect("renamed"); vec!["rack.c.tmp", "rack.c"] }, true)]
+#[case::what_editors_leave(|p: &Project| { p.write(".rack.c.swp", "x"); p.write("rack.c~", "x"); vec![".rack.c.swp", "rack.c~"] }, true)]
+#[case::something_came_and_went(|_: &Project| vec!["4913"], true)]
+#[case::a_folder_itself(|_: &Project| vec!["other"], true)]
+#[case::a_new_file(|p: &Project| { p.write("new.c", "int n;\n"); vec!["new.c"] }, false)]
+#[case::a_new_folder(|p: &Project| { p.write("fresh/new.c", "int n;\n"); vec!["fresh"] }, false)]
+#[case::a_file_gone(|p: &Project| { p.remove("rack.c"); vec!["rack.c"] }, false)]
+#[case::a_folder_gone(|p: &Project| { std::fs::remove_dir_all(p.root().join("other")).expect("gone"); vec!["other"] }, false)]
+#[case::a_manifest(|p: &Project| { p.write("package.json", "{\"name\":\"x\"}"); vec!["package.json"] }, false)]
+#[case::an_ignore_file(|p: &Project| { p.write(".gitignore", "*.py\n"); vec![".gitignore"] }, false)]
+#[case::a_setting(|p: &Project| { p.write("amber-compass.toml", "exclude = []\n"); vec!["amber-compass.toml"] }, false)]
+#[case::a_header_that_is_cpp_now(|p: &Project| { p.write("rack.h", "#pragma once\nnamespace rack { template <class T> class Box { public: T t; }; }\n"); vec!["rack.h"] }, false)]
+fn a_plan_without_a_walk_is_what_a_walk_gives(#[case] happens: Happens, #[case] without: bool) {
+    let project = caves();
+    let before = planned(&project);
+    let paths: Vec<PathBuf> = happens(&project).into_iter().map(|p| before.roots[0].join(p)).collect();
+    let touched = before.touched(&paths);
+    assert_eq!(touched.is_some(), without);
+    if let Some(plan) = touched {
+        let walked = planned(&project);
+        assert_eq!(plan.files, walked.files);
+        assert_eq!(plan.units, walked.units);
+    }
+}
+
+#[test]
+fn a_run_told_what_was_touched_reads_that() {
+    let project = caves();
+    let plan = refreshed(&project, None).plan;
+    project.write("rack.c", &format!("{RACK_C}int turned_now;\n"));
+    let full = plan.roots[0].join("rack.c");
+    let outcome = refreshed(&project, Some((plan.clone(), vec![full])));
+    assert_eq!((outcome.summary.refreshed_files, outcome.by_need), (1, true));
+    assert_eq!(Index::open(&project.index()).expect("an index").named("turned_now").expect("names").len(), 1);
+    // A new file needs a walk, and gets one.
+    project.write("new.c", "int newly_made;\n");
+    let outcome = refreshed(&project, Some((outcome.plan, vec![plan.roots[0].join("new.c")])));
+    assert_eq!(outcome.summary.files, 7);
+}
