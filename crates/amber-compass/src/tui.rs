@@ -14,6 +14,7 @@ mod view;
 mod watch;
 
 pub use app::{Start, run};
+pub use state::Spot;
 
 #[cfg(test)]
 mod tests;

@@ -176,7 +176,9 @@ fn gaps_one_after_the_other() {
     let home = tempfile::tempdir().expect("a temporary folder");
     let screen = open(home.path(), 140, 40, "");
     screen.keys(&["F9"]);
-    let shown = screen.wait("gaps with what they mean", |s| s.contains("import not found") && s.contains("Nothing among the roots"));
+    screen.wait("gaps, what hides code first", |s| s.contains("import not found") && !s.contains("Nothing among the roots"));
+    screen.keys(&["End"]);
+    let shown = screen.wait("what an import that nobody answers means", |s| s.contains("Nothing among the roots"));
     assert!(shown.lines().any(|l| l.trim_start().starts_with("gaps ")), "{shown}");
     screen.keys(&["Enter"]);
     let first = screen.wait("the first on the desk", |s| s.contains("band"));

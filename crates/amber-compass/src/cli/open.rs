@@ -3,7 +3,7 @@
 use super::Failure;
 use super::args::DepsArg;
 use crate::places;
-use crate::tui;
+use crate::tui::{self, Spot};
 use compass_index::Index;
 use compass_index::plan::{Options, find_root};
 use compass_index::refresh::Request;
@@ -14,7 +14,7 @@ use std::process::ExitCode;
 /// Opens `path`, or the root around the current folder.
 pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
     let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
-    let given = path.map_or_else(|| here.clone(), Path::to_owned);
+    let (given, spot) = path.map_or_else(|| (here.clone(), (1, 1)), place);
     let full = given.canonicalize().map_err(|e| Failure::user(format!("{}: {e}", given.display())).hint("see amber-compass --help"))?;
     let (root, file) = match (path, full.is_file()) {
         (_, true) => {
@@ -25,7 +25,19 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Op
         (Some(_), false) => (full, None),
         (None, false) => (places::root_for(&full), None),
     };
-    open(&root, file, index, deps, depot)
+    open(&root, file.map(|path| Spot { path, line: spot.0, column: spot.1 }), index, deps, depot)
+}
+
+/// A path, and the line and column that may stand behind it: `src/rack.c:40`, `src/rack.c:40:7`. A file that is really called so is that
+/// file.
+fn place(path: &Path) -> (PathBuf, (u32, u32)) {
+    let number = |text: &str| text.parse::<u32>().ok().filter(|n| *n > 0);
+    let split = |text: &str| text.rsplit_once(':').and_then(|(front, end)| Some((front.to_owned(), number(end)?)));
+    let Some((front, last)) = path.to_str().filter(|_| !path.exists()).and_then(split) else { return (path.to_owned(), (1, 1)) };
+    match split(&front) {
+        Some((file, line)) if !Path::new(&front).exists() => (PathBuf::from(file), (line, last)),
+        _ => (PathBuf::from(front), (last, 1)),
+    }
 }
 
 /// The root a file belongs to: that of the index asked for, if it holds the file; the nearest that is indexed; the one its
@@ -40,7 +52,7 @@ fn root_of_file(file: &Path, index: Option<&Path>) -> PathBuf {
 }
 
 /// Opens the interface on a root.
-pub fn open(root: &Path, file: Option<String>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
+pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
     if !std::io::stdout().is_terminal() {
         return Err(Failure::user("the full-screen interface needs a terminal").hint("amber-compass ask … answers on standard output"));
     }
@@ -65,6 +77,24 @@ mod tests {
     use compass_facts::Cancel;
     use compass_index::plan::Deps;
     use compass_index::{DiskSources, Silent};
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::plain("a.c", "a.c", (1, 1))]
+    #[case::with_a_line("a.c:40", "a.c", (40, 1))]
+    #[case::with_a_column("a.c:40:7", "a.c", (40, 7))]
+    #[case::really_called_so("b.c:3", "b.c:3", (1, 1))]
+    #[case::really_called_so_with_a_line("b.c:3:9", "b.c:3", (9, 1))]
+    #[case::no_number("a.c:x", "a.c:x", (1, 1))]
+    #[case::nothing_there("none.c:4", "none.c", (4, 1))]
+    #[case::no_line("a.c:0", "a.c:0", (1, 1))]
+    fn a_place_is_a_path_with_line_and_column(#[case] given: &str, #[case] path: &str, #[case] spot: (u32, u32)) {
+        let folder = tempfile::tempdir().expect("a folder");
+        for name in ["a.c", "b.c:3"] {
+            std::fs::write(folder.path().join(name), "int turn;\n").expect("a file");
+        }
+        assert_eq!(place(&folder.path().join(given)), (folder.path().join(path), spot));
+    }
 
     #[test]
     fn a_file_belongs_to_the_root_of_the_index_that_holds_it() {

@@ -23,7 +23,7 @@ pub struct Start {
     /// What to index.
     pub request: Request,
     /// A file to open, as the index will show it.
-    pub file: Option<String>,
+    pub file: Option<Spot>,
 }
 
 /// What works beside the loop.
@@ -46,7 +46,7 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let mut state = State::new(start.name, size, Theme::from_environment());
     let index = start.request.index.clone();
     state.request = Some(Box::new(start.request));
-    state.pending = start.file.map(|path| Spot { path, line: 1, column: 1 });
+    state.pending = start.file;
     let book = state.request.as_ref().and_then(|r| r.options.roots.first()).map(|root| crate::logbook::path_for(root));
     if let Some(path) = &book {
         let loaded = crate::logbook::load(path);
@@ -160,6 +160,10 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                     state.complain(format!("the logbook could not be written: {e}"));
                 }
             }
+            Effect::Copy(text) => match crossterm::execute!(std::io::stdout(), crossterm::clipboard::CopyToClipboard::to_clipboard_from(&text)) {
+                Ok(()) => state.say(format!("copied: {text}")),
+                Err(e) => state.complain(format!("it could not be copied: {e}")),
+            },
             Effect::ListKept => state.logbook.kept = crate::kept::list(&crate::kept::folder(), &state.name),
             Effect::Keep(name, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, &text) {
                 Ok(path) => state.say(format!("kept in {}", path.display())),

@@ -49,6 +49,8 @@ pub enum Effect {
     Keep(String, String),
     /// Write the logbook.
     SaveLogbook(Box<crate::logbook::Logbook>),
+    /// Put a text on the clipboard of the terminal.
+    Copy(String),
     /// See which chains were kept.
     ListKept,
     /// Add a root, or take one out, and bring the index up to date.

@@ -18,7 +18,7 @@ pub struct GapsPane {
 }
 
 impl GapsPane {
-    /// Takes what was found: causes side by side, the commonest first.
+    /// Takes what was found: causes side by side, the commonest first, imports last.
     pub fn take(&mut self, found: Answers) {
         let before = self.current().map(|a| (a.path.clone(), a.line));
         self.total = found.total;
@@ -28,7 +28,8 @@ impl GapsPane {
         self.rows.dedup_by(|a, b| (&a.path, a.line, cause(a)) == (&b.path, b.line, cause(b)));
         let mut counts = std::collections::BTreeMap::<String, usize>::new();
         self.rows.iter().for_each(|a| *counts.entry(cause(a).to_owned()).or_default() += 1);
-        self.rows.sort_by_key(|a| (std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned()));
+        // Imports of what nobody has here are many and mostly harmless: what hides code stands before them.
+        self.rows.sort_by_key(|a| (cause(a) == "import_not_found", std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned()));
         let again = self.rows.iter().position(|a| before.as_ref().is_some_and(|(p, l)| (p, *l) == (&a.path, a.line)));
         self.selected = again.unwrap_or(0);
         self.loaded = true;

@@ -18,6 +18,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     match action {
         Action::Glance => super::glance::begin(state, effects),
         Action::Mark => super::logbook::begin_mark(state),
+        Action::CopyPlace if state.desk.page.is_some() => effects.push(Effect::Copy(format!("{}:{}", state.desk.spot.path, state.desk.spot.line))),
         Action::OtherSide => other_side(state, effects),
         Action::Up => step_lines(state, -1, effects),
         Action::Down => step_lines(state, 1, effects),
@@ -247,6 +248,8 @@ pub fn open(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
         arrive(state, to, effects);
         return;
     }
+    // What was unfolded beside the code belongs to the file one leaves.
+    state.unfold.panel = false;
     state.desk.loading = Some(to.clone());
     start(state, Job::Page(to), effects);
 }

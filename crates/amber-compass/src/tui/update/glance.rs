@@ -18,6 +18,8 @@ pub fn begin(state: &mut State, effects: &mut Vec<Effect>) {
         Some(look) => (look.page.as_ref(), look.spot.clone()),
         None => (state.desk.page.as_ref(), state.desk.spot.clone()),
     };
+    // One thing at a time in the place of the bearings.
+    state.unfold.panel = false;
     if page.is_none_or(|p| p.word_at(spot.line, spot.column).is_none()) {
         return state.say("no name stands here");
     }
