@@ -105,13 +105,12 @@ impl Reader {
         }
         // The file is opened by SQLite alone: closing any other handle on it would give up the locks that all connections of this
         // process have, and another program could then take the log away under them.
-        let damaged = |e: rusqlite::Error| OpenError::Damaged(Box::new(e));
         let connection = Connection::open_with_flags(path, OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_NO_MUTEX).map_err(closed)?;
-        let found = schema::version(&connection).map_err(damaged)?;
+        let found = schema::version(&connection).map_err(closed)?;
         if found != schema::SCHEMA_VERSION {
             return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION });
         }
-        schema::configure(&connection).map_err(damaged)?;
+        schema::configure(&connection).map_err(closed)?;
         Ok(Reader { connection })
     }
 
@@ -261,9 +260,11 @@ impl Reader {
 
 /// What cannot be opened may be well all the same.
 fn closed(error: rusqlite::Error) -> OpenError {
-    use rusqlite::ErrorCode::{CannotOpen, PermissionDenied};
+    use rusqlite::ErrorCode::{CannotOpen, DatabaseBusy, DatabaseLocked, PermissionDenied};
     match error.sqlite_error_code() {
         Some(CannotOpen | PermissionDenied) => OpenError::Io(std::io::Error::new(std::io::ErrorKind::PermissionDenied, error)),
+        // Once it is made a writer never keeps readers out: this is the moment of its making.
+        Some(DatabaseBusy | DatabaseLocked) => OpenError::Io(std::io::Error::new(std::io::ErrorKind::WouldBlock, "another program is just making it")),
         _ => OpenError::Damaged(Box::new(error)),
     }
 }

@@ -161,3 +161,14 @@ fn a_run_told_what_was_touched_reads_that() {
     let outcome = refreshed(&project, Some((outcome.plan, vec![plan.roots[0].join("new.c")])));
     assert_eq!(outcome.summary.files, 7);
 }
+
+#[test]
+fn an_index_that_is_just_being_made_is_neither_damaged_nor_busy() {
+    let folder = tempfile::tempdir().expect("a folder");
+    let path = folder.path().join("index.sqlite");
+    let making = rusqlite::Connection::open(&path).expect("a file");
+    making.execute_batch("BEGIN EXCLUSIVE; CREATE TABLE meta (key TEXT)").expect("locked");
+    let Err(error) = Index::open(&path) else { panic!("there is nothing to open yet") };
+    let text = format!("{error} {:?}", std::error::Error::source(&error).map(ToString::to_string));
+    assert!(text.contains("just making it") && !text.contains("locked") && !text.contains("damaged"), "{text}");
+}
