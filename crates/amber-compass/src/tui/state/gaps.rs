@@ -29,7 +29,12 @@ impl GapsPane {
         let mut counts = std::collections::BTreeMap::<String, usize>::new();
         self.rows.iter().for_each(|a| *counts.entry(cause(a).to_owned()).or_default() += 1);
         // Imports of what nobody has here are many and mostly harmless: what hides code stands before them.
-        self.rows.sort_by_key(|a| (cause(a) == "import_not_found", std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned()));
+        let rank = |a: &Answer| match cause(a) {
+            "import_not_found" => 2,
+            "http" | "sql" | "native" | "encoding" => 1,
+            _ => 0,
+        };
+        self.rows.sort_by_key(|a| (rank(a), std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned()));
         let again = self.rows.iter().position(|a| before.as_ref().is_some_and(|(p, l)| (p, *l) == (&a.path, a.line)));
         self.selected = again.unwrap_or(0);
         self.loaded = true;

@@ -16,7 +16,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     };
     put_line(buffer, parts.head, vec![(head, theme.strong)]);
     if let Some(current) = state.gaps.current() {
-        put(buffer, parts.notes, &format!(" {}", explanation(cause(current))), theme.comment);
+        let why = current.evidence.first().map_or_else(String::new, |e| format!("  {}", e.text));
+        put(buffer, parts.notes, &format!(" {}{why}", explanation(cause(current))), theme.comment);
     }
     let top = layout::gaps_top(state);
     for (n, answer) in state.gaps.rows.iter().enumerate().skip(top).take(parts.rows.height as usize) {
@@ -45,13 +46,13 @@ pub fn explanation(cause: &str) -> &'static str {
     match cause {
         "syntax" => "The reader did not understand this stretch: what is defined or used in it is missing from answers.",
         "import_not_found" => "Nothing among the roots and packages answers to this: add a root (F7, a), follow packages (--deps), or set include folders.",
-        "macro" => "What a macro makes here is not known: names in it are found by their text alone.",
         "too_deep" => "Nested deeper than is read.",
         "too_large" => "Larger than files that are read whole; it can be searched as text.",
         "binary" => "Not text.",
         "unreadable" => "The file could not be opened.",
-        "encoding" => "Bytes that are no text in any known encoding.",
-        "no_route" | "no_request" | "no_export" | "no_table" => "One side of a crossing: nothing among the roots answers to it, or asks for it.",
+        "encoding" => "The text is in another encoding than UTF-8: characters may be wrong.",
+        "time_limit" => "Reading took longer than it may: what stands here is missing from answers.",
+        "http" | "sql" | "native" => "One side of a crossing without the other: nothing among the roots answers to it, or asks for it.",
         _ => "Answers may lack what stands here.",
     }
 }
@@ -61,4 +62,19 @@ pub fn row_at(state: &State, at: Position) -> Option<usize> {
     let area = layout::gaps(state).rows;
     let row = layout::gaps_top(state) + usize::from(at.y.checked_sub(area.y)?);
     (area.contains(at) && row < state.gaps.rows.len()).then_some(row)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::explanation;
+    use compass_facts::GapCause;
+
+    #[test]
+    fn every_cause_has_words_of_its_own() {
+        let unknown = explanation("something else");
+        let crossings = ["http", "sql", "native"];
+        for word in GapCause::ALL.iter().map(|c| c.word()).chain(crossings) {
+            assert_ne!(explanation(word), unknown, "{word}");
+        }
+    }
 }
