@@ -31,6 +31,8 @@ pub struct AskLine {
     pub caret: usize,
     /// Symbols that match, while jumping.
     pub rows: Vec<Answer>,
+    /// Are symbols being looked for that are not there yet?
+    pub looking: bool,
     /// Selected among them.
     pub selected: usize,
     /// Questions asked before, latest last.

@@ -134,8 +134,10 @@ fn typed(state: &mut State, effects: &mut Vec<Effect>) {
     state.ask.selected = 0;
     if state.ask.text.trim().is_empty() {
         state.ask.rows.clear();
+        state.ask.looking = false;
     } else {
         let text = state.ask.text.clone();
+        state.ask.looking = true;
         start(state, Job::Jump(text), effects);
     }
 }

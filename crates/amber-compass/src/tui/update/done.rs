@@ -39,6 +39,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Answers(question, found) => answered(state, &question, found, effects),
         Outcome::Jump(Ok(found)) => {
             state.ask.rows = found.answers;
+            state.ask.looking = false;
             state.ask.selected = 0;
         }
         Outcome::Jump(Err(why)) => state.complain(why),

@@ -91,7 +91,13 @@ pub fn jump_rows(state: &State, buffer: &mut Buffer) {
     super::clear(buffer, area, theme.plain);
     let area = Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area };
     let count = state.ask.rows.len();
-    let head = if state.ask.text.trim().is_empty() { "fragments or initials of a name".to_owned() } else { format!("{count} symbols") };
+    let head = if state.ask.text.trim().is_empty() {
+        "fragments or initials of a name".to_owned()
+    } else if state.ask.looking && count == 0 {
+        "looking …".to_owned()
+    } else {
+        format!("{count} symbols")
+    };
     put(buffer, row(area, 0), &head, theme.dim);
     let visible = (area.height as usize).saturating_sub(1) / 2;
     let top = state.ask.selected.saturating_sub(visible.saturating_sub(1));

@@ -10,7 +10,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     let parts = layout::gaps(state);
     let more = if state.gaps.cut_short { ", the first of them are listed" } else { "" };
     let head = match (state.gaps.loaded, state.gaps.total) {
-        (false, _) => " gaps  …".to_owned(),
+        (false, _) => " gaps  looking through all files …".to_owned(),
         (true, 0) => " gaps  none: all that was found could be read and linked".to_owned(),
         (true, total) => format!(" gaps  {total}{more}"),
     };
