@@ -282,6 +282,21 @@ impl Index {
         Ok(found)
     }
 
+    /// What other files may ask for of a file (its gaps and imports are part of that), and its links: for looking through all files
+    /// once. Nothing of it is kept.
+    ///
+    /// # Errors
+    /// As [`Index::facts`] and [`Index::links`].
+    pub fn in_passing(&self, id: FileId) -> Result<(compass_facts::Facts, FileLinks), IndexError> {
+        let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
+        let (facts, links) = {
+            let reader = self.reader();
+            (reader.facts(id, row.hash)?, reader.links(&self.runs, id)?)
+        };
+        let facts = facts.map_or_else(|| Ok(Default::default()), |f| f.unpack_outer())?.0;
+        Ok((facts, links.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?))
+    }
+
     /// Some uses of a file, sorted, for rows of very many files whose facts nobody asks for otherwise; with their links where
     /// they are going to be shown. `None` where the whole facts are known already or have to be.
     ///

@@ -166,20 +166,20 @@ impl Engine {
 
     /// `gaps`: what could not be read, and imports nobody found, by file.
     pub(super) fn gaps(&self) -> Result<Found, AnswerError> {
-        let mut found = Found::default();
-        for file in self.index.files() {
-            let facts = self.index.facts(file.id)?;
-            let links = self.index.links(file.id)?;
-            let mut rows: Vec<Raw> = facts.facts.gaps.iter().map(|g| gap_row(file.id, g.cause, g.span)).collect();
-            for (import, _) in &links.absent {
-                let span = facts.facts.import(ImportId(*import)).name_span;
-                rows.push(gap_row(file.id, GapCause::ImportNotFound, span));
-            }
-            rows.extend(links.loose.iter().enumerate().map(|(n, l)| Raw { about: About::Loose(n as u32), ..Raw::line(file.id, l.at) }));
-            rows.sort_by_key(|r| r.marks.span);
-            found.rows.extend(rows);
+        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).collect();
+        let rows = super::side_by_side::each(&files, &|file| self.gaps_of(*file))?;
+        Ok(Found { rows: rows.into_iter().flatten().collect(), ..Found::default() })
+    }
+
+    fn gaps_of(&self, file: FileId) -> Result<Vec<Raw>, AnswerError> {
+        let (facts, links) = self.index.in_passing(file)?;
+        let mut rows: Vec<Raw> = facts.gaps.iter().map(|g| gap_row(file, g.cause, g.span)).collect();
+        for (import, _) in &links.absent {
+            rows.push(gap_row(file, GapCause::ImportNotFound, facts.import(ImportId(*import)).name_span));
         }
-        Ok(found)
+        rows.extend(links.loose.iter().enumerate().map(|(n, l)| Raw { about: About::Loose(n as u32), ..Raw::line(file, l.at) }));
+        rows.sort_by_key(|r| r.marks.span);
+        Ok(rows)
     }
 }
 
