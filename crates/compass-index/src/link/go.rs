@@ -75,8 +75,23 @@ impl Evaluator<'_, '_> {
         let certainty = if here > 1 || here == 0 && found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
         if here > 0 {
             found.truncate(here);
+        } else {
+            // Alternatives by the version of the language, none of which the newest takes: the newest of them comes last by name.
+            found.sort_by_key(|s| std::cmp::Reverse(&world.files[s.file as usize].path));
         }
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, certainty)).collect(), cause: Cause::NoDefinition }
+    }
+
+    /// Of a method that several files define for one type the one of the usual system; where there is none, the newest first.
+    pub(super) fn keep_usual(&self, found: &mut Lookup) {
+        let world = self.world;
+        let is_here = |h: &super::ty::Hit| matches!(h.entity, Entity::Sym(s) if !is_elsewhere(world, s));
+        if found.hits.iter().any(is_here) {
+            found.hits.retain(is_here);
+        } else {
+            let path = |h: &super::ty::Hit| if let Entity::Sym(s) = h.entity { Some(&world.files[s.file as usize].path) } else { None };
+            found.hits.sort_by(|a, b| path(b).cmp(&path(a)));
+        }
     }
 
     /// A name of the package a file belongs to, as others see it.

@@ -168,6 +168,9 @@ impl Evaluator<'_, '_> {
         for (file, scope) in extensions.inherent.get(&(sym, name)).into_iter().flatten() {
             self.add_members(sym, *file, *scope, name, &mut out);
         }
+        if out.hits.len() > 1 && self.world.language(sym.file) == compass_facts::Language::Go {
+            self.keep_usual(&mut out);
+        }
         if !out.is_empty() {
             return out;
         }

@@ -347,3 +347,18 @@ fn uses_inside_a_function_stand_among_very_many(crowd: Project) {
     crowd.write("zz/inner.py", "def outer():\n    def turn(): pass\n    turn()\n    turn()\n");
     assert_eq!(ask(&engine(&crowd), "who calls turn").total, 483);
 }
+
+/// One of several files of a package is compiled: by the system, or by the version of the language.
+#[rstest]
+#[case::by_the_system("where is rack.go:6:4", &["rack_other.go:5"])]
+#[case::by_the_version_the_newest_first("where is rack.go:7:2", &["rack_go119_test.go:5", "rack_go117_test.go:5"])]
+fn alternatives_of_go_are_the_usual_one_or_the_newest_first(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        ("rack.go", "package rack\n\ntype Rack struct{}\n\nfunc run(r *Rack) {\n\tr.Turn()\n\twash()\n}\n"),
+        ("rack_js.go", "package rack\n\n// Turn turns.\n\nfunc (r *Rack) Turn() {}\n"),
+        ("rack_other.go", "//go:build !js\n\npackage rack\n\nfunc (r *Rack) Turn() {}\n"),
+        ("rack_go117_test.go", "//go:build go1.17 && !go1.18\n\npackage rack\n\nfunc wash() {}\n"),
+        ("rack_go119_test.go", "//go:build go1.19 && !go1.20\n\npackage rack\n\nfunc wash() {}\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), question)), wanted);
+}
