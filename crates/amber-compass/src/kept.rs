@@ -51,6 +51,17 @@ mod tests {
     use super::*;
 
     #[test]
+    fn what_was_kept_of_a_code_base_is_listed() {
+        let folder = tempfile::tempdir().expect("a folder");
+        assert!(list(&folder.path().join("none"), "larder").is_empty());
+        for (base, name) in [("larder", "who calls turn"), ("larder", "logbook"), ("board", "other")] {
+            keep(folder.path(), base, name, "text").expect("kept");
+        }
+        let names: Vec<String> = list(folder.path(), "larder").into_iter().map(|k| k.0).collect();
+        assert_eq!(names, ["logbook", "who calls turn"]);
+    }
+
+    #[test]
     fn a_second_chain_of_that_name_does_not_replace_the_first() {
         let folder = tempfile::tempdir().expect("a folder");
         let first = keep(folder.path(), "larder", "how does a/b reach \"c\"", "one").expect("kept");

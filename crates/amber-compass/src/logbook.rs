@@ -7,20 +7,24 @@
 //!
 //! # Guarantees
 //! One JSON file a code base in the data folder, written beside itself and renamed. A file of an older version is taken over; one of a
-//! newer version is shown and never written; a damaged one is set aside under another name, never deleted.
+//! newer version is shown and never written; a damaged one is set aside under another name, never deleted. Two programs may have it
+//! open: neither takes out what the other put in.
 
 mod anchor;
 mod export;
 mod file;
+mod keeper;
 #[cfg(test)]
 mod tests;
 mod trail;
 
 pub use anchor::{Anchor, Found, find, place};
 pub use export::markdown;
-pub use file::{load, path_for, save};
+pub use file::{load, path_for};
+pub use keeper::Keeper;
 pub use trail::{Step, Trail};
 
+use file::save;
 use serde::{Deserialize, Serialize};
 
 /// A place worth coming back to.

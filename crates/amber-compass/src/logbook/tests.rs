@@ -142,6 +142,49 @@ fn the_file_comes_back_as_it_was_written() {
 }
 
 #[test]
+fn two_programs_take_nothing_from_one_another() {
+    let folder = tempfile::tempdir().expect("a folder");
+    let path = folder.path().join("book.json");
+    let mark = |line| Anchor { path: "rack.py".to_owned(), line, column: 1, text: format!("line {line}"), symbol: None };
+    let with = |mut book: Logbook, line: u32| {
+        book.mark(mark(line), String::new());
+        book
+    };
+    let lines = || load(&path).book.bookmarks.iter().map(|b| b.anchor.line).collect::<Vec<_>>();
+    let (first, second) = (with(Logbook::default(), 1), with(Logbook::default(), 2));
+    keeper::put(&path, &Logbook::default(), &first).expect("written");
+    keeper::put(&path, &Logbook::default(), &second).expect("written");
+    assert_eq!(lines(), [1, 2], "each began with nothing");
+    keeper::put(&path, &first, &with(first.clone(), 3)).expect("written");
+    assert_eq!(lines(), [1, 2, 3]);
+    // What one takes out is gone; what it never knew stays.
+    keeper::put(&path, &second, &Logbook::default()).expect("written");
+    assert_eq!(lines(), [1, 3]);
+    let numbers: std::collections::BTreeSet<u64> = load(&path).book.bookmarks.iter().map(|b| b.number).collect();
+    assert_eq!(numbers.len(), 2);
+    written(&path, "{\"version\":1,");
+    keeper::put(&path, &first, &with(first.clone(), 4)).expect("written");
+    assert_eq!(lines(), [1, 4], "all that is known, where the file was damaged meanwhile");
+}
+
+#[test]
+fn what_is_handed_over_is_written_and_what_cannot_be_is_told() {
+    let folder = tempfile::tempdir().expect("a folder");
+    let path = folder.path().join("book.json");
+    let (keeper, told) = Keeper::start(path.clone(), Logbook::default());
+    keeper.keep(book());
+    keeper.finish();
+    assert_eq!((load(&path).book, told.try_iter().count()), (book(), 0));
+    // A file stands where a folder should.
+    let (keeper, told) = Keeper::start(path.join("below.json"), Logbook::default());
+    keeper.keep(book());
+    keeper.finish();
+    let told: Vec<String> = told.try_iter().collect();
+    assert!(told.len() == 1 && told[0].contains("could not be written"), "{told:?}");
+    assert_eq!(load(&path).book, book());
+}
+
+#[test]
 fn a_mark_on_the_same_place_gets_the_new_note() {
     let mut book = book();
     let first = book.bookmarks[0].anchor.clone();

@@ -8,6 +8,7 @@ use super::theme::Theme;
 use super::update::{self, Effect, Event};
 use super::view;
 use super::watch::{Watch, Watched};
+use crate::logbook::Keeper;
 use compass_index::refresh::Request;
 use crossbeam_channel::{Receiver, Sender, select, unbounded};
 use crossterm::event;
@@ -32,8 +33,7 @@ struct Threads {
     watch: Watch,
     /// Another program has the terminal.
     paused: Arc<AtomicBool>,
-    /// Where the logbook is kept.
-    book: Option<std::path::PathBuf>,
+    keeper: Keeper,
 }
 
 /// Runs the interface until somebody quits.
@@ -47,17 +47,14 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let index = start.request.index.clone();
     state.request = Some(Box::new(start.request));
     state.pending = start.file;
-    let book = state.request.as_ref().and_then(|r| r.options.roots.first()).map(|root| crate::logbook::path_for(root));
-    if let Some(path) = &book {
-        let loaded = crate::logbook::load(path);
-        (state.logbook.book, state.logbook.writable) = (loaded.book, loaded.writable);
-        state.warned_of_logbook = loaded.message;
-    }
-    let known = state.request.as_ref().and_then(|r| r.options.roots.first()).map(|root| crate::remembered::path_for(root));
-    if let Some(path) = &known {
-        state.remembered = crate::remembered::load(path);
-        state.ask.history = std::mem::take(&mut state.remembered.history);
-    }
+    let root = state.request.as_ref().and_then(|r| r.options.roots.first().cloned()).unwrap_or_default();
+    let book = crate::logbook::path_for(&root);
+    let read = crate::logbook::load(&book);
+    let (keeper, unwritten) = Keeper::start(book, read.book.clone());
+    (state.logbook.book, state.logbook.writable) = (read.book, read.writable);
+    let known = crate::remembered::path_for(&root);
+    state.remembered = crate::remembered::load(&known);
+    state.ask.history = std::mem::take(&mut state.remembered.history);
     let engine = EngineSlot::default();
     let (sender, done) = unbounded::<Done>();
     let recent = Recent::default();
@@ -71,34 +68,45 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let mut effects = Vec::new();
     update::refresh(&mut state, &mut effects);
     state.message = None;
-    if let Some(message) = state.warned_of_logbook.take() {
+    if let Some(message) = read.message {
         state.complain(message);
     }
-    let threads = Threads { jobs, watch, paused, book };
+    let threads = Threads { jobs, watch, paused, keeper };
+    let inputs = Inputs { keys, done, changes, unwritten };
     let mut quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     while !quit {
         guard.terminal.draw(|frame| view::draw(&state, frame))?;
-        let effects = next(&mut state, &keys, &done, &changes);
+        let effects = next(&mut state, &inputs);
         quit = carry_out(&mut guard, &threads, &mut state, effects)?;
     }
     threads.jobs.stop();
-    if let Some(path) = known {
-        // Without it the next time begins afresh; nothing else is lost.
-        let _ = crate::remembered::save(&path, &state.to_remember());
-    }
+    // Without it the next time begins afresh; nothing else is lost.
+    let _ = crate::remembered::save(&known, &state.to_remember());
     // The track goes on where it ended.
-    if let Some(path) = threads.book.as_ref().filter(|_| state.logbook.writable && state.logbook.book != crate::logbook::Logbook::default()) {
-        crate::logbook::save(path, &state.logbook.book)?;
+    if state.logbook.writable {
+        threads.keeper.keep(state.logbook.book);
     }
-    Ok(())
+    threads.keeper.finish();
+    inputs.unwritten.try_iter().last().map_or(Ok(()), |why| Err(std::io::Error::other(why)))
+}
+
+/// Where events come from.
+struct Inputs {
+    keys: Receiver<event::Event>,
+    done: Receiver<Done>,
+    changes: Receiver<Watched>,
+    /// What of the logbook could not be written.
+    unwritten: Receiver<String>,
 }
 
 /// Waits for one event, then takes all that are there already: one frame for all of them.
-fn next(state: &mut State, keys: &Receiver<event::Event>, done: &Receiver<Done>, changes: &Receiver<Watched>) -> Vec<Effect> {
+fn next(state: &mut State, inputs: &Inputs) -> Vec<Effect> {
+    let Inputs { keys, done, changes, unwritten } = inputs;
     let first = select! {
         recv(keys) -> e => e.ok().and_then(to_event),
         recv(done) -> e => e.ok().map(Event::Done),
         recv(changes) -> e => e.ok().map(Event::Watched),
+        recv(unwritten) -> e => e.ok().map(Event::Unwritten),
     };
     let mut effects = first.map(|e| update::update(state, e)).unwrap_or_default();
     for _ in 0..64 {
@@ -144,7 +152,7 @@ fn listen(sender: Sender<event::Event>, paused: Arc<AtomicBool>) {
 
 /// Does what was asked for; `true` to quit.
 fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: Vec<Effect>) -> std::io::Result<bool> {
-    let Threads { jobs, watch, paused, book } = threads;
+    let Threads { jobs, watch, paused, keeper } = threads;
     for effect in effects {
         match effect {
             Effect::Quit => return Ok(true),
@@ -155,13 +163,9 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                 change_roots(state, &change, &mut more);
                 carry_out(guard, threads, state, more)?;
             }
-            Effect::SaveLogbook(text) => {
-                if let Some(Err(e)) = book.as_ref().map(|path| crate::logbook::save(path, &text)) {
-                    state.complain(format!("the logbook could not be written: {e}"));
-                }
-            }
+            Effect::SaveLogbook(book) => keeper.keep(*book),
             Effect::Copy(text) => match crossterm::execute!(std::io::stdout(), crossterm::clipboard::CopyToClipboard::to_clipboard_from(&text)) {
-                Ok(()) => state.say(format!("copied: {text}")),
+                Ok(()) => state.say(format!("handed to the terminal's clipboard: {text}")),
                 Err(e) => state.complain(format!("it could not be copied: {e}")),
             },
             Effect::ListKept => state.logbook.kept = crate::kept::list(&crate::kept::folder(), &state.name),

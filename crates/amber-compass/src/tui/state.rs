@@ -93,8 +93,6 @@ pub struct State {
     pub warned: Option<String>,
     /// What was remembered from the last time, until it is shown.
     pub remembered: crate::remembered::Remembered,
-    /// What was wrong with the logbook when it was read.
-    pub warned_of_logbook: Option<String>,
 }
 
 impl State {
@@ -127,7 +125,6 @@ impl State {
             changed_meanwhile: false,
             warned: None,
             remembered: crate::remembered::Remembered::default(),
-            warned_of_logbook: None,
         }
     }
 

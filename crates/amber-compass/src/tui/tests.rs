@@ -901,6 +901,22 @@ fn a_look_that_leads_nowhere_says_why() {
 }
 
 #[test]
+fn a_look_that_was_dropped_takes_no_other_with_it() {
+    let mut state = desk((160, 45));
+    look(&mut state, "b.py", 70);
+    press(&mut state, KeyCode::Char('g'));
+    done(&mut state, Lane::Glance, Outcome::Glanced(spot("b.py", 70), Ok(answers("where is x", 1))));
+    press(&mut state, KeyCode::Esc);
+    done(&mut state, Lane::Glance, Outcome::GlancePage(spot("routes/file_0.py", 1), Err("gone".to_owned())));
+    assert_eq!(state.glance.looks.len(), 1);
+    // What was asked for elsewhere comes too late, and another place has nothing beside it.
+    done(&mut state, Lane::Glance, Outcome::Glanced(spot("z.py", 3), Ok(answers("where is x", 1))));
+    assert_eq!(state.glance.looks.len(), 1);
+    super::update::jump(&mut state, spot("c.py", 7), "follow x", &mut Vec::new());
+    assert!(state.glance.looks.is_empty());
+}
+
+#[test]
 fn names_of_a_look_are_gone_through_without_words_of_the_language() {
     let mut state = desk((160, 45));
     look(&mut state, "b.py", 70);

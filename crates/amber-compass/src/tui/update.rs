@@ -34,6 +34,8 @@ pub enum Event {
     Resize(u16, u16),
     /// A job said something.
     Done(Done),
+    /// The logbook could not be written, and why.
+    Unwritten(String),
     /// Files changed, or may have.
     Watched(Watched),
 }
@@ -75,6 +77,7 @@ pub fn update(state: &mut State, event: Event) -> Vec<Effect> {
         }
         Event::Mouse(mouse) => mouse::moved(state, mouse, &mut effects),
         Event::Done(done) => done::take(state, done, &mut effects),
+        Event::Unwritten(why) => state.complain(why),
         Event::Watched(what) => actions::watched(state, what, &mut effects),
     }
     effects

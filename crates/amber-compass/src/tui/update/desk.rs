@@ -244,12 +244,13 @@ fn other_side(state: &mut State, effects: &mut Vec<Effect>) {
 /// Shows a place, loading its file when it is another one.
 pub fn open(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
     go_to(state, Screen::Desk);
+    // What stands beside the code belongs to the place one leaves.
+    state.unfold.panel = false;
+    state.glance.looks.clear();
     if state.desk.page.as_ref().is_some_and(|p| p.path == to.path) {
         arrive(state, to, effects);
         return;
     }
-    // What was unfolded beside the code belongs to the file one leaves.
-    state.unfold.panel = false;
     state.desk.loading = Some(to.clone());
     start(state, Job::Page(to), effects);
 }

@@ -32,6 +32,10 @@ pub fn found(state: &mut State, from: Spot, answers: Result<Answers, String>, ef
         Ok(answers) => answers,
         Err(why) => return state.complain(why),
     };
+    // One may have gone on meanwhile.
+    if from != *state.glance.current().map_or(&state.desk.spot, |l| &l.spot) {
+        return;
+    }
     let Some(first) = answers.answers.first() else {
         let why = answers.notes.first().cloned().or_else(|| answers.missing.first().map(|m| compass_trace::bearings::why_missing(&m.cause)));
         return state.complain(why.unwrap_or_else(|| "nothing is known of this name".to_owned()));
@@ -47,12 +51,10 @@ pub fn found(state: &mut State, from: Spot, answers: Result<Answers, String>, ef
 
 /// The text is there.
 pub fn loaded(state: &mut State, spot: &Spot, page: Result<Box<Page>, String>) {
+    // One may have dropped it meanwhile.
+    let Some(look) = state.glance.current_mut().filter(|l| l.page.is_none() && l.spot == *spot) else { return };
     match page {
-        Ok(page) => {
-            if let Some(look) = state.glance.current_mut().filter(|l| l.page.is_none() && l.spot == *spot) {
-                look.page = Some(*page);
-            }
-        }
+        Ok(page) => look.page = Some(*page),
         Err(why) => {
             state.glance.looks.pop();
             state.complain(why);
