@@ -69,29 +69,15 @@ impl Evaluator<'_, '_> {
         let is_in =
             |s: &&Sym| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
         let mut found: Vec<Sym> = self.modules.within_package(package, world.named(name)).iter().filter(is_in).copied().collect();
-        found.sort_by_key(|s| (is_elsewhere(world, *s), world.def(*s).flags.has(Flags::BODILESS), *s));
-        // Beside one for the usual system the others are alternatives, not targets of this build.
-        let here = found.iter().filter(|s| !is_elsewhere(world, **s)).count();
-        let certainty = if here > 1 || here == 0 && found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
-        if here > 0 {
-            found.truncate(here);
-        } else {
-            // Alternatives by the version of the language, none of which the newest takes: the newest of them comes last by name.
-            found.sort_by_key(|s| std::cmp::Reverse(&world.files[s.file as usize].path));
-        }
+        found.sort_by_key(|s| (world.def(*s).flags.has(Flags::BODILESS), *s));
+        usual(world, &mut found, &|s| Some(*s));
+        let certainty = if found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, certainty)).collect(), cause: Cause::NoDefinition }
     }
 
-    /// Of a method that several files define for one type the one of the usual system; where there is none, the newest first.
+    /// Of a method that several files define for one type those of the usual system.
     pub(super) fn keep_usual(&self, found: &mut Lookup) {
-        let world = self.world;
-        let is_here = |h: &super::ty::Hit| matches!(h.entity, Entity::Sym(s) if !is_elsewhere(world, s));
-        if found.hits.iter().any(is_here) {
-            found.hits.retain(is_here);
-        } else {
-            let path = |h: &super::ty::Hit| if let Entity::Sym(s) = h.entity { Some(&world.files[s.file as usize].path) } else { None };
-            found.hits.sort_by(|a, b| path(b).cmp(&path(a)));
-        }
+        usual(self.world, &mut found.hits, &|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
     }
 
     /// A name of the package a file belongs to, as others see it.
@@ -250,6 +236,17 @@ fn likely_name(path: &str) -> &str {
     let last = if is_version(last) { parts.next().unwrap_or(last) } else { last };
     let last = last.split_once(".v").filter(|(_, v)| v.bytes().all(|b| b.is_ascii_digit())).map_or(last, |(name, _)| name);
     last.strip_prefix("go-").unwrap_or(last)
+}
+
+/// Beside what is for the usual system the rest are alternatives, not targets of this build. Where nothing is (alternatives by the version
+/// of the language, none of which the newest takes) the newest of them, which comes last by name, stands first.
+fn usual<T>(world: &World, found: &mut Vec<T>, sym: &dyn Fn(&T) -> Option<Sym>) {
+    let is_here = |one: &T| sym(one).is_some_and(|s| !is_elsewhere(world, s));
+    if found.iter().any(is_here) {
+        found.retain(is_here);
+    } else {
+        found.sort_by_key(|one| std::cmp::Reverse(sym(one).map(|s| &world.files[s.file as usize].path)));
+    }
 }
 
 /// Is a definition for another system, by its build line or by the ending of its file's name?

@@ -3,9 +3,9 @@
 use super::PlannedFile;
 use super::walk::ancestors;
 use compass_facts::Language;
+use rayon::prelude::*;
 use rustc_hash::FxHashMap;
 use std::path::Path;
-use std::sync::atomic::{AtomicUsize, Ordering};
 
 /// What an earlier run found out about the beginning of a header that has not changed since.
 pub type Known<'k> = dyn Fn(&PlannedFile) -> Option<bool> + Sync + 'k;
@@ -32,36 +32,18 @@ pub(super) fn settle(files: &mut [PlannedFile], known: &Known) {
         around.is_some_and(|(c, cpp)| *c == 0 && *cpp > 0)
     };
     let headers: Vec<usize> = (0..files.len()).filter(|i| files[*i].language == Language::C && is_header(&files[*i].path)).collect();
+    // Most of the time goes into opening files.
     let verdict = |i: &usize| {
         let reads_cpp = known(&files[*i]).unwrap_or_else(|| reads_like_cpp(&files[*i].full));
         (*i, reads_cpp, reads_cpp || only_cpp(&files[*i]))
     };
-    let found = on_threads(&headers, &verdict);
+    let found: Vec<(usize, bool, bool)> = headers.par_iter().map(verdict).collect();
     for (i, reads_cpp, is_cpp) in found {
         files[i].reads_cpp = Some(reads_cpp);
         if is_cpp {
             files[i].language = Language::Cpp;
         }
     }
-}
-
-/// Most of the time goes into opening files.
-fn on_threads<T: Send>(headers: &[usize], verdict: &(dyn Fn(&usize) -> T + Sync)) -> Vec<T> {
-    const PART: usize = 64;
-    let threads = std::thread::available_parallelism().map_or(1, |n| n.get());
-    let next = AtomicUsize::new(0);
-    let work = || {
-        let mut out = Vec::new();
-        while let Some(part) = headers.chunks(PART).nth(next.fetch_add(1, Ordering::Relaxed)) {
-            out.extend(part.iter().map(verdict));
-        }
-        out
-    };
-    let work = &work;
-    std::thread::scope(|scope| {
-        let handles: Vec<_> = (0..threads.min(headers.len().div_ceil(PART))).map(|_| scope.spawn(work)).collect();
-        handles.into_iter().flat_map(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e))).collect()
-    })
 }
 
 pub(super) fn reads_like_cpp(path: &Path) -> bool {

@@ -13,6 +13,9 @@ use std::path::{Path, PathBuf};
 /// Endings of what editors leave beside a file for a while.
 const PASSING: [&str; 7] = ["~", ".swp", ".swo", ".swx", ".tmp", ".bak", ".orig"];
 
+/// So many paths outside the plan are looked at.
+const MANY_UNKNOWN: usize = 20;
+
 impl Plan {
     /// The plan after something happened to these paths; `None` where only a walk can tell.
     pub fn touched(&self, paths: &[PathBuf]) -> Option<Plan> {
@@ -20,6 +23,10 @@ impl Plan {
         let known = self.files.iter().enumerate().filter(|(_, f)| wanted.contains(f.full.as_path()));
         let known: FxHashMap<&Path, usize> = known.map(|(i, f)| (f.full.as_path(), i)).collect();
         let has_cpp = self.files.iter().any(|f| f.language == Language::Cpp);
+        // Each path that is not known is compared with all files: a walk is quicker than many of them.
+        if wanted.len() - known.len() > MANY_UNKNOWN {
+            return None;
+        }
         let mut changed: Vec<(usize, (u64, i64, u64))> = Vec::new();
         for path in &wanted {
             match known.get(path) {

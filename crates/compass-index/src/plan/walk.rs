@@ -120,9 +120,6 @@ fn add_commands(root: &Path, plan: &mut Plan) {
     }
 }
 
-/// Beyond so many of a kind the example stays what it is.
-const FEW_EXAMPLES: u64 = 10_000;
-
 struct Walk<'a> {
     root: &'a Path,
     index: usize,
@@ -138,7 +135,7 @@ struct Walk<'a> {
     to_read: Vec<(String, String, PathBuf)>,
     aliases: Vec<Aliases>,
     links: Vec<(usize, String, String)>,
-    skipped: BTreeMap<Skip, (u64, String)>,
+    skipped: BTreeMap<Skip, (u64, PathBuf)>,
 }
 
 impl<'a> Walk<'a> {
@@ -166,12 +163,12 @@ impl<'a> Walk<'a> {
     }
 
     fn skip(&mut self, why: Skip, path: &Path) {
-        let shown = || slashed(path.strip_prefix(self.root).unwrap_or(path));
-        let entry = self.skipped.entry(why).or_insert_with(|| (0, shown()));
+        let path = path.strip_prefix(self.root).unwrap_or(path);
+        let entry = self.skipped.entry(why).or_insert_with(|| (0, path.to_owned()));
         entry.0 += 1;
         // Which comes first is chance: the example is not.
-        if entry.0 < FEW_EXAMPLES && shown() < entry.1 {
-            entry.1 = shown();
+        if path < entry.1.as_path() {
+            entry.1 = path.to_owned();
         }
     }
 
@@ -372,7 +369,7 @@ impl<'a> Walk<'a> {
         plan.build.links.dedup();
         plan.build.aliases.extend(self.aliases);
         plan.build.aliases.sort_by(|a, b| (a.root, &a.dir).cmp(&(b.root, &b.dir)));
-        let skipped = self.skipped.into_iter().map(|(why, (count, example))| (why, count, example));
+        let skipped = self.skipped.into_iter().map(|(why, (count, example))| (why, count, slashed(&example)));
         plan.skipped.extend(skipped);
     }
 }

@@ -51,7 +51,7 @@ pub(super) fn link(
 fn load(reader: &Reader, overview: &Generation, position: usize) -> Result<Facts, StoreError> {
     let file = &overview.files[position];
     let stored = reader.facts(file.id, file.hash)?.ok_or(StoreError::Damaged { what: "facts" })?;
-    Ok(stored.unpack()?.0)
+    Ok(stored.unpack_outer()?.0)
 }
 
 /// Are the changes such that names and includes are all that counts?

@@ -4,7 +4,7 @@
 //! marked as such; no call is proven to arrive there.
 
 use super::{AnswerError, Engine};
-use compass_facts::{DefId, Facts, Kind, TypeExpr, TypeId};
+use compass_facts::{DefId, Facts, Kind, Language, TypeExpr, TypeId};
 use compass_index::{FileFacts, SymbolId};
 use rustc_hash::FxHashSet;
 
@@ -17,15 +17,26 @@ const OWN: [&str; 4] = ["__init__", "__new__", "constructor", "__class_getitem__
 impl Engine {
     /// Members of bases and interfaces that a member overrides or implements, nearest first.
     pub(crate) fn overridden(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.along(member, &|of| self.bases_of(of))
+        self.along(member, true, &|of| self.bases_of(of))
+    }
+
+    /// Of those the nearest on each way: what these override in their turn is theirs.
+    pub(crate) fn nearest_overridden(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        self.along(member, false, &|of| self.bases_of(of))
     }
 
     /// Members of derived types that override or implement a member, nearest first.
     pub(crate) fn overriding(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.along(member, &|of| Ok(self.index.derived(of)?))
+        self.along(member, true, &|of| Ok(self.index.derived(of)?))
     }
 
-    fn along(&self, member: SymbolId, next: &dyn Fn(SymbolId) -> Result<Vec<SymbolId>, AnswerError>) -> Result<Vec<SymbolId>, AnswerError> {
+    /// Of those the nearest on each way.
+    pub(crate) fn nearest_overriding(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        self.along(member, false, &|of| Ok(self.index.derived(of)?))
+    }
+
+    /// Members of that name in the types one comes to; `beyond` one that has it, too.
+    fn along(&self, member: SymbolId, beyond: bool, next: &dyn Fn(SymbolId) -> Result<Vec<SymbolId>, AnswerError>) -> Result<Vec<SymbolId>, AnswerError> {
         let Some((facts, def)) = self.index.definition(member)? else { return Ok(Vec::new()) };
         let name = facts.facts.def_name(def);
         if !matches!(facts.facts.def(def).kind, Kind::Method | Kind::Function) || OWN.contains(&name) {
@@ -37,10 +48,14 @@ impl Engine {
         let mut at = 0;
         while at < open.len() && open.len() < MOST_TYPES {
             for other in next(open[at])? {
-                if seen.insert(other) {
-                    out.extend(self.members_named(other, name)?.into_iter().filter(|m| *m != member));
+                if !seen.insert(other) {
+                    continue;
+                }
+                let found = self.members_named(other, name)?;
+                if beyond || found.is_empty() {
                     open.push(other);
                 }
+                out.extend(found.into_iter().filter(|m| *m != member));
             }
             at += 1;
         }
@@ -84,14 +99,10 @@ impl Engine {
         let Some((facts, class_def)) = self.index.definition(class)? else { return Ok(Vec::new()) };
         let class_name = facts.facts.def_name(class_def).to_owned();
         let mut out = Vec::new();
-        let own = |facts: &FileFacts, def: DefId| {
-            let d = facts.facts.def(def);
-            d.kind.is_callable() && d.container == Some(class_def)
-        };
         for (i, d) in facts.facts.definitions.iter().enumerate().filter(|(_, d)| facts.facts.name(d.name) == name) {
             let def = DefId(i as u32);
             let extends = facts.facts.extensions.iter().any(|e| e.scope == d.scope && type_name(&facts.facts, e.of) == Some(class_name.as_str()));
-            if own(&facts, def) || d.kind.is_callable() && extends {
+            if d.kind.is_callable() && (d.container == Some(class_def) || extends) {
                 out.push(SymbolId { file: class.file, number: facts.number(def) });
             }
         }
@@ -99,6 +110,9 @@ impl Engine {
             return Ok(out);
         }
         // Methods of Go and implementations of Rust may stand in other files of the package.
+        if !self.index.file(class.file).is_some_and(|f| matches!(f.language, Language::Go | Language::Rust)) {
+            return Ok(out);
+        }
         for entry in self.index.named(name)?.into_iter().filter(|e| e.symbol.file.unit == class.file.unit && e.symbol.file != class.file) {
             let Some((facts, def)) = self.index.definition(entry.symbol)? else { continue };
             let scope = facts.facts.def(def).scope;
@@ -111,7 +125,7 @@ impl Engine {
 }
 
 /// The last name of a type expression.
-fn type_name(facts: &Facts, ty: TypeId) -> Option<&str> {
+pub(super) fn type_name(facts: &Facts, ty: TypeId) -> Option<&str> {
     match facts.ty(ty) {
         TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name)),
         TypeExpr::Def(def) => Some(facts.def_name(*def)),

@@ -372,7 +372,7 @@ fn extended_type(facts: &Facts, def: DefId) -> Option<String> {
     let mut scope = Some(facts.def(def).scope);
     while let Some(id) = scope {
         if let Some(extension) = facts.extensions.iter().find(|e| e.scope == id) {
-            return type_name(facts, extension.of);
+            return super::overrides::type_name(facts, extension.of).map(str::to_owned);
         }
         scope = facts.scope(id).parent;
     }
@@ -383,16 +383,6 @@ fn extended_type(facts: &Facts, def: DefId) -> Option<String> {
 fn alias_of(facts: &Facts, def: DefId) -> Option<&str> {
     let is_alias = |d: &&compass_facts::Definition| d.kind == Kind::Alias && d.ty.is_some_and(|t| *facts.ty(t) == compass_facts::TypeExpr::Def(def));
     facts.definitions.iter().find(is_alias).map(|d| facts.name(d.name))
-}
-
-fn type_name(facts: &Facts, ty: compass_facts::TypeId) -> Option<String> {
-    use compass_facts::TypeExpr;
-    match facts.ty(ty) {
-        TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name).to_owned()),
-        TypeExpr::Def(def) => Some(facts.def_name(*def).to_owned()),
-        TypeExpr::Generic { of, .. } | TypeExpr::Instance(of) => type_name(facts, *of),
-        _ => None,
-    }
 }
 
 /// The place of a row in facts read just now: the same definition, or the same use by name and ordinal.

@@ -1,7 +1,7 @@
 //! What joins two symbols directly.
 
 use crate::{AnswerError, Engine};
-use compass_facts::{DefId, Facts, Flags, Kind, Role, Span, TypeExpr, TypeId, UseId};
+use compass_facts::{DefId, Flags, Kind, Role, Span, UseId};
 use compass_index::{Certainty, CrossingKind, FileFacts, FileId, SymbolId};
 
 /// How an edge joins its ends.
@@ -118,7 +118,7 @@ impl Engine {
         }
         out.sort_by_key(|e| e.at);
         if let Some(def) = own {
-            out.extend(self.implementing(from, &facts, def)?);
+            out.extend(self.implementing(from)?);
             out.extend(self.constructed(from, &facts, def));
         }
         Ok((out, unknown))
@@ -137,91 +137,35 @@ impl Engine {
 
     /// Members of bases that a member implements or overrides; for a constructor, its class.
     fn implemented(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<SymbolId>, AnswerError> {
-        let d = facts.facts.def(def);
-        if !matches!(d.kind, Kind::Method | Kind::Constructor | Kind::Function) {
-            return Ok(Vec::new());
+        let class = facts.facts.def(def).container.filter(|_| matches!(facts.facts.def_name(def), "__init__" | "constructor"));
+        match class {
+            Some(class) => Ok(vec![SymbolId { file: member.file, number: facts.number(class) }]),
+            None => self.with_code(self.nearest_overridden(member)?),
         }
-        let name = facts.facts.def_name(def);
-        let links = self.index.links(member.file)?;
-        let mut bases: Vec<SymbolId> = Vec::new();
-        if let Some(class) = d.container {
-            let class = SymbolId { file: member.file, number: facts.number(class) };
-            if matches!(name, "__init__" | "constructor") {
-                return Ok(vec![class]);
-            }
-            bases.extend(links.bases.iter().filter(|b| b.1 == class).map(|b| b.0));
-        } else if let Some(implements) = extension_of(&facts.facts, def) {
-            for (base, _) in &links.bases {
-                let named = self.index.definition(*base)?.is_some_and(|(f, d)| f.facts.def_name(d) == implements);
-                if named && !bases.contains(base) {
-                    bases.push(*base);
-                }
-            }
-        }
+    }
+
+    /// To members that implement or override a member.
+    fn implementing(&self, member: SymbolId) -> Result<Vec<Edge>, AnswerError> {
         let mut out = Vec::new();
-        for base in bases {
-            out.extend(self.member_named(base, name)?);
+        for to in self.with_code(self.nearest_overriding(member)?)? {
+            let at = self.index.definition(to)?.map(|(f, d)| f.facts.def(d).name_span).unwrap_or_default();
+            out.push(Edge { from: member, to, file: to.file, at, join: Join::Implements, role: Role::Ref, certainty: Certainty::Inferred });
         }
         Ok(out)
     }
 
-    /// Members that implement or override a member of a type that can be derived from.
-    fn implementing(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<Edge>, AnswerError> {
-        let d = facts.facts.def(def);
-        let Some(class) = d.container.filter(|c| facts.facts.def(*c).kind.is_type() && matches!(d.kind, Kind::Method | Kind::Function)) else {
-            return Ok(Vec::new());
-        };
-        let name = facts.facts.def_name(def);
+    /// Overload signatures and the like lead nowhere.
+    fn with_code(&self, members: Vec<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
         let mut out = Vec::new();
-        for derived in self.index.derived(SymbolId { file: member.file, number: facts.number(class) })? {
-            for to in self.member_named(derived, name)?.into_iter().filter(|t| *t != member) {
-                let at = self.index.definition(to)?.map(|(f, d)| f.facts.def(d).name_span).unwrap_or_default();
-                out.push(Edge { from: member, to, file: to.file, at, join: Join::Implements, role: Role::Ref, certainty: Certainty::Inferred });
+        for member in members {
+            if self.index.definition(member)?.is_some_and(|(f, d)| !f.facts.def(d).flags.has(Flags::BODILESS)) {
+                out.push(member);
             }
         }
         Ok(out)
-    }
-
-    /// Members of that name in a type: written in it, or in extensions of its file.
-    fn member_named(&self, class: SymbolId, name: &str) -> Result<Vec<SymbolId>, AnswerError> {
-        let Some((facts, class_def)) = self.index.definition(class)? else { return Ok(Vec::new()) };
-        let class_name = facts.facts.def_name(class_def);
-        let fits = |i: usize| {
-            let d = &facts.facts.definitions[i];
-            facts.facts.name(d.name) == name
-                && d.kind.is_callable()
-                && (d.container == Some(class_def) || extended(&facts.facts, DefId(i as u32)).is_some_and(|t| t == class_name))
-                && !d.flags.has(Flags::BODILESS)
-        };
-        let found = (0..facts.facts.definitions.len()).filter(|i| fits(*i)).map(|i| SymbolId { file: class.file, number: facts.number(DefId(i as u32)) });
-        Ok(found.collect())
     }
 }
 
 fn around(facts: &FileFacts, file: FileId, def: Option<DefId>) -> SymbolId {
     def.map_or(SymbolId::module(file), |d| SymbolId { file, number: facts.number(d) })
-}
-
-/// The extension a definition stands in directly.
-fn extension(facts: &Facts, def: DefId) -> Option<&compass_facts::Extension> {
-    let scope = facts.def(def).scope;
-    facts.extensions.iter().find(|e| e.scope == scope)
-}
-
-fn extended(facts: &Facts, def: DefId) -> Option<&str> {
-    type_name(facts, extension(facts, def)?.of)
-}
-
-/// The name of what the extension around a definition implements.
-fn extension_of(facts: &Facts, def: DefId) -> Option<&str> {
-    type_name(facts, extension(facts, def)?.implements?)
-}
-
-fn type_name(facts: &Facts, ty: TypeId) -> Option<&str> {
-    match facts.ty(ty) {
-        TypeExpr::Name { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name)),
-        TypeExpr::Def(def) => Some(facts.def_name(*def)),
-        TypeExpr::Generic { of, .. } | TypeExpr::Instance(of) => type_name(facts, *of),
-        _ => None,
-    }
 }
