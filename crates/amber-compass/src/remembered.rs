@@ -30,9 +30,9 @@ pub struct Remembered {
     /// From 1.
     #[serde(default)]
     pub column: u32,
-    /// Questions with answers, the one on the screen last.
+    /// The question whose answers were on the screen.
     #[serde(default)]
-    pub questions: Vec<Asked>,
+    pub asked: Option<Asked>,
     /// What was typed into the ask line, latest last.
     #[serde(default)]
     pub history: Vec<String>,
@@ -71,7 +71,7 @@ mod tests {
         let path = folder.path().join("a/b.json");
         assert_eq!(load(&path), Remembered::default());
         let asked = Asked { question: "who calls turn".to_owned(), narrow: "rack".to_owned(), selected: 2 };
-        let known = Remembered { path: "a.py".to_owned(), line: 3, column: 1, questions: vec![asked], history: vec!["gaps".to_owned()] };
+        let known = Remembered { path: "a.py".to_owned(), line: 3, column: 1, asked: Some(asked), history: vec!["gaps".to_owned()] };
         save(&path, &known).expect("written");
         assert_eq!(load(&path), known);
         std::fs::write(&path, "{\"path\":\"a.py\"}").expect("written");

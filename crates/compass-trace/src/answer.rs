@@ -303,7 +303,7 @@ impl Engine {
             Form::Symbols(fragments) => self.symbols(fragments, &question.filters, context),
             Form::Outline(subject) => self.outline(subject),
             Form::EntryPoints => self.entry_points(),
-            Form::Gaps => self.gaps(),
+            Form::Gaps => self.gaps(context),
         }
     }
 }

@@ -131,22 +131,13 @@ impl State {
     /// What to remember for the next time.
     pub fn to_remember(&self) -> crate::remembered::Remembered {
         use crate::remembered::{Asked, Remembered};
-        let mut kept: Vec<&answers::Kept> = self.answers.kept.iter().collect();
-        // The one on the screen comes back first.
-        if self.answers.current < kept.len() {
-            let shown = kept.remove(self.answers.current);
-            kept.push(shown);
-        }
-        let asked = |k: &&answers::Kept| Asked { question: k.answers.question.clone(), narrow: k.narrow.clone(), selected: k.selected };
-        let mut questions: Vec<Asked> = kept.iter().map(asked).collect();
-        if questions.is_empty() {
-            // Nobody looked at them this time.
-            questions = self.remembered.questions.clone();
-        }
+        let left = |k: &answers::Kept| Asked { question: k.answers.question.clone(), narrow: k.narrow.clone(), selected: k.selected };
+        // Without one it may be that nobody looked at those of the last time.
+        let asked = self.answers.shown().map(left).or_else(|| self.remembered.asked.clone());
         let history: Vec<String> = self.ask.history.iter().rev().take(100).rev().cloned().collect();
         match &self.desk.page {
-            Some(_) => Remembered { path: self.desk.spot.path.clone(), line: self.desk.spot.line, column: self.desk.spot.column, questions, history },
-            None => Remembered { questions, history, ..self.remembered.clone() },
+            Some(_) => Remembered { path: self.desk.spot.path.clone(), line: self.desk.spot.line, column: self.desk.spot.column, asked, history },
+            None => Remembered { asked, history, ..self.remembered.clone() },
         }
     }
 

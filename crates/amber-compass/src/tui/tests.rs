@@ -1047,7 +1047,7 @@ fn the_other_side_is_named_and_one_without_is_said() {
 fn what_was_asked_the_last_time_is_asked_again_and_stands_as_it_was_left() {
     let mut state = State::new("larder".to_owned(), (160, 45), Theme::dark());
     let asked = crate::remembered::Asked { question: "who calls turn".to_owned(), narrow: "file_3".to_owned(), selected: 0 };
-    state.remembered = crate::remembered::Remembered { path: "a.py".to_owned(), line: 40, column: 5, questions: vec![asked], history: Vec::new() };
+    state.remembered = crate::remembered::Remembered { path: "a.py".to_owned(), line: 40, column: 5, asked: Some(asked), history: Vec::new() };
     let effects = done(&mut state, Lane::Index, Outcome::Opened);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(to)) if *to == spot("a.py", 40))), "{effects:?}");
     assert_eq!(state.screen, Screen::Survey, "what is on the screen stays there");
@@ -1058,5 +1058,5 @@ fn what_was_asked_the_last_time_is_asked_again_and_stands_as_it_was_left() {
     let kept = state.answers.shown().expect("answers");
     assert_eq!((kept.narrow.as_str(), kept.rows().len()), ("file_3", 1));
     let left = state.to_remember();
-    assert_eq!((left.path.as_str(), left.questions.len(), left.questions[0].narrow.as_str()), ("a.py", 1, "file_3"));
+    assert_eq!((left.path.as_str(), left.asked.expect("a question").narrow.as_str()), ("a.py", "file_3"));
 }

@@ -8,6 +8,7 @@ mod done;
 mod gaps;
 mod glance;
 mod keys;
+mod lists;
 mod logbook;
 mod mouse;
 mod unfold;

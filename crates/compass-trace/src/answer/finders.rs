@@ -165,9 +165,9 @@ impl Engine {
     }
 
     /// `gaps`: what could not be read, and imports nobody found, by file.
-    pub(super) fn gaps(&self) -> Result<Found, AnswerError> {
+    pub(super) fn gaps(&self, context: &Context) -> Result<Found, AnswerError> {
         let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).collect();
-        let rows = super::side_by_side::each(&files, &|file| self.gaps_of(*file))?;
+        let rows = super::side_by_side::each(&files, &|file| if context.cancel.is_cancelled() { Err(AnswerError::Cancelled) } else { self.gaps_of(*file) })?;
         Ok(Found { rows: rows.into_iter().flatten().collect(), ..Found::default() })
     }
 

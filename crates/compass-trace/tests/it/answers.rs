@@ -362,3 +362,12 @@ fn alternatives_of_go_are_the_usual_one_or_the_newest_first(#[case] question: &s
     ]);
     assert_eq!(places(&ask(&engine(&project), question)), wanted);
 }
+
+#[rstest]
+fn looking_for_gaps_ends_when_nobody_wants_them_any_more(caves: Project) {
+    let engine = engine(&caves);
+    assert!(engine.ask("gaps", &Context::default()).is_ok());
+    let context = Context::default();
+    context.cancel.cancel();
+    assert!(matches!(engine.ask("gaps", &context), Err(AnswerError::Cancelled)));
+}

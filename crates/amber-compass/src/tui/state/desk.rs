@@ -60,9 +60,15 @@ impl Page {
         let word = &text[start..end];
         (!word.is_empty() && !word.starts_with(|c: char| c.is_ascii_digit())).then_some((word, Span::new(start, end)))
     }
-}
 
-impl Page {
+    /// The byte column one character further, or one back.
+    pub fn beside(&self, spot: &Spot, forward: bool) -> u32 {
+        let text = self.lines.get(spot.line as usize - 1).map_or("", |l| l.text.as_str());
+        let at = (spot.column as usize - 1).min(text.len());
+        let next = if forward { at + text[at..].chars().next().map_or(0, char::len_utf8) } else { text[..at].char_indices().next_back().map_or(0, |(i, _)| i) };
+        next as u32 + 1
+    }
+
     /// Does the word that begins there name something: no word of the language, of a comment or of a text?
     fn is_name(&self, line: u32, start: u32) -> bool {
         let class = self.lines.get(line as usize - 1).and_then(|l| l.tokens.iter().find(|t| t.0 <= start && start < t.1)).map(|t| t.2);

@@ -1,20 +1,16 @@
 //! The answers' rows: selecting, narrowing, opening.
 
-use super::{Action, Effect, desk, start};
+use super::{Action, Effect, desk, lists, start};
 use crate::tui::jobs::Job;
 use crate::tui::state::{Spot, State};
 use crate::tui::view::layout;
 use crossterm::event::{KeyCode, KeyEvent};
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
-    let page = i64::from(layout::answers(state).rows.height.max(2)) - 1;
+    if let Some(by) = lists::step(action, layout::answers(state).rows) {
+        return select(state, by, effects);
+    }
     match action {
-        Action::Up => select(state, -1, effects),
-        Action::Down => select(state, 1, effects),
-        Action::PageUp => select(state, -page, effects),
-        Action::PageDown => select(state, page, effects),
-        Action::First => select(state, i64::MIN / 2, effects),
-        Action::Last => select(state, i64::MAX / 2, effects),
         Action::Narrow => state.answers.narrowing = state.answers.shown().is_some(),
         Action::EarlierQuestion => other_question(state, false, effects),
         Action::LaterQuestion => other_question(state, true, effects),
@@ -36,7 +32,7 @@ pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
     if !state.ready || !state.answers.kept.is_empty() || state.answers.waiting.is_some() {
         return;
     }
-    if let Some(asked) = state.remembered.questions.pop() {
+    if let Some(asked) = state.remembered.asked.take() {
         let question = asked.question.clone();
         state.answers.again = Some(asked);
         super::actions::ask(state, question, effects);
@@ -46,8 +42,7 @@ pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
 /// Moves the selection and shows the code there.
 pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     if let Some(kept) = state.answers.shown_mut() {
-        let last = kept.rows().len().saturating_sub(1) as i64;
-        kept.selected = (kept.selected as i64).saturating_add(by).clamp(0, last) as usize;
+        kept.selected = lists::moved(kept.selected, by, kept.rows().len());
     }
     preview(state, effects);
 }

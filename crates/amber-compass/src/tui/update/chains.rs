@@ -1,6 +1,6 @@
 //! Chains: selecting rows, opening their code, going deeper, other ways, keeping one.
 
-use super::{Action, Effect, desk, start};
+use super::{Action, Effect, desk, lists, start};
 use crate::tui::jobs::Job;
 use crate::tui::state::{Shown, Spot, State};
 use crate::tui::view::layout;
@@ -9,14 +9,10 @@ use crate::tui::view::layout;
 const DEEPEST: u32 = 12;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
-    let page = i64::from(layout::chains(state).rows.height.max(2)) - 1;
+    if let Some(by) = lists::step(action, layout::chains(state).rows) {
+        return select(state, by, effects);
+    }
     match action {
-        Action::Up => select(state, -1, effects),
-        Action::Down => select(state, 1, effects),
-        Action::PageUp => select(state, -page, effects),
-        Action::PageDown => select(state, page, effects),
-        Action::First => select(state, i64::MIN / 2, effects),
-        Action::Last => select(state, i64::MAX / 2, effects),
         Action::EarlierQuestion => turn(state, false, effects),
         Action::LaterQuestion => turn(state, true, effects),
         Action::Follow => open(state, effects),
@@ -31,8 +27,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
 
 /// Moves the selection and shows the code there.
 pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
-    let last = state.chains.len().saturating_sub(1) as i64;
-    state.chains.selected = (state.chains.selected as i64).saturating_add(by).clamp(0, last) as usize;
+    state.chains.selected = lists::moved(state.chains.selected, by, state.chains.len());
     preview(state, effects);
 }
 

@@ -143,11 +143,9 @@ fn column_of(page: &Page, line: u32, characters: usize) -> u32 {
 }
 
 fn step_columns(state: &mut State, forward: bool, effects: &mut Vec<Effect>) {
-    let Some(page) = &state.desk.page else { return };
-    let text = page.lines.get(state.desk.spot.line as usize - 1).map_or("", |l| l.text.as_str());
-    let at = (state.desk.spot.column as usize - 1).min(text.len());
-    let next = if forward { at + text[at..].chars().next().map_or(0, char::len_utf8) } else { text[..at].char_indices().next_back().map_or(0, |(i, _)| i) };
-    place_cursor(state, next as u32 + 1, effects);
+    if let Some(column) = state.desk.page.as_ref().map(|page| page.beside(&state.desk.spot, forward)) {
+        place_cursor(state, column, effects);
+    }
 }
 
 pub fn place_cursor(state: &mut State, column: u32, effects: &mut Vec<Effect>) {

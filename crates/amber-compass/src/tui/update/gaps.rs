@@ -1,19 +1,15 @@
 //! Gaps: one after the other, and the code at each.
 
-use super::{Action, Effect, desk, start};
+use super::{Action, Effect, desk, lists, start};
 use crate::tui::jobs::Job;
 use crate::tui::state::{Spot, State};
 use crate::tui::view::layout;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
-    let page = i64::from(layout::gaps(state).rows.height.max(2)) - 1;
+    if let Some(by) = lists::step(action, layout::gaps(state).rows) {
+        return select(state, by, effects);
+    }
     match action {
-        Action::Up => select(state, -1, effects),
-        Action::Down => select(state, 1, effects),
-        Action::PageUp => select(state, -page, effects),
-        Action::PageDown => select(state, page, effects),
-        Action::First => select(state, i64::MIN / 2, effects),
-        Action::Last => select(state, i64::MAX / 2, effects),
         Action::Follow => open_row(state, effects),
         Action::Digit(n) => {
             let row = layout::gaps_top(state) + n as usize - 1;
@@ -35,8 +31,7 @@ pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
 
 /// Moves the selection and shows the code there.
 pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
-    let last = state.gaps.rows.len().saturating_sub(1) as i64;
-    state.gaps.selected = (state.gaps.selected as i64).saturating_add(by).clamp(0, last) as usize;
+    state.gaps.selected = lists::moved(state.gaps.selected, by, state.gaps.rows.len());
     preview(state, effects);
 }
 

@@ -118,11 +118,9 @@ fn step(state: &mut State, by: i64, rows: u16) {
 
 fn columns(state: &mut State, forward: bool) {
     let Some(look) = state.glance.current_mut() else { return };
-    let Some(line) = look.page.as_ref().and_then(|p| p.lines.get(look.spot.line as usize - 1)) else { return };
-    let at = (look.spot.column as usize - 1).min(line.text.len());
-    let next =
-        if forward { at + line.text[at..].chars().next().map_or(0, char::len_utf8) } else { line.text[..at].char_indices().next_back().map_or(0, |(i, _)| i) };
-    look.spot.column = next as u32 + 1;
+    if let Some(page) = &look.page {
+        look.spot.column = page.beside(&look.spot, forward);
+    }
 }
 
 fn next_name(state: &mut State) {

@@ -1,20 +1,16 @@
 //! The logbook: setting and opening bookmarks, walking the branches of the track, exporting.
 
-use super::{Action, Effect, desk, start};
+use super::{Action, Effect, desk, lists, start};
 use crate::logbook::Step;
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Hop, LogRow, Spot, State};
 use crate::tui::view::layout;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
-    let page = i64::from(layout::logbook(state).height.max(2)) - 1;
+    if let Some(by) = lists::step(action, layout::logbook(state)) {
+        return select(state, by);
+    }
     match action {
-        Action::Up => select(state, -1),
-        Action::Down => select(state, 1),
-        Action::PageUp => select(state, -page),
-        Action::PageDown => select(state, page),
-        Action::First => select(state, i64::MIN / 2),
-        Action::Last => select(state, i64::MAX / 2),
         Action::Follow => open_row(state, effects),
         Action::Note => write_note(state),
         Action::Remove => remove(state, effects),

@@ -1,6 +1,6 @@
 //! The mouse: click to place, click again to follow, wheel to scroll.
 
-use super::{Effect, answers, desk};
+use super::{Effect, answers, desk, lists};
 use crate::tui::state::{Screen, State};
 use crate::tui::view::{columns, layout};
 use crossterm::event::{MouseButton, MouseEvent, MouseEventKind};
@@ -59,9 +59,7 @@ fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
 /// A second click on a row does what Enter does.
 fn click_unit(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     let Some(row) = crate::tui::view::unit_row_at(state, at) else { return };
-    let same = state.units.selected == row;
-    state.units.selected = row;
-    if same {
+    if lists::clicked(&mut state.units.selected, row) {
         super::units::act(state, super::Action::Follow, effects);
     }
 }
@@ -69,9 +67,7 @@ fn click_unit(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
 /// A second click on a row opens it.
 fn click_logbook(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     let Some(row) = crate::tui::view::logbook_row_at(state, at) else { return };
-    let same = state.logbook.selected == row;
-    state.logbook.selected = row;
-    if same {
+    if lists::clicked(&mut state.logbook.selected, row) {
         super::logbook::act(state, super::Action::Follow, effects);
     }
 }
@@ -79,9 +75,7 @@ fn click_logbook(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
 /// A second click on a row opens it.
 fn click_gap(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     let Some(row) = crate::tui::view::gap_row_at(state, at) else { return };
-    let same = state.gaps.selected == row;
-    state.gaps.selected = row;
-    if same {
+    if lists::clicked(&mut state.gaps.selected, row) {
         super::gaps::act(state, super::Action::Follow, effects);
     } else {
         super::gaps::preview(state, effects);
@@ -91,9 +85,7 @@ fn click_gap(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
 /// A second click on a row opens it.
 fn click_chain(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     let Some(row) = crate::tui::view::chain_row_at(state, at) else { return };
-    let same = state.chains.selected == row;
-    state.chains.selected = row;
-    if same {
+    if lists::clicked(&mut state.chains.selected, row) {
         super::chains::act(state, super::Action::Follow, effects);
     } else {
         super::chains::preview(state, effects);

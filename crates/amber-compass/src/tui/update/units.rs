@@ -1,6 +1,6 @@
 //! Units: unfolding and folding rows, opening what they stand for.
 
-use super::{Action, Effect, desk, start};
+use super::{Action, Effect, desk, lists, start};
 use crate::roots::Change;
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Spot, State, UnitLine};
@@ -8,14 +8,10 @@ use crate::tui::view::layout;
 use compass_trace::units::{Entry, Node};
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
-    let page = i64::from(layout::units(state).height.max(2)) - 1;
+    if let Some(by) = lists::step(action, layout::units(state)) {
+        return select(state, by);
+    }
     match action {
-        Action::Up => select(state, -1),
-        Action::Down => select(state, 1),
-        Action::PageUp => select(state, -page),
-        Action::PageDown => select(state, page),
-        Action::First => select(state, i64::MIN / 2),
-        Action::Last => select(state, i64::MAX / 2),
         Action::Right => unfold(state, effects),
         Action::Left => fold(state),
         Action::Follow => follow(state, effects),
@@ -41,8 +37,7 @@ pub fn show(state: &mut State, effects: &mut Vec<Effect>) {
 
 /// Moves the selection.
 pub fn select(state: &mut State, by: i64) {
-    let last = state.units.lines.len().saturating_sub(1) as i64;
-    state.units.selected = (state.units.selected as i64).saturating_add(by).clamp(0, last) as usize;
+    state.units.selected = lists::moved(state.units.selected, by, state.units.lines.len());
 }
 
 /// Takes rows that were asked for: the whole list, or what a row holds.
