@@ -19,6 +19,7 @@ mod given;
 mod go;
 mod headers;
 mod imports;
+mod includes;
 mod java;
 mod java_choice;
 mod lookup;

@@ -150,8 +150,11 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         old,
         verify: request.verify,
         threads,
+        sources,
+        cancel,
+        progress,
     };
-    let mut read = reading::read_all(&job, &mut draft.overview.files, &mut writer, sources, cancel, progress)?;
+    let mut read = reading::read_all(&job, &mut draft.overview.files, &mut writer)?;
     seconds.read = reading.elapsed().as_secs_f64();
     let (from_depot, changed) = (read.from_depot, read.changed);
     if let Some(old) = old
@@ -181,7 +184,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         return Ok(finish(done, seconds, reach, true));
     }
     let loading = Instant::now();
-    reading::load_rest(&job, &mut draft.overview.files, &mut read, &mut writer, sources, cancel, progress)?;
+    reading::load_rest(&job, &mut draft.overview.files, &mut read, &mut writer)?;
     seconds.read += loading.elapsed().as_secs_f64();
     let mut inputs = inputs(&draft.overview.files, std::mem::take(&mut read.facts));
     let reach = match &before {

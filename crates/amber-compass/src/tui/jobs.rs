@@ -141,7 +141,7 @@ pub enum Outcome {
     OtherSide(Result<Answers, String>),
     Marks(Vec<(u64, Option<crate::logbook::Found>)>),
     Marked(Option<crate::logbook::Anchor>, String),
-    Exported(String),
+    Exported(Result<String, String>),
     Gaps(Result<Answers, String>),
     /// A page of answers that is not whole yet.
     SoFar(Answers),

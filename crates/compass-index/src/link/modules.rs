@@ -6,6 +6,7 @@
 //! roots; Rust: the tree of `mod` declarations from each crate's root; C: the including folder, configured folders,
 //! folders called `include`, and last the one file whose path ends so.
 
+use super::includes::Includes;
 use super::needs::Needs;
 use super::ty::Entity;
 use super::world::World;
@@ -49,7 +50,7 @@ pub(super) struct Modules {
     /// Units with modules of Go by the length of their path, longest first: path, unit.
     pub(super) go_modules: Vec<(String, u32)>,
     /// Roots of headers outside the own ones, in the compiler's order, and whether C++ alone looks there.
-    header_roots: Vec<(u32, bool)>,
+    pub(super) header_roots: Vec<(u32, bool)>,
     /// Links to folders of packages: `(root, path)` → path.
     links: FxHashMap<(u32, String), String>,
     pub(super) needs: Needs,
@@ -61,44 +62,11 @@ pub(super) struct Modules {
     pub(super) headers: super::headers::Headers,
     /// Modules that declaration files declare by name: `declare module "url"`.
     ambient: FxHashMap<String, Vec<(u32, ScopeId)>>,
-    /// C and C++: the files each includes itself.
-    included: Edges,
-    /// The files that include each.
-    includers: Edges,
+    includes: Includes,
     /// Rust: file → the module that declares it.
     parents: FxHashMap<u32, (u32, ScopeId)>,
     /// Rust: `(file, scope, import position)` of a `mod name;` → file.
     children: FxHashMap<(u32, u32), u32>,
-}
-
-/// From files to files, by position: those of one stand side by side.
-#[derive(Default)]
-struct Edges {
-    starts: Vec<u32>,
-    to: Vec<u32>,
-}
-
-impl Edges {
-    fn of(files: usize, pairs: impl Iterator<Item = (u32, u32)> + Clone) -> Edges {
-        let mut starts = vec![0u32; files + 1];
-        pairs.clone().for_each(|(from, _)| starts[from as usize + 1] += 1);
-        for i in 1..starts.len() {
-            starts[i] += starts[i - 1];
-        }
-        let mut next = starts.clone();
-        let mut to = vec![0; starts.last().map_or(0, |n| *n as usize)];
-        for (from, target) in pairs {
-            let place = &mut next[from as usize];
-            to[*place as usize] = target;
-            *place += 1;
-        }
-        Edges { starts, to }
-    }
-
-    fn of_file(&self, file: u32) -> &[u32] {
-        let range = self.starts.get(file as usize).zip(self.starts.get(file as usize + 1));
-        range.and_then(|(from, to)| self.to.get(*from as usize..*to as usize)).unwrap_or(&[])
-    }
 }
 
 /// Declarations of a script that is named with its ending.
@@ -109,66 +77,70 @@ const ENDINGS: [&str; 9] = [".ts", ".tsx", ".mts", ".cts", ".js", ".jsx", ".mjs"
 impl Modules {
     pub(super) fn new(world: &World) -> Modules {
         let mut modules = Modules::default();
-        for (index, file) in world.files.iter().enumerate() {
-            let index = index as u32;
-            let name = file.path.rsplit('/').next().unwrap_or(&file.path);
-            if world.shelf.is_none() {
-                modules.by_file_name.entry(name.to_owned()).or_default().push(index);
-            }
-            if world.shelf.is_none() && file.language == Language::Go {
-                let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
-                let name = within.map_or("", |i| file.facts.name(i.module));
-                let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
-                // What others import is not the tests beside it.
-                if !name.ends_with("_test") && !file.path.ends_with("_test.go") {
-                    modules.go_folders.entry((file.root, dir.to_owned())).or_insert(index);
-                }
-                modules.packages.insert(index, super::go::package_key(file.root, &file.path, name));
-                modules.add_embedding(world, index);
-            }
-            if world.shelf.is_none() && file.language == Language::Java {
-                let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
-                let package = within.map_or("", |i| file.facts.name(i.module)).to_owned();
-                modules.known_packages.insert(package.clone());
-                modules.packages.insert(index, package);
-            }
-            // What is taken from a shelf is asked for by C alone.
-            if world.shelf.is_none() && super::headers::is_header(&file.path) {
-                modules.add_ambient(world, index);
-            }
-            if file.language == Language::Python {
-                modules.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
-                modules.add_folders(file.root, &file.path);
-            }
-        }
-        for (file, package) in &modules.packages {
-            let span = modules.package_files.entry(package.clone()).or_insert((*file, *file + 1));
-            *span = (span.0.min(*file), span.1.max(*file + 1));
-        }
-        modules.needs = Needs::new(world.units);
-        modules.links = world.build.links.iter().map(|(root, from, to)| ((*root as u32, from.clone()), to.clone())).collect();
-        let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
-        let folders = world.build.outside_folders.iter();
-        modules.header_roots = folders.filter_map(|f| Some((root_of(f)?, crate::plan::is_of_cpp(f)))).collect();
-        let live: rustc_hash::FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
-        for (i, unit) in world.units.iter().enumerate().filter(|(i, _)| live.contains(&(*i as u32))) {
-            modules.unit_at.insert((unit.root, unit.dir.clone()), i as u32);
-            if unit.ecosystem == "go" {
-                modules.go_modules.push((unit.name.clone(), i as u32));
-            }
-            modules.units.entry(crate_name(&unit.name)).or_default().push(i as u32);
-            if unit.name.contains(['-', '/', '@']) {
-                modules.units.entry(unit.name.clone()).or_default().push(i as u32);
-            }
-        }
-        modules.go_modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
+        modules.take_units(world);
+        // What is taken from a shelf is asked for by C alone: its includes lead to files by paths and units.
         if world.shelf.is_none() {
+            modules.take_files(world);
             modules.find_entries(world);
             modules.headers = super::headers::Headers::new(world);
             modules.rust_tree(world);
         }
-        modules.include_graph(world);
+        modules.includes = Includes::new(world, &modules);
         modules
+    }
+
+    fn take_files(&mut self, world: &World) {
+        for (index, file) in world.files.iter().enumerate() {
+            let index = index as u32;
+            let (dir, name) = file.path.rsplit_once('/').unwrap_or(("", &file.path));
+            self.by_file_name.entry(name.to_owned()).or_default().push(index);
+            let within = || file.facts.imports.iter().find(|i| i.kind == ImportKind::Within).map_or("", |i| file.facts.name(i.module));
+            match file.language {
+                Language::Go => {
+                    let name = within();
+                    // What others import is not the tests beside it.
+                    if !name.ends_with("_test") && !file.path.ends_with("_test.go") {
+                        self.go_folders.entry((file.root, dir.to_owned())).or_insert(index);
+                    }
+                    self.packages.insert(index, super::go::package_key(file.root, &file.path, name));
+                    self.add_embedding(world, index);
+                }
+                Language::Java => {
+                    self.known_packages.insert(within().to_owned());
+                    self.packages.insert(index, within().to_owned());
+                }
+                Language::Python => {
+                    self.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
+                    self.add_folders(file.root, &file.path);
+                }
+                _ if super::headers::is_header(&file.path) => self.add_ambient(world, index),
+                _ => {}
+            }
+        }
+        for (file, package) in &self.packages {
+            let span = self.package_files.entry(package.clone()).or_insert((*file, *file + 1));
+            *span = (span.0.min(*file), span.1.max(*file + 1));
+        }
+    }
+
+    fn take_units(&mut self, world: &World) {
+        self.needs = Needs::new(world.units);
+        self.links = world.build.links.iter().map(|(root, from, to)| ((*root as u32, from.clone()), to.clone())).collect();
+        let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
+        let folders = world.build.outside_folders.iter();
+        self.header_roots = folders.filter_map(|f| Some((root_of(f)?, crate::plan::is_of_cpp(f)))).collect();
+        let live: rustc_hash::FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
+        for (i, unit) in world.units.iter().enumerate().filter(|(i, _)| live.contains(&(*i as u32))) {
+            self.unit_at.insert((unit.root, unit.dir.clone()), i as u32);
+            if unit.ecosystem == "go" {
+                self.go_modules.push((unit.name.clone(), i as u32));
+            }
+            self.units.entry(crate_name(&unit.name)).or_default().push(i as u32);
+            if unit.name.contains(['-', '/', '@']) {
+                self.units.entry(unit.name.clone()).or_default().push(i as u32);
+            }
+        }
+        self.go_modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
     }
 
     /// Notes what the structs of a file embed: fields that are bases, too.
@@ -254,41 +226,14 @@ impl Modules {
         }
     }
 
-    /// Finds what every file of C and C++ includes. The same words in the same folder lead to the same file.
-    fn include_graph(&mut self, world: &World) {
-        let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
-        let mut pairs: Vec<(u32, u32)> = world.shelf.map(|s| s.includes(world.files)).unwrap_or_default();
-        for (index, file) in world.files.iter().enumerate() {
-            let from = index as u32;
-            if !file.language.is_c_family() || world.shelf.is_some_and(|s| !s.is_given(from)) {
-                continue;
-            }
-            let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
-            let mut found = Vec::new();
-            for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
-                let path = file.facts.name(import.module);
-                let target = *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match self.include(world, from, path, import.system) {
-                    Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
-                    _ => None,
-                });
-                found.extend(target.filter(|t| *t != from));
-            }
-            found.sort_unstable();
-            found.dedup();
-            pairs.extend(found.into_iter().map(|to| (from, to)));
-        }
-        self.included = Edges::of(world.files.len(), pairs.iter().copied());
-        self.includers = Edges::of(world.files.len(), pairs.iter().map(|(from, to)| (*to, *from)));
-    }
-
     /// The files that include a file.
     pub(super) fn includers(&self, file: u32) -> &[u32] {
-        self.includers.of_file(file)
+        self.includes.includers(file)
     }
 
     /// The files a file includes itself.
     pub(super) fn included(&self, file: u32) -> &[u32] {
-        self.included.of_file(file)
+        self.includes.included(file)
     }
 
     /// Follows `mod name;` from every Rust file: the child's path depends on the parent's.
@@ -587,39 +532,8 @@ impl Modules {
             .or_else(|| DECLARED.iter().find_map(|(code, header)| get(&format!("{}{header}", path.strip_suffix(code)?))))
     }
 
-    /// An included C file.
-    pub(super) fn include(&self, world: &World, from: u32, path: &str, system: bool) -> Option<Target> {
-        let file = &world.files[from as usize];
-        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
-        let get = |p: &str| world.by_path.get(&(file.root, normalise(p).as_str())).copied();
-        if !system && let Some(f) = get(&join(dir, path)) {
-            return Some(sure(Entity::Module(f, ScopeId::FILE)));
-        }
-        let unit = world.unit(from);
-        let configured = world.build.include_folders.iter().map(|f| join(f, path));
-        let usual = ["include", "src", "lib", ""].iter().map(|d| join(&join(&unit.dir, d), path));
-        // A header that asks for its own name in angles wants the next one.
-        if let Some(f) = configured.chain(usual).find_map(|p| get(&p).filter(|f| *f != from)) {
-            return Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
-        }
-        if let Some(found) = self.outside(world, from, path) {
-            return Some(found);
-        }
-        let found = self.by_suffix(world, from, path)?;
-        Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
-    }
-
-    /// A header in the folders of the compiler, in their order; never the one that asks.
-    fn outside(&self, world: &World, from: u32, path: &str) -> Option<Target> {
-        let cpp = world.language(from) == Language::Cpp;
-        let path = normalise(path);
-        let usable = self.header_roots.iter().filter(|r| cpp || !r.1);
-        let file = usable.filter_map(|(root, _)| world.by_path.get(&(*root, path.as_str()))).find(|f| **f != from)?;
-        Some(sure(Entity::Module(*file, ScopeId::FILE)))
-    }
-
     /// The one file whose path ends so, the nearest if several.
-    fn by_suffix(&self, world: &World, from: u32, path: &str) -> Option<u32> {
+    pub(super) fn by_suffix(&self, world: &World, from: u32, path: &str) -> Option<u32> {
         let path = path.trim_start_matches("../").trim_start_matches("./");
         let name = path.rsplit('/').next()?;
         let ends_so = |f: &u32| {
@@ -638,7 +552,7 @@ impl Modules {
     }
 }
 
-fn sure(entity: Entity) -> Target {
+pub(super) fn sure(entity: Entity) -> Target {
     Target { entity, certainty: Certainty::Proven, stands_in: false }
 }
 
@@ -689,7 +603,7 @@ pub(super) fn below(dir: &str, path: &str) -> String {
     normalise(&join(dir, path.trim_start_matches("./")))
 }
 
-fn join(dir: &str, path: &str) -> String {
+pub(super) fn join(dir: &str, path: &str) -> String {
     match (dir, path) {
         ("", p) => p.to_owned(),
         (d, "") => d.to_owned(),
@@ -698,7 +612,7 @@ fn join(dir: &str, path: &str) -> String {
 }
 
 /// Takes `.` and `..` out of a path.
-fn normalise(path: &str) -> String {
+pub(super) fn normalise(path: &str) -> String {
     let mut parts: Vec<&str> = Vec::new();
     for part in path.split('/') {
         match part {

@@ -44,6 +44,9 @@ pub(super) struct Job<'j> {
     pub(super) old: Option<&'j Generation>,
     pub(super) verify: bool,
     pub(super) threads: usize,
+    pub(super) sources: &'j dyn Sources,
+    pub(super) cancel: &'j Cancel,
+    pub(super) progress: &'j dyn Progress,
 }
 
 /// What reading gave.
@@ -71,14 +74,7 @@ enum Found {
 }
 
 /// Reads what has new content. Facts of the other files are not loaded yet: see [`load_rest`].
-pub(super) fn read_all(
-    job: &Job,
-    rows: &mut [FileRow],
-    writer: &mut Writer,
-    sources: &dyn Sources,
-    cancel: &Cancel,
-    progress: &dyn Progress,
-) -> Result<Read, RefreshError> {
+pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
     let mut out = Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_depot: 0, changes: Vec::new(), room: job.whole_bytes };
     let mut open = Vec::new();
@@ -96,8 +92,7 @@ pub(super) fn read_all(
     // What a killed run left is worth looking for where much is to be read.
     let known = if job.old.is_none_or(|o| !o.linked) || open.len() > FEW_FILES { writer.fact_keys()? } else { FxHashSet::default() };
     out.changed = old.len().saturating_sub(rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
-    let context =
-        Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(job.whole_bytes), index: job.index, threads: job.threads };
+    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(job.whole_bytes) };
     for (i, hash, lines, made) in read_open(&open, job, rows, &context, &mut out, writer)? {
         let row = &mut rows[i];
         // What a killed run left may have been numbered after a content that is forgotten.
@@ -109,18 +104,10 @@ pub(super) fn read_all(
 }
 
 /// Loads the facts of all files that are not there yet.
-pub(super) fn load_rest(
-    job: &Job,
-    rows: &mut [FileRow],
-    read: &mut Read,
-    writer: &mut Writer,
-    sources: &dyn Sources,
-    cancel: &Cancel,
-    progress: &dyn Progress,
-) -> Result<(), RefreshError> {
+pub(super) fn load_rest(job: &Job, rows: &mut [FileRow], read: &mut Read, writer: &mut Writer) -> Result<(), RefreshError> {
     let (old, known) = Default::default();
-    let context = Context { old: &old, known: &known, sources, cancel, progress, room: AtomicU64::new(read.room), index: job.index, threads: job.threads };
-    load_unchanged(rows, read, writer, &context, job.plan)
+    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(read.room) };
+    load_unchanged(rows, read, writer, &context)
 }
 
 fn is_unchanged(old: &FileRow, planned: &PlannedFile, generation: Option<&Generation>) -> bool {
@@ -130,15 +117,11 @@ fn is_unchanged(old: &FileRow, planned: &PlannedFile, generation: Option<&Genera
 
 /// What every reading thread needs.
 struct Context<'c> {
+    job: &'c Job<'c>,
     old: &'c FxHashMap<FileId, &'c FileRow>,
     known: &'c FxHashSet<(FileId, u64)>,
-    sources: &'c dyn Sources,
-    cancel: &'c Cancel,
-    progress: &'c dyn Progress,
     /// Bytes of source whose facts may still be kept whole.
     room: AtomicU64,
-    index: &'c std::path::Path,
-    threads: usize,
 }
 
 impl Context<'_> {
@@ -175,7 +158,7 @@ fn read_open(
                         let depot = depot.as_ref().filter(|_| !plan.units[planned.unit].own);
                         let Some((found, made)) = read_one(planned, &rows[i], depot, context) else { break };
                         let bytes = done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
-                        context.progress.report(Phase::Read, bytes, total);
+                        context.job.progress.report(Phase::Read, bytes, total);
                         if sender.send((i, found, made)).is_err() {
                             break;
                         }
@@ -186,7 +169,7 @@ fn read_open(
         drop(sender);
         collect(receiver, job, rows, context, out, writer)
     })?;
-    if context.cancel.is_cancelled() { Err(RefreshError::Cancelled) } else { Ok(read) }
+    if context.job.cancel.is_cancelled() { Err(RefreshError::Cancelled) } else { Ok(read) }
 }
 
 /// Takes what the threads found, numbers definitions, writes batches.
@@ -256,10 +239,10 @@ fn collect(
 
 /// Hashes a file and reads it if its content is new. `None` when cancelled.
 fn read_one(planned: &PlannedFile, row: &FileRow, depot: Option<&Depot>, context: &Context) -> Option<(Found, Made)> {
-    if context.cancel.is_cancelled() {
+    if context.job.cancel.is_cancelled() {
         return None;
     }
-    let Ok(bytes) = context.sources.read(&planned.full) else {
+    let Ok(bytes) = context.job.sources.read(&planned.full) else {
         return Some((found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context), Made::ByHand));
     };
     let made = Made::of(&planned.path, planned.language, &bytes);
@@ -270,7 +253,7 @@ fn read_one(planned: &PlannedFile, row: &FileRow, depot: Option<&Depot>, context
     if let Some(found) = depot.and_then(|d| from_depot(d, hash, planned, row, context)) {
         return Some((found, made));
     }
-    let facts = facts_of(planned, bytes, context.cancel)?;
+    let facts = facts_of(planned, bytes, context.job.cancel)?;
     Some((found(planned, row, hash, facts, context), made))
 }
 
@@ -309,9 +292,9 @@ fn gap_only(cause: GapCause, bytes: usize) -> Facts {
 }
 
 /// Facts of files that did not change, from the store. A row that is damaged is read again from the source.
-fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, context: &Context, plan: &Plan) -> Result<(), RefreshError> {
-    let (sources, cancel) = (context.sources, context.cancel);
-    load_stored(rows, out, context, plan);
+fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, context: &Context) -> Result<(), RefreshError> {
+    let Job { plan, sources, cancel, .. } = *context.job;
+    load_stored(rows, out, context);
     for (i, row) in rows.iter_mut().enumerate() {
         if cancel.is_cancelled() {
             return Err(RefreshError::Cancelled);
@@ -331,15 +314,16 @@ fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, con
 }
 
 /// Takes facts out of the store on all threads, each with a connection of its own; what is damaged stays open.
-fn load_stored(rows: &mut [FileRow], out: &mut Read, context: &Context, plan: &Plan) {
+fn load_stored(rows: &mut [FileRow], out: &mut Read, context: &Context) {
+    let plan = context.job.plan;
     let next = AtomicUsize::new(0);
     let open: Vec<usize> = (0..rows.len()).filter(|i| out.facts[*i].is_none()).collect();
     let seen: &[FileRow] = rows;
     let work = || {
         let mut found = Vec::new();
-        let Ok(reader) = Reader::open(context.index) else { return found };
+        let Ok(reader) = Reader::open(context.job.index) else { return found };
         while let Some(part) = open.chunks(LOAD_FILES).nth(next.fetch_add(1, Ordering::Relaxed)) {
-            for &i in part.iter().take_while(|_| !context.cancel.is_cancelled()) {
+            for &i in part.iter().take_while(|_| !context.job.cancel.is_cancelled()) {
                 let stored = reader.facts(seen[i].id, seen[i].hash).ok().flatten().and_then(|s| s.unpack().ok());
                 found.extend(stored.map(|(facts, numbers)| (i, context.hold(facts, numbers, plan.files[i].bytes))));
             }
@@ -348,7 +332,7 @@ fn load_stored(rows: &mut [FileRow], out: &mut Read, context: &Context, plan: &P
     };
     let work = &work;
     let loaded: Vec<(usize, Held)> = std::thread::scope(|scope| {
-        let handles: Vec<_> = (0..context.threads.max(1)).map(|_| scope.spawn(work)).collect();
+        let handles: Vec<_> = (0..context.job.threads.max(1)).map(|_| scope.spawn(work)).collect();
         handles.into_iter().flat_map(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e))).collect()
     });
     for (i, held) in loaded {

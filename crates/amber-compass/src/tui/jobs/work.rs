@@ -68,9 +68,7 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             tell(Outcome::Marked(anchor, note));
         }
         Job::ExportLogbook(book, name) => {
-            if let Ok(engine) = engine() {
-                tell(Outcome::Exported(crate::logbook::markdown(&name, &book, engine.index())));
-            }
+            tell(Outcome::Exported(engine().map(|e| crate::logbook::markdown(&name, &book, e.index()))));
         }
         Job::Gaps => {
             let question = Question { form: Form::Gaps, filters: vec![compass_trace::question::Filter::AtMost(MOST_GAPS)] };

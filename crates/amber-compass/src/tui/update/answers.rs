@@ -50,6 +50,11 @@ pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
 /// Loads the code around the selected row, unless it is there.
 pub fn preview(state: &mut State, effects: &mut Vec<Effect>) {
     let spot = state.answers.shown().and_then(|k| k.current()).map(|a| Spot { path: a.path.clone(), line: a.line, column: a.column });
+    preview_of(state, spot, effects);
+}
+
+/// Loads the code of a row, unless it is there.
+pub fn preview_of(state: &mut State, spot: Option<Spot>, effects: &mut Vec<Effect>) {
     let Some(spot) = spot else { return };
     if state.answers.preview.as_ref().is_none_or(|p| p.path != spot.path) {
         start(state, Job::Preview(spot), effects);

@@ -42,7 +42,10 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.ask.looking = false;
             state.ask.selected = 0;
         }
-        Outcome::Jump(Err(why)) => state.complain(why),
+        Outcome::Jump(Err(why)) => {
+            state.ask.looking = false;
+            state.complain(why);
+        }
         Outcome::Chain(question, found) => chained(state, question, found, effects),
         Outcome::Beside(page) => state.chains.preview = page.ok().map(|p| *p),
         Outcome::Unfolded(Ok(found)) => {
@@ -69,7 +72,8 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.say("bookmark set; F8 shows the logbook");
         }
         Outcome::Marked(None, _) => state.complain("the file is not in the index: no bookmark can be set here"),
-        Outcome::Exported(text) => effects.push(Effect::Keep("logbook".to_owned(), text)),
+        Outcome::Exported(Ok(text)) => effects.push(Effect::Keep("logbook".to_owned(), text)),
+        Outcome::Exported(Err(why)) => state.complain(why),
         Outcome::Gaps(Ok(found)) => {
             state.gaps.take(found);
             super::gaps::preview(state, effects);

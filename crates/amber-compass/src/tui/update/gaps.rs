@@ -38,10 +38,7 @@ pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
 /// Loads the code around the selected row, unless it is there.
 pub fn preview(state: &mut State, effects: &mut Vec<Effect>) {
     let spot = state.gaps.current().map(|a| Spot { path: a.path.clone(), line: a.line, column: a.column });
-    let Some(spot) = spot else { return };
-    if state.answers.preview.as_ref().is_none_or(|p| p.path != spot.path) {
-        start(state, Job::Preview(spot), effects);
-    }
+    super::answers::preview_of(state, spot, effects);
 }
 
 /// The next or previous gap, from wherever one is.

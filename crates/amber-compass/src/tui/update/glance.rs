@@ -103,11 +103,12 @@ fn step(state: &mut State, by: i64, rows: u16) {
     let Some(page) = &look.page else { return };
     let last = page.lines.len().max(1) as i64;
     look.spot.line = (i64::from(look.spot.line).saturating_add(by)).clamp(1, last) as u32;
-    let width = page.lines.get(look.spot.line as usize - 1).map_or(0, |l| l.text.len());
-    look.spot.column = look.spot.column.min(width as u32 + 1).max(1);
-    while !page.lines[look.spot.line as usize - 1].text.is_char_boundary(look.spot.column as usize - 1) {
-        look.spot.column -= 1;
+    let text = page.lines.get(look.spot.line as usize - 1).map_or("", |l| l.text.as_str());
+    let mut at = (look.spot.column as usize - 1).min(text.len());
+    while !text.is_char_boundary(at) {
+        at -= 1;
     }
+    look.spot.column = at as u32 + 1;
     let rows = u32::from(rows).max(1);
     if look.spot.line < look.top {
         look.top = look.spot.line;
