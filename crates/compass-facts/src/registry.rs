@@ -94,6 +94,8 @@ impl Language {
             "tsx" => Language::Tsx,
             "sql" => Language::Sql,
             "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => Language::Text,
+            // Languages without a reader yet: their text is searched.
+            "php" | "phtml" | "cs" | "pl" | "pm" | "lisp" | "lsp" | "asd" => Language::Text,
             _ => return None,
         })
     }

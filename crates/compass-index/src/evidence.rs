@@ -178,6 +178,20 @@ pub struct FileLinks {
 }
 
 impl FileLinks {
+    /// Gives every symbol that is mentioned another number; `None` where one has none, and then all of it is worthless. Crossings and
+    /// their loose sides are left alone.
+    pub(crate) fn rename(&mut self, to: &dyn Fn(SymbolId) -> Option<SymbolId>) -> Option<()> {
+        let put = |symbol: &mut SymbolId| {
+            *symbol = to(*symbol)?;
+            Some(())
+        };
+        self.links.iter_mut().flat_map(|l| &mut l.targets).try_for_each(put)?;
+        self.evidence.iter_mut().flatten().try_for_each(|step| put(&mut step.symbol))?;
+        self.imports.iter_mut().flatten().try_for_each(put)?;
+        self.bases.iter_mut().chain(&mut self.declared).try_for_each(|(a, b)| put(a).and_then(|()| put(b)))?;
+        self.held.iter_mut().try_for_each(|(a, b, _)| put(a).and_then(|()| put(b)))
+    }
+
     /// The link of a use.
     pub fn find(&self, usage: UseId) -> Option<&Link> {
         let i = self.of_uses.binary_search_by_key(&usage, |l| l.0).ok()?;

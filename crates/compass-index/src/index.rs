@@ -173,6 +173,11 @@ impl Index {
         self.overview.linked
     }
 
+    /// Files whose links are those of before a change that reaches them, while they are linked again.
+    pub fn pending(&self) -> u64 {
+        self.overview.pending
+    }
+
     /// Symbols of own units with the most uses, and how many.
     pub fn most_used(&self) -> &[(SymbolId, u64)] {
         &self.overview.most_used

@@ -11,6 +11,7 @@
 //! The result depends neither on the order of files nor on the number of threads: an answer that was cut short by a cycle
 //! is not remembered, so every remembered answer is what a fresh evaluator would say.
 
+mod carried;
 mod cfamily;
 mod consulted;
 mod evaluate;
@@ -34,6 +35,7 @@ mod ty;
 mod uses;
 mod world;
 
+pub(crate) use carried::{Carried, Places};
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
 pub(crate) use shelf::Shelf;
 pub(crate) use world::{FileInput, choices, is_feature};

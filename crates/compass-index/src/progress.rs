@@ -35,6 +35,9 @@ pub trait Progress: Sync {
     fn waiting(&self, process: u32) {
         let _ = process;
     }
+
+    /// A generation can be asked that holds the most urgent part of a large change; the rest goes on.
+    fn published(&self) {}
 }
 
 /// Says nothing.

@@ -10,12 +10,15 @@
 //! A run that fails, is cancelled or killed leaves the previous generation answering, and keeps the facts it had read.
 
 mod changes;
+mod closures;
 mod few;
 mod hanging;
 mod part;
 mod reading;
+mod rounds;
 mod sharing;
 mod summing;
+mod urgent;
 
 pub use hanging::Reach;
 
@@ -51,6 +54,10 @@ pub struct Request {
     pub whole_bytes: Option<u64>,
     /// The plan of a run before this one, and the paths something happened to since: where that is enough to know, nothing is walked.
     pub touched: Option<(Arc<Plan>, Vec<PathBuf>)>,
+    /// Files that a person read, the last first: of a large change they are linked before the others.
+    pub read_last: Vec<FileId>,
+    /// Changes that reach more files than this are large; without a number, more than 2,000.
+    pub many_files: Option<usize>,
 }
 
 /// What a run did.
@@ -160,11 +167,13 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     if let Some(old) = old
         && read.changed == 0
         && old.linked
+        && old.pending == 0
         && same_shape(old, &draft.overview)
     {
         let mut summary = old.summary.clone();
         summary.refreshed_files = 0;
         summary.depot_files = 0;
+        summary.depot_links = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
         return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), by_need: true, plan });
@@ -178,10 +187,13 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
         Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, plan: plan.clone() }
     };
-    if let Some(before) = &before
-        && let Some((done, reach)) = few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)?
-    {
-        return Ok(finish(done, seconds, reach, true));
+    let mut few_came_first = false;
+    if let Some(before) = &before {
+        match few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)? {
+            few::Done::All(done, reach) => return Ok(finish(*done, seconds, reach, true)),
+            few::Done::First => few_came_first = true,
+            few::Done::Nothing => {}
+        }
     }
     let loading = Instant::now();
     reading::load_rest(&job, &mut draft.overview.files, &mut read, &mut writer)?;
@@ -192,10 +204,18 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         None => Reach::Everything("nothing was linked before"),
     };
     if let (Reach::Files(files), Some(before)) = (&reach, &before)
-        && part::is_small(files, before.overview)
+        && part::is_small(files, before.overview, request)
     {
-        let done = part::link(&mut writer, before, files, &mut draft.overview, inputs, None, &order)?;
+        let done = part::link(&mut writer, before, files, &mut draft.overview, &mut inputs, None, &order)?;
         return Ok(finish(done, seconds, reach, false));
+    }
+    if let Some(before) = &before
+        && let Some((first, waiting)) = urgent::first(request, before, &draft.overview, &reach)
+        && !few_came_first
+    {
+        let mut overview = Generation { pending: waiting, ..draft.overview.clone() };
+        part::link(&mut writer, before, &first, &mut overview, &mut inputs, None, &order)?;
+        progress.published();
     }
     let linking = Instant::now();
     let base = writer.begin()?;
@@ -203,11 +223,19 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let number = base + 1 + i64::from(early);
     draft.overview.names = number;
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
-    let order = link::Request { units: &draft.overview.units.clone(), build: &plan.build, only: None, threads, folder: &folder, shelf: None, cancel, progress };
+    let units = draft.overview.units.clone();
+    let shared = request.depot.as_deref().and_then(|d| sharing::SharedLinks::open(d, &units, &inputs));
+    let places = shared.as_ref().map(|s| s as &dyn link::Places);
+    let order = link::Request { units: &units, build: &plan.build, only: None, threads, folder: &folder, shelf: None, places, cancel, progress };
     let index = request.index.clone();
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
-    let mut linked = link::link_all(&inputs, &order, &load, &mut sink)?.ok_or(RefreshError::Cancelled)?;
+    let linked = link::link_all(&inputs, &order, &load, &mut sink)?;
+    let linked_before = shared.map_or(0, |s| {
+        s.finish();
+        s.found()
+    });
+    let mut linked = linked.ok_or(RefreshError::Cancelled)?;
     let by_signals = request.passes.iter().all(|p| p.begins_with_signals());
     if !by_signals || inputs.iter().any(|i| !i.facts.signals.is_empty()) {
         whole_again(&mut inputs, &linked.links, &load, threads, by_signals)?;
@@ -219,6 +247,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     publish(&mut writer, &mut draft.overview, &plan, &inputs, linked, number, progress, &mut |overview| {
         overview.summary.refreshed_files = read.changed;
         overview.summary.depot_files = from_depot;
+        overview.summary.depot_links = linked_before;
         overview.summary.relinked_files = inputs.len() as u64;
         seconds.total = total.elapsed().as_secs_f64();
         overview.summary.seconds = seconds.clone();
@@ -291,6 +320,9 @@ fn reach_of<'f>(
 ) -> Result<Reach, StoreError> {
     if !before.overview.linked {
         return Ok(Reach::Everything("nothing was linked before"));
+    }
+    if before.overview.pending > 0 {
+        return Ok(Reach::Everything("a run before this one did not come to its end"));
     }
     if !has_same_files(before.overview, new) {
         return Ok(Reach::Everything("there are other files, units or settings than before"));

@@ -25,6 +25,7 @@ mod writer;
 pub(crate) use blocks::Entry;
 pub use blocks::{ChoiceEntry, ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
 pub use depot::{Depot, DepotPackage};
+pub(crate) use depot::{PackedCarried, pack_carried};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
 pub(crate) use links::pack_links;

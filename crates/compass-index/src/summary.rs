@@ -71,6 +71,10 @@ pub struct Summary {
     pub unlinked: BTreeMap<String, u64>,
     /// The same of the workspace's own units alone.
     pub own: Shares,
+    /// Import statements, includes among them.
+    pub imports: u64,
+    /// Those that lead to nothing that is indexed, by cause.
+    pub imports_absent: BTreeMap<String, u64>,
     /// Crossings, by kind.
     pub crossings: BTreeMap<String, u64>,
     /// Sides of crossings that have no other, by kind.
@@ -91,6 +95,8 @@ pub struct Summary {
     pub refreshed_files: u64,
     /// Files of packages whose facts the depot had.
     pub depot_files: u64,
+    /// Files of packages whose links the depot had.
+    pub depot_links: u64,
     /// Files linked in this run.
     pub relinked_files: u64,
 }

@@ -251,9 +251,7 @@ impl Engine {
         let wanted: Vec<Raw> = kept.into_iter().skip(after as usize).take(most as usize).collect();
         let mut answers = found.ready;
         answers.extend(side_by_side::each(&wanted, &|row| self.full(row))?);
-        if !self.index.is_linked() {
-            found.missing.push(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
-        }
+        found.missing.extend(self.links_to_come());
         let complete = found.missing.is_empty();
         Ok(Answers { question: question.to_string(), answers, total, complete, missing: found.missing, notes: found.notes })
     }
@@ -273,11 +271,17 @@ impl Engine {
         for way in ways.iter().skip(after as usize).take(most as usize) {
             answers.extend(self.way_answer(way)?);
         }
-        if !self.index.is_linked() {
-            found.missing.push(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
-        }
+        found.missing.extend(self.links_to_come());
         let complete = found.missing.is_empty();
         Ok(Answers { question: question.to_string(), answers, total, complete, missing: found.missing, notes: found.notes })
+    }
+
+    /// What is missing because links are still made.
+    fn links_to_come(&self) -> Option<Missing> {
+        if !self.index.is_linked() {
+            return Some(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
+        }
+        Some(Missing { cause: "not_linked_again_yet".to_owned(), count: self.index.pending() }).filter(|m| m.count > 0)
     }
 
     fn form(&self, question: &Question, context: &Context) -> Result<Found, AnswerError> {

@@ -151,13 +151,20 @@ pub fn human(s: &Summary) -> String {
     causes.sort_by_key(|c| std::cmp::Reverse(c.1));
     let causes: Vec<String> = causes.iter().map(|(c, n)| format!("{c} {n}")).collect();
     out += &format!("without a target: {}\n", if causes.is_empty() { "none".to_owned() } else { causes.join(", ") });
+    if s.imports > 0 {
+        let absent: u64 = s.imports_absent.values().sum();
+        let causes: Vec<String> = s.imports_absent.iter().map(|(c, n)| format!("{c} {n}")).collect();
+        let found = 100.0 * s.imports.saturating_sub(absent) as f64 / s.imports as f64;
+        out += &format!("{} import statements, {found:.1} % found{}\n", s.imports, if absent > 0 { format!(" ({})", causes.join(", ")) } else { String::new() });
+    }
     let gaps: Vec<String> = s.gaps_by_cause.iter().map(|(c, n)| format!("{c} {n}")).collect();
     out += &format!("gaps: {}\n", if gaps.is_empty() { "none".to_owned() } else { gaps.join(", ") });
     out += &format!(
-        "{} files read{}, {} linked in {:.2} s (walk {:.2}, read {:.2}, link {:.2}, write {:.2}); index {:.1} MB, peak memory {:.0} MB\n",
+        "{} files read{}, {} linked{} in {:.2} s (walk {:.2}, read {:.2}, link {:.2}, write {:.2}); index {:.1} MB, peak memory {:.0} MB\n",
         s.refreshed_files,
         if s.depot_files > 0 { format!(" ({} of them taken from the depot)", s.depot_files) } else { String::new() },
         s.relinked_files,
+        if s.depot_links > 0 { format!(" ({} of them as the depot has it)", s.depot_links) } else { String::new() },
         s.seconds.total,
         s.seconds.walk,
         s.seconds.read,

@@ -19,7 +19,12 @@ struct Known {
     plan: Option<(Arc<Plan>, String)>,
     /// What was touched since that plan was made; `None` for anything.
     paths: Option<BTreeSet<PathBuf>>,
+    /// Files that were read, as the index shows them; the last at the end.
+    read: Vec<String>,
 }
+
+/// So many files that were read are kept.
+const MOST_READ: usize = 100;
 
 impl Recent {
     fn lock(&self) -> MutexGuard<'_, Known> {
@@ -34,6 +39,20 @@ impl Recent {
         } else if let Some(all) = &mut known.paths {
             all.extend(paths.iter().cloned());
         }
+    }
+
+    /// Somebody reads a file.
+    pub fn read(&self, path: &str) {
+        let mut known = self.lock();
+        known.read.retain(|p| p != path);
+        known.read.push(path.to_owned());
+        let over = known.read.len().saturating_sub(MOST_READ);
+        known.read.drain(..over);
+    }
+
+    /// The files that were read, the last first.
+    pub fn read_last(&self) -> Vec<String> {
+        self.lock().read.iter().rev().cloned().collect()
     }
 
     /// What a run for `request` may rely on. What is touched from now on is for the run after it.
@@ -60,6 +79,15 @@ mod tests {
 
     fn paths(names: &[&str]) -> Vec<PathBuf> {
         names.iter().map(PathBuf::from).collect()
+    }
+
+    #[test]
+    fn what_was_read_last_comes_first() {
+        let recent = Recent::default();
+        ["a", "b", "a"].iter().for_each(|p| recent.read(p));
+        assert_eq!(recent.read_last(), ["a", "b"]);
+        (0..2 * MOST_READ).for_each(|i| recent.read(&i.to_string()));
+        assert_eq!((recent.read_last().len(), recent.read_last()[0].as_str()), (MOST_READ, "199"));
     }
 
     #[test]

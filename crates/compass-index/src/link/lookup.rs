@@ -175,14 +175,22 @@ impl Evaluator<'_, '_> {
         if through.is_empty() && cause != Cause::NoDefinition { Lookup::none(cause) } else { through }
     }
 
-    /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones elsewhere.
+    /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones of what it can mean. Those
+    /// that the language brings are its own, whoever else defines one of that name.
     fn rust_macro(&self, file: u32, name: Gid) -> Lookup {
-        let macros: Vec<Sym> =
-            self.world.all_named(name).copied().filter(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file) == Language::Rust).collect();
-        let own: Vec<Sym> = macros.iter().copied().filter(|s| self.world.files[s.file as usize].id.unit == self.world.files[file as usize].id.unit).collect();
-        let (found, certainty) = match (own.len(), macros.len()) {
-            (0, 0) => return Lookup::none(if super::uses::is_builtin(Language::Rust, self.world.name(name)) { Cause::Builtin } else { Cause::UnitAbsent }),
-            (0, _) => (macros, Certainty::Guessed),
+        let world = self.world;
+        let unit = |s: &Sym| world.files[s.file as usize].id.unit;
+        let here = world.files[file as usize].id.unit;
+        let is_macro = |s: &Sym| world.def(*s).kind == Kind::Macro && world.language(s.file) == Language::Rust;
+        let macros = world.all_named(name).copied().filter(is_macro).filter(|s| self.modules.needs.sees(here.0, unit(s).0));
+        let (own, mut others): (Vec<Sym>, Vec<Sym>) = macros.partition(|s| unit(s) == here);
+        let brought = super::uses::is_builtin(Language::Rust, world.name(name));
+        if brought {
+            others.retain(|s| matches!(world.units[unit(s).0 as usize].name.as_str(), "std" | "core" | "alloc"));
+        }
+        let (found, certainty) = match (own.len(), others.len()) {
+            (0, 0) => return Lookup::none(if brought { Cause::Builtin } else { Cause::UnitAbsent }),
+            (0, _) => (others, Certainty::Guessed),
             (1, _) => (own, Certainty::Proven),
             _ => (own, Certainty::Inferred),
         };

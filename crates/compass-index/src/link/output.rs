@@ -1,5 +1,6 @@
 //! Links all files on several threads and turns the results into what is stored.
 
+use super::carried::{Carried, Places};
 use super::evaluate::{Evaluator, Extensions};
 use super::modules::Modules;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
@@ -13,6 +14,7 @@ use crate::store::{
 use crate::{Cause, FileId, FileLinks, Link, Phase, Progress, Step, StepPlace, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Facts, Flags, ImportId, ScopeId, UseId};
 use rustc_hash::{FxHashMap, FxHashSet};
+use serde::{Deserialize, Serialize};
 use smallvec::SmallVec;
 use std::hash::BuildHasher;
 use std::path::Path;
@@ -30,12 +32,17 @@ pub(crate) struct Request<'r> {
     pub(crate) only: Option<&'r FxHashSet<usize>>,
     /// Where facts come from that are not among the files'.
     pub(crate) shelf: Option<&'r super::Shelf>,
+    /// Links of packages that were made before.
+    pub(crate) places: Option<&'r dyn Places>,
     pub(crate) cancel: &'r Cancel,
     pub(crate) progress: &'r dyn Progress,
 }
 
 /// Gives whole facts of files of which only the outer part is kept; one per thread. Fails rather than leave a file without its uses.
 pub(crate) type Load = Box<dyn FnMut(&FileInput) -> Result<Facts, StoreError>>;
+
+/// Looks for links made before.
+type Find<'p> = Box<dyn FnMut(usize) -> Option<Carried> + 'p>;
 
 /// Takes what is ready while the threads go on.
 pub(crate) trait Sink {
@@ -46,13 +53,15 @@ pub(crate) trait Sink {
 }
 
 /// Counts of a file's uses.
-#[derive(Debug, Clone, Default)]
+#[derive(Debug, Clone, Default, PartialEq, Serialize, Deserialize)]
 pub(crate) struct Tally {
     pub(crate) uses: u64,
     pub(crate) local: u64,
     pub(crate) certainties: [u64; 3],
     pub(crate) unlinked: [u64; Cause::ALL.len()],
-    pub(crate) absent: u64,
+    pub(crate) imports: u64,
+    /// Imports that lead to nothing that is indexed, by cause.
+    pub(crate) absent: [u64; Cause::ALL.len()],
 }
 
 /// What linking gives beside what the sink took.
@@ -107,11 +116,12 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
                 let work = move || {
                     let mut part = Part::new(request.folder);
                     let mut load = load();
+                    let mut depot = request.places.map(|p| (p, p.finder()));
                     while let Some(batch) = batches.get(next.fetch_add(1, Ordering::Relaxed)) {
                         if request.cancel.is_cancelled() || lock(failed).is_some() {
                             break;
                         }
-                        let result = part.link(base, modules, extensions, batch.clone(), &mut load, request.cancel);
+                        let result = part.link(base, modules, extensions, batch.clone(), &mut load, depot.as_mut(), request.cancel);
                         match result {
                             Ok(packed) => {
                                 let count = done.fetch_add(batch.len(), Ordering::Relaxed) + batch.len();
@@ -212,6 +222,7 @@ impl Part {
     }
 
     /// Links the files of a range; gives the links of those whose facts were loaded for it.
+    #[allow(clippy::too_many_arguments, reason = "one call from one place; each is a different thing")]
     fn link(
         &mut self,
         base: &Base,
@@ -219,10 +230,15 @@ impl Part {
         extensions: &Extensions,
         range: std::ops::Range<usize>,
         load: &mut Load,
+        mut depot: Option<&mut (&dyn Places, Find<'_>)>,
         cancel: &Cancel,
     ) -> Result<Vec<(FileId, PackedLinks)>, StoreError> {
-        let loaded: Result<Vec<(u32, Facts)>, StoreError> =
-            range.clone().filter(|i| base.files[*i].language.is_read() && !base.files[*i].whole).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
+        let mut carried: FxHashMap<usize, Carried> = FxHashMap::default();
+        if let Some((places, find)) = depot.as_mut() {
+            carried.extend(range.clone().filter(|i| places.is_shared(*i)).filter_map(|i| Some((i, find(i)?))));
+        }
+        let is_open = |i: &usize| base.files[*i].language.is_read() && !base.files[*i].whole && !carried.contains_key(i);
+        let loaded: Result<Vec<(u32, Facts)>, StoreError> = range.clone().filter(is_open).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
         let loaded = loaded?;
         let here = Here::new(base, &loaded);
         let world = World::new(base, Some(&here));
@@ -232,10 +248,10 @@ impl Part {
             if cancel.is_cancelled() {
                 break;
             }
-            let (links, told) = link_file(&mut evaluator, i as u32);
-            self.add_consulted(&world, base.files[i].id, told);
-            self.tallies.push((i, tally(world.facts(i as u32), &links)));
-            self.add(&world, i, &links)?;
+            let links = match carried.remove(&i) {
+                Some(carried) => self.take_over(&mut evaluator, i, carried)?,
+                None => self.link_one(&mut evaluator, i, depot.as_ref().map(|d| d.0).filter(|p| p.is_shared(i)))?,
+            };
             if waits_for_passes(base.files[i].language) {
                 self.links.push((i, links));
             } else {
@@ -245,20 +261,46 @@ impl Part {
         Ok(packed)
     }
 
-    /// Adds the names that a file hangs on. Those its uses lead to by name stand in the postings of these already.
-    fn add_consulted(&mut self, world: &World, file: FileId, mut told: Vec<Gid>) {
-        told.sort_unstable();
-        let rest = world.consulted.finish().into_iter().filter(|n| told.binary_search(n).is_err());
-        self.small.consulted.extend(rest.map(|n| ConsultEntry { name: ConsultEntry::hash(world.name(n)), file }));
+    /// Links a file; what it gives is kept for other workspaces where that is asked for.
+    fn link_one(&mut self, evaluator: &mut Evaluator, i: usize, keep: Option<&dyn Places>) -> Result<FileLinks, StoreError> {
+        let world = evaluator.world;
+        let index = i as u32;
+        let (links, told) = link_file(evaluator, index);
+        let facts = world.facts(index);
+        let tally = tally(facts, &links);
+        let carried = Carried::of(facts, &|d| world.number(index, d), links, tally, consulted_but(world, told));
+        let choice = |(name, (with, without))| ChoiceEntry { name, file: world.files[i].id, with, without };
+        self.small.choices.extend(super::choices(facts).into_iter().map(choice));
+        if let Some(places) = keep {
+            places.keep(i, carried.clone());
+        }
+        self.take_over(evaluator, i, carried)
     }
 
-    /// Adds the postings of a file.
-    fn add(&mut self, world: &World, index: usize, links: &FileLinks) -> Result<(), StoreError> {
+    /// Takes over what linking a file gave, here or in another workspace.
+    fn take_over(&mut self, evaluator: &mut Evaluator, i: usize, carried: Carried) -> Result<FileLinks, StoreError> {
+        let mut links = self.add(evaluator.world, i, carried)?;
+        self.add_implementers(evaluator, i, &mut links);
+        Ok(links)
+    }
+
+    /// Types that have the methods of an interface of the file: they may stand anywhere.
+    fn add_implementers(&mut self, evaluator: &mut Evaluator, i: usize, links: &mut FileLinks) {
+        let world = evaluator.world;
+        let before = links.bases.len();
+        link_implementers(evaluator, i as u32, links);
+        let file = world.files[i].id;
+        self.small.derived.extend(links.bases[before..].iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived, file }));
+        self.small.consulted.extend(consulted_but(world, Vec::new()).into_iter().map(|name| ConsultEntry { name, file }));
+    }
+
+    /// Adds the postings of a file; gives its links.
+    fn add(&mut self, world: &World, index: usize, carried: Carried) -> Result<FileLinks, StoreError> {
         let file = &world.files[index];
-        let facts = world.facts(index as u32);
-        for (usage, link) in links.iter() {
-            let u = facts.usage(usage);
-            let enclosing = u.enclosing.map(|d| world.number(index as u32, d));
+        let Carried { links, tally, uses, unlinked, consulted } = carried;
+        self.small.consulted.extend(consulted.into_iter().map(|name| ConsultEntry { name, file: file.id }));
+        self.tallies.push((index, tally));
+        for ((usage, link), (role, enclosing)) in links.iter().zip(uses) {
             for (i, target) in link.targets.iter().enumerate() {
                 // Of a guess among many only the nearest few are listed as uses.
                 if i >= 3 && link.certainty == crate::Certainty::Guessed {
@@ -268,30 +310,33 @@ impl Part {
                     target: *target,
                     file: file.id,
                     usage: usage.0,
-                    role: u.role,
+                    role,
                     certainty: link.certainty,
                     first: i == 0,
                     enclosing,
                 })?;
             }
         }
-        let mut unlinked: FxHashMap<(compass_facts::NameId, Cause), u64> = FxHashMap::default();
-        links.unlinked.iter().for_each(|(usage, cause)| *unlinked.entry((facts.usage(*usage).name, *cause)).or_default() += 1);
-        let entry = |((name, cause), count)| UnlinkedEntry { name: facts.name(name).to_owned(), cause, file: file.id, count };
-        self.small.unlinked.extend(unlinked.into_iter().map(entry));
+        self.small.unlinked.extend(unlinked.into_iter().map(|(name, cause, count)| UnlinkedEntry { name, cause, file: file.id, count }));
         for (i, targets) in links.imports.iter().enumerate() {
             self.small.imports.extend(targets.iter().map(|t| ImportEntry { target: t.file, file: file.id, import: i as u32 }));
         }
-        let choice = |(name, (with, without))| ChoiceEntry { name, file: file.id, with, without };
-        self.small.choices.extend(super::choices(facts).into_iter().map(choice));
         self.small.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived, file: file.id }));
-        Ok(())
+        Ok(links)
     }
+}
+
+/// Hashes of the names that were looked up. Those that uses lead to by name stand in the postings of these already.
+fn consulted_but(world: &World, mut told: Vec<Gid>) -> Vec<u32> {
+    told.sort_unstable();
+    let rest = world.consulted.finish().into_iter().filter(|n| told.binary_search(n).is_err());
+    rest.map(|n| ConsultEntry::hash(world.name(n))).collect()
 }
 
 /// Counts the uses of a file.
 pub(crate) fn tally(facts: &Facts, links: &FileLinks) -> Tally {
-    let mut out = Tally { uses: facts.uses.len() as u64, absent: links.absent.len() as u64, ..Tally::default() };
+    let mut out = Tally { uses: facts.uses.len() as u64, imports: facts.imports.len() as u64, ..Tally::default() };
+    links.absent.iter().for_each(|(_, cause)| out.absent[*cause as usize] += 1);
     out.local = facts.uses.iter().filter(|u| u.local.is_some()).count() as u64;
     links.iter().for_each(|(_, l)| out.certainties[l.certainty as usize] += 1);
     links.unlinked.iter().for_each(|(_, cause)| out.unlinked[*cause as usize] += 1);
@@ -447,7 +492,6 @@ fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Vec<Gid>) {
     link_imports(evaluator, index, &mut out);
     link_bases(evaluator, index, &mut out);
     link_overrides(evaluator, index, &mut out);
-    link_implementers(evaluator, index, &mut out);
     link_held(facts, &mut out);
     super::headers::link_declared(evaluator, index, &mut out);
     (out, told)

@@ -17,6 +17,8 @@ pub enum Ecosystem {
     Gradle,
     /// `pyproject.toml`, `setup.py`, `setup.cfg`.
     Python,
+    /// `composer.json`.
+    Composer,
     /// No manifest: a plain folder.
     Plain,
 }
@@ -31,6 +33,7 @@ impl Ecosystem {
             Ecosystem::Maven => "maven",
             Ecosystem::Gradle => "gradle",
             Ecosystem::Python => "python",
+            Ecosystem::Composer => "composer",
             Ecosystem::Plain => "plain",
         }
     }
@@ -44,6 +47,7 @@ impl Ecosystem {
             "maven" => Ecosystem::Maven,
             "gradle" => Ecosystem::Gradle,
             "python" => Ecosystem::Python,
+            "composer" => Ecosystem::Composer,
             _ => Ecosystem::Plain,
         }
     }
@@ -71,7 +75,8 @@ impl Manifest {
 }
 
 /// File names that make a folder a unit, by rank.
-pub const NAMES: [&str; 9] = ["Cargo.toml", "package.json", "go.mod", "pom.xml", "build.gradle", "build.gradle.kts", "pyproject.toml", "setup.cfg", "setup.py"];
+pub const NAMES: [&str; 10] =
+    ["Cargo.toml", "package.json", "go.mod", "pom.xml", "build.gradle", "build.gradle.kts", "pyproject.toml", "setup.cfg", "setup.py", "composer.json"];
 
 /// Reads the manifest of a folder; `None` when there is none, or it names no package.
 pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
@@ -83,6 +88,7 @@ pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
         "pom.xml" => maven(&text),
         "build.gradle" | "build.gradle.kts" => Some(gradle(dir, &text)),
         "pyproject.toml" => python(&text),
+        "composer.json" => composer(dir, &text),
         _ => Some(Manifest::new(Ecosystem::Python, setup_name(&text), None)),
     }
 }
@@ -115,6 +121,31 @@ fn npm(text: &str) -> Option<Manifest> {
     const ASKED: [&str; 4] = ["dependencies", "devDependencies", "peerDependencies", "optionalDependencies"];
     let asks_for = ASKED.iter().filter_map(|t| manifest.get(*t)?.as_object()).flat_map(|t| t.keys().cloned()).collect();
     Some(Manifest { entries, asks_for, ..Manifest::new(Ecosystem::Npm, field("name"), field("version")) })
+}
+
+/// Beside the packages of a folder: what is installed there, with versions.
+pub const COMPOSER_RECORD: &str = "composer/installed.json";
+
+/// Packages rarely say their own version: the record of what is installed does.
+fn composer(dir: &Path, text: &str) -> Option<Manifest> {
+    let manifest: serde_json::Value = serde_json::from_str(text).ok()?;
+    let field = |name: &str| manifest.get(name).and_then(|v| v.as_str()).map(str::to_owned);
+    let name = field("name");
+    let version = field("version").or_else(|| composer_version(dir, name.as_deref()?));
+    let asks_for = ["require", "require-dev"].iter().filter_map(|t| manifest.get(*t)?.as_object()).flat_map(|t| t.keys().cloned());
+    // What the language itself must have is no package.
+    let asks_for = asks_for.filter(|n| n.contains('/')).collect();
+    Some(Manifest { asks_for, ..Manifest::new(Ecosystem::Composer, name, version) })
+}
+
+/// The version that a package was installed in: it stands two folders below the one that has the record.
+fn composer_version(dir: &Path, name: &str) -> Option<String> {
+    let text = std::fs::read_to_string(dir.parent()?.parent()?.join(COMPOSER_RECORD)).ok()?;
+    let record: serde_json::Value = serde_json::from_str(&text).ok()?;
+    // An older form is the list alone.
+    let packages = record.get("packages").unwrap_or(&record).as_array()?;
+    let package = packages.iter().find(|p| p.get("name").and_then(|n| n.as_str()) == Some(name))?;
+    Some(package.get("version")?.as_str()?.trim_start_matches('v').to_owned())
 }
 
 /// Stands before entries that are meant where a package is brought in by `require`.
@@ -256,6 +287,23 @@ mod tests {
         assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("ledger"), Some("1.4")));
         std::fs::write(ledger.join("settings.gradle"), "rootProject.name = 'larder-ledger'\n").expect("a file");
         assert_eq!(read(&ledger, "build.gradle.kts").expect("a manifest").name.as_deref(), Some("larder-ledger"));
+    }
+
+    #[test]
+    fn packages_of_composer_have_the_version_they_were_installed_in() {
+        let dir = tempfile::tempdir().expect("a folder");
+        let package = dir.path().join("vendor/oak/rack");
+        std::fs::create_dir_all(&package).expect("folders");
+        std::fs::create_dir_all(dir.path().join("vendor/composer")).expect("folders");
+        std::fs::write(package.join("composer.json"), r#"{"name":"oak/rack","require":{"php":">=8","oak/wash":"^1"}}"#).expect("a file");
+        assert_eq!(read(&package, "composer.json").expect("a manifest").version, None);
+        for record in [r#"{"packages":[{"name":"oak/rack","version":"v2.1.0"}]}"#, r#"[{"name":"oak/rack","version":"2.1.0"}]"#] {
+            std::fs::write(dir.path().join("vendor").join(COMPOSER_RECORD), record).expect("a file");
+            let manifest = read(&package, "composer.json").expect("a manifest");
+            assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("oak/rack"), Some("2.1.0")));
+            assert_eq!(manifest.asks_for, ["oak/wash"]);
+        }
+        assert_eq!(composer(&package, "{"), None);
     }
 
     #[test]

@@ -181,7 +181,8 @@ impl<'a> Walk<'a> {
             builder.standard_filters(false);
         }
         let top = dir.to_owned();
-        let asked_for = (in_packages && self.deps == Deps::Direct && dir.ends_with("node_modules")).then(|| self.asked_for());
+        let is_composer = dir.join(manifests::COMPOSER_RECORD).is_file();
+        let asked_for = (in_packages && self.deps == Deps::Direct && (dir.ends_with("node_modules") || is_composer)).then(|| self.asked_for());
         builder.filter_entry(move |e| {
             let name = e.file_name().to_string_lossy();
             let is_dir = e.file_type().is_some_and(|t| t.is_dir());
@@ -190,7 +191,7 @@ impl<'a> Walk<'a> {
             }
             // One package manager keeps all packages in a hidden folder and links to them.
             let is_hidden = in_packages && name.starts_with('.') && name != ".pnpm";
-            let package = || e.path().strip_prefix(&top).ok().and_then(package_name);
+            let package = || e.path().strip_prefix(&top).ok().and_then(|p| package_name(p, is_composer));
             let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
             let is_foreign = || BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref()) || e.path().join(ENVIRONMENT).is_file();
             !(is_hidden || is_unasked || is_dir && is_foreign())
@@ -374,10 +375,11 @@ impl<'a> Walk<'a> {
     }
 }
 
-/// The package of a path below a folder of packages: `name` or `@scope/name`; nothing for a scope alone or what is no package.
-fn package_name(inside: &Path) -> Option<String> {
+/// The package of a path below a folder of packages: `name` or `@scope/name`, with Composer always two; nothing for the first of two
+/// alone or what is no package.
+fn package_name(inside: &Path, is_composer: bool) -> Option<String> {
     let inside = slashed(inside);
-    let parts = if inside.starts_with('@') { 2 } else { 1 };
+    let parts = if is_composer || inside.starts_with('@') { 2 } else { 1 };
     (inside.split('/').count() == parts && !inside.starts_with('.')).then_some(inside)
 }
 

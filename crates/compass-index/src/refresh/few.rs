@@ -5,8 +5,8 @@
 //! crossings. Then nothing is linked here, and all facts are loaded.
 
 use super::part::{self, Before, Order};
-use super::{Reach, RefreshError, has_same_files, inputs, reach_of, reading::Held};
-use crate::link::Shelf;
+use super::{Reach, RefreshError, has_same_files, inputs, reach_of, reading::Held, urgent};
+use crate::link::{FileInput, Shelf};
 use crate::store::{Generation, Reader, Runs, StoreError, Writer};
 use crate::{FileId, Summary};
 use compass_facts::{Facts, Flags, Kind, Language, ScopeId};
@@ -19,33 +19,59 @@ const MANY: usize = 200;
 /// Of so many files of C++ the namespaces are looked at beside those of C.
 const FEW_OF_CPP: usize = 400;
 
-/// Links what the changes reach, if that can be done so; gives the counts and what was reached.
+/// What came of it.
+pub(super) enum Done {
+    /// Not possible so.
+    Nothing,
+    /// All that the changes reach is linked: its counts, and what it is.
+    All(Box<Summary>, Reach),
+    /// They reach too much: what comes first is linked.
+    First,
+}
+
+/// Links what the changes reach, if that can be done so, or what comes first of it.
 pub(super) fn link(
     writer: &mut Writer,
     before: &Before,
     overview: &mut Generation,
     facts: &mut Vec<Option<Held>>,
     order: &Order,
-) -> Result<Option<(Summary, Reach)>, RefreshError> {
+) -> Result<Done, RefreshError> {
     if !is_possible(before, overview, facts) {
-        return Ok(None);
+        return Ok(Done::Nothing);
     }
-    let Ok(reader) = Reader::open(&order.request.index) else { return Ok(None) };
+    let Ok(reader) = Reader::open(&order.request.index) else { return Ok(Done::Nothing) };
     let outer = &mut |i: usize| match &facts[i] {
         Some(held) => Ok(Cow::Borrowed(&held.facts)),
         None => load(&reader, overview, i).map(Cow::Owned),
     };
     let reach = reach_of(&order.request.index, before, overview, outer)?;
-    let Reach::Files(files) = &reach else { return Ok(None) };
     let languages: FxHashMap<FileId, Language> = overview.files.iter().map(|f| (f.id, f.language)).collect();
-    if !part::is_small(files, before.overview) || files.iter().any(|f| languages.get(f) != Some(&Language::C)) {
-        return Ok(None);
+    let is_c = |f: &FileId| languages.get(f) == Some(&Language::C);
+    let (first, waiting) = match &reach {
+        Reach::Files(files) if part::is_small(files, before.overview, order.request) => (files.clone(), 0),
+        _ => match urgent::first(order.request, before, overview, &reach) {
+            Some(first) => first,
+            None => return Ok(Done::Nothing),
+        },
+    };
+    if waiting == 0 && !first.iter().all(is_c) {
+        return Ok(Done::Nothing);
     }
+    let first: Vec<FileId> = first.into_iter().filter(is_c).collect();
     let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();
-    let shelf = Shelf::new(&order.request.index, Runs::of(before.number, before.overview), &overview.files, given);
-    let inputs = inputs(&overview.files, std::mem::take(facts));
-    let done = part::link(writer, before, files, overview, inputs, Some(&shelf), order)?;
-    Ok(Some((done, reach)))
+    let shelf = Shelf::new(&order.request.index, Runs::of(before.number, before.overview), &overview.files, given.clone());
+    let mut inputs = inputs(&overview.files, std::mem::take(facts));
+    if waiting == 0 {
+        let done = part::link(writer, before, &first, overview, &mut inputs, Some(&shelf), order)?;
+        return Ok(Done::All(Box::new(done), reach));
+    }
+    let mut overview = Generation { pending: waiting, ..overview.clone() };
+    part::link(writer, before, &first, &mut overview, &mut inputs, Some(&shelf), order)?;
+    order.progress.published();
+    let held = |(i, input): (usize, FileInput)| given.contains(&(i as u32)).then_some(Held { facts: input.facts, numbers: input.numbers, whole: input.whole });
+    *facts = inputs.into_iter().enumerate().map(held).collect();
+    Ok(Done::First)
 }
 
 fn load(reader: &Reader, overview: &Generation, position: usize) -> Result<Facts, StoreError> {

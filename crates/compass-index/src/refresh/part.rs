@@ -11,12 +11,12 @@ use rustc_hash::{FxHashMap, FxHashSet};
 use std::time::Instant;
 
 /// More files than this are linked with all others.
-const MANY_FILES: usize = 2000;
+pub(super) const MANY_FILES: usize = 2000;
 
 /// Is it worth while to link only these, beside those that were linked since everything was?
-pub(super) fn is_small(files: &[FileId], old: &Generation) -> bool {
+pub(super) fn is_small(files: &[FileId], old: &Generation, request: &Request) -> bool {
     let later = old.later.as_ref().map_or(0, |l| l.files.len());
-    files.len() <= MANY_FILES && later + files.len() <= MANY_FILES.max(old.files.len() / 4)
+    files.len() <= request.many_files.unwrap_or(MANY_FILES) && later + files.len() <= MANY_FILES.max(old.files.len() / 4)
 }
 
 /// The generation that the new one is made from.
@@ -61,7 +61,7 @@ pub(super) fn link(
     before: &Before,
     files: &[FileId],
     overview: &mut Generation,
-    mut inputs: Vec<FileInput>,
+    inputs: &mut [FileInput],
     shelf: Option<&link::Shelf>,
     order: &Order,
 ) -> Result<Summary, RefreshError> {
@@ -80,21 +80,22 @@ pub(super) fn link(
             folder: &folder,
             only: Some(&only),
             shelf,
+            places: None,
             cancel: order.cancel,
             progress: order.progress,
         };
-        link::link_all(&inputs, &request, &load, &mut collected)?.ok_or(RefreshError::Cancelled)?
+        link::link_all(inputs, &request, &load, &mut collected)?.ok_or(RefreshError::Cancelled)?
     };
     if let Some(why) = shelf.and_then(link::Shelf::failure) {
         return Err(why.into());
     }
     let crossed = match shelf {
         Some(_) => None,
-        None => cross(writer, before, &mut inputs, &mut linked, &only, &load, order)?,
+        None => cross(writer, before, inputs, &mut linked, &only, &load, order)?,
     };
     let mut summary = before.overview.summary.clone();
     summing::count_files(&mut summary, order.plan, overview);
-    count(writer, before, &inputs, &linked, &only, &load, &mut summary)?;
+    count(writer, before, inputs, &linked, &only, &load, &mut summary)?;
     if shelf.is_some() {
         keep_layers(overview, before.overview);
     } else {

@@ -1,6 +1,7 @@
 //! Reads the files that changed, on several threads, while facts are written in batches.
 
 use super::changes::Changed;
+use super::rounds::Rounds;
 use super::sharing::Packages;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
@@ -92,12 +93,19 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
     // What a killed run left is worth looking for where much is to be read.
     let known = if job.old.is_none_or(|o| !o.linked) || open.len() > FEW_FILES { writer.fact_keys()? } else { FxHashSet::default() };
     out.changed = old.len().saturating_sub(rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
-    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(job.whole_bytes) };
-    for (i, hash, lines, made) in read_open(&open, job, rows, &context, &mut out, writer)? {
-        let row = &mut rows[i];
-        // What a killed run left may have been numbered after a content that is forgotten.
-        row.renumbered = old.get(&row.id).map_or_else(|| known.contains(&(row.id, hash)), |o| o.renumbered || o.hash != hash);
-        (row.hash, row.lines, row.made) = (hash, lines, made);
+    let total = open.iter().map(|i| job.plan.files[*i].bytes).sum();
+    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(job.whole_bytes), done: AtomicU64::new(0), total };
+    let mut rounds = Rounds::new(job.plan, job.depot, &open);
+    while let Some(round) = rounds.next(job.cancel) {
+        for (i, hash, lines, made) in read_open(&round.files, job, rows, &context, &mut out, writer)? {
+            let row = &mut rows[i];
+            // What a killed run left may have been numbered after a content that is forgotten.
+            row.renumbered = old.get(&row.id).map_or_else(|| known.contains(&(row.id, hash)), |o| o.renumbered || o.hash != hash);
+            (row.hash, row.lines, row.made) = (hash, lines, made);
+        }
+    }
+    if job.cancel.is_cancelled() {
+        return Err(RefreshError::Cancelled);
     }
     out.room = context.room.into_inner();
     Ok(out)
@@ -106,7 +114,7 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
 /// Loads the facts of all files that are not there yet.
 pub(super) fn load_rest(job: &Job, rows: &mut [FileRow], read: &mut Read, writer: &mut Writer) -> Result<(), RefreshError> {
     let (old, known) = Default::default();
-    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(read.room) };
+    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(read.room), done: AtomicU64::new(0), total: 0 };
     load_unchanged(rows, read, writer, &context)
 }
 
@@ -122,6 +130,9 @@ struct Context<'c> {
     known: &'c FxHashSet<(FileId, u64)>,
     /// Bytes of source whose facts may still be kept whole.
     room: AtomicU64,
+    /// Bytes read, of so many.
+    done: AtomicU64,
+    total: u64,
 }
 
 impl Context<'_> {
@@ -141,15 +152,14 @@ fn read_open(
     out: &mut Read,
     writer: &mut Writer,
 ) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
-    let total: u64 = open.iter().map(|i| job.plan.files[*i].bytes).sum();
-    let (next, done) = (AtomicUsize::new(0), AtomicU64::new(0));
+    let next = AtomicUsize::new(0);
     let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
     let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found, Made)>(256);
     let read = std::thread::scope(|scope| {
         for _ in 0..job.threads.max(1) {
             let sender = sender.clone();
             let depot = job.depot.filter(|_| has_packages).and_then(|d| Depot::open(d).ok());
-            let (next, done, plan) = (&next, &done, job.plan);
+            let (next, plan) = (&next, job.plan);
             std::thread::Builder::new()
                 .stack_size(STACK_BYTES)
                 .spawn_scoped(scope, move || {
@@ -157,8 +167,8 @@ fn read_open(
                         let planned = &plan.files[i];
                         let depot = depot.as_ref().filter(|_| !plan.units[planned.unit].own);
                         let Some((found, made)) = read_one(planned, &rows[i], depot, context) else { break };
-                        let bytes = done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
-                        context.job.progress.report(Phase::Read, bytes, total);
+                        let bytes = context.done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
+                        context.job.progress.report(Phase::Read, bytes, context.total);
                         if sender.send((i, found, made)).is_err() {
                             break;
                         }

@@ -1,11 +1,16 @@
-//! Facts of packages go into the depot while they are read.
+//! Facts of packages go into the depot while they are read, links while they are made; links that are there are taken from it.
 
+use super::closures::{Closure, Closures};
 use super::reading::BATCH_FILES;
+use crate::SymbolId;
+use crate::link::{Carried, FileInput, Places};
 use crate::plan::{Plan, PlannedFile, PlannedUnit};
-use crate::store::{Depot, PackedFacts};
+use crate::store::{Depot, PackedCarried, PackedFacts, StoreError, UnitRow, pack_carried};
 use compass_facts::Language;
 use rustc_hash::FxHashMap;
-use std::path::Path;
+use std::path::{Path, PathBuf};
+use std::sync::Mutex;
+use std::sync::atomic::{AtomicU64, Ordering};
 
 /// Puts facts of packages into the depot. A depot that fails is done without: it only saves time.
 pub(super) struct Packages {
@@ -20,11 +25,10 @@ impl Packages {
         if plan.units.iter().all(|u| u.own) {
             return None;
         }
-        let now = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_secs() as i64);
         let mut out = Packages { depot: Depot::open(folder).ok()?, numbers: FxHashMap::default(), waiting: Vec::new() };
         let units: Vec<(usize, &PlannedUnit)> = plan.units.iter().enumerate().filter(|(_, u)| !u.own).collect();
         let named: Vec<(&str, &str, &str)> = units.iter().map(|(_, u)| (u.ecosystem.word(), u.name.as_str(), u.version.as_str())).collect();
-        let numbers = out.depot.packages_used(&named, now).ok()?;
+        let numbers = out.depot.packages_used(&named, now()).ok()?;
         out.numbers = units.iter().map(|(i, _)| *i).zip(numbers).collect();
         Some(out)
     }
@@ -45,6 +49,114 @@ impl Packages {
         if !batch.is_empty() && self.depot.put(&batch).is_err() {
             // Nothing more is put: whoever comes next reads again.
             self.numbers.clear();
+        }
+    }
+}
+
+fn now() -> i64 {
+    std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_secs() as i64)
+}
+
+/// Links of packages, taken from the depot and put there. A depot that fails is done without.
+pub(super) struct SharedLinks<'i> {
+    folder: PathBuf,
+    closures: Closures<'i>,
+    inputs: &'i [FileInput],
+    /// Numbers of closures in the depot, by unit.
+    numbers: FxHashMap<u32, i64>,
+    writing: Mutex<Writing>,
+    found: AtomicU64,
+}
+
+struct Writing {
+    depot: Option<Depot>,
+    waiting: Vec<(i64, u32, PackedCarried)>,
+}
+
+impl<'i> SharedLinks<'i> {
+    /// Notes which closures are used; `None` without packages or without a depot.
+    pub(super) fn open(folder: &Path, units: &[UnitRow], inputs: &'i [FileInput]) -> Option<SharedLinks<'i>> {
+        if units.iter().all(|u| u.own) {
+            return None;
+        }
+        let closures = Closures::new(units, inputs);
+        let mut depot = Depot::open(folder).ok()?;
+        let of: Vec<(u32, [u8; 16])> = closures.iter().map(|(unit, c)| (unit, c.key)).collect();
+        let named = |(unit, _): &(u32, [u8; 16])| {
+            let unit = &units[*unit as usize];
+            (unit.ecosystem.as_str(), unit.name.as_str(), unit.version.as_str())
+        };
+        let packages = depot.packages_used(&of.iter().map(named).collect::<Vec<_>>(), now()).ok()?;
+        let keys: Vec<(i64, [u8; 16])> = packages.into_iter().zip(&of).map(|(package, (_, key))| (package, *key)).collect();
+        let numbers = depot.closures_used(&keys, now()).ok()?;
+        let numbers = of.iter().map(|o| o.0).zip(numbers).collect();
+        let writing = Mutex::new(Writing { depot: Some(depot), waiting: Vec::new() });
+        Some(SharedLinks { folder: folder.to_owned(), closures, inputs, numbers, writing, found: AtomicU64::new(0) })
+    }
+
+    /// Files whose links were there.
+    pub(super) fn found(&self) -> u64 {
+        self.found.load(Ordering::Relaxed)
+    }
+
+    /// Writes what waits.
+    pub(super) fn finish(&self) {
+        self.lock().flush();
+    }
+
+    fn lock(&self) -> std::sync::MutexGuard<'_, Writing> {
+        self.writing.lock().unwrap_or_else(|e| e.into_inner())
+    }
+
+    fn closure(&self, file: usize) -> Option<(&Closure, i64)> {
+        let number = *self.numbers.get(&self.inputs[file].id.unit.0)?;
+        Some((self.closures.of(file)?, number))
+    }
+
+    fn own(&self, file: usize) -> SymbolId {
+        SymbolId::module(self.inputs[file].id)
+    }
+
+    fn packed(&self, file: usize, carried: Carried) -> Option<Result<(i64, u32, PackedCarried), StoreError>> {
+        let (closure, number) = self.closure(file)?;
+        // What leads beyond what the package can mean hangs on this workspace.
+        let told = carried.rename(self.own(file), &|s| self.closures.told(closure, s))?;
+        Some(pack_carried(&told).map(|packed| (number, self.closures.place(file), packed)))
+    }
+}
+
+impl Writing {
+    fn flush(&mut self) {
+        let batch = std::mem::take(&mut self.waiting);
+        if !batch.is_empty() && self.depot.as_mut().is_some_and(|d| d.put_links(&batch).is_err()) {
+            self.depot = None;
+        }
+    }
+}
+
+impl Places for SharedLinks<'_> {
+    fn is_shared(&self, file: usize) -> bool {
+        self.closure(file).is_some()
+    }
+
+    fn finder(&self) -> Box<dyn FnMut(usize) -> Option<Carried> + '_> {
+        let depot = Depot::open(&self.folder).ok();
+        Box::new(move |file| {
+            let (closure, number) = self.closure(file)?;
+            let told = depot.as_ref()?.links(number, self.closures.place(file)).ok()??;
+            let own = self.closures.told(closure, self.own(file))?;
+            let carried = told.rename(own, &|s| self.closures.meant(closure, s))?;
+            self.found.fetch_add(1, Ordering::Relaxed);
+            Some(carried)
+        })
+    }
+
+    fn keep(&self, file: usize, carried: Carried) {
+        let Some(Ok(packed)) = self.packed(file, carried) else { return };
+        let mut writing = self.lock();
+        writing.waiting.push(packed);
+        if writing.waiting.len() >= BATCH_FILES {
+            writing.flush();
         }
     }
 }

@@ -57,30 +57,33 @@ pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput,
     s.uses += tally.uses;
     s.local += tally.local;
     add_certainties(&mut s.linked, tally);
-    add_causes(&mut s.unlinked, tally);
+    add_causes(&mut s.unlinked, &tally.unlinked);
     for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
         *s.hidden.entry(language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
     }
     for gap in &facts.gaps {
         *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
     }
-    if tally.absent > 0 {
-        *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += tally.absent;
+    let absent = tally.absent.iter().sum::<u64>();
+    if absent > 0 {
+        *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += absent;
     }
+    s.imports += tally.imports;
+    add_causes(&mut s.imports_absent, &tally.absent);
     for crossing in &links.crossings {
         *s.crossings.entry(crossing.kind.word().to_owned()).or_default() += 1;
     }
     for loose in &links.loose {
         *s.loose.entry(loose.kind.word().to_owned()).or_default() += 1;
     }
-    s.gaps += facts.gaps.len() as u64 + tally.absent;
+    s.gaps += facts.gaps.len() as u64 + absent;
 }
 
 fn add_shares(s: &mut Shares, tally: &link::Tally) {
     s.uses += tally.uses;
     s.local += tally.local;
     add_certainties(&mut s.linked, tally);
-    add_causes(&mut s.unlinked, tally);
+    add_causes(&mut s.unlinked, &tally.unlinked);
 }
 
 fn add_certainties(linked: &mut Linked, tally: &link::Tally) {
@@ -89,9 +92,9 @@ fn add_certainties(linked: &mut Linked, tally: &link::Tally) {
     linked.proven += tally.certainties[crate::Certainty::Proven as usize];
 }
 
-fn add_causes(unlinked: &mut BTreeMap<String, u64>, tally: &link::Tally) {
-    for (cause, count) in crate::Cause::ALL.iter().zip(tally.unlinked).filter(|(_, n)| *n > 0) {
-        *unlinked.entry(cause.word().to_owned()).or_default() += count;
+fn add_causes(to: &mut BTreeMap<String, u64>, counts: &[u64; crate::Cause::ALL.len()]) {
+    for (cause, count) in crate::Cause::ALL.iter().zip(*counts).filter(|(_, n)| *n > 0) {
+        *to.entry(cause.word().to_owned()).or_default() += count;
     }
 }
 
@@ -105,6 +108,8 @@ pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     count(&mut s.linked.inferred, before.linked.inferred, now.linked.inferred);
     count(&mut s.linked.guessed, before.linked.guessed, now.linked.guessed);
     count(&mut s.gaps, before.gaps, now.gaps);
+    count(&mut s.imports, before.imports, now.imports);
+    replace_counts(&mut s.imports_absent, &before.imports_absent, &now.imports_absent);
     count(&mut s.own.uses, before.own.uses, now.own.uses);
     count(&mut s.own.local, before.own.local, now.own.local);
     count(&mut s.own.linked.proven, before.own.linked.proven, now.own.linked.proven);

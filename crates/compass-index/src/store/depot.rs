@@ -1,15 +1,17 @@
-//! The depot: facts of packages, read once for all workspaces of a machine.
+//! The depot: facts and links of packages, made once for all workspaces of a machine.
 //!
 //! # How it works
-//! One SQLite file. Facts depend on nothing but the language and the bytes, so they are kept by both; beside them stands which package
-//! they were read for, so that packages can be counted and taken out. Whoever indexes a package hashes its files and takes the facts of
-//! those bytes from here; what is not there is read, and put here.
+//! One SQLite file with two layers. Facts depend on nothing but the language and the bytes, so they are kept by both; beside them stands
+//! which package they were read for, so that packages can be counted and taken out. Whoever indexes a package hashes its files and takes
+//! the facts of those bytes from here; what is not there is read, and put here. Links depend on the package's closure as well (itself
+//! and, by exact version, all it reaches): they are kept by that and the place of the file in its package.
 //!
 //! # Guarantees
 //! Every blob carries a checksum; a damaged or older depot is emptied, never trusted: it holds nothing that cannot be read again. Several
 //! programs may read and write at once.
 
-use super::{OpenError, PackedFacts, StoreError, StoredFacts, schema};
+use super::{OpenError, PackedFacts, StoreError, StoredFacts, blocks, schema};
+use crate::link::Carried;
 use compass_facts::Language;
 use rusqlite::{Connection, OptionalExtension, params};
 use std::path::{Path, PathBuf};
@@ -22,6 +24,11 @@ CREATE TABLE IF NOT EXISTS facts (
     hash INTEGER NOT NULL, language TEXT NOT NULL, package INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
     PRIMARY KEY (hash, language)) WITHOUT ROWID;
 CREATE INDEX IF NOT EXISTS facts_by_package ON facts (package);
+CREATE TABLE IF NOT EXISTS closures (
+    closure INTEGER PRIMARY KEY, key BLOB NOT NULL UNIQUE, package INTEGER NOT NULL, used INTEGER NOT NULL);
+CREATE TABLE IF NOT EXISTS links (
+    closure INTEGER NOT NULL, file INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
+    PRIMARY KEY (closure, file)) WITHOUT ROWID;
 ";
 
 /// Name of the file in its folder.
@@ -40,8 +47,16 @@ pub struct DepotPackage {
     pub used: i64,
     /// Files whose facts are kept for it.
     pub files: u64,
-    /// Bytes of these facts.
+    /// Bytes of these facts, and of links.
     pub bytes: u64,
+}
+
+/// Links of a file as they are kept, with their checksum.
+pub(crate) type PackedCarried = (Vec<u8>, i64);
+
+/// Packs links of a file.
+pub(crate) fn pack_carried(carried: &Carried) -> Result<PackedCarried, StoreError> {
+    blocks::pack(carried)
 }
 
 /// One connection to the depot.
@@ -126,12 +141,57 @@ impl Depot {
         Ok(transaction.commit()?)
     }
 
+    /// The numbers of closures, told by the package they are of and their keys, which are used now.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub fn closures_used(&mut self, closures: &[(i64, [u8; 16])], now: i64) -> Result<Vec<i64>, StoreError> {
+        let transaction = self.connection.transaction()?;
+        let mut out = Vec::with_capacity(closures.len());
+        {
+            let insert = "INSERT INTO closures (key, package, used) VALUES (?, ?, ?)
+                ON CONFLICT (key) DO UPDATE SET used = max(used, excluded.used) RETURNING closure";
+            let mut insert = transaction.prepare_cached(insert)?;
+            for (package, key) in closures {
+                out.push(insert.query_row(params![key, package, now], |r| r.get(0))?);
+            }
+        }
+        transaction.commit()?;
+        Ok(out)
+    }
+
+    /// The links of a file of a closure, by its place there.
+    ///
+    /// # Errors
+    /// [`StoreError`]; a row that is damaged is not there.
+    pub(crate) fn links(&self, closure: i64, file: u32) -> Result<Option<Carried>, StoreError> {
+        let mut select = self.connection.prepare_cached("SELECT sum, blob FROM links WHERE closure = ? AND file = ?")?;
+        let found = select.query_row(params![closure, file], |r| Ok((r.get(0)?, r.get::<_, Vec<u8>>(1)?))).optional()?;
+        Ok(found.and_then(|(sum, blob)| blocks::unpack(&blob, sum, "links").ok()))
+    }
+
+    /// Puts links of files of closures, in one transaction.
+    ///
+    /// # Errors
+    /// [`StoreError::Sqlite`].
+    pub(crate) fn put_links(&mut self, batch: &[(i64, u32, PackedCarried)]) -> Result<(), StoreError> {
+        let transaction = self.connection.transaction()?;
+        {
+            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO links (closure, file, sum, blob) VALUES (?, ?, ?, ?)")?;
+            for (closure, file, (blob, sum)) in batch {
+                insert.execute(params![closure, file, sum, blob])?;
+            }
+        }
+        Ok(transaction.commit()?)
+    }
+
     /// All packages, by ecosystem, name and version.
     ///
     /// # Errors
     /// [`StoreError::Sqlite`].
     pub fn packages(&self) -> Result<Vec<DepotPackage>, StoreError> {
         let select = "SELECT ecosystem, name, version, used, count(hash), coalesce(sum(length(blob)), 0)
+                + (SELECT coalesce(sum(length(links.blob)), 0) FROM closures JOIN links USING (closure) WHERE closures.package = packages.package)
             FROM packages LEFT JOIN facts USING (package) GROUP BY package ORDER BY ecosystem, name, version";
         let mut select = self.connection.prepare(select)?;
         let row = |r: &rusqlite::Row| {
@@ -154,6 +214,8 @@ impl Depot {
     /// [`StoreError::Sqlite`].
     pub fn prune(&mut self, unused_since: i64) -> Result<u64, StoreError> {
         let transaction = self.connection.transaction()?;
+        transaction.execute("DELETE FROM links WHERE closure IN (SELECT closure FROM closures WHERE used < ?)", params![unused_since])?;
+        transaction.execute("DELETE FROM closures WHERE used < ?", params![unused_since])?;
         transaction.execute("DELETE FROM facts WHERE package IN (SELECT package FROM packages WHERE used < ?)", params![unused_since])?;
         let gone = transaction.execute("DELETE FROM packages WHERE used < ?", params![unused_since])?;
         transaction.commit()?;
@@ -197,6 +259,25 @@ mod tests {
         );
         let all = other.packages().expect("packages");
         assert_eq!((all.len(), all[0].files, all[0].used), (1, 2, 20));
+    }
+
+    #[test]
+    fn links_are_kept_by_closure_and_place() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let mut depot = Depot::open(folder.path()).expect("a depot");
+        let rack = depot.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
+        let [old, new] = depot.closures_used(&[(rack, [1; 16]), (rack, [2; 16])], 10).expect("closures")[..] else { panic!("two") };
+        let carried = Carried { consulted: vec![7, 9], ..Carried::default() };
+        depot.put_links(&[(old, 3, pack_carried(&carried).expect("packed"))]).expect("put");
+        assert_eq!(depot.links(old, 3).expect("asked"), Some(carried));
+        assert_eq!((depot.links(old, 4).expect("asked"), depot.links(new, 3).expect("asked")), (None, None));
+        assert!(depot.packages().expect("packages")[0].bytes > 0, "they take space");
+        depot.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("used");
+        assert_eq!(depot.closures_used(&[(rack, [2; 16])], 20).expect("used"), [new]);
+        depot.prune(15).expect("pruned");
+        assert_eq!((depot.links(old, 3).expect("asked"), depot.packages().expect("packages").len()), (None, 1));
+        depot.connection.execute("UPDATE links SET sum = sum + 1", []).expect("damaged");
+        assert_eq!(depot.links(old, 3).expect("asked"), None);
     }
 
     #[test]

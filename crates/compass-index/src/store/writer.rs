@@ -86,6 +86,8 @@ pub struct Generation {
     pub matrix: Vec<(crate::CrossingKind, Option<u16>, Option<u16>, u64)>,
     /// Are links there, or only facts?
     pub linked: bool,
+    /// Files whose links are those of before a change that reaches them.
+    pub pending: u64,
     /// The run that linked everything.
     pub base: i64,
     /// The run that wrote its names: known before the links are.

@@ -1,10 +1,12 @@
 //! Indexing, refreshing and what survives.
 
+mod carried;
 mod cfamily;
 mod few;
 mod moves;
 mod passes;
 mod reach;
+mod urgent;
 
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};
@@ -423,4 +425,24 @@ fn following_packages_where_there_are_none_links_nothing_again() {
     assert_eq!(indexed(Deps::None).relinked_files, 0);
     assert_eq!(indexed(Deps::All).units.dependencies, 1);
     assert_eq!(indexed(Deps::None).units.dependencies, 0);
+}
+
+#[test]
+fn packages_of_composer_are_units_with_their_versions() {
+    let project = Project::new();
+    project.write("composer.json", "{\"name\":\"larder/labels\",\"require\":{\"oak/rack\":\"^2\"}}");
+    project.write("src/label.php", "<?php\nnew Oak\\Rack();\n");
+    for (name, version) in [("rack", "2.1.0"), ("wash", "1.0.0")] {
+        project.write(&format!("vendor/oak/{name}/composer.json"), &format!("{{\"name\":\"oak/{name}\"}}"));
+        project.write(&format!("vendor/oak/{name}/src/{name}.php"), &format!("<?php // {version}\n"));
+    }
+    project.write("vendor/composer/installed.json", "{\"packages\":[{\"name\":\"oak/rack\",\"version\":\"2.1.0\"},{\"name\":\"oak/wash\",\"version\":\"v1.0.0\"}]}");
+    let units = |deps| {
+        let options = Options { roots: vec![project.root()], deps, ..Options::default() };
+        let plan = Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan");
+        plan.units.iter().filter(|u| plan.files.iter().any(|f| plan.units[f.unit] == **u)).map(|u| format!("{} {} {}", u.name, u.version, u.own)).collect::<Vec<_>>()
+    };
+    assert_eq!(units(Deps::None), ["larder/labels  true"]);
+    assert_eq!(units(Deps::All), ["larder/labels  true", "oak/rack 2.1.0 false", "oak/wash 1.0.0 false"]);
+    assert_eq!(units(Deps::Direct), ["larder/labels  true", "oak/rack 2.1.0 false"]);
 }

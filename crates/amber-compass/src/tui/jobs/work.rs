@@ -34,6 +34,7 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
     match job {
         Job::Index(request) => index(&request, &context.cancel, (slot, recent), tell),
         Job::Page(spot) => {
+            recent.read(&spot.path);
             let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
             tell(Outcome::Page(spot, page.map(Box::new)));
         }
@@ -231,6 +232,7 @@ fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Rece
     let teller = Opening {
         teller: Teller { tell, state: Mutex::new((None, now, now)), waited: AtomicBool::new(false) },
         open: &|| was_open || open(slot),
+        again: &|| open(slot),
         opened: Mutex::new(was_open),
     };
     // What is not indexed yet is opened as soon as the own code is there; what that names itself follows, then all the rest.
@@ -253,7 +255,11 @@ fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Rece
         tell(Outcome::Packages(request.options.deps));
     }
     let touched = recent.begin(request);
-    let result = refresh::run(&Request { touched, ..request.clone() }, &DiskSources, cancel, &teller);
+    let read_last = match slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref() {
+        Some(engine) => recent.read_last().iter().filter_map(|path| engine.index().find_path(path)).collect(),
+        None => Vec::new(),
+    };
+    let result = refresh::run(&Request { touched, read_last, ..request.clone() }, &DiskSources, cancel, &teller);
     match result {
         Ok(outcome) => {
             recent.finish(request, outcome.plan);
@@ -270,6 +276,7 @@ fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Rece
 struct Opening<'e> {
     teller: Teller<'e>,
     open: &'e (dyn Fn() -> bool + Sync),
+    again: &'e (dyn Fn() -> bool + Sync),
     opened: Mutex<bool>,
 }
 
@@ -292,6 +299,10 @@ impl Progress for Opening<'_> {
             *opened = (self.open)();
         }
         self.teller.waiting(process);
+    }
+
+    fn published(&self) {
+        (self.again)();
     }
 }
 
