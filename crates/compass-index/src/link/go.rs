@@ -9,9 +9,10 @@ use super::evaluate::Evaluator;
 use super::lookup::Wanted;
 use super::modules::{Modules, Target};
 use super::ty::{Entity, Lookup, Meaning, Ty};
-use super::world::{Gid, Sym, World};
+use super::world::{Binding, Gid, Sym, World};
 use crate::{Cause, Certainty};
 use compass_facts::{Flags, Import, ImportId, ImportKind, Kind, Language, ScopeId};
+use rustc_hash::FxHashSet;
 
 impl Evaluator<'_, '_> {
     /// What a plain name means that is bound in no function: those the reader linked, since it knows from where on they hold.
@@ -103,21 +104,36 @@ impl Evaluator<'_, '_> {
         // An interface without methods is implemented by everything: nothing worth listing.
         let Some((rarest, _)) = wanted.iter().min_by_key(|(name, _)| self.world.named_members(*name).len()).copied() else { return Vec::new() };
         let mut out = Vec::new();
+        let mut seen: FxHashSet<Sym> = FxHashSet::default();
         let mut candidates: Vec<Sym> = self.world.named_members(rarest).iter().filter_map(|m| self.go_receiver(*m)).collect();
         let mut next = 0;
         while let Some(of) = candidates.get(next).copied().filter(|_| next < MAX_CANDIDATES) {
             next += 1;
             candidates.extend(self.go_embedders(of));
-            let value = Ty::Value(of, Ty::no_args());
-            let has = |this: &mut Self, (name, arity): (Gid, u8)| {
-                let found = this.members(of.file, &value, name);
-                found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if this.world.def(s).kind == Kind::Method && this.world.def(s).arity == arity))
-            };
-            if of != interface && !out.contains(&of) && wanted.clone().into_iter().all(|w| has(self, w)) {
+            if of != interface && seen.insert(of) && wanted.iter().all(|w| self.go_has_method(of, *w)) {
                 out.push(of);
             }
         }
         out
+    }
+
+    /// Does a type have a method of that name with so many parameters? Most of those asked about write it themselves, or are structs that
+    /// embed nothing; only for the others all members are looked at.
+    fn go_has_method(&mut self, of: Sym, (name, arity): (Gid, u8)) -> bool {
+        let world = self.world;
+        let is_it = |s: Sym| world.def(s).kind == Kind::Method && world.def(s).arity == arity;
+        for (file, scope) in self.extensions.inherent.get(&(of, name)).into_iter().flatten().copied() {
+            let mut bound = world.bindings(file, scope, name);
+            if bound.any(|b| matches!(b, Binding::Def(def) if is_it(Sym { file, def }))) {
+                return true;
+            }
+        }
+        world.consulted.note(name);
+        if world.def(of).kind == Kind::Struct && self.bases(of).is_empty() {
+            return false;
+        }
+        let found = self.members(of.file, &Ty::Value(of, Ty::no_args()), name);
+        found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if is_it(s)))
     }
 
     /// Structs that have a type's methods because they embed it.
