@@ -73,7 +73,9 @@ impl Evaluator<'_, '_> {
         };
         let fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
         if fitting.is_empty() {
-            return found;
+            // Copies that nobody wrote, or arguments that macros make: whichever it is, these are guesses.
+            let hits = found.hits.into_iter().map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
+            return Lookup { hits, cause: found.cause };
         }
         if fitting.len() == 1 {
             return Lookup { hits: fitting, cause: found.cause };
@@ -133,6 +135,9 @@ impl Evaluator<'_, '_> {
     fn likeness(&mut self, given: &Ty, wanted: &Ty) -> i32 {
         match (given, wanted) {
             (Ty::Unknown(_), _) | (_, Ty::Unknown(_)) => 0,
+            // Of what it may be, what fits best is what the call was written for.
+            (Ty::Union(parts), _) => parts.iter().map(|p| self.likeness(p, wanted)).max().unwrap_or(0),
+            (_, Ty::Union(parts)) => parts.iter().map(|p| self.likeness(given, p)).max().unwrap_or(0),
             (Ty::Value(a, _), Ty::Value(b, _)) if a == b => 8,
             (Ty::Value(a, _), Ty::Value(b, _)) => {
                 let (ka, kb) = (self.world.def(*a).kind, self.world.def(*b).kind);
