@@ -37,7 +37,24 @@ struct Commit {
     message: String,
     /// Files and folders that come with it.
     paths: Vec<String>,
+    /// Lines of them that read otherwise then.
+    #[serde(default)]
+    older: Vec<Older>,
+    /// Did it come with the last pull?
+    #[serde(default)]
+    pulled: bool,
 }
+
+/// A stretch of a file that a later commit changed.
+#[derive(Deserialize)]
+struct Older {
+    path: String,
+    now: String,
+    then: String,
+}
+
+/// What a run of the tests left behind: nobody commits it.
+const REPORTS: &str = "routes/test-results";
 
 /// Lays the demo out below `to`, or below a fresh temporary folder, and gives its root.
 ///
@@ -55,12 +72,21 @@ pub fn lay_out(to: Option<&Path>) -> Result<PathBuf, DemoError> {
     std::fs::create_dir_all(&root)?;
     let repository = Repository::init(&root)?;
     let commits: Vec<Commit> = serde_json::from_str(HISTORY)?;
+    let mut last = None;
     for commit in &commits {
         for path in &commit.paths {
             write(path, &root)?;
         }
-        add(&repository, commit)?;
+        for older in &commit.older {
+            let path = root.join(&older.path);
+            std::fs::write(&path, std::fs::read_to_string(&path)?.replace(&older.now, &older.then))?;
+        }
+        last = Some(add(&repository, commit, last)?);
     }
+    if let Some(last) = last.filter(|_| commits.iter().any(|c| c.pulled)) {
+        repository.head()?.set_target(last, "pull: Fast-forward")?;
+    }
+    write(REPORTS, &root)?;
     Ok(root)
 }
 
@@ -83,14 +109,14 @@ fn write(path: &str, root: &Path) -> Result<(), DemoError> {
     Ok(())
 }
 
-fn add(repository: &Repository, commit: &Commit) -> Result<(), DemoError> {
+/// Commits what there is; what was pulled becomes the branch's only later.
+fn add(repository: &Repository, commit: &Commit, parent: Option<git2::Oid>) -> Result<git2::Oid, DemoError> {
     let mut index = repository.index()?;
     index.add_all(["*"], git2::IndexAddOption::DEFAULT, None)?;
     index.write()?;
     let tree = repository.find_tree(index.write_tree()?)?;
     let who = Signature::new(&commit.author, &commit.email, &Time::new(commit.time, 0))?;
-    let parent = repository.head().ok().and_then(|h| h.peel_to_commit().ok());
+    let parent = parent.map(|p| repository.find_commit(p)).transpose()?;
     let parents: Vec<&git2::Commit> = parent.iter().collect();
-    repository.commit(Some("HEAD"), &who, &who, &commit.message, &tree, &parents)?;
-    Ok(())
+    Ok(repository.commit((!commit.pulled).then_some("HEAD"), &who, &who, &commit.message, &tree, &parents)?)
 }

@@ -18,6 +18,8 @@ pub struct Config {
     pub include_folders: Vec<String>,
     /// Macros that the build defines: `NAME` or `NAME=VALUE`.
     pub defines: Vec<String>,
+    /// Patterns of reports of tests and coverage, beside the names that build tools give them.
+    pub reports: Vec<String>,
     /// Layers of the architecture, in order.
     pub layers: Vec<Layer>,
 }

@@ -10,6 +10,7 @@ mod completeness;
 mod declared;
 mod filters;
 mod finders;
+mod following;
 mod overrides;
 mod relations;
 mod rows;
@@ -18,6 +19,7 @@ mod side_by_side;
 mod subject;
 
 use crate::chains::Direction;
+use crate::upkeep::{GitError, Reports, Testing};
 use crate::question::{Filter, Form, ParseError, Question, parse};
 use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
 use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
@@ -144,6 +146,9 @@ pub enum AnswerError {
     /// The index failed.
     #[error(transparent)]
     Index(#[from] IndexError),
+    /// Git says nothing.
+    #[error(transparent)]
+    Git(#[from] GitError),
     /// Somebody asked to stop.
     #[error("cancelled")]
     Cancelled,
@@ -177,6 +182,8 @@ impl std::fmt::Debug for Early {
 /// Answers questions from one index.
 pub struct Engine {
     pub(crate) index: Arc<Index>,
+    /// Reports of tests, once somebody asked for them.
+    testing: std::sync::Mutex<Option<Arc<Testing>>>,
 }
 
 /// What a form found, before filters and pages.
@@ -206,7 +213,24 @@ impl Found {
 impl Engine {
     /// An engine over an index.
     pub fn new(index: Arc<Index>) -> Engine {
-        Engine { index }
+        Engine { index, testing: std::sync::Mutex::new(None) }
+    }
+
+    /// The reports of tests that a build left behind; read again when they changed.
+    ///
+    /// # Errors
+    /// Those of the index, and [`AnswerError::Cancelled`].
+    pub fn testing(&self, context: &Context) -> Result<Arc<Testing>, AnswerError> {
+        let mut known = self.testing.lock().unwrap_or_else(|e| e.into_inner());
+        if let Some(testing) = known.as_ref().filter(|t| !t.reports.is_outdated()) {
+            return Ok(testing.clone());
+        }
+        let roots: Vec<std::path::PathBuf> = self.index.own_roots().iter().map(std::path::PathBuf::from).collect();
+        // Settings that cannot be used are told when the index is made.
+        let settings = roots.first().and_then(|r| compass_index::config::Config::read(r).ok()).unwrap_or_default();
+        let testing = Arc::new(Testing::new(Reports::find(&roots, &settings.reports), self, context)?);
+        *known = Some(testing.clone());
+        Ok(testing)
     }
 
     /// The index.
@@ -294,13 +318,14 @@ impl Engine {
             Form::WhatDoes { subject, does: Does::Call, through: Some(depth) } => self.through(std::slice::from_ref(subject), Direction::Down, *depth, context),
             Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through, but for calls,"),
             Form::Who { does: WhoDoes::Overrides, subjects, .. } => self.overrides(subjects, false),
-            Form::Who { does: WhoDoes::Tests, .. } => not_yet("who tests"),
+            Form::Who { does: WhoDoes::Tests, subjects, .. } => self.who_tests(subjects, context),
             Form::Who { does, subjects, .. } => self.who(*does, subjects, early_page(&question.filters)),
             Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, early_page(&question.filters)),
             Form::WhatDoes { subject, does: Does::Override, .. } => self.overrides(std::slice::from_ref(subject), true),
             Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
             Form::HowReach { .. } => unreachable!("ways are answered before"),
-            Form::Follows(_) | Form::FollowsChanges(_) => not_yet("what follows from"),
+            Form::Follows(subject) => self.follows(subject, context),
+            Form::FollowsChanges(since) => self.follows_changes(since, context),
             Form::Text(text) => self.text(text, &question.filters, context),
             Form::Pattern { regex, ignore_case } => self.pattern(regex, *ignore_case, &question.filters, context),
             Form::Files(word) => self.files(word),

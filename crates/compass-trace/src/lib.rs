@@ -14,6 +14,7 @@ pub mod crossings;
 pub mod fuzzy;
 pub mod question;
 pub mod units;
+pub mod upkeep;
 
 pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine};
 

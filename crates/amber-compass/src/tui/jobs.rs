@@ -4,6 +4,7 @@
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
 mod trace;
+mod upkeep;
 mod work;
 
 pub use trace::asks_for_ways;
@@ -21,7 +22,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 15;
+pub const LANES: usize = 18;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -42,6 +43,9 @@ pub enum Lane {
     Logbook,
     Mark,
     Gaps,
+    Upkeep,
+    Notes,
+    Change,
 }
 
 /// Something to do.
@@ -86,6 +90,12 @@ pub enum Job {
     Beside(Spot),
     /// What stands at a place, unfolded.
     Unfold(Spot),
+    /// Tests and changes of what the name at a place refers to.
+    Upkeep(Spot, compass_index::SymbolId),
+    /// What is unusual about the definitions of a file.
+    Notes(String),
+    /// What a change of a file on disk did: its id, and the path it had then.
+    Change { full: String, id: String, path: String },
     /// All units, or what a row of their list holds.
     Units(Option<compass_trace::units::Node>),
 }
@@ -109,6 +119,9 @@ impl Job {
             Job::FindMarks(_) => Lane::Logbook,
             Job::Mark(..) | Job::ExportLogbook(..) => Lane::Mark,
             Job::Gaps => Lane::Gaps,
+            Job::Upkeep(..) => Lane::Upkeep,
+            Job::Notes(_) => Lane::Notes,
+            Job::Change { .. } => Lane::Change,
         }
     }
 }
@@ -143,6 +156,9 @@ pub enum Outcome {
     Marked(Option<crate::logbook::Anchor>, String),
     Exported(Result<String, String>),
     Gaps(Result<Answers, String>),
+    Upkeep(Spot, Box<super::state::Upkeep>),
+    Notes(String, Vec<compass_trace::upkeep::Sidenote>),
+    Change(String, Result<Vec<compass_trace::upkeep::DiffLine>, String>),
     /// A page of answers that is not whole yet.
     SoFar(Answers),
     Answers(String, Result<Answers, String>),

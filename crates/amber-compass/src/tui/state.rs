@@ -10,6 +10,7 @@ mod logbook;
 mod survey;
 mod unfold;
 mod units;
+mod upkeep;
 
 pub use answers::AnswersPane;
 pub use ask::{AskLine, AskMode};
@@ -21,6 +22,7 @@ pub use logbook::{LogRow, LogbookPane};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 pub use units::{UnitLine, UnitsPane};
+pub use upkeep::{ChangeView, Further, Upkeep};
 
 use super::theme::Theme;
 

@@ -2,6 +2,7 @@
 
 mod actions;
 mod answers;
+mod change;
 mod chains;
 mod desk;
 mod done;

@@ -1,6 +1,7 @@
 //! Draws the state. Only draws: no question, no lock, no file.
 
 mod answers;
+mod change;
 mod chains;
 pub mod columns;
 mod desk;
@@ -13,6 +14,7 @@ mod logbook;
 mod survey;
 mod unfold;
 mod units;
+mod upkeep;
 
 pub use chains::row_at as chain_row_at;
 pub use gaps::row_at as gap_row_at;

@@ -196,6 +196,7 @@ impl Engine {
                     symbol: Some(*symbol),
                     via: Some((of_file.file, *usage)),
                     alone: Some(Arc::new(alone)),
+                    told: None,
                     ..Raw::module(of_file.file)
                 };
                 return Ok(of_file.uses.iter().zip(alone).map(row).collect());
@@ -489,5 +490,6 @@ fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<Symb
         level: None,
         near: None,
         alone: None,
+        told: None,
     }
 }

@@ -21,6 +21,8 @@ pub(super) struct Raw {
     pub(super) near: Option<SymbolId>,
     /// What is told of a use without the facts of its file.
     pub(super) alone: Option<Arc<UseAlone>>,
+    /// What else is to be said of it, with a place.
+    pub(super) told: Option<EvidenceLine>,
 }
 
 impl Raw {
@@ -35,6 +37,7 @@ impl Raw {
             level: None,
             near: None,
             alone: None,
+            told: None,
         }
     }
 
@@ -49,12 +52,13 @@ impl Raw {
             level: None,
             near: None,
             alone: None,
+            told: None,
         }
     }
 
     pub(super) fn module(file: FileId) -> Raw {
         let marks = Marks { kind: Some(Kind::Module), role: None, certainty: None, span: Span::default() };
-        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None, alone: None }
+        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None, alone: None, told: None }
     }
 
     pub(super) fn line(file: FileId, span: Span) -> Raw {
@@ -67,6 +71,7 @@ impl Raw {
             level: None,
             near: None,
             alone: None,
+            told: None,
         }
     }
 
@@ -136,6 +141,7 @@ impl Engine {
                 }
             }
         }
+        answer.evidence.extend(row.told.clone());
         if let Some(note) = moved {
             answer.evidence.push(EvidenceLine { text: note, path: answer.path.clone(), line });
         }

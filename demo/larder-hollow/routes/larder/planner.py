@@ -35,7 +35,7 @@ class HeavyLow:
         self.heavy_grams = heavy_grams
 
     def rank(self, wheel: Wheel, slot: Slot) -> float:
-        heavy = wheel.weight_grams >= self.heavy_grams
+        heavy = wheel.weight_grams / 1000 >= self.heavy_grams
         return slot.row if heavy else -slot.row
 
 

@@ -71,6 +71,21 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         Job::ExportLogbook(book, name) => {
             tell(Outcome::Exported(engine().map(|e| crate::logbook::markdown(&name, &book, e.index()))));
         }
+        Job::Upkeep(spot, symbol) => {
+            if let Ok(engine) = engine() {
+                tell(Outcome::Upkeep(spot, Box::new(super::upkeep::of(&engine, symbol, &context))));
+            }
+        }
+        Job::Notes(path) => {
+            if let Ok(engine) = engine() {
+                let notes = super::upkeep::notes(&engine, &path, &context);
+                tell(Outcome::Notes(path, notes));
+            }
+        }
+        Job::Change { full, id, path } => {
+            let lines = compass_trace::upkeep::diff(std::path::Path::new(&full), &id, &path);
+            tell(Outcome::Change(id, lines.map_err(|e| failure_chain(&e))));
+        }
         Job::Gaps => {
             let question = Question { form: Form::Gaps, filters: vec![compass_trace::question::Filter::AtMost(MOST_GAPS)] };
             tell(Outcome::Gaps(engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()))));

@@ -125,14 +125,18 @@ pub struct BearingsPane {
     pub focused: bool,
     /// The row selected.
     pub selected: usize,
+    /// Tests and changes.
+    pub upkeep: super::upkeep::Upkeep,
 }
 
 impl BearingsPane {
-    /// Rows of the open groups: group and row.
+    /// Rows of the open groups: group and row. Tests and changes come behind the relations.
     pub fn rows(&self) -> Vec<(usize, usize)> {
         let Some(b) = &self.shown else { return Vec::new() };
-        let open = b.groups.iter().enumerate().filter(|(i, _)| self.open.contains(i));
-        open.flat_map(|(i, g)| (0..g.rows.len()).map(move |r| (i, r))).collect()
+        let relations = b.groups.iter().map(|g| g.rows.len());
+        let further = self.upkeep.groups().into_iter().map(|g| self.upkeep.count(g));
+        let open = relations.chain(further).enumerate().filter(|(i, _)| self.open.contains(i));
+        open.flat_map(|(i, count)| (0..count).map(move |r| (i, r))).collect()
     }
 }
 
@@ -155,4 +159,8 @@ pub struct Desk {
     pub bearings: BearingsPane,
     /// A place being loaded.
     pub loading: Option<Spot>,
+    /// What is unusual about definitions of the file.
+    pub notes: Vec<compass_trace::upkeep::Sidenote>,
+    /// A change that is read in the place of the code.
+    pub change: Option<super::upkeep::ChangeView>,
 }

@@ -33,7 +33,9 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
 
 /// Leads back, one step at a time, to the code being read.
 fn leave(state: &mut State) {
-    if state.unfold.panel && state.screen == Screen::Desk {
+    if state.desk.change.is_some() && state.screen == Screen::Desk {
+        state.desk.change = None;
+    } else if state.unfold.panel && state.screen == Screen::Desk {
         state.unfold.panel = false;
     } else if !state.glance.looks.is_empty() && state.screen == Screen::Desk {
         state.glance.looks.pop();

@@ -9,6 +9,9 @@ use crate::tui::view::layout;
 const MARGIN: u32 = 3;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    if super::change::act(state, action, effects) {
+        return;
+    }
     if state.desk.bearings.focused && in_bearings(state, action, effects) {
         return;
     }
@@ -73,6 +76,20 @@ fn in_bearings(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> 
         Action::Follow => {
             let Some(bearings) = &pane.shown else { return true };
             let Some((group, row)) = rows.get(pane.selected).copied() else { return true };
+            match pane.further(group) {
+                Some(crate::tui::state::Further::Changes) => {
+                    super::change::open(state, row, effects);
+                    return true;
+                }
+                Some(crate::tui::state::Further::Tests) => {
+                    let Some(test) = pane.upkeep.tests.get(row).map(|t| &t.test) else { return true };
+                    let (spot, how) = (Spot { path: test.path.clone(), line: test.line, column: test.column }, format!("test of {}", bearings.facts.name));
+                    pane.focused = false;
+                    jump(state, spot, &how, effects);
+                    return true;
+                }
+                None => {}
+            }
             let group = &bearings.groups[group];
             let answer = &group.rows[row];
             let spot = Spot { path: answer.path.clone(), line: answer.line, column: answer.column };
@@ -87,7 +104,7 @@ fn in_bearings(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> 
 
 fn toggle_group(state: &mut State, group: usize) {
     let pane = &mut state.desk.bearings;
-    if pane.shown.as_ref().is_none_or(|b| group >= b.groups.len()) {
+    if group >= pane.group_count() {
         return;
     }
     match pane.open.iter().position(|g| *g == group) {
@@ -245,6 +262,7 @@ pub fn open(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
     // What stands beside the code belongs to the place one leaves.
     state.unfold.panel = false;
     state.glance.looks.clear();
+    state.desk.change = None;
     if state.desk.page.as_ref().is_some_and(|p| p.path == to.path) {
         arrive(state, to, effects);
         return;
@@ -262,6 +280,10 @@ pub fn arrive(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
     state.desk.bearings.focused = false;
     place_cursor(state, column.max(1), effects);
     super::logbook::arrived(state);
+    if let Some(page) = &state.desk.page {
+        let path = page.path.clone();
+        start(state, Job::Notes(path), effects);
+    }
 }
 
 fn back(state: &mut State, effects: &mut Vec<Effect>) {

@@ -24,6 +24,9 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Opened => opened(state, effects),
         Outcome::Indexed(result) => indexed(state, result, effects),
         Outcome::Page(spot, Ok(page)) => {
+            if state.desk.page.as_ref().is_none_or(|p| p.path != page.path) {
+                state.desk.notes.clear();
+            }
             state.desk.page = Some(*page);
             state.desk.loading = None;
             desk::arrive(state, spot, effects);
@@ -33,7 +36,12 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.complain(why);
         }
         Outcome::Preview(page) => state.answers.preview = page.ok().map(|p| *p),
-        Outcome::Bearings(spot, found) => bearings(state, &spot, found),
+        Outcome::Bearings(spot, found) => bearings(state, &spot, found, effects),
+        Outcome::Upkeep(spot, found) if spot == state.desk.spot => state.desk.bearings.upkeep = *found,
+        Outcome::Upkeep(..) => {}
+        Outcome::Notes(path, notes) if state.desk.page.as_ref().is_some_and(|p| p.path == path) => state.desk.notes = notes,
+        Outcome::Notes(..) => {}
+        Outcome::Change(id, lines) => super::change::take(state, &id, lines),
         Outcome::Followed(found) => followed(state, found, effects),
         Outcome::SoFar(answers) => some_answers(state, answers, true, effects),
         Outcome::Answers(question, found) => answered(state, &question, found, effects),
@@ -165,7 +173,7 @@ fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<S
 
 type Found = Result<Result<Box<compass_trace::bearings::Bearings>, Vec<String>>, String>;
 
-fn bearings(state: &mut State, spot: &crate::tui::state::Spot, found: Found) {
+fn bearings(state: &mut State, spot: &crate::tui::state::Spot, found: Found, effects: &mut Vec<Effect>) {
     if *spot != state.desk.spot {
         return;
     }
@@ -177,8 +185,17 @@ fn bearings(state: &mut State, spot: &crate::tui::state::Spot, found: Found) {
             if first_use || pane.open.is_empty() {
                 pane.open = vec![0];
             }
+            let symbol = |b: &compass_trace::bearings::Bearings| b.target.symbol;
+            // Of the same definition tests and changes stay until there are newer ones.
+            if pane.shown.as_deref().and_then(symbol) != symbol(&b) {
+                pane.upkeep = crate::tui::state::Upkeep::default();
+            }
+            let of = symbol(&b);
             pane.shown = Some(b);
             pane.why.clear();
+            if let Some(of) = of {
+                start(state, Job::Upkeep(spot.clone(), of), effects);
+            }
         }
         Ok(Err(why)) => {
             pane.shown = None;

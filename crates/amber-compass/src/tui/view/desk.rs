@@ -24,7 +24,10 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     track(state, page, buffer, parts.track);
     band(state, page, buffer, parts.band);
     rule(buffer, parts.rule, theme.rule);
-    code(state, page, buffer, parts.code);
+    match &state.desk.change {
+        Some(change) => super::change::draw(state, change, buffer, parts.code),
+        None => code(state, page, buffer, parts.code),
+    }
     if parts.bearings.width > 0 {
         let x = parts.bearings.x - 1;
         put(buffer, Rect { x, width: 1, ..parts.rule }, "┬", theme.rule);
@@ -156,6 +159,9 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         let text_at = Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at };
         let ground = if here { theme.here_line } else { Style::new() };
         code_line(state, line, buffer, text_at, scroll, ground, word.map(|w| w.0));
+        if let Some(note) = state.desk.notes.iter().find(|n| n.line == number) {
+            super::upkeep::sidenote(state, note, &line.text, buffer, text_at, scroll, ground);
+        }
         // While something is looked at, one is there.
         if !state.glance.looks.is_empty() {
             continue;
@@ -251,7 +257,7 @@ fn bearings(state: &State, buffer: &mut Buffer, area: Rect) {
         line += 1;
         if open {
             let selected = rows.get(pane.selected).filter(|r| r.0 == i && pane.focused).map(|r| r.1);
-            let left = (area.height as usize).saturating_sub(line + b.groups.len() - i + evidence_rows(b));
+            let left = (area.height as usize).saturating_sub(line + pane.group_count() - i + evidence_rows(b));
             line += group_rows(
                 state,
                 group,
@@ -260,6 +266,12 @@ fn bearings(state: &State, buffer: &mut Buffer, area: Rect) {
                 selected,
             );
         }
+    }
+    for (n, further) in pane.upkeep.groups().into_iter().enumerate() {
+        let number = b.groups.len() + n;
+        let selected = rows.get(pane.selected).filter(|r| r.0 == number && pane.focused).map(|r| r.1);
+        let room = Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area };
+        line += super::upkeep::group(state, further, number, selected, buffer, room, evidence_rows(b));
     }
     why(state, b, buffer, Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area });
 }

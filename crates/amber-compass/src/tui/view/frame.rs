@@ -62,6 +62,7 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (AskMode::Note, _) => " Enter write it · Esc leave it as it was",
         (AskMode::Root, _) => " Enter add this folder as a root · Esc leave",
         (_, Screen::Survey) => " Enter open · ↑↓ choose · j jump to a symbol · / ask · F2 desk · ? keys · q quit",
+        (_, Screen::Desk) if state.desk.change.is_some() => " ↑↓ scroll · n p the change after and before · y copy the author's address · Esc back to the code",
         (_, Screen::Desk) if state.unfold.panel => " 1-9 step · F5 in full · Esc close · ? keys",
         (_, Screen::Desk) if !state.glance.looks.is_empty() => " Enter go there · g glance on from here · Tab next name · ↑↓ move · Esc drop it · ? keys",
         (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",

@@ -1,0 +1,63 @@
+//! Tests and changes of a definition, and what is unusual about those of a file.
+
+use crate::cli::failure_chain;
+use crate::tui::state::Upkeep;
+use compass_index::SymbolId;
+use compass_trace::upkeep::{self, GitError, Sidenote};
+use compass_trace::{Context, Engine};
+use std::path::Path;
+use std::time::Duration;
+
+/// So long the history of a definition is looked for: people wait no longer.
+const LIMIT: Duration = Duration::from_secs(3);
+
+/// Tests and changes of a symbol.
+pub(super) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> Upkeep {
+    let mut out = Upkeep::default();
+    // What cannot be known is not there: the reports say elsewhere what is wrong with them.
+    if let Ok(testing) = engine.testing(context) {
+        out.tests = testing.covering(engine, symbol, context).unwrap_or_default();
+    }
+    let Some((full, text, lines)) = place(engine, symbol) else { return out };
+    out.history = match upkeep::history(Path::new(&full), &text, lines, &context.cancel, LIMIT) {
+        Ok(history) => Some(Ok(history)),
+        Err(GitError::NoRepository(_) | GitError::Cancelled) => None,
+        Err(e) => Some(Err(failure_chain(&e))),
+    };
+    out.full = full;
+    out
+}
+
+/// The file of a definition of the workspace's own, its text, and the lines it stands on.
+fn place(engine: &Engine, symbol: SymbolId) -> Option<(String, String, (u32, u32))> {
+    let index = engine.index();
+    if symbol.is_module() || !index.unit(symbol.file)?.own {
+        return None;
+    }
+    let (facts, def) = index.definition(symbol).ok()??;
+    let source = index.source(symbol.file).ok()?;
+    // Of a file that changed since it was indexed the places are others.
+    let whole = match &source.changed {
+        Some(changed) => changed.definitions.iter().find(|d| changed.name(d.name) == facts.facts.def_name(def))?.whole,
+        None => facts.facts.def(def).whole,
+    };
+    let line = |at: u32| source.source.lines.locate(at.min(source.source.text.len() as u32)).0;
+    let full = index.full_path(index.file(symbol.file)?).to_string_lossy().into_owned();
+    Some((full, source.source.text.as_str().to_owned(), (line(whole.start), line(whole.end.saturating_sub(1)))))
+}
+
+/// What is unusual about the definitions of a file.
+pub(super) fn notes(engine: &Engine, path: &str, context: &Context) -> Vec<Sidenote> {
+    let index = engine.index();
+    let Some(file) = index.find_path(path) else { return Vec::new() };
+    if !index.unit(file).is_some_and(|u| u.own) {
+        return Vec::new();
+    }
+    let (Ok(testing), Ok(source), Some(row)) = (engine.testing(context), index.source(file), index.file(file)) else { return Vec::new() };
+    // Places are those of the index: of a file that changed since they are not known.
+    if source.changed.is_some() {
+        return Vec::new();
+    }
+    let changed = upkeep::changed_since_pull(&index.full_path(row), source.source.text.as_str()).unwrap_or_default();
+    testing.sidenotes(engine, file, &changed).unwrap_or_default()
+}

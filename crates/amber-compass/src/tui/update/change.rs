@@ -1,0 +1,67 @@
+//! A change read in the place of the code: scrolling, the change before and after, the author's address.
+
+use super::{Action, Effect, start};
+use crate::tui::jobs::Job;
+use crate::tui::state::{ChangeView, State};
+use crate::tui::view::layout;
+use compass_trace::upkeep::DiffLine;
+
+/// Opens a change of what the bearings show.
+pub fn open(state: &mut State, at: usize, effects: &mut Vec<Effect>) {
+    let upkeep = &state.desk.bearings.upkeep;
+    let (changes, full) = (upkeep.changes().to_vec(), upkeep.full.clone());
+    if at < changes.len() {
+        state.desk.change = Some(ChangeView { at, changes, full, lines: None, top: 0 });
+        load(state, effects);
+    }
+}
+
+fn load(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(view) = &state.desk.change else { return };
+    let Some(change) = view.changes.get(view.at) else { return };
+    start(state, Job::Change { full: view.full.clone(), id: change.id.clone(), path: change.path.clone() }, effects);
+}
+
+/// What a change did is known.
+pub fn take(state: &mut State, id: &str, lines: Result<Vec<DiffLine>, String>) {
+    let Some(view) = state.desk.change.as_mut().filter(|v| v.changes.get(v.at).is_some_and(|c| c.id == id)) else { return };
+    match lines {
+        Ok(lines) => view.lines = Some(lines),
+        Err(why) => {
+            state.desk.change = None;
+            state.complain(why);
+        }
+    }
+}
+
+/// Keys while a change is read; `false` for those that mean the same as ever.
+pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> bool {
+    let rows = usize::from(layout::desk(state).code.height.saturating_sub(2)).max(1);
+    let Some(view) = &mut state.desk.change else { return false };
+    let last = view.lines.as_ref().map_or(0, |l| l.len().saturating_sub(1));
+    match action {
+        Action::Up => view.top = view.top.saturating_sub(1),
+        Action::Down => view.top = (view.top + 1).min(last),
+        Action::PageUp => view.top = view.top.saturating_sub(rows),
+        Action::PageDown => view.top = (view.top + rows).min(last),
+        Action::First => view.top = 0,
+        Action::Last => view.top = last.saturating_sub(rows - 1),
+        Action::NextMention | Action::PreviousMention => {
+            let next = if action == Action::NextMention { view.at + 1 } else { view.at.wrapping_sub(1) };
+            if next < view.changes.len() {
+                (view.at, view.lines, view.top) = (next, None, 0);
+                load(state, effects);
+            }
+        }
+        Action::CopyPlace => {
+            if let Some(change) = view.changes.get(view.at) {
+                let address = format!("{} <{}>", change.author, change.email);
+                effects.push(Effect::Copy(change.email.clone()));
+                state.say(format!("copied the address of {address}"));
+            }
+        }
+        Action::Back => state.desk.change = None,
+        _ => return false,
+    }
+    true
+}
