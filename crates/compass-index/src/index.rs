@@ -168,6 +168,11 @@ impl Index {
         &self.overview.summary
     }
 
+    /// Are facts there, or only the list of files? Then texts can be read and searched.
+    pub fn is_read(&self) -> bool {
+        self.overview.is_read()
+    }
+
     /// Are links there already, or only facts?
     pub fn is_linked(&self) -> bool {
         self.overview.linked

@@ -4,7 +4,8 @@
 //! A file whose size, time and inode are those of the last run is taken as unchanged, unless it was changed about when
 //! that run began; then, and where they differ, its content is hashed. Only files with new content are read. Facts are
 //! committed in batches while reading goes on. When anything changed all files are linked again and a new generation is
-//! published; a first run of some size publishes its facts before, so that names and text can be asked for at once.
+//! published; a first run of some size publishes the list of files before it reads, so that texts can be read and searched at once, and its
+//! facts before it links, so that names can be asked for.
 //!
 //! # Guarantees
 //! A run that fails, is cancelled or killed leaves the previous generation answering, and keeps the facts it had read.
@@ -140,12 +141,21 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         Some(opened) => opened,
         None => open(&request.index)?,
     };
+    // A list of files alone is no state to go on from.
+    let current = current.filter(|c| c.1.is_read());
     let old = current.as_ref().map(|c| &c.1);
     if let Some(old) = old.filter(|_| request.verify) {
         writer.verify(old)?;
     }
     let mut draft = Draft::new(&plan, old, request);
     draft.overview.began_ns = began_ns;
+    let early = current.is_none() && plan.bytes() > EARLY_BYTES;
+    if early {
+        let mut listed = draft.overview.clone();
+        summing::count_files(&mut listed.summary, &plan, &draft.overview);
+        writer.announce(&listed)?;
+        progress.published();
+    }
 
     let reading = Instant::now();
     let threads = if request.threads > 0 { request.threads } else { std::thread::available_parallelism().map_or(2, |n| n.get()) };
@@ -219,7 +229,6 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     }
     let linking = Instant::now();
     let base = writer.begin()?;
-    let early = current.is_none() && plan.bytes() > EARLY_BYTES;
     let number = base + 1 + i64::from(early);
     draft.overview.names = number;
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();

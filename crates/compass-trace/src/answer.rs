@@ -85,6 +85,9 @@ pub struct Answer {
     /// Who calls the definition it stands in: the second level of context; see [`Engine::add_caller`].
     #[serde(skip)]
     pub caller: Option<String>,
+    /// What else is to be said of it in a few words: how a test came out, why something follows.
+    #[serde(skip)]
+    pub remark: Option<String>,
     /// The symbol this is about.
     #[serde(skip)]
     pub symbol: Option<SymbolId>,
@@ -303,7 +306,10 @@ impl Engine {
     /// What is missing because links are still made.
     fn links_to_come(&self) -> Option<Missing> {
         if !self.index.is_linked() {
-            return Some(Missing { cause: "not_linked_yet".to_owned(), count: 1 });
+            // The files: all of them, whatever has been read of them by now.
+            let count = self.index.files().len() as u64;
+            let cause = if self.index.is_read() { "not_linked_yet" } else { "not_read_yet" };
+            return Some(Missing { cause: cause.to_owned(), count });
         }
         Some(Missing { cause: "not_linked_again_yet".to_owned(), count: self.index.pending() }).filter(|m| m.count > 0)
     }

@@ -64,7 +64,7 @@ fn fragments_callers_glance_and_back_the_same_way(#[case] cols: u16, #[case] row
     let screen = open(home.path(), cols, rows, environment);
     to_plan_turn(&screen);
     screen.keys(&["c"]);
-    screen.wait("its callers", |s| s.contains("who calls") && s.contains("rows ·"));
+    screen.wait("its callers", |s| s.contains("who calls") && s.contains("row ·"));
     screen.keys(&["Enter"]);
     screen.wait("a caller", |s| track(s).iter().any(|l| l.contains("planner.py:50")) && s.contains("here "));
     screen.keys(&["BSpace"]);
@@ -186,4 +186,121 @@ fn gaps_one_after_the_other() {
     screen.wait("the next", |s| track(s).last() != track(&first).last() && s.contains("band"));
     screen.keys(&["<"]);
     screen.wait("the first again", |s| track(s).last() == track(&first).last());
+}
+
+/// Asks a question in the ask line.
+fn ask(screen: &Screen, question: &str) {
+    screen.keys(&["/"]);
+    screen.text(question);
+    screen.keys(&["Enter"]);
+}
+
+#[test]
+fn of_several_definitions_of_one_name_the_row_tells_which_is_which() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 160, 45, "");
+    ask(&screen, "where is main");
+    let shown = screen.wait("all of them", |s| s.contains("rows ·") && s.contains("watch.c"));
+    let row = |part: &str| shown.lines().find(|l| l.contains(part)).unwrap_or_else(|| panic!("{part}:\n{shown}")).to_owned();
+    assert!(row("board/src/main.ts").contains("export async function main()"), "{shown}");
+    assert!(row("web/app.py").contains("def main()"), "{shown}");
+    assert!(row("sensors/src/watch.c").contains("int main(int argc"), "{shown}");
+    for _ in 0..4 {
+        if screen.shown().lines().any(|l| l.contains('▸') && l.contains("watch.c")) {
+            break;
+        }
+        screen.keys(&["Down"]);
+    }
+    screen.keys(&["Enter"]);
+    screen.wait("the one that was chosen", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("sensors/src/watch.c") && l.contains("int main(")));
+}
+
+#[test]
+fn from_a_use_to_the_declaration_to_the_code_that_runs_and_back() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 140, 40, "");
+    ask(&screen, "who calls bus_open");
+    screen.wait("calls", |s| s.contains("row ·"));
+    screen.keys(&["Enter"]);
+    screen.wait("a call", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus_open(")));
+    screen.keys(&["d"]);
+    let shown = screen.wait("its declaration", |s| s.contains("the declaration") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus.h")));
+    assert!(shown.contains("proven") || shown.contains("inferred"), "it is said how sure that is:\n{shown}");
+    screen.keys(&["d"]);
+    screen.wait("the code that runs", |s| s.contains("the code that runs") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus.c")));
+    screen.keys(&["d"]);
+    screen.wait("the declaration again", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus.h")));
+}
+
+#[test]
+fn who_writes_a_field_in_which_function_and_who_calls_that() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 160, 45, "");
+    ask(&screen, "who writes Wheel.slot in routes/");
+    let shown = screen.wait("the writes", |s| s.contains("row") && s.contains("planner.py:61"));
+    let row = shown.lines().find(|l| l.contains("planner.py:61")).expect("a row").to_owned();
+    assert!(row.contains("write") && row.contains("Planner.plan_turn ← ") && row.contains("wheel.slot = slot"), "{row}");
+    screen.keys(&["Enter"]);
+    screen.wait("the line", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("wheel.slot = slot")));
+}
+
+#[test]
+fn a_failing_test_leads_to_the_change_that_broke_it_and_to_its_author() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 160, 45, "");
+    ask(&screen, "where is HeavyLow.rank");
+    screen.wait("the method", |s| s.contains("row ·"));
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("the note at its line", |s| s.lines().any(|l| l.contains("def rank") && l.contains("failing: test_heavy_wheels_go_low")));
+    assert!(!shown.lines().any(|l| l.contains("def plan_turn") && l.contains("failing")), "what is well is silent:\n{shown}");
+    let shown = screen.wait("tests and changes", |s| s.contains("1 fails: test_heavy_wheels_go_low") && s.contains("2 changes, 1 new"));
+    let number = |what: &str| {
+        let at = shown.lines().find_map(|l| l.split(" │ ").last().filter(|r| r.contains(what))).expect("a group").trim().to_owned();
+        at.split(' ').next().expect("its number").to_owned()
+    };
+    let (tests, upkeep) = (number(" tests "), number(" upkeep "));
+    screen.keys(&["1"]);
+    screen.keys(&[tests.as_str()]);
+    screen.wait_text("calls it: assert 0 < -3");
+    screen.keys(&[upkeep.as_str()]);
+    screen.wait_text("new 2025-03-06");
+    screen.keys(&["b"]);
+    screen.keys(&["Down"]);
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("the change", |s| s.contains("change 1 of 2") && s.contains("weight_grams / 1000"));
+    assert!(shown.contains("joren@larder-hollow.example") && shown.contains("LH-16"), "{shown}");
+    assert!(shown.lines().any(|l| l.trim_start().starts_with("- ") && l.contains("heavy = wheel.weight_grams >=")), "{shown}");
+    screen.keys(&["y"]);
+    screen.wait_text("clipboard: joren@larder-hollow.example");
+    screen.keys(&["n"]);
+    screen.wait("the change before", |s| s.contains("change 2 of 2") && s.contains("Mira Tolle"));
+    screen.keys(&["Escape"]);
+    screen.wait("the code again", |s| s.contains("class HeavyLow") && !s.contains("change 2 of 2"));
+}
+
+#[test]
+fn a_large_tree_can_be_read_and_searched_before_it_is_indexed() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let tree = home.path().join("caves");
+    let filler: String = (0..60).map(|i| format!("    slot_{i} = wheel.find(rack, row={i}, column={i} + 1)\n")).collect();
+    for i in 0..2500 {
+        let folder = tree.join(format!("cave{}", i % 50));
+        std::fs::create_dir_all(&folder).expect("folders");
+        std::fs::write(folder.join(format!("shelf{i}.py")), format!("def shelf_{i}(wheel, rack):\n{filler}    return slot_1\n")).expect("a file");
+    }
+    std::fs::write(tree.join("pyproject.toml"), "[project]\nname = 'caves'\n").expect("a file");
+    std::fs::write(tree.join("cave7/note.py"), "def wash_the_north_wall():\n    return 'brine'\n").expect("a file");
+    let command = format!("{} {} --deps none", program().display(), tree.join("cave7/note.py").display());
+    let screen = Screen::start(140, 40, home.path(), &command);
+    let shown = screen.wait("the file, while the others are still read", |s| s.contains("def wash_the_north_wall"));
+    assert!(!shown.contains("files read,"), "before the end of indexing:\n{shown}");
+    ask(&screen, "text brine");
+    let shown = screen.wait("the text", |s| s.contains("1 row"));
+    assert!(shown.contains("note.py") && shown.contains("not read yet"), "found, and said to be partial:\n{shown}");
+    screen.keys(&["F1"]);
+    screen.wait("phases with numbers", |s| s.contains("read ") && s.contains('%') || s.contains("files read,"));
+    screen.wait("the end of indexing", |s| s.contains("2502 files read"));
+    ask(&screen, "where is wash_the_north_wall");
+    let shown = screen.wait("the definition", |s| s.contains("note.py:1"));
+    assert!(!shown.contains("not read yet") && !shown.contains("not linked yet"), "{shown}");
 }

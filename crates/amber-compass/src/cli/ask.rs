@@ -306,7 +306,8 @@ fn plain_row(answer: &Answer) -> String {
         context += &format!(" ← {caller}");
     }
     let text = answer.text.as_deref().unwrap_or("(the source cannot be read any more)").trim();
-    format!("  {mark} {what:8} {}  {}  {}\n", shown::harmless(&place), shown::harmless(&context), shown::harmless(text))
+    let remark = answer.remark.as_ref().map_or_else(String::new, |r| format!("  · {}", shown::harmless(r)));
+    format!("  {mark} {what:8} {}  {}  {}{remark}\n", shown::harmless(&place), shown::harmless(&context), shown::harmless(text))
 }
 
 #[cfg(test)]

@@ -2,6 +2,7 @@
 
 mod glance;
 mod kept;
+mod upkeep;
 
 use super::jobs::{Job, Lane, Outcome};
 use super::state::{AskMode, BandCell, Page, PageLine, Screen, Spot, State, SurveyData};
@@ -44,6 +45,7 @@ fn answer(path: &str, line: u32, unit: &str) -> Answer {
         enclosing: Some("Planner.plan".to_owned()),
         text: Some("    turn(wheel)".to_owned()),
         caller: Some("serve".to_owned()),
+        remark: None,
         level: None,
         via: None,
         steps: None,

@@ -106,6 +106,13 @@ pub struct Generation {
     pub request: String,
 }
 
+impl Generation {
+    /// Are facts there, or is it the list of files alone, which a first run shows while it reads?
+    pub fn is_read(&self) -> bool {
+        self.linked || self.names > 0
+    }
+}
+
 /// Takes a block: its first key, its number and its bytes.
 type PutBlock<'p> = dyn FnMut(&[u8], i64, &[u8]) -> Result<(), StoreError> + 'p;
 
@@ -305,6 +312,12 @@ impl Writer {
     /// All crossings of a generation.
     pub(crate) fn all_crossings(&self, overview: &Generation) -> Result<Vec<crate::CrossingEntry>, StoreError> {
         super::reader::all(&self.connection, overview.crossings)
+    }
+
+    /// Shows which files there are, before any of them is read; facts that a killed run left stay.
+    pub(crate) fn announce(&mut self, overview: &Generation) -> Result<(), StoreError> {
+        let number = self.begin()? + 1;
+        self.make_current(number, overview)
     }
 
     /// Makes a generation the current one, and forgets facts nobody needs any more.

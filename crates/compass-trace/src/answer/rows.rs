@@ -123,6 +123,7 @@ impl Engine {
             enclosing: None,
             text: Some(clipped(shown, column)),
             caller: None,
+            remark: row.told.as_ref().map(|t| t.text.clone()),
             level: row.level,
             via: row.near.and_then(|s| self.name_of(s)),
             steps: None,

@@ -281,7 +281,8 @@ pub fn changed_since_pull(file: &Path, text: &str) -> Result<Vec<Range>, GitErro
     Ok(came.iter().filter_map(|h| before(&since, stood(h)).range).collect())
 }
 
-/// Files of a working copy that differ from a commit, with the lines that do, as they stand now; paths relative to `root`.
+/// Files of a working copy that differ from a commit, with the lines that do, as they stand now; paths relative to `root`. Lines that were
+/// taken out are told by the line after and the line before, in that order.
 ///
 /// # Errors
 /// [`GitError`]; a word that names no commit is one.
@@ -298,7 +299,7 @@ pub fn changed_since(root: &Path, commit: &str) -> Result<Vec<(PathBuf, Vec<Rang
         let Some(full) = delta.new_file().path().map(|p| top.join(p)) else { continue };
         let (Ok(path), Ok(text)) = (full.strip_prefix(&root), std::fs::read(&full)) else { continue };
         let old = repository.find_blob(delta.old_file().id()).ok();
-        let lines = hunks(old.as_ref().map_or(b"".as_slice(), |b| b.content()), &text)?.iter().map(stood).collect();
+        let lines = hunks(old.as_ref().map_or(b"".as_slice(), |b| b.content()), &text)?.iter().map(|h| if h.new.1 == 0 { (h.new.0 + 1, h.new.0) } else { stood(h) }).collect();
         out.push((path.to_owned(), lines));
     }
     Ok(out)

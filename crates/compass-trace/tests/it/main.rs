@@ -8,3 +8,4 @@ mod overrides;
 mod sides;
 mod support;
 mod units;
+mod upkeep;

@@ -234,19 +234,23 @@ impl Progress for Teller<'_> {
 }
 
 fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
+    // Gives whether names can be asked for; before that texts can be read.
     let open = |slot: &EngineSlot| match Index::open(&request.index) {
         Ok(index) => {
+            let is_read = index.is_read();
             *slot.lock().unwrap_or_else(|e| e.into_inner()) = Some(Arc::new(Engine::new(Arc::new(index))));
             tell(Outcome::Opened);
-            true
+            is_read
         }
         Err(_) => false,
     };
-    let was_open = slot.lock().unwrap_or_else(|e| e.into_inner()).is_some() || open(slot);
+    let known = |slot: &EngineSlot| slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().clone());
+    let was_open = known(slot).is_some_and(|i| i.is_read()) || open(slot);
     let now = Instant::now();
     let teller = Opening {
         teller: Teller { tell, state: Mutex::new((None, now, now)), waited: AtomicBool::new(false) },
-        open: &|| was_open || open(slot),
+        // Nothing newer: it is not opened again.
+        open: &|| was_open || known(slot).is_none_or(|i| i.is_outdated()) && open(slot),
         again: &|| open(slot),
         opened: Mutex::new(was_open),
     };
@@ -352,7 +356,7 @@ fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
         full: index.full_path(row).to_string_lossy().into_owned(),
         band: band(facts, &source.source.lines),
         about: format!("{unit} · {}", row.language.word()),
-        changed: source.changed.is_some(),
+        changed: source.changed.is_some() && index.is_read(),
         lines,
     })
 }

@@ -55,9 +55,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> bool
         }
         Action::CopyPlace => {
             if let Some(change) = view.changes.get(view.at) {
-                let address = format!("{} <{}>", change.author, change.email);
                 effects.push(Effect::Copy(change.email.clone()));
-                state.say(format!("copied the address of {address}"));
             }
         }
         Action::Back => state.desk.change = None,

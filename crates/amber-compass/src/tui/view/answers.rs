@@ -26,7 +26,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         put(buffer, Rect { x, width: parts.head.width - x, ..parts.head }, &right, theme.plain);
     }
     if state.answers.waiting.is_none() {
-        let count = if rows as u64 == kept.answers.total { format!("{rows} rows") } else { format!("{rows} of {} rows", kept.answers.total) };
+        let plural = if kept.answers.total == 1 { "" } else { "s" };
+        let count = if rows as u64 == kept.answers.total { format!("{rows} row{plural}") } else { format!("{rows} of {} row{plural}", kept.answers.total) };
         let place =
             if state.answers.kept.len() > 1 { format!(" · question {} of {}", state.answers.current + 1, state.answers.kept.len()) } else { String::new() };
         let complete = if kept.answers.complete { "complete" } else { "incomplete" };
@@ -97,6 +98,9 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
     let place_width = (width / 4).min(44);
     let code_width = width.saturating_sub(lead_width + place_width + 15);
     let place = cut_front(&format!("{}:{}", answer.path, answer.line), place_width.saturating_sub(1));
+    // What else is to be said of a row stands before its code.
+    let code = answer.text.as_deref().unwrap_or("").trim();
+    let code = answer.remark.as_ref().map_or_else(|| code.to_owned(), |r| format!("{r} · {code}"));
     let lead_style = if here { theme.here } else { theme.plain };
     put_line(
         buffer,
@@ -105,7 +109,7 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
             (format!(" {} {what:6} ", if here { '▸' } else { ' ' }), if answer.crossing.is_some() { theme.crossing } else { theme.dim }),
             (cut(&lead, lead_width), lead_style),
             (" ".repeat(lead_width.saturating_sub(cut(&lead, lead_width).chars().count())), theme.plain),
-            (format!("  {:code_width$}", cut(answer.text.as_deref().unwrap_or("").trim(), code_width)), theme.plain),
+            (format!("  {:code_width$}", cut(&code, code_width)), theme.plain),
             (format!(" {mark} "), theme.plain),
             (place, theme.dim),
         ],

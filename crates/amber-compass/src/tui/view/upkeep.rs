@@ -52,8 +52,12 @@ pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>,
 }
 
 fn name_of(test: &CoveringTest) -> &str {
-    let name = test.test.name.as_deref().unwrap_or(&test.test.path);
-    name.rsplit('.').next().unwrap_or(name)
+    let path = &test.test.path;
+    match test.test.name.as_deref().filter(|_| test.test.kind.as_deref() != Some("module")) {
+        Some(name) => name.rsplit('.').next().unwrap_or(name),
+        // Of tests without definitions of their own the file is told.
+        None => path.rsplit('/').next().unwrap_or(path),
+    }
 }
 
 /// How many changes, and what of them is new.
@@ -62,7 +66,7 @@ fn said(history: &History) -> String {
     let mut out = format!("{count} change{}", if count == 1 { "" } else { "s" });
     let since = history.changes.iter().filter(|c| c.since_pull).count();
     if since > 0 {
-        out += &format!(", {since} since the last pull");
+        out += &format!(", {since} new");
     }
     if history.uncommitted {
         out += ", more not committed";
@@ -147,6 +151,6 @@ mod tests {
         let change = |since_pull| Change { since_pull, id: String::new(), author: String::new(), email: String::new(), time: 0, summary: String::new(), issues: Vec::new(), path: String::new() };
         assert_eq!(said(&History { changes: vec![change(false)], ..History::default() }), "1 change");
         let all = History { changes: vec![change(true), change(false)], uncommitted: true, cut: true };
-        assert_eq!(said(&all), "2 changes, 1 since the last pull, more not committed, older ones not looked for");
+        assert_eq!(said(&all), "2 changes, 1 new, more not committed, older ones not looked for");
     }
 }
