@@ -19,8 +19,8 @@ mod side_by_side;
 mod subject;
 
 use crate::chains::Direction;
-use crate::upkeep::{GitError, Reports, Testing};
 use crate::question::{Filter, Form, ParseError, Question, parse};
+use crate::upkeep::{GitError, Reports, Testing};
 use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
 use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
 use rows::Raw;

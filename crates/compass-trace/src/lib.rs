@@ -12,6 +12,7 @@ pub mod bearings;
 pub mod chains;
 pub mod crossings;
 pub mod fuzzy;
+pub mod kin;
 pub mod question;
 pub mod units;
 pub mod upkeep;

@@ -155,7 +155,8 @@ pub fn human(s: &Summary) -> String {
         let absent: u64 = s.imports_absent.values().sum();
         let causes: Vec<String> = s.imports_absent.iter().map(|(c, n)| format!("{c} {n}")).collect();
         let found = 100.0 * s.imports.saturating_sub(absent) as f64 / s.imports as f64;
-        out += &format!("{} import statements, {found:.1} % found{}\n", s.imports, if absent > 0 { format!(" ({})", causes.join(", ")) } else { String::new() });
+        out +=
+            &format!("{} import statements, {found:.1} % found{}\n", s.imports, if absent > 0 { format!(" ({})", causes.join(", ")) } else { String::new() });
     }
     let gaps: Vec<String> = s.gaps_by_cause.iter().map(|(c, n)| format!("{c} {n}")).collect();
     out += &format!("gaps: {}\n", if gaps.is_empty() { "none".to_owned() } else { gaps.join(", ") });

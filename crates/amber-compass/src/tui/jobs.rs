@@ -22,7 +22,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 18;
+pub const LANES: usize = 19;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -46,6 +46,7 @@ pub enum Lane {
     Upkeep,
     Notes,
     Change,
+    Kin,
 }
 
 /// Something to do.
@@ -92,6 +93,8 @@ pub enum Job {
     Unfold(Spot),
     /// Tests and changes of what the name at a place refers to.
     Upkeep(Spot, compass_index::SymbolId),
+    /// Kin of the type at a place.
+    Kin(Spot),
     /// What is unusual about the definitions of a file.
     Notes(String),
     /// What a change of a file on disk did: its id, and the path it had then.
@@ -121,6 +124,7 @@ impl Job {
             Job::Gaps => Lane::Gaps,
             Job::Upkeep(..) => Lane::Upkeep,
             Job::Notes(_) => Lane::Notes,
+            Job::Kin(_) => Lane::Kin,
             Job::Change { .. } => Lane::Change,
         }
     }
@@ -156,6 +160,7 @@ pub enum Outcome {
     Marked(Option<crate::logbook::Anchor>, String),
     Exported(Result<String, String>),
     Gaps(Result<Answers, String>),
+    Kin(Result<Option<Box<compass_trace::kin::Kin>>, String>),
     Upkeep(Spot, Box<super::state::Upkeep>),
     Notes(String, Vec<compass_trace::upkeep::Sidenote>),
     Change(String, Result<Vec<compass_trace::upkeep::DiffLine>, String>),

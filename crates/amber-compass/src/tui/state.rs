@@ -6,6 +6,7 @@ mod chains;
 mod desk;
 mod gaps;
 mod glance;
+mod kin;
 mod logbook;
 mod survey;
 mod unfold;
@@ -18,6 +19,7 @@ pub use chains::{ChainRow, ChainsPane, Grown, Shown};
 pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
 pub use gaps::{GapsPane, cause};
 pub use glance::{Glance, Look};
+pub use kin::KinPane;
 pub use logbook::{LogRow, LogbookPane};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
@@ -35,6 +37,7 @@ pub enum Screen {
     Answers,
     Chains,
     Unfold,
+    Kin,
     Units,
     Logbook,
     Gaps,
@@ -59,6 +62,8 @@ pub struct State {
     pub chains: ChainsPane,
     /// Fifth screen, and its panel on the desk.
     pub unfold: UnfoldPane,
+    /// Sixth screen.
+    pub kin: KinPane,
     /// Seventh screen.
     pub units: UnitsPane,
     /// What is looked at beside the code.
@@ -109,6 +114,7 @@ impl State {
             answers: AnswersPane::default(),
             chains: ChainsPane::default(),
             unfold: UnfoldPane::default(),
+            kin: KinPane::default(),
             units: UnitsPane::default(),
             glance: Glance::default(),
             logbook: LogbookPane { writable: true, ..LogbookPane::default() },

@@ -2,13 +2,14 @@
 
 mod actions;
 mod answers;
-mod change;
 mod chains;
+mod change;
 mod desk;
 mod done;
 mod gaps;
 mod glance;
 mod keys;
+mod kin;
 mod lists;
 mod logbook;
 mod mouse;

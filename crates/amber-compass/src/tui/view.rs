@@ -1,14 +1,15 @@
 //! Draws the state. Only draws: no question, no lock, no file.
 
 mod answers;
-mod change;
 mod chains;
+mod change;
 pub mod columns;
 mod desk;
 mod frame;
 mod gaps;
 mod glance;
 mod help;
+pub mod kin;
 pub mod layout;
 mod logbook;
 mod survey;
@@ -18,6 +19,7 @@ mod upkeep;
 
 pub use chains::row_at as chain_row_at;
 pub use gaps::row_at as gap_row_at;
+pub use kin::row_at as kin_row_at;
 pub use logbook::row_at as logbook_row_at;
 pub use units::row_at as unit_row_at;
 
@@ -52,6 +54,7 @@ pub fn draw(state: &State, frame: &mut Frame) {
         Screen::Unfold => unfold::draw(state, buffer),
         Screen::Units => units::draw(state, buffer),
         Screen::Logbook => logbook::draw(state, buffer),
+        Screen::Kin => kin::draw(state, buffer),
         Screen::Gaps => gaps::draw(state, buffer),
     }
     if state.screen == Screen::Desk && !state.glance.looks.is_empty() {

@@ -306,15 +306,7 @@ impl Part {
                 if i >= 3 && link.certainty == crate::Certainty::Guessed {
                     break;
                 }
-                self.uses.push(UseEntry {
-                    target: *target,
-                    file: file.id,
-                    usage: usage.0,
-                    role,
-                    certainty: link.certainty,
-                    first: i == 0,
-                    enclosing,
-                })?;
+                self.uses.push(UseEntry { target: *target, file: file.id, usage: usage.0, role, certainty: link.certainty, first: i == 0, enclosing })?;
             }
         }
         self.small.unlinked.extend(unlinked.into_iter().map(|(name, cause, count)| UnlinkedEntry { name, cause, file: file.id, count }));

@@ -25,7 +25,10 @@ fn machine(project: &Project) -> Machine {
         &crates,
         &[
             ("rack-1.2.0/Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.2.0\"\n[dependencies]\noak = \"*\"\n"),
-            ("rack-1.2.0/src/lib.rs", "pub trait Turn { fn turn(&self); }\npub struct Rack;\nimpl Turn for Rack { fn turn(&self) { oak::plane(); gone(); } }\n"),
+            (
+                "rack-1.2.0/src/lib.rs",
+                "pub trait Turn { fn turn(&self); }\npub struct Rack;\nimpl Turn for Rack { fn turn(&self) { oak::plane(); gone(); } }\n",
+            ),
             ("oak-1.0.0/Cargo.toml", "[package]\nname = \"oak\"\nversion = \"1.0.0\"\n"),
             ("oak-1.0.0/src/lib.rs", "pub fn plane() {}\n"),
             ("oak-2.0.0/Cargo.toml", "[package]\nname = \"oak\"\nversion = \"2.0.0\"\n"),
@@ -43,7 +46,10 @@ fn workspace(oak: &str) -> Project {
     );
     project.write("Cargo.toml", "[package]\nname = \"larder\"\nversion = \"0.1.0\"\n[dependencies]\nrack = \"1\"\n");
     project.write("Cargo.lock", &lock);
-    project.write("src/lib.rs", "pub struct Wheel;\nimpl rack::Turn for Wheel { fn turn(&self) {} }\npub fn go() { rack::Turn::turn(&rack::Rack); Wheel.turn(); }\n");
+    project.write(
+        "src/lib.rs",
+        "pub struct Wheel;\nimpl rack::Turn for Wheel { fn turn(&self) {} }\npub fn go() { rack::Turn::turn(&rack::Rack); Wheel.turn(); }\n",
+    );
     project
 }
 
@@ -93,7 +99,13 @@ fn links_that_are_damaged_are_made_anew() {
 fn what_implements_an_interface_of_a_package_is_found_wherever_the_package_was_linked() {
     let shelf = Project::new();
     let cache = shelf.home().join("mod");
-    put(&cache, &[("example.org/rack@v1.0.0/go.mod", "module example.org/rack\n"), ("example.org/rack@v1.0.0/rack.go", "package rack\n\ntype Turner interface {\n\tTurn(n int) int\n}\n")]);
+    put(
+        &cache,
+        &[
+            ("example.org/rack@v1.0.0/go.mod", "module example.org/rack\n"),
+            ("example.org/rack@v1.0.0/rack.go", "package rack\n\ntype Turner interface {\n\tTurn(n int) int\n}\n"),
+        ],
+    );
     let machine = Machine { go_modules: Some(cache), ..Machine::default() };
     let depot = shelf.home().join("depot");
     let project = Project::new();

@@ -436,11 +436,18 @@ fn packages_of_composer_are_units_with_their_versions() {
         project.write(&format!("vendor/oak/{name}/composer.json"), &format!("{{\"name\":\"oak/{name}\"}}"));
         project.write(&format!("vendor/oak/{name}/src/{name}.php"), &format!("<?php // {version}\n"));
     }
-    project.write("vendor/composer/installed.json", "{\"packages\":[{\"name\":\"oak/rack\",\"version\":\"2.1.0\"},{\"name\":\"oak/wash\",\"version\":\"v1.0.0\"}]}");
+    project.write(
+        "vendor/composer/installed.json",
+        "{\"packages\":[{\"name\":\"oak/rack\",\"version\":\"2.1.0\"},{\"name\":\"oak/wash\",\"version\":\"v1.0.0\"}]}",
+    );
     let units = |deps| {
         let options = Options { roots: vec![project.root()], deps, ..Options::default() };
         let plan = Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan");
-        plan.units.iter().filter(|u| plan.files.iter().any(|f| plan.units[f.unit] == **u)).map(|u| format!("{} {} {}", u.name, u.version, u.own)).collect::<Vec<_>>()
+        plan.units
+            .iter()
+            .filter(|u| plan.files.iter().any(|f| plan.units[f.unit] == **u))
+            .map(|u| format!("{} {} {}", u.name, u.version, u.own))
+            .collect::<Vec<_>>()
     };
     assert_eq!(units(Deps::None), ["larder/labels  true"]);
     assert_eq!(units(Deps::All), ["larder/labels  true", "oak/rack 2.1.0 false", "oak/wash 1.0.0 false"]);

@@ -65,7 +65,7 @@ impl Engine {
     }
 
     /// The types a member belongs to: the one it is written in, or that its extension extends.
-    fn owners(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<SymbolId>, AnswerError> {
+    pub(crate) fn owners(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<SymbolId>, AnswerError> {
         let d = facts.facts.def(def);
         if let Some(class) = d.container.filter(|c| facts.facts.def(*c).kind.is_type()) {
             return Ok(vec![SymbolId { file: member.file, number: facts.number(class) }]);
@@ -89,13 +89,13 @@ impl Engine {
         Ok(found)
     }
 
-    fn bases_of(&self, of: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+    pub(crate) fn bases_of(&self, of: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
         let links = self.index.links(of.file)?;
         Ok(links.bases.iter().filter(|b| b.1 == of).map(|b| b.0).collect())
     }
 
     /// Members of that name in a type, with a body or without: written in it, or in extensions in its unit.
-    fn members_named(&self, class: SymbolId, name: &str) -> Result<Vec<SymbolId>, AnswerError> {
+    pub(crate) fn members_named(&self, class: SymbolId, name: &str) -> Result<Vec<SymbolId>, AnswerError> {
         let Some((facts, class_def)) = self.index.definition(class)? else { return Ok(Vec::new()) };
         let class_name = facts.facts.def_name(class_def).to_owned();
         let mut out = Vec::new();

@@ -299,7 +299,10 @@ pub fn changed_since(root: &Path, commit: &str) -> Result<Vec<(PathBuf, Vec<Rang
         let Some(full) = delta.new_file().path().map(|p| top.join(p)) else { continue };
         let (Ok(path), Ok(text)) = (full.strip_prefix(&root), std::fs::read(&full)) else { continue };
         let old = repository.find_blob(delta.old_file().id()).ok();
-        let lines = hunks(old.as_ref().map_or(b"".as_slice(), |b| b.content()), &text)?.iter().map(|h| if h.new.1 == 0 { (h.new.0 + 1, h.new.0) } else { stood(h) }).collect();
+        let lines = hunks(old.as_ref().map_or(b"".as_slice(), |b| b.content()), &text)?
+            .iter()
+            .map(|h| if h.new.1 == 0 { (h.new.0 + 1, h.new.0) } else { stood(h) })
+            .collect();
         out.push((path.to_owned(), lines));
     }
     Ok(out)

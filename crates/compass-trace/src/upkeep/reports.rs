@@ -180,7 +180,8 @@ fn found(root: &Path, names: &GlobSet) -> Vec<PathBuf> {
         let ending = e.path().extension().and_then(|x| x.to_str()).unwrap_or_default();
         matches!(ending, "xml" | "info" | "lcov") && e.path().strip_prefix(root).is_ok_and(|p| names.is_match(p))
     };
-    let mut out: Vec<PathBuf> = builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file()) && is_report(e)).map(|e| e.into_path()).collect();
+    let mut out: Vec<PathBuf> =
+        builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file()) && is_report(e)).map(|e| e.into_path()).collect();
     out.sort();
     out
 }

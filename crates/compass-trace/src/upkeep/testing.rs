@@ -117,7 +117,9 @@ impl Testing {
         for (test, calls) in found {
             out.push(self.covering_test(engine, test, calls)?);
         }
-        out.sort_by(|a, b| (std::cmp::Reverse(a.state), a.calls, &a.test.path, a.test.line).cmp(&(std::cmp::Reverse(b.state), b.calls, &b.test.path, b.test.line)));
+        out.sort_by(|a, b| {
+            (std::cmp::Reverse(a.state), a.calls, &a.test.path, a.test.line).cmp(&(std::cmp::Reverse(b.state), b.calls, &b.test.path, b.test.line))
+        });
         Ok(out)
     }
 

@@ -4,6 +4,7 @@ mod answers;
 mod cases;
 mod chains;
 mod crossings;
+mod kin;
 mod overrides;
 mod sides;
 mod support;

@@ -11,8 +11,14 @@ use testkit::Project;
 fn racks() -> Project {
     Project::with(&[
         ("pyproject.toml", "[project]\nname = 'racks'\n"),
-        ("rack.py", "class Rule:\n    def rank(self, slot):\n        return weigh(slot)\n\n\ndef weigh(slot):\n    return -slot\n\n\ndef wash(rack):\n    return rack\n\n\ndef _forgotten():\n    pass\n"),
-        ("tests/test_rack.py", "from rack import Rule, wash\n\n\ndef test_heavy_go_low():\n    assert Rule().rank(1) == 1\n\n\ndef test_washing():\n    assert wash(1)\n\n\ndef test_later():\n    wash(2)\n"),
+        (
+            "rack.py",
+            "class Rule:\n    def rank(self, slot):\n        return weigh(slot)\n\n\ndef weigh(slot):\n    return -slot\n\n\ndef wash(rack):\n    return rack\n\n\ndef _forgotten():\n    pass\n",
+        ),
+        (
+            "tests/test_rack.py",
+            "from rack import Rule, wash\n\n\ndef test_heavy_go_low():\n    assert Rule().rank(1) == 1\n\n\ndef test_washing():\n    assert wash(1)\n\n\ndef test_later():\n    wash(2)\n",
+        ),
         ("shelf.go", "package shelf\n\nfunc Free(n int) int { return n }\n"),
         ("shelf_test.go", "package shelf\n\nimport \"testing\"\n\nfunc TestFree(t *testing.T) { Free(1) }\n"),
         ("board/turn.ts", "export function paint() {}\n"),
@@ -125,7 +131,10 @@ fn what_follows_from_changes_since_a_commit(racks: Project) {
     let tree = repository.find_tree(index.write_tree().expect("a tree")).expect("a tree");
     let who = git2::Signature::new("Ansa Pell", "ansa@larder-hollow.example", &git2::Time::new(1_700_000_000, 0)).expect("somebody");
     repository.commit(Some("HEAD"), &who, &who, "Racks", &tree, &[]).expect("a commit");
-    racks.write("rack.py", "class Rule:\n    def rank(self, slot):\n        return weigh(slot)\n\n\ndef weigh(slot):\n    return slot\n\n\ndef wash(rack):\n    return rack\n");
+    racks.write(
+        "rack.py",
+        "class Rule:\n    def rank(self, slot):\n        return weigh(slot)\n\n\ndef weigh(slot):\n    return slot\n\n\ndef wash(rack):\n    return rack\n",
+    );
     let engine = engine(&racks);
     let found = ask(&engine, "what follows from changes since HEAD");
     let at = places(&found);

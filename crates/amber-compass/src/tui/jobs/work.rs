@@ -76,6 +76,14 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
                 tell(Outcome::Upkeep(spot, Box::new(super::upkeep::of(&engine, symbol, &context))));
             }
         }
+        Job::Kin(spot) => {
+            let found = engine().and_then(|e| {
+                let at = e.answer(&where_is(&spot), &context).map_err(|e| e.to_string())?;
+                let Some(symbol) = at.answers.first().and_then(|a| a.symbol) else { return Ok(None) };
+                e.kin(symbol).map(|k| k.map(Box::new)).map_err(|e| e.to_string())
+            });
+            tell(Outcome::Kin(found));
+        }
         Job::Notes(path) => {
             if let Ok(engine) = engine() {
                 let notes = super::upkeep::notes(&engine, &path, &context);

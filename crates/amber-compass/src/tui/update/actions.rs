@@ -1,6 +1,6 @@
 //! Actions that hold on every screen, and the ask line.
 
-use super::{Action, Effect, answers, chains, desk, gaps, go_to, logbook, start, unfold, units};
+use super::{Action, Effect, answers, chains, desk, gaps, go_to, kin, logbook, start, unfold, units};
 use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Screen, Spot, State};
 use crate::tui::watch::Watched;
@@ -26,6 +26,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             Screen::Unfold => unfold::act(state, action, effects),
             Screen::Units => units::act(state, action, effects),
             Screen::Logbook => logbook::act(state, action, effects),
+            Screen::Kin => kin::act(state, action, effects),
             Screen::Gaps => gaps::act(state, action, effects),
         },
     }

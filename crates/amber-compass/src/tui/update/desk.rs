@@ -53,6 +53,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             let last = state.unfold.shown.as_ref().map_or(0, |s| s.states.len().saturating_sub(1));
             super::unfold::take(state, (n as usize).min(last));
         }
+        Action::Kin => super::kin::ask(state, effects),
         Action::Outline => outline(state, effects),
         Action::Beside => state.desk.bearings.focused = state.desk.bearings.shown.is_some(),
         Action::Editor => edit(state, effects),

@@ -87,6 +87,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             super::gaps::preview(state, effects);
         }
         Outcome::Gaps(Err(why)) => state.complain(why),
+        Outcome::Kin(found) => super::kin::take(state, found, effects),
         Outcome::Units(of, found) => super::units::take(state, of, found),
         Outcome::Survey(Ok(data)) => state.survey.data = Some(*data),
         Outcome::Survey(Err(why)) => state.complain(why),

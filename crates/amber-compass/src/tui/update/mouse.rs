@@ -22,6 +22,7 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
         Screen::Chains => super::chains::select(state, by, effects),
         Screen::Units => super::units::select(state, by),
         Screen::Logbook => super::logbook::select(state, by),
+        Screen::Kin => super::kin::select(state, by, effects),
         Screen::Gaps => super::gaps::select(state, by, effects),
         Screen::Unfold => {
             let action = if by > 0 { super::Action::Down } else { super::Action::Up };
@@ -52,6 +53,7 @@ fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
         Screen::Units => click_unit(state, at, effects),
         Screen::Logbook => click_logbook(state, at, effects),
         Screen::Gaps => click_gap(state, at, effects),
+        Screen::Kin => click_kin(state, at, effects),
         Screen::Survey | Screen::Unfold => {}
     }
 }
@@ -79,6 +81,16 @@ fn click_gap(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
         super::gaps::act(state, super::Action::Follow, effects);
     } else {
         super::gaps::preview(state, effects);
+    }
+}
+
+/// A second click on a row opens it.
+fn click_kin(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let Some(row) = crate::tui::view::kin_row_at(state, at) else { return };
+    if lists::clicked(&mut state.kin.row, row) {
+        super::kin::act(state, super::Action::Follow, effects);
+    } else {
+        super::kin::preview(state, effects);
     }
 }
 

@@ -8,7 +8,8 @@ use ratatui::layout::Rect;
 pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let top = Rect { height: 1, ..area };
-    put_line(buffer, top, vec![(format!(" {}", state.name), theme.strong)]);
+    let room = usize::from(layout::tabs(state)[0].1.x).saturating_sub(2);
+    put_line(buffer, top, vec![(format!(" {}", cut(&state.name, room)), theme.strong)]);
     if let Some(working) = &state.survey.working {
         let at = Rect {
             x: top.x + state.name.chars().count() as u16 + 3,
@@ -21,7 +22,11 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     for ((screen, at), (_, word, key)) in layout::tabs(state).into_iter().zip(layout::TABS) {
         let here = screen == state.screen;
         let word = if here { word.to_uppercase() } else { word.to_owned() };
-        put_line(buffer, at, vec![(word, if here { theme.here } else { theme.plain }), (format!(" {key}"), theme.dim)]);
+        put_line(
+            buffer,
+            at,
+            vec![(word, if here { theme.here } else { theme.plain }), (if layout::is_narrow(state) { String::new() } else { format!(" {key}") }, theme.dim)],
+        );
     }
     ask_line(state, buffer);
     keys(state, buffer);
@@ -69,6 +74,7 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Desk) => " Enter follow · Backspace back · g glance · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
         (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
         (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · / ask · Backspace desk · ? keys",
+        (_, Screen::Kin) => " Enter open · ↑↓ types · ←→ members · 1-9 choose · / ask · Backspace desk · ? keys",
         (_, Screen::Units) => " Enter open · → unfold · ← fold · 1-9 choose · a add a root · / ask · Backspace desk · ? keys",
         (_, Screen::Logbook) => " Enter open · n note or name · Del take out · k export as Markdown · Backspace desk · ? keys",
         (_, Screen::Gaps) => " Enter open · ↑↓ choose · < > the one before, the next · Backspace desk · ? keys",

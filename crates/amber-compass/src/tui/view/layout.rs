@@ -4,12 +4,13 @@ use crate::tui::state::{Page, Screen, State};
 use ratatui::layout::{Position, Rect};
 
 /// Tabs of the first row.
-pub const TABS: [(Screen, &str, &str); 8] = [
+pub const TABS: [(Screen, &str, &str); 9] = [
     (Screen::Survey, "survey", "F1"),
     (Screen::Desk, "desk", "F2"),
     (Screen::Answers, "answers", "F3"),
     (Screen::Chains, "chains", "F4"),
     (Screen::Unfold, "unfold", "F5"),
+    (Screen::Kin, "kin", "F6"),
     (Screen::Units, "units", "F7"),
     (Screen::Logbook, "logbook", "F8"),
     (Screen::Gaps, "gaps", "F9"),
@@ -34,10 +35,17 @@ pub fn key_row(state: &State) -> Rect {
     Rect { x: 0, y: state.size.1.saturating_sub(1), width: state.size.0, height: 1 }
 }
 
+/// Is there no room for the keys of the screens beside their names?
+pub fn is_narrow(state: &State) -> bool {
+    state.size.0 < 100
+}
+
 /// Cells of the tabs, right-aligned in the first row.
 pub fn tabs(state: &State) -> Vec<(Screen, Rect)> {
-    let widths: Vec<u16> = TABS.iter().map(|t| t.1.len() as u16 + 1 + t.2.len() as u16).collect();
-    let gap = if state.size.0 < 100 { 1 } else { 3 };
+    // On a narrow screen the keys are left out: they are what they always are.
+    let key = |t: &(Screen, &str, &str)| if is_narrow(state) { 0 } else { 1 + t.2.len() as u16 };
+    let widths: Vec<u16> = TABS.iter().map(|t| t.1.len() as u16 + key(t)).collect();
+    let gap = if state.size.0 < 130 { 1 } else { 3 };
     let total: u16 = widths.iter().sum::<u16>() + gap * (TABS.len() as u16 - 1) + 1;
     let mut x = state.size.0.saturating_sub(total);
     let mut out = Vec::new();
@@ -86,6 +94,17 @@ pub fn gaps(state: &State) -> AnswersParts {
 pub fn gaps_top(state: &State) -> usize {
     let height = usize::from(gaps(state).rows.height).max(1);
     state.gaps.selected.saturating_sub(height / 2).min(state.gaps.rows.len().saturating_sub(height))
+}
+
+/// The parts of the screen of kin.
+pub fn kin(state: &State) -> AnswersParts {
+    answers(state)
+}
+
+/// The first row of kin that is shown.
+pub fn kin_top(state: &State) -> usize {
+    let height = usize::from(kin(state).rows.height).max(1);
+    state.kin.row.saturating_sub(height / 2).min(state.kin.rows().saturating_sub(height))
 }
 
 /// Where a glance is shown: the place of the bearings, or the lower half of the code where there are none.

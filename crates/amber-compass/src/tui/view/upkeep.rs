@@ -148,7 +148,16 @@ mod tests {
 
     #[test]
     fn what_is_new_of_a_history_is_said() {
-        let change = |since_pull| Change { since_pull, id: String::new(), author: String::new(), email: String::new(), time: 0, summary: String::new(), issues: Vec::new(), path: String::new() };
+        let change = |since_pull| Change {
+            since_pull,
+            id: String::new(),
+            author: String::new(),
+            email: String::new(),
+            time: 0,
+            summary: String::new(),
+            issues: Vec::new(),
+            path: String::new(),
+        };
         assert_eq!(said(&History { changes: vec![change(false)], ..History::default() }), "1 change");
         let all = History { changes: vec![change(true), change(false)], uncommitted: true, cut: true };
         assert_eq!(said(&all), "2 changes, 1 new, more not committed, older ones not looked for");
