@@ -68,7 +68,7 @@ pub(super) fn before(hunks: &[Hunk], (start, end): Range) -> Before {
     }
     let from = from.unwrap_or(i64::from(start) + shift);
     let to = to.unwrap_or(i64::from(end) + shift);
-    let range = (from >= 1 && from <= to).then(|| (from as u32, to as u32));
+    let range = (from >= 1 && from <= to).then_some((from as u32, to as u32));
     Before { touched, range }
 }
 
