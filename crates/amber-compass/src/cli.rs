@@ -13,6 +13,7 @@ mod index;
 mod open;
 mod progress;
 mod roots;
+mod settings;
 mod unfold;
 
 pub use failure::{Failure, chain as failure_chain};
@@ -38,6 +39,7 @@ pub fn run() -> ExitCode {
         Some(args::Command::Demo(command)) => demo::run(&command),
         Some(args::Command::Depot(command)) => depot::run(&command),
         Some(args::Command::Roots(command)) => roots::run(&command),
+        Some(args::Command::Settings) => settings::run(),
         None => open::run(args.path.as_deref(), args.index, args.deps, args.depot),
     };
     match result {

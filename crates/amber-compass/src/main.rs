@@ -3,11 +3,13 @@
 mod cli;
 mod demo;
 mod kept;
+mod log;
 mod logbook;
 mod machine;
 mod places;
 mod remembered;
 mod roots;
+mod settings;
 mod shown;
 mod tui;
 mod ways;
@@ -17,5 +19,6 @@ mod ways;
 static ALLOCATOR: mimalloc::MiMalloc = mimalloc::MiMalloc;
 
 fn main() -> std::process::ExitCode {
+    log::start();
     cli::run()
 }

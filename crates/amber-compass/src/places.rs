@@ -27,6 +27,11 @@ pub fn data_folder() -> PathBuf {
     directories::ProjectDirs::from("", "", "amber-compass").map_or_else(cache_folder, |d| d.data_dir().to_owned())
 }
 
+/// The user's configuration folder for this program; the data folder where the system names none.
+pub fn config_folder() -> PathBuf {
+    directories::ProjectDirs::from("", "", "amber-compass").map_or_else(data_folder, |d| d.config_dir().to_owned())
+}
+
 /// The user's cache folder for this program; the temporary folder where the system names none.
 pub fn cache_folder() -> PathBuf {
     directories::ProjectDirs::from("", "", "amber-compass").map_or_else(|| std::env::temp_dir().join("amber-compass"), |d| d.cache_dir().to_owned())

@@ -14,7 +14,9 @@ mod view;
 mod watch;
 
 pub use app::{Start, run};
-pub use state::Spot;
+pub use state::{Spot, at_commit};
+pub use theme::ThemeName;
+pub use update::KeyMap;
 
 #[cfg(test)]
 mod tests;

@@ -8,6 +8,6 @@ mod lines;
 mod reports;
 mod testing;
 
-pub use history::{Change, DiffLine, DiffSign, GitError, History, changed_since, changed_since_pull, diff, history};
+pub use history::{Change, DiffLine, DiffSign, GitError, History, bytes_at, changed_since, changed_since_pull, diff, head, history};
 pub use reports::{CaseState, Report, Reports, TestCase};
 pub use testing::{CoveringTest, Sidenote, Testing, Unusual};

@@ -3,7 +3,7 @@
 //! `accuracy LANGUAGE…` fetches the packages of the truth kits, indexes them, asks where every use of the tables leads, and writes the
 //! scorer's columns to `docs/measured.md`. `speed` measures an index of the kernel's sources against plain lexing, a generic grammar and
 //! `grep`, all in one run. `kernel` compares what the reader finds in kernel files with what gcc puts into their objects. `live` measures how soon
-//! the open program knows a written file. `dump` and `gaps` show what readers take from files.
+//! the open program knows a written file, `keys` how soon it shows what a key did. `dump` and `gaps` show what readers take from files.
 
 #![allow(clippy::print_stdout, reason = "a tool of the command line")]
 
@@ -13,6 +13,7 @@ mod failure;
 mod gaps;
 mod growth;
 mod kernel;
+mod keys;
 mod live;
 mod report;
 mod speed;
@@ -105,6 +106,17 @@ enum What {
         #[arg(long, default_value_t = 10)]
         rounds: usize,
     },
+    /// Measures from a key to the frame that shows what it did, on a file of a code base, on 100,000 lines and on one line of 10 MB.
+    Keys {
+        /// A file of a code base.
+        file: PathBuf,
+        /// Its index.
+        #[arg(long)]
+        index: Option<PathBuf>,
+        /// How often each key is pressed.
+        #[arg(long, default_value_t = 50)]
+        presses: usize,
+    },
     /// Prints what a reader takes from one file.
     Dump {
         /// The file.
@@ -125,6 +137,7 @@ fn main() -> ExitCode {
         What::Growth { language, folder, threads, most } => growth::run(&language, &folder, threads, most),
         What::Kernel { folder, files } => kernel::run(&folder, files),
         What::Live { folder, index, file, text, name, rounds } => live::run(&live::Order { folder, index, file, text, name, rounds }),
+        What::Keys { file, index, presses } => keys::run(&keys::Order { file, index, presses }),
         What::Dump { file } => gaps::dump(&file),
         What::Gaps { folder } => gaps::survey(&folder),
     };

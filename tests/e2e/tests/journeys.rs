@@ -276,6 +276,23 @@ fn a_failing_test_leads_to_the_change_that_broke_it_and_to_its_author() {
     screen.wait("the change before", |s| s.contains("change 2 of 2") && s.contains("Mira Tolle"));
     screen.keys(&["Escape"]);
     screen.wait("the code again", |s| s.contains("class HeavyLow") && !s.contains("change 2 of 2"));
+    screen.keys(&["Enter"]);
+    screen.wait_text("change 1 of 2");
+    screen.keys(&["n"]);
+    screen.wait_text("change 2 of 2");
+    screen.keys(&["Enter"]);
+    screen.wait("the file as that change left it", |s| s.contains("as commit ") && s.contains("heavy = wheel.weight_grams >= self.heavy_grams"));
+    screen.keys(&["Y"]);
+    let told = screen.wait("the place with its commit", |s| s.contains("clipboard: routes/larder/planner.py:") && s.contains(" @ "));
+    let place = told.lines().find_map(|l| l.split("clipboard: ").nth(1)).expect("a place").trim().to_owned();
+    screen.keys(&["BSpace"]);
+    screen.wait("back where one was", |s| s.contains("weight_grams / 1000 >="));
+    quit(&screen);
+    drop(screen);
+    let root = std::fs::read_dir(home.path().join("demo")).expect("the demo").flatten().map(|e| e.path()).find(|p| p.is_dir()).expect("its folder");
+    let command = format!("sh -c \"cd {} && exec {} --deps none '{place}'\"", root.display(), program().display());
+    let screen = Screen::start(140, 40, home.path(), &command);
+    screen.wait("the same place from the command line", |s| s.contains("as commit ") && s.contains("def __init__(self, heavy_grams"));
 }
 
 #[test]
@@ -303,4 +320,24 @@ fn a_large_tree_can_be_read_and_searched_before_it_is_indexed() {
     ask(&screen, "where is wash_the_north_wall");
     let shown = screen.wait("the definition", |s| s.contains("note.py:1"));
     assert!(!shown.contains("not read yet") && !shown.contains("not linked yet"), "{shown}");
+}
+
+#[test]
+fn settings_choose_keys_and_mistakes_in_them_are_pointed_at() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let settings = home.path().join(".config/amber-compass/settings.toml");
+    std::fs::create_dir_all(settings.parent().expect("a folder")).expect("folders");
+    std::fs::write(&settings, "[keys]\nwho-calls = \"C\"\n").expect("a file");
+    let screen = open(home.path(), 140, 40, "");
+    to_plan_turn(&screen);
+    screen.keys(&["?"]);
+    screen.wait("the key in the help", |s| s.lines().any(|l| l.contains("C  who calls it")));
+    screen.keys(&["Escape"]);
+    screen.keys(&["C"]);
+    screen.wait("its callers", |s| s.contains("who calls") && s.contains("row"));
+    quit(&screen);
+    drop(screen);
+    std::fs::write(&settings, "[keys]\nwho-calls = \"u\"\n").expect("a file");
+    let screen = Screen::start(140, 40, home.path(), &format!("{} demo --to {}", program().display(), home.path().join("other").display()));
+    screen.wait("what is wrong", |s| s.contains("line 2") && s.contains("that key is taken"));
 }

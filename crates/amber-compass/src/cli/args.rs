@@ -42,6 +42,8 @@ pub enum Command {
     Demo(DemoArgs),
     /// List, add and remove the roots that are indexed together.
     Roots(RootsArgs),
+    /// Show where settings are kept, what they may say, and every action with its key.
+    Settings,
     /// List the packages that were read for all workspaces, or take out those nobody used of late.
     Depot(DepotArgs),
 }

@@ -14,7 +14,20 @@ use std::process::ExitCode;
 /// Opens `path`, or the root around the current folder.
 pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
     let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
+    // `src/rack.c:40 @ 1a2b3c4`: the commit stands behind the place.
+    let (path, commit) = match path.and_then(|p| tui::at_commit(p.to_str()?)).filter(|_| path.is_some_and(|p| !p.exists())) {
+        Some((place, commit)) => (Some(PathBuf::from(place)), Some(commit.to_owned())),
+        None => (path.map(Path::to_owned), None),
+    };
+    let path = path.as_deref();
     let (given, spot) = path.map_or_else(|| (here.clone(), (1, 1)), place);
+    if let Some(commit) = commit.as_ref().filter(|_| !given.exists())
+        && let Some((root, inner)) = root_of_the_past(&here.join(&given))
+    {
+        // The commit has it, whatever became of it since.
+        let spot = Spot { path: format!("{inner} @ {commit}"), line: spot.0, column: spot.1 };
+        return open(&root, Some(spot), index, deps, depot);
+    }
     let full = given.canonicalize().map_err(|e| Failure::user(format!("{}: {e}", given.display())).hint("see amber-compass --help"))?;
     let (root, file) = match (path, full.is_file()) {
         (_, true) => {
@@ -25,7 +38,17 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Op
         (Some(_), false) => (full, None),
         (None, false) => (places::root_for(&full), None),
     };
-    open(&root, file.map(|path| Spot { path, line: spot.0, column: spot.1 }), index, deps, depot)
+    let told = |path: String| commit.as_ref().map_or(path.clone(), |c| format!("{path} @ {c}"));
+    open(&root, file.map(|path| Spot { path: told(path), line: spot.0, column: spot.1 }), index, deps, depot)
+}
+
+/// The root that a file which is not there any more belonged to, and its path in it.
+fn root_of_the_past(file: &Path) -> Option<(PathBuf, String)> {
+    let folder = file.ancestors().find(|a| a.is_dir())?.canonicalize().ok()?;
+    let rest = file.strip_prefix(file.ancestors().find(|a| a.is_dir())?).ok()?;
+    let root = places::root_for(&folder);
+    let inner = folder.strip_prefix(&root).ok()?.join(rest);
+    Some((root, inner.to_string_lossy().into_owned()))
 }
 
 /// A path, and the line and column that may stand behind it: `src/rack.c:40`, `src/rack.c:40:7`. A file that is really called so is that
@@ -67,7 +90,8 @@ pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsA
         passes: compass_trace::crossings::passes(),
         ..Default::default()
     };
-    tui::run(tui::Start { name, request, file }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
+    let settings = crate::settings::read(&crate::settings::file()).map_err(|e| Failure::user(e).hint("amber-compass settings lists what the file may say"))?;
+    tui::run(tui::Start { name, request, file, settings }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
     Ok(ExitCode::SUCCESS)
 }
 

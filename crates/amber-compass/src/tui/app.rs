@@ -25,6 +25,8 @@ pub struct Start {
     pub request: Request,
     /// A file to open, as the index will show it.
     pub file: Option<Spot>,
+    /// What the person settled.
+    pub settings: crate::settings::Settings,
 }
 
 /// What works beside the loop.
@@ -43,7 +45,8 @@ struct Threads {
 pub fn run(start: Start) -> std::io::Result<()> {
     let mut guard = Guard::take()?;
     let size = crossterm::terminal::size()?;
-    let mut state = State::new(start.name, size, Theme::from_environment());
+    let mut state = State::new(start.name, size, Theme::chosen(start.settings.theme));
+    (state.keys, state.editor) = (start.settings.keys, start.settings.editor);
     let index = start.request.index.clone();
     state.request = Some(Box::new(start.request));
     state.pending = start.file;
@@ -177,7 +180,8 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                 paused.store(true, Ordering::SeqCst);
                 // The listener may stand in a poll of 50 ms: let it come to rest.
                 std::thread::sleep(Duration::from_millis(70));
-                let result = guard.lend(|| edit(&path, line));
+                let settled = state.editor.clone();
+                let result = guard.lend(|| edit(settled.as_deref(), &path, line));
                 paused.store(false, Ordering::SeqCst);
                 match result? {
                     Ok(()) => {
@@ -207,11 +211,17 @@ fn change_roots(state: &mut State, change: &crate::roots::Change, effects: &mut 
     }
 }
 
-/// Runs the person's editor on a line.
-fn edit(path: &str, line: u32) -> Result<(), String> {
-    let editor = std::env::var("VISUAL").or_else(|_| std::env::var("EDITOR")).map_err(|_| "neither VISUAL nor EDITOR names an editor".to_owned())?;
-    let mut words = editor.split_whitespace();
-    let program = words.next().ok_or_else(|| "EDITOR is empty".to_owned())?;
-    let status = Command::new(program).args(words).arg(format!("+{line}")).arg(path).status().map_err(|e| format!("{program}: {e}"))?;
+/// Runs the person's editor on a line: the command of the settings, or that of the environment.
+fn edit(settled: Option<&str>, path: &str, line: u32) -> Result<(), String> {
+    let command = match settled {
+        Some(command) => command.to_owned(),
+        None => {
+            let editor = std::env::var("VISUAL").or_else(|_| std::env::var("EDITOR"));
+            editor.map_err(|_| "neither the settings nor VISUAL nor EDITOR name an editor".to_owned())? + " +{line} {path}"
+        }
+    };
+    let words: Vec<String> = command.split_whitespace().map(|w| w.replace("{line}", &line.to_string()).replace("{path}", path)).collect();
+    let (program, arguments) = words.split_first().ok_or_else(|| "the editor's command is empty".to_owned())?;
+    let status = Command::new(program).args(arguments).status().map_err(|e| format!("{program}: {e}"))?;
     if status.success() { Ok(()) } else { Err(format!("{program} ended with {status}")) }
 }

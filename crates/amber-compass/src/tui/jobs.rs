@@ -3,6 +3,7 @@
 //! Each lane has one thread, one job running and one waiting; a newer job replaces the waiting one and raises the cancel
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
+mod past;
 mod trace;
 mod upkeep;
 mod work;
@@ -93,6 +94,8 @@ pub enum Job {
     Unfold(Spot),
     /// Tests and changes of what the name at a place refers to.
     Upkeep(Spot, compass_index::SymbolId),
+    /// A place as it is told at the commit of now.
+    AtCommit(Spot),
     /// Kin of the type at a place.
     Kin(Spot),
     /// What is unusual about the definitions of a file.
@@ -125,6 +128,7 @@ impl Job {
             Job::Upkeep(..) => Lane::Upkeep,
             Job::Notes(_) => Lane::Notes,
             Job::Kin(_) => Lane::Kin,
+            Job::AtCommit(_) => Lane::Change,
             Job::Change { .. } => Lane::Change,
         }
     }
@@ -160,6 +164,7 @@ pub enum Outcome {
     Marked(Option<crate::logbook::Anchor>, String),
     Exported(Result<String, String>),
     Gaps(Result<Answers, String>),
+    AtCommit(Result<String, String>),
     Kin(Result<Option<Box<compass_trace::kin::Kin>>, String>),
     Upkeep(Spot, Box<super::state::Upkeep>),
     Notes(String, Vec<compass_trace::upkeep::Sidenote>),

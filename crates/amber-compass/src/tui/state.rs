@@ -16,7 +16,7 @@ mod upkeep;
 pub use answers::AnswersPane;
 pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};
-pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot};
+pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot, at_commit};
 pub use gaps::{GapsPane, cause};
 pub use glance::{Glance, Look};
 pub use kin::KinPane;
@@ -82,6 +82,10 @@ pub struct State {
     pub is_wrong: bool,
     /// Colours.
     pub theme: Theme,
+    /// Keys and what they do.
+    pub keys: super::update::KeyMap,
+    /// The editor's command, if it was settled.
+    pub editor: Option<String>,
     /// Numbers of the latest job of each lane: older answers are dropped.
     pub latest: [u64; super::jobs::LANES],
     /// The next job's number.
@@ -124,6 +128,8 @@ impl State {
             message: None,
             is_wrong: false,
             theme,
+            keys: super::update::KeyMap::default(),
+            editor: None,
             latest: [0; super::jobs::LANES],
             next_job: 0,
             pending: None,

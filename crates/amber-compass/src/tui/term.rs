@@ -23,6 +23,11 @@ impl Guard {
         std::panic::set_hook(Box::new(move |info| {
             give_back();
             old(info);
+            let trace = std::backtrace::Backtrace::force_capture().to_string();
+            tracing::error!("panic: {info}");
+            if let Ok(path) = crate::log::report(&crate::places::data_folder().join("reports"), &info.to_string(), &trace) {
+                eprintln!("amber-compass: a fault of this program; what is known of it stands in {}", path.display());
+            }
         }));
         enter()?;
         Ok(Guard { terminal: Terminal::new(CrosstermBackend::new(stdout()))? })

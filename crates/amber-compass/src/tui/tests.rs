@@ -106,6 +106,24 @@ fn follow(state: &mut State, to: &str, line: u32) -> Vec<Effect> {
     effects
 }
 
+#[rstest]
+#[case::wide((160, 45))]
+#[case::small((80, 24))]
+fn everything_that_can_be_done_is_found_by_typing(#[case] size: (u16, u16)) {
+    let mut state = desk(size);
+    press(&mut state, KeyCode::Char('.'));
+    assert!(screen(&state).join("\n").contains("things to do here"));
+    type_text(&mut state, "who calls");
+    let shown = screen(&state).join("\n");
+    assert!(shown.contains("1 things to do here") && shown.contains("who calls it"), "{shown}");
+    let effects = press(&mut state, KeyCode::Enter);
+    assert!(matches!(&effects[..], [Effect::Start(_, Job::Ask { question, .. })] if question.starts_with("who calls")), "{effects:?}");
+    press(&mut state, KeyCode::Char('.'));
+    type_text(&mut state, "fly to the moon");
+    assert!(screen(&state).join("\n").contains("nothing on this screen"));
+    assert!(press(&mut state, KeyCode::Enter).is_empty());
+}
+
 #[test]
 fn following_leaves_a_track_and_backspace_goes_back_the_same_way() {
     let mut state = desk((160, 45));

@@ -2,6 +2,16 @@
 
 use ratatui::style::{Color, Modifier, Style};
 
+/// Themes by name.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, serde::Deserialize)]
+#[serde(rename_all = "lowercase")]
+#[allow(missing_docs)]
+pub enum ThemeName {
+    Dark,
+    Light,
+    Plain,
+}
+
 /// Styles by role.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub struct Theme {
@@ -104,13 +114,14 @@ impl Theme {
     }
 
     /// The theme for this terminal: `NO_COLOR` wins, then `AMBER_COMPASS_THEME`.
-    pub fn from_environment() -> Theme {
+    pub fn chosen(settled: Option<ThemeName>) -> Theme {
         if std::env::var_os("NO_COLOR").is_some_and(|v| !v.is_empty()) {
             return Theme::plain();
         }
-        match std::env::var("AMBER_COMPASS_THEME").as_deref() {
-            Ok("light") => Theme::light(),
-            Ok("plain") => Theme::plain(),
+        let asked = std::env::var("AMBER_COMPASS_THEME").ok();
+        match (asked.as_deref(), settled) {
+            (Some("light"), _) | (None, Some(ThemeName::Light)) => Theme::light(),
+            (Some("plain"), _) | (None, Some(ThemeName::Plain)) => Theme::plain(),
             _ => Theme::dark(),
         }
     }

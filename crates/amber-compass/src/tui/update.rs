@@ -16,10 +16,10 @@ mod mouse;
 mod unfold;
 mod units;
 
-pub use actions::refresh;
+pub use actions::{found_actions, refresh};
 #[cfg(test)]
 pub(in crate::tui) use desk::jump;
-pub use keys::{Action, bindings};
+pub use keys::{Action, KeyMap, Row};
 
 use super::jobs::{Done, Job};
 use super::state::{AskMode, Screen, State};
@@ -104,7 +104,7 @@ fn key_pressed(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
         answers::type_in_narrowing(state, key, effects);
         return;
     }
-    if let Some(action) = keys::action(state.screen, key) {
+    if let Some(action) = state.keys.action(state.screen, key) {
         actions::act(state, action, effects);
     }
 }

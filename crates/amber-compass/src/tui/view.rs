@@ -69,6 +69,9 @@ pub fn draw(state: &State, frame: &mut Frame) {
     if state.ask.mode == AskMode::Jump {
         frame::jump_rows(state, buffer);
     }
+    if state.ask.mode == AskMode::Actions {
+        frame::action_rows(state, buffer);
+    }
     if state.help {
         help::draw(state, buffer, area);
     }

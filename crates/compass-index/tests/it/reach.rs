@@ -435,6 +435,32 @@ fn differences(project: &Project, was: &FileLinks, is: &FileLinks) -> String {
     format!("{}\nbefore: {}\nnow: {}\n{rest}", texts.collect::<Vec<_>>().join("\n"), only(&was_told, &is_told), only(&is_told, &was_told))
 }
 
+/// What an edit changes, in a word, for the report.
+fn kind_of(old: &str, new: &str) -> &'static str {
+    let has = |words: &[&str]| words.iter().any(|w| old.contains(w) || new.contains(w));
+    if old == new {
+        "nothing"
+    } else if has(&["#define", "macro_rules", "#undef"]) {
+        "macro body"
+    } else if has(&["#if", "#endif", "#else"]) {
+        "conditional"
+    } else if has(&["#include"]) {
+        "includes"
+    } else if has(&["import *", "::*", "export *", ".*;"]) {
+        "glob"
+    } else if has(&["import ", "use ", "require(", "export {", "package ", "from ", "using "]) {
+        "import"
+    } else if has(&["class ", "interface ", "struct ", "impl ", "extends ", "trait ", "type ", "enum ", "namespace "]) {
+        "base or type"
+    } else if old.is_empty() || new.is_empty() {
+        "shadowing name, there or gone"
+    } else if has(&["def ", "fn ", "func ", "function ", ") {", "): ", "void ", "int "]) {
+        "signature or body"
+    } else {
+        "use or value"
+    }
+}
+
 #[rstest]
 #[case::python(PYTHON, 11)]
 #[case::typescript(TYPESCRIPT, 12)]
@@ -453,6 +479,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
     index(&project);
     let mut before = links(&project);
     let (mut everything, mut some, mut kept) = (0, 0, 0);
+    let mut kinds: BTreeMap<&str, usize> = BTreeMap::new();
     for step in 0..steps {
         let mut edits = Vec::new();
         for _ in 0..1 + random.below(2) {
@@ -460,6 +487,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
             let slot = random.below(files[file].1.len());
             let was = files[file].1[slot][chosen[file][slot]];
             chosen[file][slot] = random.below(files[file].1[slot].len());
+            *kinds.entry(kind_of(was, files[file].1[slot][chosen[file][slot]])).or_default() += 1;
             edits.push(format!("{}: {was:?} -> {:?}", files[file].0, files[file].1[slot][chosen[file][slot]]));
             // Moved lines alone change nothing for others.
             write(&project, &files[file], &chosen[file]);
@@ -485,6 +513,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
         }
         before = after;
     }
-    eprintln!("{steps} steps: everything {everything}, some files {some}; {kept} times a file kept its links");
+    assert!(kinds.keys().filter(|k| **k != "nothing").count() >= 4, "edits of several kinds: {kinds:?}");
+    eprintln!("{steps} steps: {kinds:?}; everything {everything}, some files {some}; {kept} times a file kept its links");
     assert!(some > steps / 2 && kept > steps, "most changes reach few files: everything {everything}, some {some}, kept {kept}");
 }

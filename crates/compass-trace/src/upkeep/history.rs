@@ -316,6 +316,30 @@ fn stood(hunk: &Hunk) -> Range {
     }
 }
 
+/// The bytes of a file as a commit has them; `path` is relative to `root`, which stands in the working copy. And the commit's id.
+///
+/// # Errors
+/// [`GitError`]; a word that names no commit is one, and a file that is not there then.
+pub fn bytes_at(root: &Path, path: &str, commit: &str) -> Result<(Vec<u8>, String), GitError> {
+    let none = || GitError::NoRepository(root.to_owned());
+    let repository = Repository::discover(root).map_err(|_| none())?;
+    let top = repository.workdir().and_then(|w| w.canonicalize().ok()).ok_or_else(none)?;
+    let full = root.canonicalize().map_err(|_| none())?.join(path);
+    let inside = full.strip_prefix(&top).map_err(|_| none())?;
+    let commit = repository.revparse_single(commit)?.peel_to_commit()?;
+    let blob = repository.find_blob(commit.tree()?.get_path(inside)?.id())?;
+    Ok((blob.content().to_vec(), commit.id().to_string()))
+}
+
+/// The id of HEAD of the working copy around a folder.
+///
+/// # Errors
+/// [`GitError`].
+pub fn head(root: &Path) -> Result<String, GitError> {
+    let repository = Repository::discover(root).map_err(|_| GitError::NoRepository(root.to_owned()))?;
+    Ok(repository.head()?.peel_to_commit()?.id().to_string())
+}
+
 /// What a line of a difference is.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum DiffSign {

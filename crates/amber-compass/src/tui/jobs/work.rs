@@ -1,10 +1,10 @@
 //! What the jobs do.
 
-use super::{EngineSlot, Job, Outcome};
+use super::{EngineSlot, Job, Outcome, past};
 use crate::cli::failure_chain;
 use crate::tui::recent::Recent;
-use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData};
-use compass_facts::{Cancel, Facts, Flags, Kind, LineIndex, Token, tokens};
+use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData, at_commit};
+use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
 use compass_index::plan::Deps;
 use compass_index::refresh::{self, Request};
 use compass_index::{DiskSources, Index, Phase, Progress};
@@ -76,6 +76,14 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
                 tell(Outcome::Upkeep(spot, Box::new(super::upkeep::of(&engine, symbol, &context))));
             }
         }
+        Job::AtCommit(spot) => tell(Outcome::AtCommit(engine().and_then(|e| {
+            let root = e.index().own_roots().first().cloned().unwrap_or_default();
+            let (path, commit) = match at_commit(&spot.path) {
+                Some((path, commit)) => (path.to_owned(), commit.to_owned()),
+                None => (spot.path.clone(), compass_trace::upkeep::head(std::path::Path::new(&root)).map_err(|e| failure_chain(&e))?),
+            };
+            Ok(format!("{path}:{} @ {}", spot.line, commit.get(..10).unwrap_or(&commit)))
+        }))),
         Job::Kin(spot) => {
             let found = engine().and_then(|e| {
                 let at = e.answer(&where_is(&spot), &context).map_err(|e| e.to_string())?;
@@ -289,13 +297,26 @@ fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Rece
     let result = refresh::run(&Request { touched, read_last, ..request.clone() }, &DiskSources, cancel, &teller);
     match result {
         Ok(outcome) => {
+            let s = &outcome.summary;
+            tracing::info!(
+                files = s.files,
+                read = s.refreshed_files,
+                linked = s.relinked_files,
+                seconds = s.seconds.total,
+                "indexed {}",
+                request.index.display()
+            );
+            outcome.warnings.iter().for_each(|w| tracing::warn!("{w}"));
             recent.finish(request, outcome.plan);
             if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
                 open(slot);
             }
             tell(Outcome::Indexed(Ok((Box::new(outcome.summary), outcome.warnings))));
         }
-        Err(e) => tell(Outcome::Indexed(Err(failure_chain(&e)))),
+        Err(e) => {
+            tracing::warn!("indexing failed: {}", failure_chain(&e));
+            tell(Outcome::Indexed(Err(failure_chain(&e))));
+        }
     }
 }
 
@@ -333,31 +354,18 @@ impl Progress for Opening<'_> {
     }
 }
 
-/// A file with its colours, definitions and gaps.
-fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
+/// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
+pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
     let index = engine.index();
+    if let Some((path, commit)) = at_commit(&spot.path).filter(|_| index.find_path(&spot.path).is_none()) {
+        return past::page(engine, spot, path, commit, cancel);
+    }
     let id = index.find_path(&spot.path).ok_or_else(|| format!("{} is not in the index", spot.path))?;
     let row = index.file(id).ok_or_else(|| format!("{} is not in the index", spot.path))?;
     let source = index.source(id).map_err(|e| failure_chain(&e))?;
     let stored = index.facts(id).map_err(|e| failure_chain(&e))?;
     let facts = source.changed.as_ref().unwrap_or(&stored.facts);
-    let text = source.source.text.as_str();
-    let mut lines: Vec<PageLine> =
-        (1..=source.source.lines.count()).map(|n| PageLine { text: source.source.lines.line(n, text).to_owned(), ..PageLine::default() }).collect();
-    colour(&mut lines, &source.source.lines, &tokens(row.language, text, cancel), text);
-    for d in &facts.definitions {
-        let (line, column) = source.source.lines.locate(d.name_span.start);
-        if let Some(l) = lines.get_mut(line as usize - 1) {
-            l.defined.push((column - 1, column - 1 + d.name_span.len()));
-        }
-    }
-    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
-        let first = source.source.lines.locate(gap.span.start.min(text.len() as u32)).0;
-        let last = source.source.lines.locate(gap.span.end.min(text.len() as u32)).0;
-        for line in lines.iter_mut().take(last as usize).skip(first as usize - 1) {
-            line.in_gap = true;
-        }
-    }
+    let lines = page_lines(row.language, &source.source, facts, cancel);
     let unit = index.unit(id).map(|u| u.name.clone()).unwrap_or_default();
     Ok(Page {
         path: spot.path.clone(),
@@ -367,6 +375,28 @@ fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
         changed: source.changed.is_some() && index.is_read(),
         lines,
     })
+}
+
+/// The lines of a text with their colours, definitions and gaps.
+pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, cancel: &Cancel) -> Vec<PageLine> {
+    let text = source.text.as_str();
+    let mut lines: Vec<PageLine> =
+        (1..=source.lines.count()).map(|n| PageLine { text: source.lines.line(n, text).to_owned(), ..PageLine::default() }).collect();
+    colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
+    for d in &facts.definitions {
+        let (line, column) = source.lines.locate(d.name_span.start);
+        if let Some(l) = lines.get_mut(line as usize - 1) {
+            l.defined.push((column - 1, column - 1 + d.name_span.len()));
+        }
+    }
+    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+        let first = source.lines.locate(gap.span.start.min(text.len() as u32)).0;
+        let last = source.lines.locate(gap.span.end.min(text.len() as u32)).0;
+        for line in lines.iter_mut().take(last as usize).skip(first as usize - 1) {
+            line.in_gap = true;
+        }
+    }
+    lines
 }
 
 /// Cuts tokens at line ends and hands them to their lines.
@@ -390,7 +420,7 @@ fn colour(lines: &mut [PageLine], index: &LineIndex, tokens: &[Token], text: &st
     }
 }
 
-fn band(facts: &Facts, lines: &LineIndex) -> Vec<BandCell> {
+pub(super) fn band(facts: &Facts, lines: &LineIndex) -> Vec<BandCell> {
     let is_shown = |d: &compass_facts::Definition| {
         !d.name_span.is_empty()
             && !d.flags.has(Flags::LOCAL)

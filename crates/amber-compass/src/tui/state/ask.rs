@@ -12,6 +12,8 @@ pub enum AskMode {
     Question,
     /// Fragments of a symbol's name.
     Jump,
+    /// Words of what is to be done.
+    Actions,
     /// The path of a further root.
     Root,
     /// The note of a new bookmark.

@@ -101,6 +101,12 @@ pub struct Spot {
     pub column: u32,
 }
 
+/// Path and commit of a place at a commit: `src/rack.c @ 1a2b3c4`.
+pub fn at_commit(path: &str) -> Option<(&str, &str)> {
+    let (path, commit) = path.rsplit_once(" @ ")?;
+    (!path.is_empty() && !commit.is_empty() && !commit.contains(char::is_whitespace)).then_some((path, commit))
+}
+
 /// One jump: where one left from and how.
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub struct Hop {

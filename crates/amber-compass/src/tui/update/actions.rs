@@ -13,6 +13,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Keys => state.help = true,
         Action::Ask => state.ask.open(AskMode::Question),
         Action::Jump => state.ask.open(AskMode::Jump),
+        Action::Actions => state.ask.open(AskMode::Actions),
         Action::NextGap => gaps::step(state, true, effects),
         Action::PreviousGap => gaps::step(state, false, effects),
         Action::Leave => leave(state),
@@ -104,6 +105,7 @@ fn open_survey_row(state: &mut State, effects: &mut Vec<Effect>) {
 /// Keys while the ask line has the caret.
 pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
     let jumping = state.ask.mode == AskMode::Jump;
+    let choosing = state.ask.mode == AskMode::Actions;
     match key.code {
         KeyCode::Esc => state.ask.close(),
         KeyCode::Enter => enter(state, effects),
@@ -117,6 +119,8 @@ pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effe
         KeyCode::Right => state.ask.step(true),
         KeyCode::Home => state.ask.caret = 0,
         KeyCode::End => state.ask.caret = state.ask.text.len(),
+        KeyCode::Up if choosing => state.ask.selected = state.ask.selected.saturating_sub(1),
+        KeyCode::Down if choosing => state.ask.selected = (state.ask.selected + 1).min(found_actions(state).len().saturating_sub(1)),
         KeyCode::Up if jumping => state.ask.selected = state.ask.selected.saturating_sub(1),
         KeyCode::Down if jumping => state.ask.selected = (state.ask.selected + 1).min(state.ask.rows.len().saturating_sub(1)),
         KeyCode::Up => state.ask.recall(true),
@@ -130,7 +134,21 @@ pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effe
     }
 }
 
+/// What can be done on the screen one is on and has all the typed words in it, with its key.
+pub fn found_actions(state: &State) -> Vec<&super::Row> {
+    let words: Vec<String> = state.ask.text.split_whitespace().map(str::to_lowercase).collect();
+    let has_all = |row: &&super::Row| {
+        let told = format!("{} {}", row.text().to_lowercase(), super::keys::name_of(row.action()));
+        words.iter().all(|w| told.contains(w.as_str()))
+    };
+    state.keys.rows(state.screen).into_iter().filter(has_all).collect()
+}
+
 fn typed(state: &mut State, effects: &mut Vec<Effect>) {
+    if state.ask.mode == AskMode::Actions {
+        state.ask.selected = 0;
+        return;
+    }
     if state.ask.mode != AskMode::Jump {
         return;
     }
@@ -147,6 +165,14 @@ fn typed(state: &mut State, effects: &mut Vec<Effect>) {
 
 fn enter(state: &mut State, effects: &mut Vec<Effect>) {
     let text = state.ask.text.trim().to_owned();
+    if state.ask.mode == AskMode::Actions {
+        let chosen = found_actions(state).get(state.ask.selected).map(|r| r.action());
+        state.ask.close();
+        if let Some(action) = chosen {
+            act(state, action, effects);
+        }
+        return;
+    }
     if state.ask.mode == AskMode::Root {
         state.ask.close();
         if !text.is_empty() {

@@ -2,9 +2,9 @@
 
 use super::{Action, Effect, start};
 use crate::tui::jobs::Job;
-use crate::tui::state::{ChangeView, State};
+use crate::tui::state::{ChangeView, Spot, State};
 use crate::tui::view::layout;
-use compass_trace::upkeep::DiffLine;
+use compass_trace::upkeep::{DiffLine, DiffSign};
 
 /// Opens a change of what the bearings show.
 pub fn open(state: &mut State, at: usize, effects: &mut Vec<Effect>) {
@@ -20,6 +20,22 @@ fn load(state: &mut State, effects: &mut Vec<Effect>) {
     let Some(view) = &state.desk.change else { return };
     let Some(change) = view.changes.get(view.at) else { return };
     start(state, Job::Change { full: view.full.clone(), id: change.id.clone(), path: change.path.clone() }, effects);
+}
+
+/// The file as the change left it, at the first line that is shown of the change.
+fn as_it_was(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some((view, change)) = state.desk.change.as_ref().and_then(|v| Some((v, v.changes.get(v.at)?))) else { return };
+    let places = view.lines.iter().flatten().skip(view.top).chain(view.lines.iter().flatten());
+    let line = places.filter(|l| l.sign == DiffSign::Place).find_map(|l| first_line(&l.text)).unwrap_or(1);
+    let path = format!("{} @ {}", change.path, change.id.get(..10).unwrap_or(&change.id));
+    let how = format!("change {}", change.summary);
+    state.desk.change = None;
+    super::desk::jump(state, Spot { path, line, column: 1 }, &how, effects);
+}
+
+/// The first new line of a stretch: 40 of `@@ -35,7 +40,7 @@`.
+fn first_line(place: &str) -> Option<u32> {
+    place.split('+').nth(1)?.split([',', ' ']).next()?.parse().ok()
 }
 
 /// What a change did is known.
@@ -58,6 +74,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> bool
                 effects.push(Effect::Copy(change.email.clone()));
             }
         }
+        Action::Follow => as_it_was(state, effects),
         Action::Back => state.desk.change = None,
         _ => return false,
     }

@@ -22,6 +22,10 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Glance => super::glance::begin(state, effects),
         Action::Mark => super::logbook::begin_mark(state),
         Action::CopyPlace if state.desk.page.is_some() => effects.push(Effect::Copy(format!("{}:{}", state.desk.spot.path, state.desk.spot.line))),
+        Action::CopyAtCommit if state.desk.page.is_some() => {
+            let spot = state.desk.spot.clone();
+            start(state, Job::AtCommit(spot), effects);
+        }
         Action::OtherSide => other_side(state, effects),
         Action::Up => step_lines(state, -1, effects),
         Action::Down => step_lines(state, 1, effects),

@@ -27,6 +27,8 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             if state.desk.page.as_ref().is_none_or(|p| p.path != page.path) {
                 state.desk.notes.clear();
             }
+            // A place at a commit that reads as it does now is the place of now.
+            let spot = crate::tui::state::Spot { path: page.path.clone(), ..spot };
             state.desk.page = Some(*page);
             state.desk.loading = None;
             desk::arrive(state, spot, effects);
@@ -87,6 +89,8 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             super::gaps::preview(state, effects);
         }
         Outcome::Gaps(Err(why)) => state.complain(why),
+        Outcome::AtCommit(Ok(place)) => effects.push(Effect::Copy(place)),
+        Outcome::AtCommit(Err(why)) => state.complain(why),
         Outcome::Kin(found) => super::kin::take(state, found, effects),
         Outcome::Units(of, found) => super::units::take(state, of, found),
         Outcome::Survey(Ok(data)) => state.survey.data = Some(*data),

@@ -27,6 +27,7 @@ pub enum Action {
     OtherSide,
     Glance,
     CopyPlace,
+    CopyAtCommit,
     Mark,
     Note,
     Remove,
@@ -48,6 +49,7 @@ pub enum Action {
     Refresh,
     AddRoot,
     RemoveRoot,
+    Actions,
     Keys,
     Leave,
     Quit,
@@ -55,6 +57,7 @@ pub enum Action {
 }
 
 /// A row of the table.
+#[derive(Debug)]
 pub struct Binding {
     /// Where it holds; `None` everywhere.
     pub screen: Option<Screen>,
@@ -86,6 +89,7 @@ static TABLE: &[Binding] = &[
     everywhere(KeyCode::Char('/'), "/", Action::Ask, "ask a question"),
     everywhere(KeyCode::Char(':'), ":", Action::Ask, "ask a question"),
     everywhere(KeyCode::Char('j'), "j", Action::Jump, "jump to a symbol by fragments of its name"),
+    everywhere(KeyCode::Char('.'), ".", Action::Actions, "all that can be done here, found by typing"),
     everywhere(KeyCode::Char('?'), "?", Action::Keys, "the keys of this screen"),
     everywhere(KeyCode::Esc, "Esc", Action::Leave, "leave what is open, towards the desk"),
     everywhere(KeyCode::Char('R'), "R", Action::Refresh, "bring the index up to date"),
@@ -110,6 +114,7 @@ static TABLE: &[Binding] = &[
     on(Screen::Desk, KeyCode::Char('o'), "o", Action::Outline, "outline of this file"),
     on(Screen::Desk, KeyCode::Char('b'), "b", Action::Beside, "into the bearings and back"),
     on(Screen::Desk, KeyCode::Char('y'), "y", Action::CopyPlace, "copy this place: path and line, to be opened by others"),
+    on(Screen::Desk, KeyCode::Char('Y'), "Y", Action::CopyAtCommit, "copy this place at the commit of now: it means the same later"),
     on(Screen::Desk, KeyCode::Char('e'), "e", Action::Editor, "open this line in $EDITOR"),
     on(Screen::Answers, KeyCode::Char('n'), "n", Action::Narrow, "narrow the rows by typing"),
     on(Screen::Answers, KeyCode::Left, "←", Action::EarlierQuestion, "the question before"),
@@ -148,24 +153,134 @@ static TABLE: &[Binding] = &[
     on(Screen::Answers, KeyCode::End, "End", Action::Last, "last row"),
 ];
 
-/// The rows that hold on a screen, its own first.
-pub fn bindings(screen: Screen) -> Vec<&'static Binding> {
-    let own = TABLE.iter().filter(|b| b.screen == Some(screen));
-    own.chain(TABLE.iter().filter(|b| b.screen.is_none() && b.key != ":")).collect()
+/// Keys and what they do: the table, with what a person settled otherwise.
+#[derive(Debug, Clone)]
+pub struct KeyMap {
+    rows: Vec<Row>,
 }
 
-/// What a key does on a screen.
-pub fn action(screen: Screen, key: KeyEvent) -> Option<Action> {
-    if key.modifiers.contains(KeyModifiers::CONTROL) {
-        return (key.code == KeyCode::Char('c')).then_some(Action::Quit);
+/// A row of the table as it holds now.
+#[derive(Debug, Clone)]
+pub struct Row {
+    binding: &'static Binding,
+    code: KeyCode,
+    /// How the key is shown.
+    pub key: String,
+}
+
+impl Row {
+    /// What it does.
+    pub fn action(&self) -> Action {
+        self.binding.action
     }
-    if let KeyCode::Char(c @ '1'..='9') = key.code
-        && !key.modifiers.contains(KeyModifiers::ALT)
-    {
-        return Some(Action::Digit(c as u8 - b'0'));
+
+    /// In words.
+    pub fn text(&self) -> &'static str {
+        self.binding.text
     }
-    let found = TABLE.iter().find(|b| b.code == key.code && b.screen == Some(screen));
-    found.or_else(|| TABLE.iter().find(|b| b.code == key.code && b.screen.is_none())).map(|b| b.action)
+}
+
+impl Default for KeyMap {
+    fn default() -> Self {
+        KeyMap { rows: TABLE.iter().map(|b| Row { binding: b, code: b.code, key: b.key.to_owned() }).collect() }
+    }
+}
+
+/// Another key for `:`: the row that is not listed.
+fn is_second(row: &Row) -> bool {
+    row.binding.key == ":"
+}
+
+impl KeyMap {
+    /// Puts another key to an action.
+    ///
+    /// # Errors
+    /// What is wrong, in words: no such action or key, or a key that does something else where the action holds.
+    pub fn bind(&mut self, action: &str, key: &str) -> Result<(), String> {
+        let code = code_of(key)
+            .ok_or("a key is one character that is no digit, or Enter, Tab, Space, Backspace, Del, Home, End, PgUp, PgDn, Left, Right, Up, Down")?;
+        let is_meant = |r: &Row| name_of(r.binding.action) == action && !is_second(r);
+        if !self.rows.iter().any(is_meant) {
+            let names: std::collections::BTreeSet<String> = TABLE.iter().map(|b| name_of(b.action)).collect();
+            return Err(format!("there is no such action; there are: {}", names.into_iter().collect::<Vec<_>>().join(", ")));
+        }
+        let screens: Vec<Option<Screen>> = self.rows.iter().filter(|r| is_meant(r)).map(|r| r.binding.screen).collect();
+        let meets = |r: &Row| screens.iter().any(|s| s.is_none() || r.binding.screen.is_none() || *s == r.binding.screen);
+        if let Some(other) = self.rows.iter().find(|r| r.code == code && !is_meant(r) && meets(r)) {
+            return Err(format!("that key is taken: {}", other.binding.text));
+        }
+        for row in self.rows.iter_mut().filter(|r| is_meant(r)) {
+            (row.code, row.key) = (code, key.to_owned());
+        }
+        Ok(())
+    }
+
+    /// The rows that hold on a screen, its own first.
+    pub fn rows(&self, screen: Screen) -> Vec<&Row> {
+        let own = self.rows.iter().filter(|r| r.binding.screen == Some(screen));
+        own.chain(self.rows.iter().filter(|r| r.binding.screen.is_none() && !is_second(r))).collect()
+    }
+
+    /// Every action once, with its key and what it does.
+    pub fn told(&self) -> Vec<(String, &str, &'static str)> {
+        let mut seen = std::collections::BTreeSet::new();
+        let rows = self.rows.iter().filter(|r| !is_second(r));
+        rows.map(|r| (name_of(r.binding.action), r.key.as_str(), r.binding.text)).filter(|r| seen.insert(r.0.clone())).collect()
+    }
+
+    /// What a key does on a screen.
+    pub fn action(&self, screen: Screen, key: KeyEvent) -> Option<Action> {
+        if key.modifiers.contains(KeyModifiers::CONTROL) {
+            return (key.code == KeyCode::Char('c')).then_some(Action::Quit);
+        }
+        if let KeyCode::Char(c @ '1'..='9') = key.code
+            && !key.modifiers.contains(KeyModifiers::ALT)
+        {
+            return Some(Action::Digit(c as u8 - b'0'));
+        }
+        let found = self.rows.iter().find(|r| r.code == key.code && r.binding.screen == Some(screen));
+        found.or_else(|| self.rows.iter().find(|r| r.code == key.code && r.binding.screen.is_none())).map(|r| r.binding.action)
+    }
+}
+
+/// What an action is called in settings: `WhoUses` is `who-uses`.
+pub fn name_of(action: Action) -> String {
+    let mut out = String::new();
+    for c in format!("{action:?}").chars() {
+        if c.is_ascii_uppercase() && !out.is_empty() {
+            out.push('-');
+        }
+        out.push(c.to_ascii_lowercase());
+    }
+    out
+}
+
+/// The key of a word.
+fn code_of(key: &str) -> Option<KeyCode> {
+    if let Some(arrow) = [("↑", KeyCode::Up), ("↓", KeyCode::Down), ("←", KeyCode::Left), ("→", KeyCode::Right)].iter().find(|a| a.0 == key) {
+        return Some(arrow.1);
+    }
+    let mut chars = key.chars();
+    if let (Some(c), None) = (chars.next(), chars.next()) {
+        return (!c.is_ascii_digit() && !c.is_control() && c != ' ').then_some(KeyCode::Char(c));
+    }
+    Some(match key {
+        "Enter" => KeyCode::Enter,
+        "Esc" => KeyCode::Esc,
+        "Tab" => KeyCode::Tab,
+        "Space" => KeyCode::Char(' '),
+        "Backspace" => KeyCode::Backspace,
+        "Del" => KeyCode::Delete,
+        "Home" => KeyCode::Home,
+        "End" => KeyCode::End,
+        "PgUp" => KeyCode::PageUp,
+        "PgDn" => KeyCode::PageDown,
+        "Left" => KeyCode::Left,
+        "Right" => KeyCode::Right,
+        "Up" => KeyCode::Up,
+        "Down" => KeyCode::Down,
+        _ => return None,
+    })
 }
 
 /// F1-F9 and Alt with a digit choose screens, whatever has the caret.
@@ -186,5 +301,51 @@ pub fn screen_key(key: KeyEvent) -> Option<Screen> {
         8 => Some(Screen::Logbook),
         9 => Some(Screen::Gaps),
         _ => None,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    fn key(c: char) -> KeyEvent {
+        KeyEvent::new(KeyCode::Char(c), KeyModifiers::NONE)
+    }
+
+    #[test]
+    fn no_key_means_two_things_on_one_screen() {
+        for (i, a) in TABLE.iter().enumerate() {
+            let other = TABLE[i + 1..].iter().find(|b| b.code == a.code && b.screen == a.screen);
+            assert!(other.is_none(), "{}: {} and {}", a.key, a.text, other.map_or("", |o| o.text));
+        }
+    }
+
+    #[test]
+    fn another_key_takes_the_place_of_the_old_one() {
+        let mut keys = KeyMap::default();
+        keys.bind("who-uses", "U").expect("free");
+        assert_eq!((keys.action(Screen::Desk, key('U')), keys.action(Screen::Desk, key('u'))), (Some(Action::WhoUses), None));
+        keys.bind("who-calls", "u").expect("free now");
+        assert_eq!(keys.action(Screen::Desk, key('u')), Some(Action::WhoCalls));
+        assert!(keys.rows(Screen::Desk).iter().any(|r| r.key == "U" && r.action() == Action::WhoUses), "the help screen knows it");
+        assert!(keys.bind("quit", "e").is_err_and(|why| why.contains("taken")), "it would hold on every screen");
+        keys.bind("narrow", "u").expect("on another screen");
+    }
+
+    #[test]
+    fn keys_are_read_as_they_are_shown() {
+        for row in TABLE {
+            assert_eq!(code_of(row.key), Some(row.code), "{}", row.key);
+        }
+        assert_eq!([code_of("5"), code_of("F2"), code_of(""), code_of("\u{7}")], [None; 4]);
+    }
+
+    #[test]
+    fn every_action_has_a_name_and_stands_in_the_list_once() {
+        let keys = KeyMap::default();
+        let told = keys.told();
+        let names: std::collections::BTreeSet<&str> = told.iter().map(|t| t.0.as_str()).collect();
+        assert_eq!(names.len(), told.len());
+        assert!(names.contains("who-uses") && names.contains("page-down") && !names.iter().any(|n| n.contains("digit")));
     }
 }

@@ -38,6 +38,7 @@ fn ask_line(state: &State, buffer: &mut Buffer) {
     let (label, hint) = match state.ask.mode {
         AskMode::Question => (" ask   ", ""),
         AskMode::Jump => (" jump  ", ""),
+        AskMode::Actions => (" do    ", ""),
         AskMode::Root => (" root  ", ""),
         AskMode::Mark | AskMode::Note => (" note  ", ""),
         AskMode::Closed => (" ask   ", "/ who calls NAME · where is NAME · text \"…\" · symbols …"),
@@ -62,12 +63,15 @@ fn keys(state: &State, buffer: &mut Buffer) {
     }
     let text = match (state.ask.mode, state.screen) {
         (AskMode::Question, _) => " Enter ask · ↑ earlier questions · Esc leave",
+        (AskMode::Actions, _) => " Enter do it · ↑↓ choose · Esc leave",
         (AskMode::Jump, _) => " Enter go · ↑↓ choose · Esc leave",
         (AskMode::Mark, _) => " Enter set the bookmark, with a note or without · Esc leave",
         (AskMode::Note, _) => " Enter write it · Esc leave it as it was",
         (AskMode::Root, _) => " Enter add this folder as a root · Esc leave",
         (_, Screen::Survey) => " Enter open · ↑↓ choose · j jump to a symbol · / ask · F2 desk · ? keys · q quit",
-        (_, Screen::Desk) if state.desk.change.is_some() => " ↑↓ scroll · n p the change after and before · y copy the author's address · Esc back to the code",
+        (_, Screen::Desk) if state.desk.change.is_some() => {
+            " ↑↓ scroll · n p the change after and before · Enter the file then · y copy the author's address · Esc back to the code"
+        }
         (_, Screen::Desk) if state.unfold.panel => " 1-9 step · F5 in full · Esc close · ? keys",
         (_, Screen::Desk) if !state.glance.looks.is_empty() => " Enter go there · g glance on from here · Tab next name · ↑↓ move · Esc drop it · ? keys",
         (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",
@@ -84,9 +88,8 @@ fn keys(state: &State, buffer: &mut Buffer) {
     put(buffer, at, text, theme.dim);
 }
 
-/// Symbols that match, in the place of the bearings.
-pub fn jump_rows(state: &State, buffer: &mut Buffer) {
-    let theme = &state.theme;
+/// Where rows that belong to the ask line stand: in the place of the bearings, or in the lower half.
+fn beside(state: &State, buffer: &mut Buffer) -> Rect {
     let body = layout::body(state);
     let side = layout::desk(state).bearings;
     let area = if side.width > 0 {
@@ -95,8 +98,30 @@ pub fn jump_rows(state: &State, buffer: &mut Buffer) {
         let height = body.height / 2;
         Rect { y: body.y + body.height - height, height, ..body }
     };
-    super::clear(buffer, area, theme.plain);
-    let area = Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area };
+    super::clear(buffer, area, state.theme.plain);
+    Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area }
+}
+
+/// What can be done here, with its keys.
+pub fn action_rows(state: &State, buffer: &mut Buffer) {
+    let theme = &state.theme;
+    let area = beside(state, buffer);
+    let found = crate::tui::update::found_actions(state);
+    let head = if found.is_empty() { "nothing on this screen is called so".to_owned() } else { format!("{} things to do here", found.len()) };
+    put(buffer, row(area, 0), &head, theme.dim);
+    let visible = usize::from(area.height).saturating_sub(1);
+    let top = state.ask.selected.saturating_sub(visible.saturating_sub(1));
+    for (i, action) in found.iter().enumerate().skip(top).take(visible) {
+        let style = if i == state.ask.selected { theme.here } else { theme.plain };
+        let text = cut(action.text(), usize::from(area.width).saturating_sub(11));
+        put_line(buffer, row(area, 1 + i - top), vec![(format!("{:>9}  ", action.key), theme.strong), (text, style)]);
+    }
+}
+
+/// Symbols that match.
+pub fn jump_rows(state: &State, buffer: &mut Buffer) {
+    let theme = &state.theme;
+    let area = beside(state, buffer);
     let count = state.ask.rows.len();
     let head = if state.ask.text.trim().is_empty() {
         "fragments or initials of a name".to_owned()

@@ -2,13 +2,12 @@
 
 use super::{put, put_line, row};
 use crate::tui::state::State;
-use crate::tui::update::bindings;
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 
 pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
-    let all = bindings(state.screen);
+    let all = state.keys.rows(state.screen);
     let columns = if area.width >= 130 { 2 } else { 1 };
     let rows = all.len().div_ceil(columns);
     let height = (rows as u16 + 6).min(area.height.saturating_sub(2));
@@ -20,7 +19,7 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     for (i, binding) in all.iter().enumerate() {
         let (column, line) = (i / rows, i % rows);
         let cell = Rect { x: at.x + 2 + column as u16 * 58, width: 56.min(at.width.saturating_sub(2 + column as u16 * 58)), ..row(at, line + 2) };
-        put_line(buffer, cell, vec![(format!("{:>10}  ", binding.key), ground(theme.strong)), (binding.text.to_owned(), ground(theme.plain))]);
+        put_line(buffer, cell, vec![(format!("{:>10}  ", binding.key), ground(theme.strong)), (binding.text().to_owned(), ground(theme.plain))]);
     }
     let legend = ["  = proven   ~ inferred   ? guessed   ! gap", "  F1-F9 or Alt+1-9 screens · 1-9 rows and groups"];
     for (i, text) in legend.iter().enumerate() {

@@ -1,0 +1,29 @@
+//! A file as a commit has it: read with its colours and definitions, not linked.
+
+use crate::cli::failure_chain;
+use crate::tui::state::{Page, Spot};
+use compass_facts::{Cancel, Language, Source, read};
+use compass_trace::Engine;
+use compass_trace::upkeep;
+use std::path::Path;
+
+/// The page of a path at a commit. Where the working copy has the same text, that is shown, with all that is known of it.
+pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cancel: &Cancel) -> Result<Page, String> {
+    let root = engine.index().own_roots().first().cloned().unwrap_or_default();
+    let (bytes, id) = upkeep::bytes_at(Path::new(&root), path, commit).map_err(|e| failure_chain(&e))?;
+    let full = Path::new(&root).join(path);
+    if std::fs::read(&full).is_ok_and(|now| now == bytes) && engine.index().find_path(path).is_some() {
+        return super::work::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
+    }
+    let source = Source::decode(bytes).map_err(|e| e.to_string())?;
+    let language = path.rsplit('/').next().and_then(Language::of_name).unwrap_or(Language::Text);
+    let facts = read(language, &source, cancel).ok_or("cancelled")?;
+    Ok(Page {
+        path: spot.path.clone(),
+        full: full.to_string_lossy().into_owned(),
+        band: super::work::band(&facts, &source.lines),
+        about: format!("as commit {} has it", id.get(..10).unwrap_or(&id)),
+        changed: false,
+        lines: super::work::page_lines(language, &source, &facts, cancel),
+    })
+}
