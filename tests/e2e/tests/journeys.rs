@@ -341,3 +341,70 @@ fn settings_choose_keys_and_mistakes_in_them_are_pointed_at() {
     let screen = Screen::start(140, 40, home.path(), &format!("{} demo --to {}", program().display(), home.path().join("other").display()));
     screen.wait("what is wrong", |s| s.contains("line 2") && s.contains("that key is taken"));
 }
+
+/// Clicks on the first place where a text stands, from a row of the screen on.
+fn click(screen: &Screen, text: &str, from: usize) {
+    let shown = screen.wait(text, |s| s.lines().skip(from).any(|l| l.contains(text)));
+    let (row, line) = shown.lines().enumerate().skip(from).find(|(_, l)| l.contains(text)).expect("it is there");
+    let column = line.split(text).next().map_or(0, |l| l.chars().count()) + 2;
+    screen.text(&format!("\u{1b}[<0;{column};{}M\u{1b}[<0;{column};{}m", row + 1, row + 1));
+}
+
+#[test]
+fn the_same_way_with_the_mouse() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 160, 45, "");
+    screen.keys(&["j"]);
+    screen.text("pl tu");
+    click(&screen, "Planner.plan_turn", 2);
+    screen.wait("the method", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:50")));
+    click(&screen, "find(wheel_id)", 4);
+    screen.wait("the name under the cursor", |s| s.contains("WheelStore.find"));
+    click(&screen, "find(wheel_id)", 4);
+    screen.wait("a second click follows", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("store/wheels.py:23")));
+    screen.text("\u{1b}[<65;20;20M");
+    screen.wait("the wheel scrolls", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("store/wheels.py:26")));
+    click(&screen, "came by", 0);
+    screen.wait("a row of the track leads back", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")) && !s.contains("came by"));
+    ask(&screen, "who calls plan_turn");
+    click(&screen, "blueprint.turn_wheel", 3);
+    screen.wait("a row of the answers", |s| s.contains("DESK F2") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("plan_turn")));
+    click(&screen, "answers F3", 0);
+    screen.wait("the answers again", |s| s.contains("who calls plan_turn") && s.contains("ANSWERS F3"));
+}
+
+#[test]
+fn the_way_is_the_same_while_two_thousand_files_change_underneath() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 140, 40, "");
+    let storm = file(home.path(), "README.md").parent().expect("the root").join("storm");
+    let writing = std::thread::spawn(move || {
+        std::fs::create_dir_all(&storm).expect("a folder");
+        for i in 0..2000 {
+            std::fs::write(storm.join(format!("rack{i}.py")), format!("def storm_{i}(): return {i}\n")).expect("a file");
+            std::thread::sleep(std::time::Duration::from_millis(2));
+        }
+    });
+    to_plan_turn(&screen);
+    for _ in 0..5 {
+        screen.keys(&["Down"]);
+    }
+    screen.wait_text("planner.py:55");
+    screen.keys(&["Tab", "Tab", "Tab"]);
+    screen.keys(&["g"]);
+    screen.wait("the glance", |s| s.contains("glance ") && s.contains("wheels.py:23"));
+    screen.keys(&["Enter"]);
+    screen.wait("the target", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("wheels.py:23")));
+    screen.keys(&["BSpace"]);
+    screen.wait("the way back", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")));
+    writing.join().expect("written");
+    for _ in 0..40 {
+        ask(&screen, "where is storm_1999");
+        let shown = screen.wait("an answer", |s| s.contains("where is storm_1999") && s.contains(" row"));
+        if shown.contains("rack1999.py") {
+            return;
+        }
+        std::thread::sleep(std::time::Duration::from_millis(250));
+    }
+    panic!("what was written last is known in the end:\n{}", screen.shown());
+}

@@ -1,9 +1,9 @@
 //! The mouse: click to place, click again to follow, wheel to scroll.
 
 use super::{Effect, answers, desk, lists};
-use crate::tui::state::{Screen, State};
+use crate::tui::state::{AskMode, Screen, State};
 use crate::tui::view::{columns, layout};
-use crossterm::event::{MouseButton, MouseEvent, MouseEventKind};
+use crossterm::event::{KeyCode, KeyEvent, KeyModifiers, MouseButton, MouseEvent, MouseEventKind};
 use ratatui::layout::{Position, Rect};
 
 pub fn moved(state: &mut State, mouse: MouseEvent, effects: &mut Vec<Effect>) {
@@ -42,11 +42,21 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
 }
 
 fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    if matches!(state.ask.mode, AskMode::Jump | AskMode::Actions) {
+        // A row that is clicked is chosen.
+        if let Some(row) = layout::ask_row_at(state, at) {
+            state.ask.selected = row;
+            let enter = KeyEvent::new(KeyCode::Enter, KeyModifiers::NONE);
+            super::actions::type_in_ask_line(state, enter, effects);
+        }
+        return;
+    }
     if let Some(screen) = layout::tab_at(state, at) {
         super::show(state, screen, effects);
         return;
     }
     match state.screen {
+        Screen::Desk if layout::desk(state).track.contains(at) => click_track(state, at, effects),
         Screen::Desk => click_code(state, at, effects),
         Screen::Answers => click_row(state, at, effects),
         Screen::Chains => click_chain(state, at, effects),
@@ -101,6 +111,17 @@ fn click_chain(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
         super::chains::act(state, super::Action::Follow, effects);
     } else {
         super::chains::preview(state, effects);
+    }
+}
+
+/// A row of the track leads back to where it was left.
+fn click_track(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let area = layout::desk(state).track;
+    let looks = state.glance.looks.len().min(usize::from(area.height).saturating_sub(1));
+    let here = usize::from(area.height).saturating_sub(looks + 1);
+    let steps = here.saturating_sub(usize::from(at.y - area.y));
+    for _ in 0..steps.min(state.desk.track.len()) {
+        desk::act(state, super::Action::Back, effects);
     }
 }
 

@@ -88,16 +88,9 @@ fn keys(state: &State, buffer: &mut Buffer) {
     put(buffer, at, text, theme.dim);
 }
 
-/// Where rows that belong to the ask line stand: in the place of the bearings, or in the lower half.
+/// Room for rows that belong to the ask line.
 fn beside(state: &State, buffer: &mut Buffer) -> Rect {
-    let body = layout::body(state);
-    let side = layout::desk(state).bearings;
-    let area = if side.width > 0 {
-        Rect { y: body.y, height: body.height, ..side }
-    } else {
-        let height = body.height / 2;
-        Rect { y: body.y + body.height - height, height, ..body }
-    };
+    let area = layout::beside_ask(state);
     super::clear(buffer, area, state.theme.plain);
     Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area }
 }
@@ -110,7 +103,7 @@ pub fn action_rows(state: &State, buffer: &mut Buffer) {
     let head = if found.is_empty() { "nothing on this screen is called so".to_owned() } else { format!("{} things to do here", found.len()) };
     put(buffer, row(area, 0), &head, theme.dim);
     let visible = usize::from(area.height).saturating_sub(1);
-    let top = state.ask.selected.saturating_sub(visible.saturating_sub(1));
+    let top = layout::ask_rows(state).1;
     for (i, action) in found.iter().enumerate().skip(top).take(visible) {
         let style = if i == state.ask.selected { theme.here } else { theme.plain };
         let text = cut(action.text(), usize::from(area.width).saturating_sub(11));
@@ -132,7 +125,7 @@ pub fn jump_rows(state: &State, buffer: &mut Buffer) {
     };
     put(buffer, row(area, 0), &head, theme.dim);
     let visible = (area.height as usize).saturating_sub(1) / 2;
-    let top = state.ask.selected.saturating_sub(visible.saturating_sub(1));
+    let top = layout::ask_rows(state).1;
     for (i, answer) in state.ask.rows.iter().enumerate().skip(top).take(visible) {
         let here = i == state.ask.selected;
         let line = 1 + 2 * (i - top);

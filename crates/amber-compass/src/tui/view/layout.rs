@@ -1,6 +1,6 @@
 //! Where things are on the screen: the same answer for drawing and for the mouse.
 
-use crate::tui::state::{Page, Screen, State};
+use crate::tui::state::{AskMode, Page, Screen, State};
 use ratatui::layout::{Position, Rect};
 
 /// Tabs of the first row.
@@ -33,6 +33,31 @@ pub fn ask_row(state: &State) -> Rect {
 /// The row of keys and messages.
 pub fn key_row(state: &State) -> Rect {
     Rect { x: 0, y: state.size.1.saturating_sub(1), width: state.size.0, height: 1 }
+}
+
+/// Where rows that belong to the ask line stand: in the place of the bearings, or in the lower half.
+pub fn beside_ask(state: &State) -> Rect {
+    let body = body(state);
+    let side = desk(state).bearings;
+    if side.width > 0 {
+        return Rect { y: body.y, height: body.height, ..side };
+    }
+    let height = body.height / 2;
+    Rect { y: body.y + body.height - height, height, ..body }
+}
+
+/// Lines a row of the ask line takes there, and the first row that is shown: the selected one is in view.
+pub fn ask_rows(state: &State) -> (usize, usize) {
+    let lines = if state.ask.mode == AskMode::Jump { 2 } else { 1 };
+    let visible = usize::from(beside_ask(state).height).saturating_sub(1) / lines;
+    (lines, state.ask.selected.saturating_sub(visible.saturating_sub(1)))
+}
+
+/// The row of the ask line at a position.
+pub fn ask_row_at(state: &State, at: Position) -> Option<usize> {
+    let area = beside_ask(state);
+    let (lines, top) = ask_rows(state);
+    (area.contains(at) && at.y > area.y).then(|| top + usize::from(at.y - area.y - 1) / lines)
 }
 
 /// Is there no room for the keys of the screens beside their names?
