@@ -6,6 +6,7 @@ use crate::evidence::Chain;
 use crate::identity::Numbers;
 use crate::names::Names;
 use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Runs, StoreError, UnitRow, UseEntry};
+use crate::sources::Stamp;
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, UseId, read};
@@ -13,6 +14,7 @@ use lru::LruCache;
 use rustc_hash::FxHashMap;
 use std::num::NonZeroUsize;
 use std::path::{Path, PathBuf};
+use std::sync::atomic::{AtomicU64, Ordering};
 use std::sync::{Arc, Mutex, OnceLock};
 
 /// So many files' facts, links and texts are kept in memory.
@@ -98,6 +100,16 @@ pub struct FileSource {
 /// What was loaded lately.
 type Kept<T> = Mutex<LruCache<FileId, Arc<T>>>;
 
+/// A text with the moment it was last looked at, and what tells that its file is still the same.
+struct KeptText {
+    looked: u64,
+    stamp: Option<Stamp>,
+    text: Arc<FileSource>,
+}
+
+/// Texts of more bytes than this are not kept over the next look.
+const MOST_TEXT_BYTES: usize = 64 << 20;
+
 /// See the module.
 pub struct Index {
     path: PathBuf,
@@ -110,7 +122,9 @@ pub struct Index {
     sources: Arc<dyn Sources>,
     facts: Kept<FileFacts>,
     links: Kept<FileLinks>,
-    texts: Kept<FileSource>,
+    texts: Mutex<LruCache<FileId, KeptText>>,
+    /// Texts read before the last number are looked at again.
+    looked: AtomicU64,
     /// Long lists of uses.
     uses: Mutex<LruCache<SymbolId, Arc<Vec<UseEntry>>>>,
     names: OnceLock<Arc<Names>>,
@@ -147,6 +161,7 @@ impl Index {
             facts: kept(KEPT_FILES),
             links: kept(KEPT_FILES),
             texts: kept(KEPT_FILES),
+            looked: AtomicU64::new(0),
             uses: kept(KEPT_USES),
             names: OnceLock::new(),
         })
@@ -349,23 +364,35 @@ impl Index {
     /// # Errors
     /// [`IndexError::Source`] or [`IndexError::NoText`].
     pub fn source(&self, id: FileId) -> Result<Arc<FileSource>, IndexError> {
-        if let Some(known) = lock(&self.texts).get(&id) {
-            return Ok(known.clone());
-        }
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         let path = self.full_path(row);
+        let looked = self.looked.load(Ordering::Relaxed);
+        if let Some(known) = lock(&self.texts).get_mut(&id) {
+            if known.looked < looked && known.stamp.is_some() && self.sources.stamp(&path) == known.stamp {
+                known.looked = looked;
+            }
+            if known.looked == looked {
+                return Ok(known.text.clone());
+            }
+        }
+        // Before the bytes: what changes in between is seen by the next look.
+        let stamp = self.sources.stamp(&path);
         let bytes = self.sources.read(&path).map_err(|source| IndexError::Source { path: row.path.clone(), source })?;
         let same = xxhash_rust::xxh3::xxh3_64(&bytes) == row.hash;
         let source = Source::decode(bytes).map_err(|source| IndexError::NoText { path: row.path.clone(), source })?;
         let changed = if same { None } else { read(row.language, &source, &Cancel::new()) };
         let found = Arc::new(FileSource { source, changed });
-        lock(&self.texts).put(id, found.clone());
+        lock(&self.texts).put(id, KeptText { looked, stamp, text: found.clone() });
         Ok(found)
     }
 
-    /// Forgets texts, so that the next answer looks at the files again.
+    /// The next answer looks at the files again: texts whose file may have changed are read anew.
     pub fn forget_texts(&self) {
-        lock(&self.texts).clear();
+        self.looked.fetch_add(1, Ordering::Relaxed);
+        let mut texts = lock(&self.texts);
+        if texts.iter().map(|(_, t)| t.text.source.text.len()).sum::<usize>() > MOST_TEXT_BYTES {
+            texts.clear();
+        }
     }
 
     /// Definitions of exactly that name.

@@ -33,6 +33,6 @@ pub use layers::LayerRow;
 pub use made::Made;
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
-pub use sources::{DiskSources, Sources};
+pub use sources::{DiskSources, Sources, Stamp};
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
 pub use summary::{Shares, Summary};

@@ -92,9 +92,9 @@ impl Drop for Terminal {
     }
 }
 
-/// Keys of one kind: what they are called, and their bytes.
-const KEYS: [(&str, &[u8]); 6] =
-    [("down", b"\x1b[B"), ("up", b"\x1b[A"), ("page down", b"\x1b[6~"), ("page up", b"\x1b[5~"), ("next name", b"\t"), ("next mention", b"n")];
+const PAGE_DOWN: &[u8] = b"\x1b[6~";
+/// Keys there and back again, so that each of them changes what is shown: down and up, a page down and up, right and left.
+const KEYS: [[&[u8]; 2]; 3] = [[b"\x1b[B", b"\x1b[A"], [PAGE_DOWN, b"\x1b[5~"], [b"\x1b[C", b"\x1b[D"]];
 
 /// Measures, prints and records.
 pub fn run(order: &Order) -> Result<(), Failure> {
@@ -117,13 +117,15 @@ pub fn run(order: &Order) -> Result<(), Failure> {
         arguments.push(file.as_os_str());
         let mut terminal = Terminal::start(&program, &arguments)?;
         terminal.settle(Duration::from_secs(3), Duration::from_secs(90));
+        // Away from the first line, where going up shows nothing.
+        terminal.press(PAGE_DOWN)?;
         let (mut frames, mut settled) = (Vec::new(), Vec::new());
-        for (_, key) in KEYS {
-            for _ in 0..order.presses {
-                if let Some((frame, all)) = terminal.press(key)? {
-                    frames.push(frame);
-                    settled.push(all);
-                }
+        // Of a single line only its characters can be gone through.
+        let keys = if file == &line { &KEYS[2..] } else { &KEYS[..] };
+        for key in keys.iter().flat_map(|k| std::iter::repeat_n(k, order.presses / 2)).flatten() {
+            if let Some((frame, all)) = terminal.press(key)? {
+                frames.push(frame);
+                settled.push(all);
             }
         }
         out.push(format!("- {what}: {} keys, frame {}, bearings settled {}", frames.len(), shares(&mut frames), shares(&mut settled)));

@@ -113,8 +113,11 @@ fn row(area: Rect, n: usize) -> Rect {
 /// Cuts text to a width, with a sign that something is missing.
 fn cut(text: &str, width: usize) -> String {
     use unicode_width::{UnicodeWidthChar, UnicodeWidthStr};
-    let text = crate::shown::harmless(text);
-    if text.width() <= width {
+    // Lines of millions of characters are looked at no further than they could be shown.
+    let bound = text.floor_char_boundary(16 * width + 64);
+    let is_whole = bound == text.len();
+    let text = crate::shown::harmless(&text[..bound]);
+    if is_whole && text.width() <= width {
         return text;
     }
     let mut out = String::new();

@@ -3,6 +3,7 @@
 use super::{EngineSlot, Job, Outcome, past};
 use crate::cli::failure_chain;
 use crate::tui::recent::Recent;
+use crate::tui::view::columns;
 use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData, at_commit};
 use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
 use compass_index::plan::Deps;
@@ -19,6 +20,9 @@ use std::time::{Duration, Instant};
 const EARLY_EVERY: Duration = Duration::from_millis(60);
 /// More rows than this are shown before it is known who calls what they stand in.
 const ROWS_AT_ONCE: usize = 12;
+
+/// Tests and changes are looked up when the cursor rests for so long.
+const RESTING: Duration = Duration::from_millis(120);
 
 /// So many gaps are listed at most.
 const MOST_GAPS: u64 = 5000;
@@ -72,7 +76,11 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             tell(Outcome::Exported(engine().map(|e| crate::logbook::markdown(&name, &book, e.index()))));
         }
         Job::Upkeep(spot, symbol) => {
-            if let Ok(engine) = engine() {
+            // Whoever goes on at once does not read them.
+            std::thread::sleep(RESTING);
+            if !context.cancel.is_cancelled()
+                && let Ok(engine) = engine()
+            {
                 tell(Outcome::Upkeep(spot, Box::new(super::upkeep::of(&engine, symbol, &context))));
             }
         }
@@ -381,7 +389,12 @@ pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page
 pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, cancel: &Cancel) -> Vec<PageLine> {
     let text = source.text.as_str();
     let mut lines: Vec<PageLine> =
-        (1..=source.lines.count()).map(|n| PageLine { text: source.lines.line(n, text).to_owned(), ..PageLine::default() }).collect();
+        (1..=source.lines.count())
+            .map(|n| {
+                let line = source.lines.line(n, text).to_owned();
+                PageLine { stops: columns::stops(&line), text: line, ..PageLine::default() }
+            })
+            .collect();
     colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
     for d in &facts.definitions {
         let (line, column) = source.lines.locate(d.name_span.start);

@@ -14,6 +14,17 @@ pub struct PageLine {
     pub defined: Vec<(u32, u32)>,
     /// A gap begins or goes on here.
     pub in_gap: bool,
+    /// Of a long line: bytes, and the cells at which they stand, one every few thousand.
+    pub stops: Vec<(u32, u32)>,
+}
+
+impl PageLine {
+    /// The line as it is told elsewhere: without the white space around, and of a long one the beginning.
+    pub fn told(&self) -> &str {
+        const MOST: usize = 400;
+        let text = self.text.trim_start();
+        text[..text.floor_char_boundary(MOST)].trim_end()
+    }
 }
 
 /// A cell of the band.
@@ -80,7 +91,8 @@ impl Page {
         let mut from = self.word_at(spot.line, spot.column).map_or(spot.column, |(_, s)| s.end + 1);
         for line in spot.line..=(self.lines.len() as u32).min(spot.line + 200) {
             let text = &self.lines.get(line as usize - 1)?.text;
-            let mut starts = text.char_indices().map(|(i, _)| i as u32 + 1).filter(|c| *c >= from);
+            let first = text.ceil_char_boundary((from as usize).saturating_sub(1));
+            let mut starts = text[first..].char_indices().map(|(i, _)| (i + first) as u32 + 1).filter(|c| *c >= from);
             if let Some(column) = starts.find(|c| self.word_at(line, *c).is_some_and(|(_, s)| s.start + 1 == *c && self.is_name(line, s.start))) {
                 return Some((line, column));
             }

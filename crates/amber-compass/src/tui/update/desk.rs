@@ -232,7 +232,7 @@ pub fn jump(state: &mut State, to: Spot, how: &str, effects: &mut Vec<Effect>) {
         && to != state.desk.spot
     {
         let from = state.desk.spot.clone();
-        let text = page.lines.get(from.line as usize - 1).map_or_else(String::new, |l| l.text.trim().to_owned());
+        let text = page.lines.get(from.line as usize - 1).map_or_else(String::new, |l| l.told().to_owned());
         note_hop(state, (from, text), &to, how);
     }
     open(state, to, effects);

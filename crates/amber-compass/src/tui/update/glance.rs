@@ -41,7 +41,7 @@ pub fn found(state: &mut State, from: Spot, answers: Result<Answers, String>, ef
         return state.complain(why.unwrap_or_else(|| "nothing is known of this name".to_owned()));
     };
     let page = state.glance.current().and_then(|l| l.page.as_ref()).or(state.desk.page.as_ref());
-    let text = page.and_then(|p| p.lines.get(from.line as usize - 1)).map(|l| l.text.trim().to_owned()).unwrap_or_default();
+    let text = page.and_then(|p| p.lines.get(from.line as usize - 1)).map(|l| l.told().to_owned()).unwrap_or_default();
     let spot = Spot { path: first.path.clone(), line: first.line, column: first.column };
     let top = spot.line.saturating_sub(ABOVE).max(1);
     let name = first.name.clone().unwrap_or_default();

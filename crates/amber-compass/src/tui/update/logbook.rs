@@ -76,7 +76,7 @@ pub fn jumped(state: &mut State, from: &Spot, text: &str, to: &Spot, how: &str) 
 /// A place was reached: the trail gets the line that stands there.
 pub fn arrived(state: &mut State) {
     let spot = &state.desk.spot;
-    let text = state.desk.page.as_ref().and_then(|p| p.lines.get(spot.line as usize - 1)).map(|l| l.text.trim().to_owned());
+    let text = state.desk.page.as_ref().and_then(|p| p.lines.get(spot.line as usize - 1)).map(|l| l.told().to_owned());
     let trail = &mut state.logbook.book.trail;
     if let (Some(at), Some(text)) = (trail.at, text)
         && let Some(step) = trail.steps.get_mut(at).filter(|s| s.path == spot.path && s.line == spot.line)

@@ -132,9 +132,9 @@ fn click_code(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
         return;
     }
     let line = state.desk.top + u32::from(at.y - area.y);
-    let Some(text) = page.lines.get(line as usize - 1).map(|l| l.text.as_str()) else { return };
+    let Some((text, stops)) = page.lines.get(line as usize - 1).map(|l| (l.text.as_str(), &l.stops)) else { return };
     let gutter = layout::gutter(page);
-    let column = columns::byte_at(text, usize::from(at.x.saturating_sub(area.x + gutter)) + layout::scroll(state, area)) as u32 + 1;
+    let column = columns::byte_in(text, stops, usize::from(at.x.saturating_sub(area.x + gutter)) + layout::scroll(state, area)) as u32 + 1;
     let same = state.desk.spot.line == line && page.word_at(line, column).zip(page.word_at(line, state.desk.spot.column)).is_some_and(|(a, b)| a.1 == b.1);
     state.desk.spot.line = line;
     desk::place_cursor(state, column, effects);

@@ -92,7 +92,9 @@ fn track_row(state: &State, buffer: &mut Buffer, at: Rect, label: &str, place: &
 fn band(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let line = state.desk.spot.line;
-    let current = page.band.iter().enumerate().filter(|(_, c)| c.line <= line && line <= c.end_line).max_by_key(|(_, c)| c.line).map(|(i, _)| i);
+    // Cells stand by line: the innermost one around the line is the last before it that reaches so far.
+    let before = page.band.partition_point(|c| c.line <= line);
+    let current = page.band[..before].iter().rposition(|c| line <= c.end_line);
     let room = (area.width as usize).saturating_sub(11);
     let start = band_start(page, current.unwrap_or_else(|| page.band.partition_point(|c| c.line < line)), room);
     let mut pieces = vec![(" band     ".to_owned(), theme.dim)];
@@ -175,13 +177,19 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
     }
 }
 
+/// Of a long line so many bytes are looked at from the first that is shown on.
+const STRETCH: usize = 2 * columns::STOP;
+
 /// A line of code: each character with the style of its stretch.
 pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at: Rect, scroll: usize, ground: Style, word: Option<&str>) {
     let theme = &state.theme;
-    let mentions: Vec<(usize, usize)> = word.map(|w| mentions(&line.text, w)).unwrap_or_default();
-    let mut cell = 0;
-    let mut token = 0;
-    for (i, c) in line.text.char_indices() {
+    // Of a line of millions of characters what stands before the screen is stepped over at once.
+    let (from, mut cell) = columns::start_of(&line.stops, scroll);
+    let until = line.text.ceil_char_boundary(from + STRETCH.max(8 * at.width as usize));
+    let text = if line.stops.is_empty() { line.text.as_str() } else { &line.text[..until] };
+    let mentions: Vec<(usize, usize)> = word.map(|w| mentions(&text[from..], w).into_iter().map(|(a, b)| (a + from, b + from)).collect()).unwrap_or_default();
+    let mut token = line.tokens.partition_point(|t| t.1 as usize <= from);
+    for (i, c) in text[from..].char_indices().map(|(i, c)| (i + from, c)) {
         let (shown, width) = columns::shown(c, cell);
         if cell + width > scroll + at.width as usize {
             break;
@@ -222,8 +230,8 @@ fn mentions(text: &str, word: &str) -> Vec<(usize, usize)> {
 
 /// The name under the cursor, in amber.
 pub(super) fn cursor(state: &State, line: &PageLine, buffer: &mut Buffer, at: Rect, scroll: usize, start: usize, end: usize) {
-    let from = columns::cell_of(&line.text, start);
-    let to = columns::cell_of(&line.text, end.min(line.text.len().max(start))).max(from + 1);
+    let from = columns::cell_in(&line.text, &line.stops, start);
+    let to = columns::cell_in(&line.text, &line.stops, end.min(line.text.len().max(start))).max(from + 1);
     for cell in from.max(scroll)..to.min(scroll + at.width as usize) {
         let x = at.x + (cell - scroll) as u16;
         if let Some(c) = buffer.cell_mut((x, at.y)) {

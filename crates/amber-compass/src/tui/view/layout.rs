@@ -190,8 +190,8 @@ pub fn gutter(page: &Page) -> u16 {
 pub fn scroll(state: &State, code: Rect) -> usize {
     let Some(page) = &state.desk.page else { return 0 };
     let width = usize::from(code.width.saturating_sub(gutter(page) + 1)).max(1);
-    let text = page.lines.get(state.desk.spot.line as usize - 1).map_or("", |l| l.text.as_str());
-    let cell = super::columns::cell_of(text, state.desk.spot.column as usize - 1);
+    let Some(line) = page.lines.get(state.desk.spot.line as usize - 1) else { return 0 };
+    let cell = super::columns::cell_in(&line.text, &line.stops, state.desk.spot.column as usize - 1);
     if cell < width { 0 } else { cell - width / 2 }
 }
 
