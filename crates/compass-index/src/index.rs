@@ -5,8 +5,8 @@
 use crate::evidence::Chain;
 use crate::identity::Numbers;
 use crate::names::Names;
-use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Runs, StoreError, UnitRow, UseEntry};
 use crate::sources::Stamp;
+use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Runs, StoreError, UnitRow, UseEntry};
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, UseId, read};

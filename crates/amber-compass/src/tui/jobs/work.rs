@@ -3,8 +3,8 @@
 use super::{EngineSlot, Job, Outcome, past};
 use crate::cli::failure_chain;
 use crate::tui::recent::Recent;
-use crate::tui::view::columns;
 use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData, at_commit};
+use crate::tui::view::columns;
 use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
 use compass_index::plan::Deps;
 use compass_index::refresh::{self, Request};
@@ -388,13 +388,12 @@ pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page
 /// The lines of a text with their colours, definitions and gaps.
 pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, cancel: &Cancel) -> Vec<PageLine> {
     let text = source.text.as_str();
-    let mut lines: Vec<PageLine> =
-        (1..=source.lines.count())
-            .map(|n| {
-                let line = source.lines.line(n, text).to_owned();
-                PageLine { stops: columns::stops(&line), text: line, ..PageLine::default() }
-            })
-            .collect();
+    let mut lines: Vec<PageLine> = (1..=source.lines.count())
+        .map(|n| {
+            let line = source.lines.line(n, text).to_owned();
+            PageLine { stops: columns::stops(&line), text: line, ..PageLine::default() }
+        })
+        .collect();
     colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
     for d in &facts.definitions {
         let (line, column) = source.lines.locate(d.name_span.start);
