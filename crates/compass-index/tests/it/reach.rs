@@ -513,7 +513,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
         }
         before = after;
     }
-    assert!(kinds.keys().filter(|k| **k != "nothing").count() >= 4, "edits of several kinds: {kinds:?}");
+    assert!(kinds.keys().filter(|k| **k != "nothing").count() >= 3, "edits of several kinds: {kinds:?}");
     eprintln!("{steps} steps: {kinds:?}; everything {everything}, some files {some}; {kept} times a file kept its links");
     assert!(some > steps / 2 && kept > steps, "most changes reach few files: everything {everything}, some {some}, kept {kept}");
 }
