@@ -374,7 +374,6 @@ fn the_same_way_with_the_mouse() {
 }
 
 #[test]
-#[ignore = "keys pressed while a changed index is opened may be lost: known, in the closing note"]
 fn the_way_is_the_same_while_two_thousand_files_change_underneath() {
     let home = tempfile::tempdir().expect("a temporary folder");
     let screen = open(home.path(), 140, 40, "");

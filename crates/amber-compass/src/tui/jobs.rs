@@ -23,7 +23,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 19;
+pub const LANES: usize = 20;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -48,6 +48,7 @@ pub enum Lane {
     Notes,
     Change,
     Kin,
+    Reload,
 }
 
 /// Something to do.
@@ -58,6 +59,8 @@ pub enum Job {
     Index(Box<Request>),
     /// Load a file.
     Page(Spot),
+    /// Load a file again that is being read: the place stays where it is.
+    Reload(Spot),
     /// Load a file for the answers' side.
     Preview(Spot),
     /// Facts and relations of a name.
@@ -112,6 +115,7 @@ impl Job {
         match self {
             Job::Index(_) => Lane::Index,
             Job::Page(_) | Job::Follow(_) | Job::OtherSide(_) => Lane::Page,
+            Job::Reload(_) => Lane::Reload,
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,
@@ -128,8 +132,7 @@ impl Job {
             Job::Upkeep(..) => Lane::Upkeep,
             Job::Notes(_) => Lane::Notes,
             Job::Kin(_) => Lane::Kin,
-            Job::AtCommit(_) => Lane::Change,
-            Job::Change { .. } => Lane::Change,
+            Job::AtCommit(_) | Job::Change { .. } => Lane::Change,
         }
     }
 }
@@ -154,6 +157,7 @@ pub enum Outcome {
     /// Indexing is over.
     Indexed(Result<(Box<Summary>, Vec<String>), String>),
     Page(Spot, Result<Box<Page>, String>),
+    Reloaded(Result<Box<Page>, String>),
     Preview(Result<Box<Page>, String>),
     Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
     Followed(Result<Answers, String>),

@@ -42,6 +42,7 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
             tell(Outcome::Page(spot, page.map(Box::new)));
         }
+        Job::Reload(spot) => tell(Outcome::Reloaded(engine().and_then(|e| page(&e, &spot, &context.cancel)).map(Box::new))),
         Job::Preview(spot) => {
             let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
             tell(Outcome::Preview(page.map(Box::new)));

@@ -285,9 +285,23 @@ pub fn arrive(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
     state.desk.bearings.focused = false;
     place_cursor(state, column.max(1), effects);
     super::logbook::arrived(state);
+    look_for_notes(state, effects);
+}
+
+/// What is unusual about the definitions of the file.
+fn look_for_notes(state: &mut State, effects: &mut Vec<Effect>) {
     if let Some(page) = &state.desk.page {
         let path = page.path.clone();
         start(state, Job::Notes(path), effects);
+    }
+}
+
+/// The file that is being read was loaded again: what was pressed meanwhile holds, and so does a jump that is under way.
+pub fn reloaded(state: &mut State, page: Page, effects: &mut Vec<Effect>) {
+    if state.desk.page.as_ref().is_some_and(|p| p.path == page.path) {
+        state.desk.page = Some(page);
+        settled(state, effects);
+        look_for_notes(state, effects);
     }
 }
 

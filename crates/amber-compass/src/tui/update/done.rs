@@ -37,6 +37,8 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.desk.loading = None;
             state.complain(why);
         }
+        Outcome::Reloaded(Ok(page)) => desk::reloaded(state, *page, effects),
+        Outcome::Reloaded(Err(why)) => state.complain(why),
         Outcome::Preview(page) => state.answers.preview = page.ok().map(|p| *p),
         Outcome::Bearings(spot, found) => bearings(state, &spot, found, effects),
         Outcome::Upkeep(spot, found) if spot == state.desk.spot => state.desk.bearings.upkeep = *found,
@@ -140,13 +142,13 @@ fn opened(state: &mut State, effects: &mut Vec<Effect>) {
     let read_last = std::mem::take(&mut state.remembered.path);
     if let Some(spot) = state.pending.take() {
         desk::open(state, spot, effects);
-    } else if state.desk.page.is_none() && !read_last.is_empty() {
+    } else if state.desk.page.is_none() && state.desk.loading.is_none() && !read_last.is_empty() {
         // The desk is as it was left; what is on the screen stays there.
         let spot = crate::tui::state::Spot { path: read_last, line: state.remembered.line, column: state.remembered.column };
         start(state, Job::Page(spot), effects);
     } else if state.desk.page.is_some() {
         let spot = state.desk.spot.clone();
-        start(state, Job::Page(spot), effects);
+        start(state, Job::Reload(spot), effects);
     }
 }
 
