@@ -19,6 +19,5 @@ mod ways;
 static ALLOCATOR: mimalloc::MiMalloc = mimalloc::MiMalloc;
 
 fn main() -> std::process::ExitCode {
-    log::start();
     cli::run()
 }

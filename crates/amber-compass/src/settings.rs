@@ -14,7 +14,7 @@ const FILE_NAME: &str = "settings.toml";
 struct Written {
     theme: Option<ThemeName>,
     editor: Option<String>,
-    keys: BTreeMap<String, String>,
+    keys: BTreeMap<String, toml::Spanned<String>>,
 }
 
 /// What a person settled.
@@ -49,6 +49,20 @@ pub enum SettingsError {
     },
 }
 
+impl Settings {
+    /// The file that says all of this: what is settled, and what holds without it.
+    pub fn told(&self) -> String {
+        let theme = self.theme.unwrap_or(ThemeName::Dark).word();
+        let mut out = format!("theme = {theme:?}  # \"dark\", \"light\" or \"plain\"\n");
+        let editor = self.editor.as_deref().map_or_else(|| "# editor = \"vi +{line} {path}\"".to_owned(), |e| format!("editor = {e:?}"));
+        out += &format!("{editor}\n\n[keys]  # F1-F9 and digits are the program's own\n");
+        for (action, key, text) in self.keys.told() {
+            out += &format!("{:28} # {text}\n", format!("{action} = {key:?}"));
+        }
+        out
+    }
+}
+
 /// Where the file is.
 pub fn file() -> PathBuf {
     crate::places::config_folder().join(FILE_NAME)
@@ -68,7 +82,8 @@ pub fn read(path: &Path) -> Result<Settings, SettingsError> {
     }
     let mut keys = KeyMap::default();
     for (action, key) in &written.keys {
-        let line = text.lines().position(|l| l.trim_start().trim_start_matches('"').starts_with(action.as_str())).map_or(0, |n| n + 1);
+        let line = 1 + text[..key.span().start].matches('\n').count();
+        let key = key.get_ref();
         keys.bind(action, key).map_err(|why| wrong(format!("line {line}, [keys] {action} = {key:?}: {why}")))?;
     }
     Ok(Settings { theme: written.theme, editor: written.editor, keys })
@@ -94,12 +109,22 @@ mod tests {
         assert!(none.theme.is_none() && none.editor.is_none());
     }
 
+    #[test]
+    fn what_is_told_can_be_written_into_the_file() {
+        let settled = of("theme = \"light\"\neditor = \"edit {path}\"\n[keys]\nwho-uses = \"U\"\n").expect("settings");
+        for settings in [Settings::default(), settled] {
+            let again = of(&settings.told()).expect("settings");
+            assert_eq!(again.told(), settings.told());
+        }
+    }
+
     #[rstest]
     #[case::unknown("them = \"light\"\n", "them")]
     #[case::theme("theme = \"blue\"\n", "plain")]
     #[case::editor("editor = \"edit\"\n", "{path}")]
     #[case::action("[keys]\nfly = \"x\"\n", "line 2")]
     #[case::key("\n[keys]\nwho-uses = \"Meta+x\"\n", "line 3")]
+    #[case::of_two_alike("[keys]\nwho-uses = \"U\"\nwho = \"x\"\n", "line 3")]
     #[case::taken("[keys]\nwho-uses = \"c\"\n", "who calls")]
     #[case::no_toml("theme", "line 1")]
     fn what_is_wrong_is_pointed_at(#[case] text: &str, #[case] said: &str) {

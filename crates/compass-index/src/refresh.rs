@@ -151,9 +151,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     draft.overview.began_ns = began_ns;
     let early = current.is_none() && plan.bytes() > EARLY_BYTES;
     if early {
-        let mut listed = draft.overview.clone();
-        summing::count_files(&mut listed.summary, &plan, &draft.overview);
-        writer.announce(&listed)?;
+        writer.announce(&listed(&draft.overview, &plan))?;
         progress.published();
     }
 
@@ -219,9 +217,8 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         let done = part::link(&mut writer, before, files, &mut draft.overview, &mut inputs, None, &order)?;
         return Ok(finish(done, seconds, reach, false));
     }
-    if let Some(before) = &before
-        && let Some((first, waiting)) = urgent::first(request, before, &draft.overview, &reach)
-        && !few_came_first
+    if let Some(before) = before.as_ref().filter(|_| !few_came_first)
+        && let Some((first, waiting)) = urgent::first(request, before, &draft.overview, &reach, &|_| true)
     {
         let mut overview = Generation { pending: waiting, ..draft.overview.clone() };
         part::link(&mut writer, before, &first, &mut overview, &mut inputs, None, &order)?;
@@ -410,6 +407,13 @@ impl link::Sink for Publishing<'_> {
     fn links(&mut self, batch: Vec<(FileId, crate::store::PackedLinks)>) -> Result<(), StoreError> {
         self.writer.put_links(self.number, &batch)
     }
+}
+
+/// A generation that is the list of files alone.
+fn listed(overview: &Generation, plan: &Plan) -> Generation {
+    let mut listed = overview.clone();
+    summing::count_files(&mut listed.summary, plan, overview);
+    listed
 }
 
 /// A generation with names but no links, so that a large first run can be asked early.

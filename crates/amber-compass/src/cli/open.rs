@@ -91,6 +91,7 @@ pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsA
         ..Default::default()
     };
     let settings = crate::settings::read(&crate::settings::file()).map_err(|e| Failure::user(e).hint("amber-compass settings lists what the file may say"))?;
+    crate::log::start();
     tui::run(tui::Start { name, request, file, settings }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
     Ok(ExitCode::SUCCESS)
 }

@@ -116,7 +116,7 @@ fn everything_that_can_be_done_is_found_by_typing(#[case] size: (u16, u16)) {
     assert!(screen(&state).join("\n").contains("things to do here"));
     type_text(&mut state, "who calls");
     let shown = screen(&state).join("\n");
-    assert!(shown.contains("1 things to do here") && shown.contains("who calls it"), "{shown}");
+    assert!(shown.contains("1 thing to do here") && shown.contains("who calls it"), "{shown}");
     let effects = press(&mut state, KeyCode::Enter);
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Ask { question, .. })] if question.starts_with("who calls")), "{effects:?}");
     press(&mut state, KeyCode::Char('.'));

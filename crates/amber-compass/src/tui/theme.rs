@@ -12,6 +12,17 @@ pub enum ThemeName {
     Plain,
 }
 
+impl ThemeName {
+    /// The word of the settings.
+    pub fn word(self) -> &'static str {
+        match self {
+            ThemeName::Dark => "dark",
+            ThemeName::Light => "light",
+            ThemeName::Plain => "plain",
+        }
+    }
+}
+
 /// Styles by role.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub struct Theme {

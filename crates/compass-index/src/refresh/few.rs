@@ -50,7 +50,7 @@ pub(super) fn link(
     let is_c = |f: &FileId| languages.get(f) == Some(&Language::C);
     let (first, waiting) = match &reach {
         Reach::Files(files) if part::is_small(files, before.overview, order.request) => (files.clone(), 0),
-        _ => match urgent::first(order.request, before, overview, &reach) {
+        _ => match urgent::first(order.request, before, overview, &reach, &is_c) {
             Some(first) => first,
             None => return Ok(Done::Nothing),
         },
@@ -58,7 +58,6 @@ pub(super) fn link(
     if waiting == 0 && !first.iter().all(is_c) {
         return Ok(Done::Nothing);
     }
-    let first: Vec<FileId> = first.into_iter().filter(is_c).collect();
     let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();
     let shelf = Shelf::new(&order.request.index, Runs::of(before.number, before.overview), &overview.files, given.clone());
     let mut inputs = inputs(&overview.files, std::mem::take(facts));

@@ -13,8 +13,8 @@ const MANY_CHANGED: usize = 500;
 /// So many of the files that were read last are linked first.
 const MOST_READ: usize = 100;
 
-/// The files to link first, and how many wait; nothing where all are linked soon, or nobody reads.
-pub(super) fn first(request: &Request, before: &Before, overview: &Generation, reach: &Reach) -> Option<(Vec<FileId>, u64)> {
+/// The files to link first, of those that can be, and how many wait; nothing where all are linked soon, or nobody reads.
+pub(super) fn first(request: &Request, before: &Before, overview: &Generation, reach: &Reach, can_be: &dyn Fn(&FileId) -> bool) -> Option<(Vec<FileId>, u64)> {
     let old = before.overview;
     let all = match reach {
         Reach::Files(files) => files.len(),
@@ -26,10 +26,10 @@ pub(super) fn first(request: &Request, before: &Before, overview: &Generation, r
     }
     let is_reached = |f: &FileId| match reach {
         Reach::Files(files) => files.binary_search(f).is_ok(),
-        Reach::Everything(_) => overview.files.iter().any(|row| row.id == *f),
+        Reach::Everything(_) => true,
     };
     let read = request.read_last.iter().copied().filter(is_reached).take(MOST_READ);
-    let mut files: Vec<FileId> = before.changed.iter().map(|c| c.file).chain(read).collect();
+    let mut files: Vec<FileId> = before.changed.iter().map(|c| c.file).chain(read).filter(can_be).collect();
     files.sort_unstable();
     files.dedup();
     let waiting = all.saturating_sub(files.len()) as u64;

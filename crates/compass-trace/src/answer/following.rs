@@ -2,7 +2,7 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Context, Engine, EvidenceLine, Found};
-use crate::question::{Subject, WhoDoes};
+use crate::question::Subject;
 use crate::upkeep::{CoveringTest, changed_since};
 use compass_facts::{DefId, Role};
 use compass_index::{FileId, SymbolId};
@@ -105,7 +105,7 @@ impl Engine {
             let place = self.symbol_answer(*symbol)?;
             let at = crate::question::Place { path: place.path, line: place.line, column: Some(place.column) };
             let subject = Subject { what: crate::question::What::Place(at), defined_in: None };
-            let uses = self.who(WhoDoes::Calls, std::slice::from_ref(&subject), None)?;
+            let uses = self.who_uses(std::slice::from_ref(&subject), &Role::ALL, None)?;
             found.rows.extend(uses.rows);
         }
         self.add_effects(&symbols, &mut found, context)?;

@@ -105,6 +105,7 @@ impl Testing {
         let mut found: FxHashMap<SymbolId, Option<u32>> = FxHashMap::default();
         let limited = Context { time_limit: Some(LIMIT), ..context.clone() };
         for node in engine.chain(&[symbol], Direction::Up, DEPTH, &limited)?.nodes {
+            stop_if_cancelled(context)?;
             if is_test(engine, node.symbol)? {
                 let calls = found.entry(node.symbol).or_insert(Some(node.level));
                 *calls = (*calls).min(Some(node.level));
@@ -153,14 +154,15 @@ impl Testing {
     /// What is unusual about the definitions of a file; `changed` are its lines that came with the last pull.
     ///
     /// # Errors
-    /// Those of the index.
-    pub fn sidenotes(&self, engine: &Engine, file: FileId, changed: &[Range]) -> Result<Vec<Sidenote>, AnswerError> {
+    /// Those of the index, and [`AnswerError::Cancelled`].
+    pub fn sidenotes(&self, engine: &Engine, file: FileId, changed: &[Range], context: &Context) -> Result<Vec<Sidenote>, AnswerError> {
         let facts = engine.index().facts(file)?;
         let coverage = self.reports.lines_of(&engine.index().path_of(file));
         let own = engine.index().unit(file).is_some_and(|u| u.own);
         let mut out: Vec<Sidenote> = Vec::new();
         for (i, d) in facts.facts.definitions.iter().enumerate() {
             let def = DefId(i as u32);
+            stop_if_cancelled(context)?;
             if !(d.kind.is_callable() || d.kind.is_type()) || d.is_inner() || d.name_span.is_empty() {
                 continue;
             }
@@ -228,11 +230,18 @@ fn is_unused(engine: &Engine, symbol: SymbolId, name: &str) -> Result<bool, Answ
     Ok(!index.unlinked(name)?.iter().any(|(cause, _)| cause.may_hide_use()))
 }
 
+fn stop_if_cancelled(context: &Context) -> Result<(), AnswerError> {
+    if context.cancel.is_cancelled() { Err(AnswerError::Cancelled) } else { Ok(()) }
+}
+
 /// Is the symbol a test, or the file of tests?
-pub(crate) fn is_test(engine: &Engine, symbol: SymbolId) -> Result<bool, AnswerError> {
+fn is_test(engine: &Engine, symbol: SymbolId) -> Result<bool, AnswerError> {
     let index = engine.index();
-    if index.file(symbol.file).is_some_and(|f| matches!(f.language, Language::JavaScript | Language::TypeScript | Language::Tsx)) {
-        return Ok(is_test_path(&index.path_of(symbol.file)));
+    match index.file(symbol.file).map(|f| f.language) {
+        Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => return Ok(is_test_path(&index.path_of(symbol.file))),
+        // Their readers mark none: thousands of callers need not be loaded to see that.
+        None | Some(Language::C | Language::Cpp | Language::Sql | Language::Text) => return Ok(false),
+        Some(Language::Go | Language::Java | Language::Python | Language::Rust) => {}
     }
     Ok(index.definition(symbol)?.is_some_and(|(f, d)| f.facts.def(d).flags.has(Flags::TEST)))
 }

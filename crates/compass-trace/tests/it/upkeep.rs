@@ -89,7 +89,7 @@ fn reports_of_the_settings_are_read_too(racks: Project) {
 fn notes(engine: &Engine, path: &str, changed: &[(u32, u32)]) -> Vec<(u32, Unusual)> {
     let testing = engine.testing(&Context::default()).expect("reports");
     let file = engine.index().find_path(path).expect("a file");
-    testing.sidenotes(engine, file, changed).expect("notes").into_iter().map(|n| (n.line, n.what)).collect()
+    testing.sidenotes(engine, file, changed, &Context::default()).expect("notes").into_iter().map(|n| (n.line, n.what)).collect()
 }
 
 #[rstest]

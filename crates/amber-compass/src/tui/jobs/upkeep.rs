@@ -13,7 +13,7 @@ const LIMIT: Duration = Duration::from_secs(3);
 
 /// Tests and changes of a symbol.
 pub(super) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> Upkeep {
-    let mut out = Upkeep::default();
+    let mut out = Upkeep { is_known: true, ..Upkeep::default() };
     // What cannot be known is not there: the reports say elsewhere what is wrong with them.
     if let Ok(testing) = engine.testing(context) {
         out.tests = testing.covering(engine, symbol, context).unwrap_or_default();
@@ -59,5 +59,5 @@ pub(super) fn notes(engine: &Engine, path: &str, context: &Context) -> Vec<Siden
         return Vec::new();
     }
     let changed = upkeep::changed_since_pull(&index.full_path(row), source.source.text.as_str()).unwrap_or_default();
-    testing.sidenotes(engine, file, &changed).unwrap_or_default()
+    testing.sidenotes(engine, file, &changed, context).unwrap_or_default()
 }

@@ -22,7 +22,7 @@ const EARLY_EVERY: Duration = Duration::from_millis(60);
 const ROWS_AT_ONCE: usize = 12;
 
 /// Tests and changes are looked up when the cursor rests for so long.
-const RESTING: Duration = Duration::from_millis(120);
+const RESTING: Duration = Duration::from_millis(90);
 
 /// So many gaps are listed at most.
 const MOST_GAPS: u64 = 5000;

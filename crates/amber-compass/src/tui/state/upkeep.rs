@@ -12,6 +12,8 @@ pub struct Upkeep {
     pub history: Option<Result<History, String>>,
     /// Its file on disk.
     pub full: String,
+    /// Was it looked up since the last index was opened?
+    pub is_known: bool,
 }
 
 /// A group of the bearings that is no relation.
@@ -34,7 +36,8 @@ impl Upkeep {
 
     /// What there is, in the order in which it is shown.
     pub fn groups(&self) -> Vec<Further> {
-        let has_history = self.history.as_ref().is_some_and(|h| h.as_ref().is_ok_and(|h| !h.changes.is_empty() || h.uncommitted));
+        // Also where it cannot be read: then that is said.
+        let has_history = self.history.as_ref().is_some_and(|h| h.as_ref().map_or(true, |h| !h.changes.is_empty() || h.uncommitted));
         let mut out = Vec::new();
         if !self.tests.is_empty() {
             out.push(Further::Tests);

@@ -46,7 +46,7 @@ fn kept_up(size: (u16, u16)) -> State {
     done(&mut state, Lane::Bearings, Outcome::Bearings(at.clone(), Ok(Ok(Box::new(some_bearings())))));
     let history = History { changes: vec![change("aaaaaaaaaaaa", "joren", true), change("bbbbbbbbbbbb", "mira", false)], uncommitted: false, cut: false };
     let tests = vec![test("full", Some(CaseState::Failed)), test("rest", Some(CaseState::Passed))];
-    let upkeep = Upkeep { tests, history: Some(Ok(history)), full: "/x/a.py".to_owned() };
+    let upkeep = Upkeep { tests, history: Some(Ok(history)), full: "/x/a.py".to_owned(), is_known: true };
     done(&mut state, Lane::Upkeep, Outcome::Upkeep(at, Box::new(upkeep)));
     state
 }

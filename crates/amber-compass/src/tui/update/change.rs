@@ -76,6 +76,8 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> bool
         }
         Action::Follow => as_it_was(state, effects),
         Action::Back => state.desk.change = None,
+        // The cursor of the code that is not shown stays where it is.
+        Action::Left | Action::Right | Action::NextName => {}
         _ => return false,
     }
     true

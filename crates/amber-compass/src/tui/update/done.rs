@@ -137,6 +137,7 @@ fn opened(state: &mut State, effects: &mut Vec<Effect>) {
     state.ready = true;
     (state.units.loaded, state.gaps.loaded) = (false, false);
     state.logbook.found.clear();
+    state.desk.bearings.upkeep.is_known = false;
     super::show(state, state.screen, effects);
     start(state, Job::Survey, effects);
     let read_last = std::mem::take(&mut state.remembered.path);
@@ -193,14 +194,13 @@ fn bearings(state: &mut State, spot: &crate::tui::state::Spot, found: Found, eff
                 pane.open = vec![0];
             }
             let symbol = |b: &compass_trace::bearings::Bearings| b.target.symbol;
-            // Of the same definition tests and changes stay until there are newer ones.
-            if pane.shown.as_deref().and_then(symbol) != symbol(&b) {
-                pane.upkeep = crate::tui::state::Upkeep::default();
-            }
             let of = symbol(&b);
+            // Of the same definition tests and changes are known already.
+            let is_known = pane.shown.as_deref().and_then(symbol) == of && pane.upkeep.is_known;
             pane.shown = Some(b);
             pane.why.clear();
-            if let Some(of) = of {
+            if let Some(of) = of.filter(|_| !is_known) {
+                pane.upkeep = crate::tui::state::Upkeep::default();
                 start(state, Job::Upkeep(spot.clone(), of), effects);
             }
         }

@@ -100,7 +100,11 @@ pub fn action_rows(state: &State, buffer: &mut Buffer) {
     let theme = &state.theme;
     let area = beside(state, buffer);
     let found = crate::tui::update::found_actions(state);
-    let head = if found.is_empty() { "nothing on this screen is called so".to_owned() } else { format!("{} things to do here", found.len()) };
+    let head = if found.is_empty() {
+        "nothing on this screen is called so".to_owned()
+    } else {
+        format!("{} thing{} to do here", found.len(), if found.len() == 1 { "" } else { "s" })
+    };
     put(buffer, row(area, 0), &head, theme.dim);
     let visible = usize::from(area.height).saturating_sub(1);
     let top = layout::ask_rows(state).1;

@@ -25,8 +25,10 @@ pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>,
         }
         Further::Changes => {
             pieces.push((format!("{} upkeep", number + 1), theme.strong));
-            if let Some(Ok(history)) = &upkeep.history {
-                pieces.push((format!("  {}", said(history)), theme.plain));
+            match &upkeep.history {
+                Some(Ok(history)) => pieces.push((format!("  {}", said(history)), theme.plain)),
+                Some(Err(why)) => pieces.push((format!("  {why}"), theme.wrong)),
+                None => {}
             }
         }
     }
