@@ -15,6 +15,7 @@ mod carried;
 mod cfamily;
 mod consulted;
 mod evaluate;
+mod file;
 mod generics;
 mod given;
 mod go;

@@ -20,7 +20,7 @@ mod subject;
 
 use crate::chains::Direction;
 use crate::question::{Filter, Form, ParseError, Question, parse};
-use crate::upkeep::{GitError, Reports, Testing};
+use crate::upkeep::{GitError, KeptReports, Testing};
 use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
 use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
 use rows::Raw;
@@ -185,7 +185,9 @@ impl std::fmt::Debug for Early {
 /// Answers questions from one index.
 pub struct Engine {
     pub(crate) index: Arc<Index>,
-    /// Reports of tests, once somebody asked for them.
+    /// Reports of tests, once somebody asked for them; engines over newer indexes share them.
+    reports: Arc<std::sync::Mutex<KeptReports>>,
+    /// What of the reports stands where.
     testing: std::sync::Mutex<Option<Arc<Testing>>>,
 }
 
@@ -216,7 +218,12 @@ impl Found {
 impl Engine {
     /// An engine over an index.
     pub fn new(index: Arc<Index>) -> Engine {
-        Engine { index, testing: std::sync::Mutex::new(None) }
+        Engine { index, reports: Arc::default(), testing: std::sync::Mutex::default() }
+    }
+
+    /// An engine over a newer index of the same code: reports that were found already are kept.
+    pub fn over(&self, newer: Arc<Index>) -> Engine {
+        Engine { index: newer, reports: self.reports.clone(), testing: std::sync::Mutex::default() }
     }
 
     /// The reports of tests that a build left behind; read again when they changed.
@@ -225,13 +232,14 @@ impl Engine {
     /// Those of the index, and [`AnswerError::Cancelled`].
     pub fn testing(&self, context: &Context) -> Result<Arc<Testing>, AnswerError> {
         let mut known = self.testing.lock().unwrap_or_else(|e| e.into_inner());
-        if let Some(testing) = known.as_ref().filter(|t| !t.reports.is_outdated()) {
-            return Ok(testing.clone());
-        }
         let roots: Vec<std::path::PathBuf> = self.index.own_roots().iter().map(std::path::PathBuf::from).collect();
         // Settings that cannot be used are told when the index is made.
         let settings = roots.first().and_then(|r| compass_index::config::Config::read(r).ok()).unwrap_or_default();
-        let testing = Arc::new(Testing::new(Reports::find(&roots, &settings.reports), self, context)?);
+        let reports = self.reports.lock().unwrap_or_else(|e| e.into_inner()).find(roots, settings.reports);
+        if let Some(testing) = known.as_ref().filter(|t| Arc::ptr_eq(&t.reports, &reports)) {
+            return Ok(testing.clone());
+        }
+        let testing = Arc::new(Testing::new(reports, self, context)?);
         *known = Some(testing.clone());
         Ok(testing)
     }

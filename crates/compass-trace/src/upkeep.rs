@@ -9,5 +9,5 @@ mod reports;
 mod testing;
 
 pub use history::{Change, DiffLine, DiffSign, GitError, History, bytes_at, changed_since, changed_since_pull, diff, head, history};
-pub use reports::{CaseState, Report, Reports, TestCase};
+pub use reports::{CaseState, KeptReports, Report, Reports, TestCase};
 pub use testing::{CoveringTest, Sidenote, Testing, Unusual};

@@ -45,6 +45,11 @@ fn track(shown: &str) -> Vec<&str> {
     shown.lines().skip(1).take_while(|l| !l.starts_with(" band")).collect()
 }
 
+/// Is one at a place that the track tells so?
+fn is_here(shown: &str, place: &str) -> bool {
+    track(shown).iter().any(|l| l.starts_with(" here") && l.contains(place))
+}
+
 /// Jumps to the method that plans a turn.
 fn to_plan_turn(screen: &Screen) {
     screen.keys(&["j"]);
@@ -52,6 +57,18 @@ fn to_plan_turn(screen: &Screen) {
     screen.wait_text("Planner.plan_turn");
     screen.keys(&["Enter"]);
     screen.wait("the method", |s| s.contains("planner.py:50") && s.contains("def plan_turn"));
+}
+
+/// From there to the call of `find`, and a glance at it.
+fn glance_at_find(screen: &Screen) -> String {
+    for _ in 0..5 {
+        screen.keys(&["Down"]);
+    }
+    screen.wait_text("planner.py:55");
+    // Past `wheel`, `self` and `wheels` to `find`.
+    screen.keys(&["Tab", "Tab", "Tab"]);
+    screen.keys(&["g"]);
+    screen.wait("the glance", |s| s.contains("glance ") && s.contains("store/wheels.py:23"))
 }
 
 #[rstest]
@@ -68,16 +85,9 @@ fn fragments_callers_glance_and_back_the_same_way(#[case] cols: u16, #[case] row
     screen.keys(&["Enter"]);
     screen.wait("a caller", |s| track(s).iter().any(|l| l.contains("planner.py:50")) && s.contains("here "));
     screen.keys(&["BSpace"]);
-    screen.wait("the method again", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:50")));
-    for _ in 0..5 {
-        screen.keys(&["Down"]);
-    }
-    screen.wait_text("planner.py:55");
-    // Past `wheel`, `self` and `wheels` to `find`.
-    screen.keys(&["Tab", "Tab", "Tab"]);
-    screen.keys(&["g"]);
-    let shown = screen.wait("the glance", |s| s.contains("glance ") && s.contains("store/wheels.py:23"));
-    assert!(track(&shown).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")), "one has not left:\n{shown}");
+    screen.wait("the method again", |s| is_here(s, "planner.py:50"));
+    let shown = glance_at_find(&screen);
+    assert!(is_here(&shown, "planner.py:55"), "one has not left:\n{shown}");
     // On from there: a name in the text that is looked at.
     for _ in 0..4 {
         screen.keys(&["Down"]);
@@ -90,9 +100,9 @@ fn fragments_callers_glance_and_back_the_same_way(#[case] cols: u16, #[case] row
     assert!(!shown.contains("glance  "), "{shown}");
     screen.keys(&["BSpace"]);
     screen.keys(&["BSpace"]);
-    screen.wait("the way back", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")));
+    screen.wait("the way back", |s| is_here(s, "planner.py:55"));
     screen.keys(&["f"]);
-    screen.wait("forward again", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("wheels.py")));
+    screen.wait("forward again", |s| is_here(s, "wheels.py"));
 }
 
 #[test]
@@ -100,13 +110,7 @@ fn a_glance_is_dropped_without_a_trace() {
     let home = tempfile::tempdir().expect("a temporary folder");
     let screen = open(home.path(), 160, 45, "");
     to_plan_turn(&screen);
-    for _ in 0..5 {
-        screen.keys(&["Down"]);
-    }
-    screen.wait_text("planner.py:55");
-    screen.keys(&["Tab", "Tab", "Tab"]);
-    screen.keys(&["g"]);
-    screen.wait("the glance", |s| s.contains("glance ") && s.contains("wheels.py:23"));
+    glance_at_find(&screen);
     screen.keys(&["Escape"]);
     screen.wait("the bearings again", |s| !s.contains("glance  ") && s.contains("planner.py:55") && !s.contains("came by"));
 }
@@ -131,7 +135,7 @@ fn a_bookmark_stays_on_its_symbol_whatever_happens_meanwhile() {
     screen.keys(&["F8"]);
     screen.wait("the bookmark, three lines further down", |s| s.contains("who frees the slot?") && s.contains("planner.py:53"));
     screen.keys(&["Enter"]);
-    screen.wait("its line", |s| s.contains("def plan_turn") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:53")));
+    screen.wait("its line", |s| s.contains("def plan_turn") && is_here(s, "planner.py:53"));
     screen.keys(&["F8"]);
     screen.keys(&["k"]);
     screen.wait_text("kept in");
@@ -222,14 +226,14 @@ fn from_a_use_to_the_declaration_to_the_code_that_runs_and_back() {
     ask(&screen, "who calls bus_open");
     screen.wait("calls", |s| s.contains("row ·"));
     screen.keys(&["Enter"]);
-    screen.wait("a call", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus_open(")));
+    screen.wait("a call", |s| is_here(s, "bus_open("));
     screen.keys(&["d"]);
-    let shown = screen.wait("its declaration", |s| s.contains("the declaration") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus.h")));
+    let shown = screen.wait("its declaration", |s| s.contains("the declaration") && is_here(s, "bus.h"));
     assert!(shown.contains("proven") || shown.contains("inferred"), "it is said how sure that is:\n{shown}");
     screen.keys(&["d"]);
-    screen.wait("the code that runs", |s| s.contains("the code that runs") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus.c")));
+    screen.wait("the code that runs", |s| s.contains("the code that runs") && is_here(s, "bus.c"));
     screen.keys(&["d"]);
-    screen.wait("the declaration again", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("bus.h")));
+    screen.wait("the declaration again", |s| is_here(s, "bus.h"));
 }
 
 #[test]
@@ -241,7 +245,7 @@ fn who_writes_a_field_in_which_function_and_who_calls_that() {
     let row = shown.lines().find(|l| l.contains("planner.py:61")).expect("a row").to_owned();
     assert!(row.contains("write") && row.contains("Planner.plan_turn ← ") && row.contains("wheel.slot = slot"), "{row}");
     screen.keys(&["Enter"]);
-    screen.wait("the line", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("wheel.slot = slot")));
+    screen.wait("the line", |s| is_here(s, "wheel.slot = slot"));
 }
 
 #[test]
@@ -357,18 +361,18 @@ fn the_same_way_with_the_mouse() {
     screen.keys(&["j"]);
     screen.text("pl tu");
     click(&screen, "Planner.plan_turn", 2);
-    screen.wait("the method", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:50")));
+    screen.wait("the method", |s| is_here(s, "planner.py:50"));
     click(&screen, "find(wheel_id)", 4);
     screen.wait("the name under the cursor", |s| s.contains("WheelStore.find"));
     click(&screen, "find(wheel_id)", 4);
-    screen.wait("a second click follows", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("store/wheels.py:23")));
+    screen.wait("a second click follows", |s| is_here(s, "store/wheels.py:23"));
     screen.text("\u{1b}[<65;20;20M");
-    screen.wait("the wheel scrolls", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("store/wheels.py:26")));
+    screen.wait("the wheel scrolls", |s| is_here(s, "store/wheels.py:26"));
     click(&screen, "came by", 0);
-    screen.wait("a row of the track leads back", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")) && !s.contains("came by"));
+    screen.wait("a row of the track leads back", |s| is_here(s, "planner.py:55") && !s.contains("came by"));
     ask(&screen, "who calls plan_turn");
     click(&screen, "blueprint.turn_wheel", 3);
-    screen.wait("a row of the answers", |s| s.contains("DESK F2") && track(s).iter().any(|l| l.starts_with(" here") && l.contains("plan_turn")));
+    screen.wait("a row of the answers", |s| s.contains("DESK F2") && is_here(s, "plan_turn"));
     click(&screen, "answers F3", 0);
     screen.wait("the answers again", |s| s.contains("who calls plan_turn") && s.contains("ANSWERS F3"));
 }
@@ -386,17 +390,11 @@ fn the_way_is_the_same_while_two_thousand_files_change_underneath() {
         }
     });
     to_plan_turn(&screen);
-    for _ in 0..5 {
-        screen.keys(&["Down"]);
-    }
-    screen.wait_text("planner.py:55");
-    screen.keys(&["Tab", "Tab", "Tab"]);
-    screen.keys(&["g"]);
-    screen.wait("the glance", |s| s.contains("glance ") && s.contains("wheels.py:23"));
+    glance_at_find(&screen);
     screen.keys(&["Enter"]);
-    screen.wait("the target", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("wheels.py:23")));
+    screen.wait("the target", |s| is_here(s, "wheels.py:23"));
     screen.keys(&["BSpace"]);
-    screen.wait("the way back", |s| track(s).iter().any(|l| l.starts_with(" here") && l.contains("planner.py:55")));
+    screen.wait("the way back", |s| is_here(s, "planner.py:55"));
     writing.join().expect("written");
     for _ in 0..40 {
         ask(&screen, "where is storm_1999");

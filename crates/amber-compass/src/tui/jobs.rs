@@ -3,6 +3,8 @@
 //! Each lane has one thread, one job running and one waiting; a newer job replaces the waiting one and raises the cancel
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
+mod index;
+mod page;
 mod past;
 mod trace;
 mod upkeep;

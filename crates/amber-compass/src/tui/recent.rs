@@ -1,4 +1,5 @@
-//! What happened to which paths since the last run, so that the next one need not walk all folders.
+//! What happened to which paths since the last run, so that the next one need not walk all folders, and which files are read, so that
+//! it links those first.
 
 use compass_index::plan::Plan;
 use compass_index::refresh::Request;

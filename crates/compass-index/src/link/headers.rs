@@ -7,7 +7,6 @@
 
 use super::evaluate::Evaluator;
 use super::modules::Modules;
-use super::output::symbol_id;
 use super::ty::{Entity, Lookup, Ty};
 use super::world::{Gid, Sym, World};
 use crate::{Certainty, FileLinks, SymbolId};
@@ -138,7 +137,7 @@ pub(super) fn link_declared(evaluator: &mut Evaluator, index: u32, out: &mut Fil
     if evaluator.modules.headers.is_own(world, evaluator.modules, index) {
         let (whole, declared) = (evaluator.whole(index), evaluator.whole(header));
         let module = SymbolId::module(world.files[index as usize].id);
-        let to = declared.map(|d| symbol_id(world, d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
+        let to = declared.map(|d| world.symbol(d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));
         pairs.found.push((module, to));
         if let (Some(code), Some(declared)) = (whole.filter(|s| s.file == index), declared) {
             pairs.add(evaluator, code, declared);
@@ -183,7 +182,7 @@ impl Pairs {
         if !is_header(&world.files[declared.file as usize].path) {
             return;
         }
-        self.found.push((symbol_id(world, code), symbol_id(world, declared)));
+        self.found.push((world.symbol(code), world.symbol(declared)));
         let facts = world.facts(code.file);
         let members =
             facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(code.def) && !d.flags.has(Flags::LOCAL) && !d.name_span.is_empty());
@@ -191,7 +190,7 @@ impl Pairs {
             let name = world.gid(code.file, d.name);
             let found = evaluator.members(self.header, &Ty::Value(declared, std::rc::Rc::from([])), name);
             if let Some(Entity::Sym(member)) = found.hits.first().filter(|h| h.certainty > Certainty::Guessed).map(|h| h.entity) {
-                self.found.push((symbol_id(world, Sym { file: code.file, def: DefId(i as u32) }), symbol_id(world, member)));
+                self.found.push((world.symbol(Sym { file: code.file, def: DefId(i as u32) }), world.symbol(member)));
             }
         }
     }

@@ -5,7 +5,10 @@
 
 mod cobertura;
 mod junit;
+mod kept;
 mod lcov;
+
+pub use kept::KeptReports;
 
 use globset::{Glob, GlobSet, GlobSetBuilder};
 use std::collections::BTreeMap;

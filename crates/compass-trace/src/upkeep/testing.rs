@@ -14,6 +14,7 @@ use compass_facts::{DefId, Facts, Flags, Language};
 use compass_index::{FileId, SymbolId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::PathBuf;
+use std::sync::Arc;
 use std::time::Duration;
 
 /// So many calls a test may be away from what it covers.
@@ -44,7 +45,7 @@ pub struct CoveringTest {
 #[derive(Debug, Default)]
 pub struct Testing {
     /// The reports.
-    pub reports: Reports,
+    pub reports: Arc<Reports>,
     /// Cases by the test they are of.
     cases: FxHashMap<SymbolId, Vec<usize>>,
     /// Failing cases by what they reach.
@@ -78,7 +79,7 @@ impl Testing {
     ///
     /// # Errors
     /// Those of the index, and [`AnswerError::Cancelled`].
-    pub fn new(reports: Reports, engine: &Engine, context: &Context) -> Result<Testing, AnswerError> {
+    pub fn new(reports: Arc<Reports>, engine: &Engine, context: &Context) -> Result<Testing, AnswerError> {
         let mut out = Testing { reports, ..Testing::default() };
         for (i, case) in out.reports.cases.iter().enumerate() {
             if let Some(symbol) = find_test(engine, case)? {

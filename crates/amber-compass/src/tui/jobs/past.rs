@@ -13,7 +13,7 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
     let (bytes, id) = upkeep::bytes_at(Path::new(&root), path, commit).map_err(|e| failure_chain(&e))?;
     let full = Path::new(&root).join(path);
     if std::fs::read(&full).is_ok_and(|now| now == bytes) && engine.index().find_path(path).is_some() {
-        return super::work::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
+        return super::page::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
     }
     let source = Source::decode(bytes).map_err(|e| e.to_string())?;
     let language = path.rsplit('/').next().and_then(Language::of_name).unwrap_or(Language::Text);
@@ -21,9 +21,9 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
     Ok(Page {
         path: spot.path.clone(),
         full: full.to_string_lossy().into_owned(),
-        band: super::work::band(&facts, &source.lines),
+        band: super::page::band(&facts, &source.lines),
         about: format!("as commit {} has it", id.get(..10).unwrap_or(&id)),
         changed: false,
-        lines: super::work::page_lines(language, &source, &facts, cancel),
+        lines: super::page::page_lines(language, &source, &facts, cancel),
     })
 }

@@ -1,20 +1,14 @@
 //! What the jobs do.
 
-use super::{EngineSlot, Job, Outcome, past};
+use super::page::page;
+use super::{EngineSlot, Job, Outcome};
 use crate::cli::failure_chain;
 use crate::tui::recent::Recent;
-use crate::tui::state::{BandCell, EntryRow, Page, PageLine, Spot, SurveyData, at_commit};
-use crate::tui::view::columns;
-use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
-use compass_index::plan::Deps;
-use compass_index::refresh::{self, Request};
-use compass_index::{DiskSources, Index, Phase, Progress};
+use crate::tui::state::{EntryRow, Spot, SurveyData, at_commit};
 use compass_trace::question::{Form, Mode, Place, Question, Subject, What};
 use compass_trace::{Answer, Answers, Context, Early, Engine};
-use std::sync::Arc;
-use std::sync::Mutex;
-use std::sync::atomic::{AtomicBool, Ordering};
-use std::time::{Duration, Instant};
+use std::sync::{Arc, Mutex};
+use std::time::Duration;
 
 /// Rows that a long search has found are shown this often.
 const EARLY_EVERY: Duration = Duration::from_millis(60);
@@ -36,7 +30,7 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         Ok::<_, String>(found)
     };
     match job {
-        Job::Index(request) => index(&request, &context.cancel, (slot, recent), tell),
+        Job::Index(request) => super::index::run(&request, &context.cancel, (slot, recent), tell),
         Job::Page(spot) => {
             recent.read(&spot.path);
             let page = engine().and_then(|e| page(&e, &spot, &context.cancel));
@@ -222,230 +216,6 @@ fn mistake(error: &compass_trace::AnswerError) -> String {
         },
         other => failure_chain(other),
     }
-}
-
-struct Teller<'t> {
-    tell: &'t (dyn Fn(Outcome) + Sync),
-    state: Mutex<(Option<Phase>, Instant, Instant)>,
-    /// Did another program write meanwhile?
-    waited: AtomicBool,
-}
-
-impl Progress for Teller<'_> {
-    fn report(&self, phase: Phase, done: u64, total: u64) {
-        let now = Instant::now();
-        let mut state = self.state.lock().unwrap_or_else(|e| e.into_inner());
-        let is_new = state.0 != Some(phase);
-        if is_new {
-            state.0 = Some(phase);
-            state.1 = now;
-        }
-        if !is_new && now - state.2 < Duration::from_millis(60) {
-            return;
-        }
-        state.2 = now;
-        (self.tell)(Outcome::Progress { phase, done, total, elapsed: now - state.1 });
-    }
-
-    fn waiting(&self, process: u32) {
-        self.waited.store(true, Ordering::Relaxed);
-        let mut state = self.state.lock().unwrap_or_else(|e| e.into_inner());
-        if state.2.elapsed() > Duration::from_secs(1) || state.0.is_none() {
-            state.0 = Some(Phase::Walk);
-            state.2 = Instant::now();
-            (self.tell)(Outcome::Waiting(process));
-        }
-    }
-}
-
-fn index(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
-    // Gives whether names can be asked for; before that texts can be read.
-    let open = |slot: &EngineSlot| match Index::open(&request.index) {
-        Ok(index) => {
-            let is_read = index.is_read();
-            *slot.lock().unwrap_or_else(|e| e.into_inner()) = Some(Arc::new(Engine::new(Arc::new(index))));
-            tell(Outcome::Opened);
-            is_read
-        }
-        Err(_) => false,
-    };
-    let known = |slot: &EngineSlot| slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().clone());
-    let was_open = known(slot).is_some_and(|i| i.is_read()) || open(slot);
-    let now = Instant::now();
-    let teller = Opening {
-        teller: Teller { tell, state: Mutex::new((None, now, now)), waited: AtomicBool::new(false) },
-        // Nothing newer: it is not opened again.
-        open: &|| was_open || known(slot).is_none_or(|i| i.is_outdated()) && open(slot),
-        again: &|| open(slot),
-        opened: Mutex::new(was_open),
-    };
-    // What is not indexed yet is opened as soon as the own code is there; what that names itself follows, then all the rest.
-    let before = [Deps::None, Deps::Direct].into_iter().filter(|d| !was_open && *d != request.options.deps && request.options.deps != Deps::None);
-    for deps in before {
-        let mut part = request.clone();
-        part.options.deps = deps;
-        if deps != Deps::None {
-            tell(Outcome::Packages(deps));
-        }
-        match refresh::run(&part, &DiskSources, cancel, &teller) {
-            Ok(_) => {
-                open(slot);
-            }
-            Err(e) => return tell(Outcome::Indexed(Err(failure_chain(&e)))),
-        }
-    }
-    let has = slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().deps());
-    if request.options.deps != Deps::None && has != Some(request.options.deps) {
-        tell(Outcome::Packages(request.options.deps));
-    }
-    let touched = recent.begin(request);
-    let read_last = match slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref() {
-        Some(engine) => recent.read_last().iter().filter_map(|path| engine.index().find_path(path)).collect(),
-        None => Vec::new(),
-    };
-    let result = refresh::run(&Request { touched, read_last, ..request.clone() }, &DiskSources, cancel, &teller);
-    match result {
-        Ok(outcome) => {
-            let s = &outcome.summary;
-            tracing::info!(
-                files = s.files,
-                read = s.refreshed_files,
-                linked = s.relinked_files,
-                seconds = s.seconds.total,
-                "indexed {}",
-                request.index.display()
-            );
-            outcome.warnings.iter().for_each(|w| tracing::warn!("{w}"));
-            recent.finish(request, outcome.plan);
-            if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
-                open(slot);
-            }
-            tell(Outcome::Indexed(Ok((Box::new(outcome.summary), outcome.warnings))));
-        }
-        Err(e) => {
-            tracing::warn!("indexing failed: {}", failure_chain(&e));
-            tell(Outcome::Indexed(Err(failure_chain(&e))));
-        }
-    }
-}
-
-/// Opens the facts of a first run as soon as linking begins: names and text can be asked for from then on.
-struct Opening<'e> {
-    teller: Teller<'e>,
-    open: &'e (dyn Fn() -> bool + Sync),
-    again: &'e (dyn Fn() -> bool + Sync),
-    opened: Mutex<bool>,
-}
-
-impl Progress for Opening<'_> {
-    fn report(&self, phase: Phase, done: u64, total: u64) {
-        if phase == Phase::Link {
-            let mut opened = self.opened.lock().unwrap_or_else(|e| e.into_inner());
-            if !*opened {
-                // Names are written while linking goes on: until they are there, the next report tries again.
-                *opened = (self.open)();
-            }
-        }
-        self.teller.report(phase, done, total);
-    }
-
-    fn waiting(&self, process: u32) {
-        // What the other writes can be asked as soon as it is there.
-        let mut opened = self.opened.lock().unwrap_or_else(|e| e.into_inner());
-        if !*opened {
-            *opened = (self.open)();
-        }
-        self.teller.waiting(process);
-    }
-
-    fn published(&self) {
-        (self.again)();
-    }
-}
-
-/// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
-pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
-    let index = engine.index();
-    if let Some((path, commit)) = at_commit(&spot.path).filter(|_| index.find_path(&spot.path).is_none()) {
-        return past::page(engine, spot, path, commit, cancel);
-    }
-    let id = index.find_path(&spot.path).ok_or_else(|| format!("{} is not in the index", spot.path))?;
-    let row = index.file(id).ok_or_else(|| format!("{} is not in the index", spot.path))?;
-    let source = index.source(id).map_err(|e| failure_chain(&e))?;
-    let stored = index.facts(id).map_err(|e| failure_chain(&e))?;
-    let facts = source.changed.as_ref().unwrap_or(&stored.facts);
-    let lines = page_lines(row.language, &source.source, facts, cancel);
-    let unit = index.unit(id).map(|u| u.name.clone()).unwrap_or_default();
-    Ok(Page {
-        path: spot.path.clone(),
-        full: index.full_path(row).to_string_lossy().into_owned(),
-        band: band(facts, &source.source.lines),
-        about: format!("{unit} · {}", row.language.word()),
-        changed: source.changed.is_some() && index.is_read(),
-        lines,
-    })
-}
-
-/// The lines of a text with their colours, definitions and gaps.
-pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, cancel: &Cancel) -> Vec<PageLine> {
-    let text = source.text.as_str();
-    let mut lines: Vec<PageLine> = (1..=source.lines.count())
-        .map(|n| {
-            let line = source.lines.line(n, text).to_owned();
-            PageLine { stops: columns::stops(&line), text: line, ..PageLine::default() }
-        })
-        .collect();
-    colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
-    for d in &facts.definitions {
-        let (line, column) = source.lines.locate(d.name_span.start);
-        if let Some(l) = lines.get_mut(line as usize - 1) {
-            l.defined.push((column - 1, column - 1 + d.name_span.len()));
-        }
-    }
-    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
-        let first = source.lines.locate(gap.span.start.min(text.len() as u32)).0;
-        let last = source.lines.locate(gap.span.end.min(text.len() as u32)).0;
-        for line in lines.iter_mut().take(last as usize).skip(first as usize - 1) {
-            line.in_gap = true;
-        }
-    }
-    lines
-}
-
-/// Cuts tokens at line ends and hands them to their lines.
-fn colour(lines: &mut [PageLine], index: &LineIndex, tokens: &[Token], text: &str) {
-    for token in tokens {
-        let (mut line, mut column) = index.locate(token.span.start);
-        let mut left = token.span.len();
-        while left > 0 && (line as usize) <= lines.len() {
-            let whole = index.line_span(line, text);
-            let length = whole.len().saturating_sub(column - 1).min(left);
-            if length > 0 {
-                lines[line as usize - 1].tokens.push((column - 1, column - 1 + length, token.class));
-            }
-            let next = index.offset(line + 1, 1);
-            let Some(next) = next else { break };
-            let used = next.saturating_sub(whole.start + column - 1);
-            left = left.saturating_sub(used.max(1));
-            line += 1;
-            column = 1;
-        }
-    }
-}
-
-pub(super) fn band(facts: &Facts, lines: &LineIndex) -> Vec<BandCell> {
-    let is_shown = |d: &compass_facts::Definition| {
-        !d.name_span.is_empty()
-            && !d.flags.has(Flags::LOCAL)
-            && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter | Kind::Field | Kind::Variant | Kind::Label)
-    };
-    let cells = facts.definitions.iter().filter(|d| is_shown(d)).map(|d| BandCell {
-        name: facts.name(d.name).to_owned(),
-        line: lines.locate(d.name_span.start).0,
-        end_line: lines.locate(d.whole.end.saturating_sub(1)).0,
-        has_gap: facts.gaps.iter().any(|g| g.cause.hides_code() && d.whole.covers(g.span)),
-    });
-    cells.collect()
 }
 
 fn entry(answer: &Answer) -> EntryRow {

@@ -1,8 +1,8 @@
 //! The mouse: click to place, click again to follow, wheel to scroll.
 
-use super::{Effect, answers, desk, lists};
+use super::{Action, Effect, answers, chains, desk, gaps, kin, lists, logbook, units};
 use crate::tui::state::{AskMode, Screen, State};
-use crate::tui::view::{columns, layout};
+use crate::tui::view::{self, columns, layout};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers, MouseButton, MouseEvent, MouseEventKind};
 use ratatui::layout::{Position, Rect};
 
@@ -19,13 +19,13 @@ pub fn moved(state: &mut State, mouse: MouseEvent, effects: &mut Vec<Effect>) {
 fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     match state.screen {
         Screen::Answers => answers::select(state, by, effects),
-        Screen::Chains => super::chains::select(state, by, effects),
-        Screen::Units => super::units::select(state, by),
-        Screen::Logbook => super::logbook::select(state, by),
-        Screen::Kin => super::kin::select(state, by, effects),
-        Screen::Gaps => super::gaps::select(state, by, effects),
+        Screen::Chains => chains::select(state, by, effects),
+        Screen::Units => units::select(state, by),
+        Screen::Logbook => logbook::select(state, by),
+        Screen::Kin => kin::select(state, by, effects),
+        Screen::Gaps => gaps::select(state, by, effects),
         Screen::Unfold => {
-            let action = if by > 0 { super::Action::Down } else { super::Action::Up };
+            let action = if by > 0 { Action::Down } else { Action::Up };
             super::unfold::act(state, action, effects);
         }
         Screen::Survey => {
@@ -33,7 +33,7 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
             state.survey.selected = (state.survey.selected as i64 + by).clamp(0, last) as usize;
         }
         Screen::Desk => {
-            let action = if by > 0 { super::Action::Down } else { super::Action::Up };
+            let action = if by > 0 { Action::Down } else { Action::Up };
             for _ in 0..by.unsigned_abs() {
                 desk::act(state, action, effects);
             }
@@ -58,59 +58,49 @@ fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     match state.screen {
         Screen::Desk if layout::desk(state).track.contains(at) => click_track(state, at, effects),
         Screen::Desk => click_code(state, at, effects),
-        Screen::Answers => click_row(state, at, effects),
-        Screen::Chains => click_chain(state, at, effects),
-        Screen::Units => click_unit(state, at, effects),
-        Screen::Logbook => click_logbook(state, at, effects),
-        Screen::Gaps => click_gap(state, at, effects),
-        Screen::Kin => click_kin(state, at, effects),
-        Screen::Survey | Screen::Unfold => {}
+        screen => {
+            if let Some(rows) = rows(screen) {
+                click_row(state, at, &rows, effects);
+            }
+        }
     }
 }
 
-/// A second click on a row does what Enter does.
-fn click_unit(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    let Some(row) = crate::tui::view::unit_row_at(state, at) else { return };
-    if lists::clicked(&mut state.units.selected, row) {
-        super::units::act(state, super::Action::Follow, effects);
-    }
+/// How a screen with a list takes clicks.
+struct Rows {
+    /// The row that stands there.
+    at: fn(&State, Position) -> Option<usize>,
+    /// The row that is selected.
+    selected: fn(&mut State) -> Option<&mut usize>,
+    /// What keys do.
+    act: fn(&mut State, Action, &mut Vec<Effect>),
+    /// Shows what a row leads to, beside the list.
+    preview: fn(&mut State, &mut Vec<Effect>),
 }
 
-/// A second click on a row opens it.
-fn click_logbook(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    let Some(row) = crate::tui::view::logbook_row_at(state, at) else { return };
-    if lists::clicked(&mut state.logbook.selected, row) {
-        super::logbook::act(state, super::Action::Follow, effects);
-    }
+fn rows(screen: Screen) -> Option<Rows> {
+    let nothing: fn(&mut State, &mut Vec<Effect>) = |_, _| {};
+    Some(match screen {
+        Screen::Answers => {
+            Rows { at: layout::answer_at, selected: |s| s.answers.shown_mut().map(|k| &mut k.selected), act: answers::act, preview: answers::preview }
+        }
+        Screen::Chains => Rows { at: view::chain_row_at, selected: |s| Some(&mut s.chains.selected), act: chains::act, preview: chains::preview },
+        Screen::Units => Rows { at: view::unit_row_at, selected: |s| Some(&mut s.units.selected), act: units::act, preview: nothing },
+        Screen::Logbook => Rows { at: view::logbook_row_at, selected: |s| Some(&mut s.logbook.selected), act: logbook::act, preview: nothing },
+        Screen::Gaps => Rows { at: view::gap_row_at, selected: |s| Some(&mut s.gaps.selected), act: gaps::act, preview: gaps::preview },
+        Screen::Kin => Rows { at: view::kin_row_at, selected: |s| Some(&mut s.kin.row), act: kin::act, preview: kin::preview },
+        Screen::Desk | Screen::Survey | Screen::Unfold => return None,
+    })
 }
 
-/// A second click on a row opens it.
-fn click_gap(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    let Some(row) = crate::tui::view::gap_row_at(state, at) else { return };
-    if lists::clicked(&mut state.gaps.selected, row) {
-        super::gaps::act(state, super::Action::Follow, effects);
+/// The first click on a row selects it, the second does what Enter does.
+fn click_row(state: &mut State, at: Position, rows: &Rows, effects: &mut Vec<Effect>) {
+    let Some(row) = (rows.at)(state, at) else { return };
+    let Some(selected) = (rows.selected)(state) else { return };
+    if lists::clicked(selected, row) {
+        (rows.act)(state, Action::Follow, effects);
     } else {
-        super::gaps::preview(state, effects);
-    }
-}
-
-/// A second click on a row opens it.
-fn click_kin(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    let Some(row) = crate::tui::view::kin_row_at(state, at) else { return };
-    if lists::clicked(&mut state.kin.row, row) {
-        super::kin::act(state, super::Action::Follow, effects);
-    } else {
-        super::kin::preview(state, effects);
-    }
-}
-
-/// A second click on a row opens it.
-fn click_chain(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    let Some(row) = crate::tui::view::chain_row_at(state, at) else { return };
-    if lists::clicked(&mut state.chains.selected, row) {
-        super::chains::act(state, super::Action::Follow, effects);
-    } else {
-        super::chains::preview(state, effects);
+        (rows.preview)(state, effects);
     }
 }
 
@@ -121,7 +111,7 @@ fn click_track(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     let here = usize::from(area.height).saturating_sub(looks + 1);
     let steps = here.saturating_sub(usize::from(at.y - area.y));
     for _ in 0..steps.min(state.desk.track.len()) {
-        desk::act(state, super::Action::Back, effects);
+        desk::act(state, Action::Back, effects);
     }
 }
 
@@ -139,23 +129,6 @@ fn click_code(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     state.desk.spot.line = line;
     desk::place_cursor(state, column, effects);
     if same {
-        desk::act(state, super::Action::Follow, effects);
-    }
-}
-
-fn click_row(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    let area = layout::answers(state).rows;
-    if !area.contains(at) {
-        return;
-    }
-    let Some(row) = layout::answer_at(state, usize::from(at.y - area.y)) else { return };
-    let same = state.answers.shown().is_some_and(|k| k.selected == row);
-    if let Some(kept) = state.answers.shown_mut() {
-        kept.selected = row;
-    }
-    if same {
-        answers::act(state, super::Action::Follow, effects);
-    } else {
-        answers::preview(state, effects);
+        desk::act(state, Action::Follow, effects);
     }
 }

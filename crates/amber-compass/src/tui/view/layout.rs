@@ -255,8 +255,10 @@ pub fn answers_top(state: &State, lines: &[ListLine]) -> usize {
     if at + 2 < height { 0 } else { (at + 2 + height / 3).saturating_sub(height).min(lines.len().saturating_sub(height)) }
 }
 
-/// The row at a line of the shown list.
-pub fn answer_at(state: &State, line: usize) -> Option<usize> {
+/// The answer that stands at a place of the screen.
+pub fn answer_at(state: &State, at: Position) -> Option<usize> {
+    let area = answers(state).rows;
+    let line = usize::from(at.y.checked_sub(area.y).filter(|_| area.contains(at))?);
     let lines = answer_lines(state);
     match lines.get(answers_top(state, &lines) + line)? {
         ListLine::Row(i) => Some(*i),

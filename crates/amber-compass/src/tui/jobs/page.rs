@@ -1,0 +1,93 @@
+//! A file as it is read: its lines with their colours, definitions and gaps.
+
+use super::past;
+use crate::cli::failure_chain;
+use crate::tui::state::{BandCell, Page, PageLine, Spot, at_commit};
+use crate::tui::view::columns;
+use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
+use compass_trace::Engine;
+
+/// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
+pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
+    let index = engine.index();
+    if let Some((path, commit)) = at_commit(&spot.path).filter(|_| index.find_path(&spot.path).is_none()) {
+        return past::page(engine, spot, path, commit, cancel);
+    }
+    let id = index.find_path(&spot.path).ok_or_else(|| format!("{} is not in the index", spot.path))?;
+    let row = index.file(id).ok_or_else(|| format!("{} is not in the index", spot.path))?;
+    let source = index.source(id).map_err(|e| failure_chain(&e))?;
+    let stored = index.facts(id).map_err(|e| failure_chain(&e))?;
+    let facts = source.changed.as_ref().unwrap_or(&stored.facts);
+    let lines = page_lines(row.language, &source.source, facts, cancel);
+    let unit = index.unit(id).map(|u| u.name.clone()).unwrap_or_default();
+    Ok(Page {
+        path: spot.path.clone(),
+        full: index.full_path(row).to_string_lossy().into_owned(),
+        band: band(facts, &source.source.lines),
+        about: format!("{unit} · {}", row.language.word()),
+        changed: source.changed.is_some() && index.is_read(),
+        lines,
+    })
+}
+
+/// The lines of a text with their colours, definitions and gaps.
+pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, cancel: &Cancel) -> Vec<PageLine> {
+    let text = source.text.as_str();
+    let mut lines: Vec<PageLine> = (1..=source.lines.count())
+        .map(|n| {
+            let line = source.lines.line(n, text).to_owned();
+            PageLine { stops: columns::stops(&line), text: line, ..PageLine::default() }
+        })
+        .collect();
+    colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
+    for d in &facts.definitions {
+        let (line, column) = source.lines.locate(d.name_span.start);
+        if let Some(l) = lines.get_mut(line as usize - 1) {
+            l.defined.push((column - 1, column - 1 + d.name_span.len()));
+        }
+    }
+    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+        let first = source.lines.locate(gap.span.start.min(text.len() as u32)).0;
+        let last = source.lines.locate(gap.span.end.min(text.len() as u32)).0;
+        for line in lines.iter_mut().take(last as usize).skip(first as usize - 1) {
+            line.in_gap = true;
+        }
+    }
+    lines
+}
+
+/// Cuts tokens at line ends and hands them to their lines.
+fn colour(lines: &mut [PageLine], index: &LineIndex, tokens: &[Token], text: &str) {
+    for token in tokens {
+        let (mut line, mut column) = index.locate(token.span.start);
+        let mut left = token.span.len();
+        while left > 0 && (line as usize) <= lines.len() {
+            let whole = index.line_span(line, text);
+            let length = whole.len().saturating_sub(column - 1).min(left);
+            if length > 0 {
+                lines[line as usize - 1].tokens.push((column - 1, column - 1 + length, token.class));
+            }
+            let next = index.offset(line + 1, 1);
+            let Some(next) = next else { break };
+            let used = next.saturating_sub(whole.start + column - 1);
+            left = left.saturating_sub(used.max(1));
+            line += 1;
+            column = 1;
+        }
+    }
+}
+
+pub(super) fn band(facts: &Facts, lines: &LineIndex) -> Vec<BandCell> {
+    let is_shown = |d: &compass_facts::Definition| {
+        !d.name_span.is_empty()
+            && !d.flags.has(Flags::LOCAL)
+            && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter | Kind::Field | Kind::Variant | Kind::Label)
+    };
+    let cells = facts.definitions.iter().filter(|d| is_shown(d)).map(|d| BandCell {
+        name: facts.name(d.name).to_owned(),
+        line: lines.locate(d.name_span.start).0,
+        end_line: lines.locate(d.whole.end.saturating_sub(1)).0,
+        has_gap: facts.gaps.iter().any(|g| g.cause.hides_code() && d.whole.covers(g.span)),
+    });
+    cells.collect()
+}
