@@ -3,6 +3,7 @@
 mod glance;
 mod kept;
 mod kin;
+mod mouse;
 mod trace;
 mod upkeep;
 
@@ -14,6 +15,7 @@ use super::view;
 use super::watch::Watched;
 use compass_trace::{Answer, Answers};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
+use mouse::click;
 use ratatui::Terminal;
 use ratatui::backend::TestBackend;
 use rstest::rstest;
@@ -472,47 +474,6 @@ fn units_follow_the_index_and_keep_the_selected_one() {
     click(&mut state, 8, y);
     assert_eq!(state.units.selected, 0);
     assert!(matches!(click(&mut state, 8, y)[..], [Effect::Start(_, Job::Units(Some(_)))]));
-}
-
-fn mouse(state: &mut State, kind: crossterm::event::MouseEventKind, column: u16, row: u16) -> Vec<Effect> {
-    update(state, Event::Mouse(crossterm::event::MouseEvent { kind, column, row, modifiers: KeyModifiers::NONE }))
-}
-
-fn click(state: &mut State, column: u16, row: u16) -> Vec<Effect> {
-    mouse(state, crossterm::event::MouseEventKind::Down(crossterm::event::MouseButton::Left), column, row)
-}
-
-#[test]
-fn a_click_places_the_cursor_and_a_second_one_follows() {
-    let mut state = desk((160, 45));
-    let code = view::layout::desk(&state).code;
-    let gutter = view::layout::gutter(state.desk.page.as_ref().expect("a page"));
-    let (x, y) = (code.x + gutter + 6, code.y + 5);
-    click(&mut state, x, y);
-    assert_eq!((state.desk.spot.line, state.desk.spot.column), (state.desk.top + 5, 7));
-    let effects = click(&mut state, x, y);
-    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Follow(_)))));
-}
-
-#[test]
-fn the_wheel_scrolls_and_tabs_can_be_clicked() {
-    let mut state = desk((160, 45));
-    mouse(&mut state, crossterm::event::MouseEventKind::ScrollDown, 10, 20);
-    assert_eq!(state.desk.spot.line, 43);
-    let tab = view::layout::tabs(&state)[0].1;
-    click(&mut state, tab.x + 1, 0);
-    assert_eq!(state.screen, Screen::Survey);
-}
-
-#[test]
-fn a_row_of_answers_can_be_clicked_open() {
-    let mut state = desk((160, 45));
-    done(&mut state, Lane::Ask, Outcome::Answers("q".to_owned(), Ok(answers("q", 9))));
-    let rows = view::layout::answers(&state).rows;
-    click(&mut state, 20, rows.y + 3);
-    assert_eq!(state.answers.shown().expect("answers").selected, 1);
-    click(&mut state, 20, rows.y + 3);
-    assert_eq!(state.desk.loading.as_ref().map(|s| s.path.as_str()), Some("routes/file_1.py"));
 }
 
 #[test]

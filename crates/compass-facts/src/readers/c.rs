@@ -9,11 +9,15 @@
 //! Time is linear in the text. Any text gives facts; what fits no rule is a gap that ends with its declaration.
 
 mod balance;
+mod calls;
 mod conditions;
 mod cpp;
 mod declarations;
 mod declarators;
 mod expressions;
+mod functions;
+mod initialisers;
+mod lambdas;
 mod look;
 mod macros;
 mod parser;
@@ -23,6 +27,7 @@ mod specifiers;
 mod statements;
 mod tagged;
 mod tokens;
+mod variables;
 
 use crate::{Cancel, Condition, Facts, Import, ImportKind, Role, ScopeId, Shape};
 use scan::Scan;

@@ -4,7 +4,7 @@ use super::*;
 use compass_trace::bearings::SymbolFacts;
 use compass_trace::kin::{Almost, Cell, Kin, KinType};
 
-fn kin(members: usize, types: usize) -> Kin {
+pub(super) fn kin(members: usize, types: usize) -> Kin {
     let at = |path: &str, line| Box::new(answer(path, line, "larder"));
     let named = |name: &str, path: &str, line| {
         let mut out = answer(path, line, "larder");
@@ -40,7 +40,7 @@ fn kin(members: usize, types: usize) -> Kin {
     }
 }
 
-fn shown(size: (u16, u16), of: Kin) -> State {
+pub(super) fn shown(size: (u16, u16), of: Kin) -> State {
     let mut state = desk(size);
     assert!(matches!(&press(&mut state, KeyCode::Char('k'))[..], [Effect::Start(_, Job::Kin(s))] if *s == spot("a.py", 40)));
     assert!(drawn(&state).contains("looking for kin"));

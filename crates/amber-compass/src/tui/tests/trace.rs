@@ -11,7 +11,7 @@ fn screen(state: &State) -> String {
     super::screen(state).join("\n")
 }
 
-fn section(steps: usize) -> Section {
+pub(super) fn section(steps: usize) -> Section {
     let at = |n: u32| Box::new(answer("routes/wheels.py", n, "larder"));
     let mut rows =
         vec![SectionRow::Layer { name: "page".to_owned(), unusual: None }, SectionRow::Symbol(at(1)), SectionRow::Step { at: at(2), how: "call", others: 2 }];
@@ -23,7 +23,7 @@ fn section(steps: usize) -> Section {
     Section { from: "onTurn".to_owned(), to: "turns".to_owned(), steps, crossings: 1, weakest: Some("inferred".to_owned()), rows }
 }
 
-fn ways(size: (u16, u16), sections: Vec<Section>) -> State {
+pub(super) fn ways(size: (u16, u16), sections: Vec<Section>) -> State {
     let mut state = desk(size);
     state.screen = Screen::Chains;
     let shown = Shown::Ways { question: "how does onTurn reach turns".to_owned(), total: sections.len() as u64, sections, note: String::new(), current: 0 };
@@ -31,7 +31,7 @@ fn ways(size: (u16, u16), sections: Vec<Section>) -> State {
     state
 }
 
-fn grown(rows: i32) -> Shown {
+pub(super) fn grown(rows: i32) -> Shown {
     let row = |level: i32| ChainRow {
         level,
         spot: spot("routes/wheels.py", level.unsigned_abs() + 1),

@@ -38,19 +38,15 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
 /// The row of the list at a place on the screen.
 pub fn row_at(state: &State, at: ratatui::layout::Position) -> Option<usize> {
     let area = layout::chains(state).rows;
-    if !area.contains(at) {
-        return None;
-    }
-    let line = usize::from(at.y - area.y);
     let height = usize::from(area.height);
     match state.chains.shown.as_ref()? {
-        Shown::Grown(grown) => Some(top(state.chains.selected, grown.rows.len(), height) + line).filter(|n| *n < grown.rows.len()),
+        Shown::Grown(grown) => layout::row_in(area, top(state.chains.selected, grown.rows.len(), height), grown.rows.len(), at),
         Shown::Ways { .. } => {
             let lines = section_lines(state.chains.section()?);
             let steps = state.chains.steps();
             let selected = steps.get(state.chains.selected).copied().unwrap_or(0);
             let first = top(lines.iter().position(|l| l.1 == selected).unwrap_or(0), lines.len(), height);
-            let row = lines.get(first + line)?.1;
+            let row = lines.get(layout::row_in(area, first, lines.len(), at)?)?.1;
             steps.iter().position(|s| *s == row)
         }
     }

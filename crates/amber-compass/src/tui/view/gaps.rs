@@ -59,9 +59,7 @@ pub fn explanation(cause: &str) -> &'static str {
 
 /// The row of the list at a place on the screen.
 pub fn row_at(state: &State, at: Position) -> Option<usize> {
-    let area = layout::gaps(state).rows;
-    let row = layout::gaps_top(state) + usize::from(at.y.checked_sub(area.y)?);
-    (area.contains(at) && row < state.gaps.rows.len()).then_some(row)
+    layout::row_in(layout::gaps(state).rows, layout::gaps_top(state), state.gaps.rows.len(), at)
 }
 
 #[cfg(test)]

@@ -143,7 +143,5 @@ fn almost_row(state: &State, kin: &Kin, n: usize, buffer: &mut Buffer, at: Rect)
 
 /// The row of the grid at a place on the screen.
 pub fn row_at(state: &State, at: Position) -> Option<usize> {
-    let area = layout::kin(state).rows;
-    let row = layout::kin_top(state) + usize::from(at.y.checked_sub(area.y)?);
-    (area.contains(at) && row < state.kin.rows()).then_some(row)
+    layout::row_in(layout::kin(state).rows, layout::kin_top(state), state.kin.rows(), at)
 }

@@ -255,12 +255,16 @@ pub fn answers_top(state: &State, lines: &[ListLine]) -> usize {
     if at + 2 < height { 0 } else { (at + 2 + height / 3).saturating_sub(height).min(lines.len().saturating_sub(height)) }
 }
 
+/// The row of a list at a place of the screen: the list has so many rows and is shown there from its row `top` on.
+pub fn row_in(area: Rect, top: usize, count: usize, at: Position) -> Option<usize> {
+    let row = top + usize::from(at.y.checked_sub(area.y)?);
+    (area.contains(at) && row < count).then_some(row)
+}
+
 /// The answer that stands at a place of the screen.
 pub fn answer_at(state: &State, at: Position) -> Option<usize> {
-    let area = answers(state).rows;
-    let line = usize::from(at.y.checked_sub(area.y).filter(|_| area.contains(at))?);
     let lines = answer_lines(state);
-    match lines.get(answers_top(state, &lines) + line)? {
+    match lines.get(row_in(answers(state).rows, answers_top(state, &lines), lines.len(), at)?)? {
         ListLine::Row(i) => Some(*i),
         ListLine::Heading(_) => None,
     }

@@ -60,9 +60,9 @@ fn draw_row(state: &State, line: &LogRow, (n, number): (usize, u32), at: Rect, b
     put(buffer, Rect { x, width: at.x + at.width - x, ..at }, &side, theme.dim);
 }
 
-/// The row of the list at a place on the screen.
+/// The row of the list at a place on the screen that can be chosen: no heading.
 pub fn row_at(state: &State, at: Position) -> Option<usize> {
-    let area = layout::logbook(state);
-    let row = layout::logbook_top(state) + usize::from(at.y.checked_sub(area.y)?);
-    (area.contains(at) && row < state.logbook.rows().len()).then_some(row)
+    let rows = state.logbook.rows();
+    let row = layout::row_in(layout::logbook(state), layout::logbook_top(state), rows.len(), at)?;
+    (!matches!(rows.get(row)?, LogRow::Heading(_))).then_some(row)
 }

@@ -47,7 +47,5 @@ fn draw_line(state: &State, line: &UnitLine, n: usize, at: Rect, buffer: &mut Bu
 
 /// The row of the list at a place on the screen.
 pub fn row_at(state: &State, at: Position) -> Option<usize> {
-    let area = layout::units(state);
-    let row = layout::units_top(state) + usize::from(at.y.checked_sub(area.y)?);
-    (area.contains(at) && row < state.units.lines.len()).then_some(row)
+    layout::row_in(layout::units(state), layout::units_top(state), state.units.lines.len(), at)
 }
