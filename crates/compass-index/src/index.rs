@@ -110,6 +110,21 @@ struct KeptText {
 /// Texts of more bytes than this are not kept over the next look.
 const MOST_TEXT_BYTES: usize = 64 << 20;
 
+/// Where files are found, by what they are asked for.
+struct Places {
+    by_id: FxHashMap<FileId, usize>,
+    by_path: FxHashMap<String, FileId>,
+}
+
+impl Places {
+    fn of(overview: &Generation) -> Places {
+        Places {
+            by_id: overview.files.iter().enumerate().map(|(i, f)| (f.id, i)).collect(),
+            by_path: overview.files.iter().map(|f| (shown_path(overview, f), f.id)).collect(),
+        }
+    }
+}
+
 /// See the module.
 pub struct Index {
     path: PathBuf,
@@ -117,8 +132,7 @@ pub struct Index {
     generation: i64,
     runs: Runs,
     overview: Generation,
-    by_id: FxHashMap<FileId, usize>,
-    by_path: FxHashMap<String, FileId>,
+    places: Arc<Places>,
     sources: Arc<dyn Sources>,
     facts: Kept<FileFacts>,
     links: Kept<FileLinks>,
@@ -144,19 +158,36 @@ impl Index {
     /// # Errors
     /// As [`Index::open`].
     pub fn open_with(path: &Path, sources: Arc<dyn Sources>) -> Result<Index, OpenError> {
+        Self::open_after(path, sources, None)
+    }
+
+    /// The generation that is the current one now; what it has in common with this one is not read again.
+    ///
+    /// # Errors
+    /// As [`Index::open`].
+    pub fn newer(&self) -> Result<Index, OpenError> {
+        Self::open_after(&self.path, self.sources.clone(), Some(self))
+    }
+
+    fn open_after(path: &Path, sources: Arc<dyn Sources>, known: Option<&Index>) -> Result<Index, OpenError> {
         let reader = Reader::open(path)?;
-        let current = reader.current().map_err(|e| OpenError::Damaged(Box::new(e)))?;
+        let current = match known {
+            Some(known) => reader.current_after(&known.overview),
+            None => reader.current(),
+        };
+        let current = current.map_err(|e| OpenError::Damaged(Box::new(e)))?;
         let Some((generation, overview)) = current else { return Err(OpenError::Unfinished) };
-        let by_id = overview.files.iter().enumerate().map(|(i, f)| (f.id, i)).collect();
-        let by_path = overview.files.iter().map(|f| (shown_path(&overview, f), f.id)).collect();
+        let places = match known.filter(|k| has_same_places(&k.overview, &overview)) {
+            Some(known) => known.places.clone(),
+            None => Arc::new(Places::of(&overview)),
+        };
         Ok(Index {
             path: path.to_owned(),
             reader: Mutex::new(reader),
             generation,
             runs: Runs::of(generation, &overview),
             overview,
-            by_id,
-            by_path,
+            places,
             sources,
             facts: kept(KEPT_FILES),
             links: kept(KEPT_FILES),
@@ -251,12 +282,12 @@ impl Index {
 
     /// A file by id.
     pub fn file(&self, id: FileId) -> Option<&FileRow> {
-        self.by_id.get(&id).map(|i| &self.overview.files[*i])
+        self.places.by_id.get(&id).map(|i| &self.overview.files[*i])
     }
 
     /// Where a file stands among all, by root and path; the last place for an id of another index.
     pub fn position(&self, id: FileId) -> u32 {
-        self.by_id.get(&id).map_or(u32::MAX, |i| *i as u32)
+        self.places.by_id.get(&id).map_or(u32::MAX, |i| *i as u32)
     }
 
     /// A file's path as people see it: relative to the first root, absolute below other roots.
@@ -278,12 +309,12 @@ impl Index {
     /// A file by the path people see, with or without a leading `./`, or by its absolute path.
     pub fn find_path(&self, path: &str) -> Option<FileId> {
         let path = path.trim_start_matches("./");
-        if let Some(id) = self.by_path.get(path) {
+        if let Some(id) = self.places.by_path.get(path) {
             return Some(*id);
         }
         let root = self.overview.roots.first()?;
         let relative = path.strip_prefix(root.as_str())?.trim_start_matches('/');
-        self.by_path.get(relative).copied()
+        self.places.by_path.get(relative).copied()
     }
 
     fn reader(&self) -> std::sync::MutexGuard<'_, Reader> {
@@ -486,6 +517,13 @@ impl Index {
         let facts = self.facts(symbol.file)?;
         Ok(facts.find(symbol.number).map(|def| (facts, def)))
     }
+}
+
+/// Are the same files at the same places?
+fn has_same_places(one: &Generation, other: &Generation) -> bool {
+    let place = |f: &FileRow| (f.id, f.root);
+    let same = |(a, b): (&FileRow, &FileRow)| place(a) == place(b) && a.path == b.path;
+    one.roots == other.roots && one.files.len() == other.files.len() && one.files.iter().zip(&other.files).all(same)
 }
 
 fn shown_path(overview: &Generation, row: &FileRow) -> String {

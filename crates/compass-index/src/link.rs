@@ -11,6 +11,7 @@
 //! The result depends neither on the order of files nor on the number of threads: an answer that was cut short by a cycle
 //! is not remembered, so every remembered answer is what a fresh evaluator would say.
 
+mod brought;
 mod carried;
 mod cfamily;
 mod consulted;
@@ -36,6 +37,7 @@ mod ty;
 mod uses;
 mod world;
 
+pub(crate) use brought::Brought;
 pub(crate) use carried::{Carried, Places};
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
 pub(crate) use shelf::Shelf;

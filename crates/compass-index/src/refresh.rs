@@ -12,23 +12,31 @@
 
 mod changes;
 mod closures;
+mod draft;
 mod few;
 mod hanging;
 mod part;
+mod publish;
 mod reading;
 mod rounds;
 mod sharing;
 mod summing;
 mod urgent;
+mod warm;
 
 pub use hanging::Reach;
+pub use warm::Warm;
+
+use draft::Draft;
+use publish::{Publishing, early_overview, listed, publish};
+use warm::State;
 
 use crate::claim::{Attempt, Claim};
 use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
-use crate::store::{FileRow, Generation, OpenError, StoreError, UnitRow, Writer};
+use crate::store::{FileRow, Generation, OpenError, StoreError, Writer};
 use crate::summary::Seconds;
-use crate::{FileId, FileLinks, FileNo, Phase, Progress, Sources, Summary, UnitId};
+use crate::{FileId, FileLinks, Phase, Progress, Sources, Summary};
 use compass_facts::{Cancel, Language};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::borrow::Cow;
@@ -53,8 +61,9 @@ pub struct Request {
     pub depot: Option<PathBuf>,
     /// Of so many bytes of source the facts stay whole in memory until they are linked; without a number, of 24 MiB.
     pub whole_bytes: Option<u64>,
-    /// The plan of a run before this one, and the paths something happened to since: where that is enough to know, nothing is walked.
-    pub touched: Option<(Arc<Plan>, Vec<PathBuf>)>,
+    /// What a run before this one left, and the paths something happened to since: where that is enough to know, nothing is walked,
+    /// and little is read.
+    pub touched: Option<(Arc<Warm>, Vec<PathBuf>)>,
     /// Files that a person read, the last first: of a large change they are linked before the others.
     pub read_last: Vec<FileId>,
     /// Changes that reach more files than this are large; without a number, more than 2,000.
@@ -74,8 +83,8 @@ pub struct Outcome {
     pub reach: Reach,
     /// Were facts of other files loaded only where linking asked for them?
     pub by_need: bool,
-    /// What was planned, for [`Request::touched`].
-    pub plan: Arc<Plan>,
+    /// For [`Request::touched`].
+    pub warm: Arc<Warm>,
 }
 
 /// Why a run failed.
@@ -128,8 +137,9 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let total = Instant::now();
     let began_ns = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos() as i64);
     // Before anything is made there must be something to index: an index that is not there yet is opened later.
-    let opened = request.index.is_file().then(|| open(&request.index)).transpose()?;
-    let plan = Arc::new(planned(request, opened.as_ref().and_then(|o| o.current.as_ref()).map(|c| &c.1), cancel, progress)?);
+    let opened = request.index.is_file().then(|| open(request)).transpose()?;
+    let (plan, by_touch) = planned(request, opened.as_ref().and_then(|o| o.current.as_ref()).map(|c| &*c.1), cancel, progress)?;
+    let plan = Arc::new(plan);
     if plan.files.is_empty() {
         let root = request.options.roots.first().map(|r| r.display().to_string()).unwrap_or_default();
         return Err(RefreshError::Empty { root, skipped: plan.skipped.iter().map(|s| s.1).sum() });
@@ -139,19 +149,23 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
 
     let Opened { mut writer, current, rebuilt } = match opened {
         Some(opened) => opened,
-        None => open(&request.index)?,
+        None => open(request)?,
     };
     // A list of files alone is no state to go on from.
     let current = current.filter(|c| c.1.is_read());
-    let old = current.as_ref().map(|c| &c.1);
+    let old = current.as_ref().map(|c| &*c.1);
+    let known = request.touched.as_ref().map(|t| &t.0).filter(|w| current.as_ref().is_some_and(|c| w.is_of(c.0)));
     if let Some(old) = old.filter(|_| request.verify) {
         writer.verify(old)?;
     }
-    let mut draft = Draft::new(&plan, old, request);
+    let mut draft = match old {
+        Some(old) if by_touch && known.is_some() => Draft::again(&plan, old, request),
+        _ => Draft::new(&plan, old, request),
+    };
     draft.overview.began_ns = began_ns;
     let early = current.is_none() && plan.bytes() > EARLY_BYTES;
     if early {
-        writer.announce(&listed(&draft.overview, &plan))?;
+        writer.announce(&mut listed(&draft.overview, &plan))?;
         progress.published();
     }
 
@@ -184,21 +198,27 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.depot_links = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
-        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), by_need: true, plan });
+        let state =
+            current.as_ref().map(|(number, overview)| State { number: *number, overview: overview.clone(), includes: known.and_then(|w| w.includes()) });
+        let warm = Arc::new(Warm { plan: plan.clone(), state });
+        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), by_need: true, warm });
     }
     let changes = std::mem::take(&mut read.changes);
-    let before = current.as_ref().map(|(number, overview)| part::Before { number: *number, overview, changed: &changes });
+    let includes = known.and_then(|w| w.includes());
+    let before = current.as_ref().map(|(number, overview)| part::Before { number: *number, overview, changed: &changes, includes: includes.clone() });
     let order = part::Order { request, plan: &plan, threads, cancel, progress };
-    let finish = |mut done: Summary, mut seconds: Seconds, reach, by_need| {
+    let finish = |mut done: Summary, overview: Generation, includes, mut seconds: Seconds, reach, by_need| {
         (seconds.link, seconds.write, seconds.total) = (done.seconds.link, done.seconds.write, total.elapsed().as_secs_f64());
         (done.seconds, done.refreshed_files) = (seconds, changed);
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, plan: plan.clone() }
+        let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
+        let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { number, overview: Arc::new(overview), includes }) });
+        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, warm }
     };
     let mut few_came_first = false;
     if let Some(before) = &before {
         match few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)? {
-            few::Done::All(done, reach) => return Ok(finish(*done, seconds, reach, true)),
+            few::Done::All { summary, reach, includes } => return Ok(finish(*summary, draft.overview, includes, seconds, reach, true)),
             few::Done::First => few_came_first = true,
             few::Done::Nothing => {}
         }
@@ -208,14 +228,14 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     seconds.read += loading.elapsed().as_secs_f64();
     let mut inputs = inputs(&draft.overview.files, std::mem::take(&mut read.facts));
     let reach = match &before {
-        Some(before) => reach_of(&request.index, before, &draft.overview, &mut |i| Ok(Cow::Borrowed(&inputs[i].facts)))?,
+        Some(before) => reach_of(&request.index, before, &draft.overview, &mut |i| Ok(Cow::Borrowed(&*inputs[i].facts)))?,
         None => Reach::Everything("nothing was linked before"),
     };
     if let (Reach::Files(files), Some(before)) = (&reach, &before)
         && part::is_small(files, before.overview, request)
     {
         let done = part::link(&mut writer, before, files, &mut draft.overview, &mut inputs, None, &order)?;
-        return Ok(finish(done, seconds, reach, false));
+        return Ok(finish(done, draft.overview, None, seconds, reach, false));
     }
     if let Some(before) = before.as_ref().filter(|_| !few_came_first)
         && let Some((first, waiting)) = urgent::first(request, before, &draft.overview, &reach, &|_| true)
@@ -261,33 +281,39 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     drop(inputs);
     seconds.write = writing.elapsed().as_secs_f64();
     seconds.total = total.elapsed().as_secs_f64();
-    let mut summary = draft.overview.summary;
+    let mut summary = draft.overview.summary.clone();
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, by_need: false, plan })
+    let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { number, overview: Arc::new(draft.overview), includes: None }) });
+    Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, by_need: false, warm })
 }
 
 /// The index before the run.
 struct Opened {
     writer: Writer,
-    current: Option<(i64, Generation)>,
+    current: Option<(i64, Arc<Generation>)>,
     rebuilt: Option<OpenError>,
 }
 
-fn open(index: &std::path::Path) -> Result<Opened, StoreError> {
-    let (writer, rebuilt) = Writer::open(index)?;
+fn open(request: &Request) -> Result<Opened, StoreError> {
+    let (writer, rebuilt) = Writer::open(&request.index)?;
+    let known = request.touched.as_ref().and_then(|(warm, _)| warm.state.as_ref());
+    // What was written by the run that left it need not be read again, unless somebody doubts it.
+    if let Some(state) = known.filter(|s| !request.verify && writer.current_number().is_ok_and(|n| n == Some(s.number))) {
+        return Ok(Opened { writer, current: Some((state.number, state.overview.clone())), rebuilt });
+    }
     match writer.current() {
-        Ok(current) => Ok(Opened { writer, current, rebuilt }),
+        Ok(current) => Ok(Opened { writer, current: current.map(|(n, overview)| (n, Arc::new(overview))), rebuilt }),
         // Facts are valid by themselves: they are kept.
         Err(e) if e.is_damage() => Ok(Opened { writer, current: None, rebuilt: Some(OpenError::Damaged(Box::new(e))) }),
         Err(e) => Err(e),
     }
 }
 
-/// What is to be indexed; without a walk where that is known.
-fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progress: &dyn Progress) -> Result<Plan, PlanError> {
-    if let Some(plan) = request.touched.as_ref().and_then(|(plan, paths)| plan.touched(paths)) {
-        return Ok(plan);
+/// What is to be indexed, and whether that was known without a walk.
+fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progress: &dyn Progress) -> Result<(Plan, bool), PlanError> {
+    if let Some(plan) = request.touched.as_ref().and_then(|(warm, paths)| warm.plan.touched(paths)) {
+        return Ok((plan, true));
     }
     let rows = old.iter().flat_map(|o| &o.files).filter(|row| row.reads_cpp.is_some());
     let known: FxHashMap<(u64, &str), &FileRow> = rows.map(|row| ((row.inode, row.path.as_str()), row)).collect();
@@ -297,7 +323,8 @@ fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progres
         let same = (row.bytes, row.mtime_ns) == (file.bytes, file.mtime_ns) && file.mtime_ns < began - FRESH_NS;
         row.reads_cpp.filter(|_| same)
     };
-    Plan::make_again(&request.options, &reads_cpp, cancel, &|n| progress.report(Phase::Walk, n, 0))
+    let plan = Plan::make_again(&request.options, &reads_cpp, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
+    Ok((plan, false))
 }
 
 /// So often a program that waits for the writer looks again.
@@ -360,7 +387,7 @@ fn whole_again(
     let load_part = |part: &mut [FileInput]| {
         let mut load = load();
         for input in part.iter_mut().filter(|i| !i.whole && is_wanted(i)) {
-            input.facts = load(input)?;
+            input.facts = load(input)?.into();
         }
         Ok(())
     };
@@ -379,286 +406,6 @@ fn loader(index: &std::path::Path) -> link::Load {
         let found = reader.as_ref().ok_or(MISSING)?.facts(file.id, file.hash)?;
         found.map(crate::store::StoredFacts::unpack).transpose()?.map(|(facts, _)| facts).ok_or(MISSING)
     })
-}
-
-/// Writes what linking gives while it goes on.
-struct Publishing<'w> {
-    writer: &'w mut Writer,
-    number: i64,
-    /// Shown as soon as the names are there.
-    early: Option<Generation>,
-    plan: u64,
-    cancel: &'w Cancel,
-}
-
-impl link::Sink for Publishing<'_> {
-    fn names(&mut self, names: &mut dyn Iterator<Item = crate::store::NameEntry>) -> Result<(), StoreError> {
-        self.writer.put_names(self.number, names)?;
-        // Names that were cut short must not be shown.
-        match self.early.take().filter(|_| !self.cancel.is_cancelled()) {
-            Some(mut overview) => {
-                overview.summary.bytes = self.plan;
-                self.writer.finish(self.number - 1, &overview)
-            }
-            None => Ok(()),
-        }
-    }
-
-    fn links(&mut self, batch: Vec<(FileId, crate::store::PackedLinks)>) -> Result<(), StoreError> {
-        self.writer.put_links(self.number, &batch)
-    }
-}
-
-/// A generation that is the list of files alone.
-fn listed(overview: &Generation, plan: &Plan) -> Generation {
-    let mut listed = overview.clone();
-    summing::count_files(&mut listed.summary, plan, overview);
-    listed
-}
-
-/// A generation with names but no links, so that a large first run can be asked early.
-fn early_overview(overview: &Generation) -> Generation {
-    let mut early = overview.clone();
-    early.linked = false;
-    early.base = early.names - 1;
-    early.summary.files = overview.files.len() as u64;
-    early
-}
-
-/// Writes what comes when all is linked, and makes the generation the current one.
-#[allow(clippy::too_many_arguments, reason = "one call from one place; each is a different thing")]
-fn publish(
-    writer: &mut Writer,
-    overview: &mut Generation,
-    plan: &Plan,
-    inputs: &[FileInput],
-    mut linked: link::Linked,
-    number: i64,
-    progress: &dyn Progress,
-    finish: &mut dyn FnMut(&mut Generation),
-) -> Result<(), RefreshError> {
-    let size = linked.links.len() as u64;
-    overview.linked = true;
-    (overview.base, overview.crossings) = (number, number);
-    overview.native = summing::native_names(&linked.links);
-    overview.layers = crate::layers::assign(&plan.layers, &mut overview.files, &linked.links);
-    overview.matrix = summing::matrix(&overview.files, &linked.links);
-    overview.summary = summing::summarise(plan, overview, inputs, &linked);
-    for (file, links) in linked.links.iter().map(|(f, l)| (*f, l)) {
-        let entries = links.crossings.iter().enumerate().map(|(i, c)| crate::CrossingEntry { target: c.to, file, number: i as u32 });
-        linked.small.crossings.extend(entries);
-    }
-    linked.small.crossings.sort_by_key(|c| (c.target, c.file, c.number));
-    let mut done = 0;
-    each_packed(inputs, &linked.links, &mut |batch| {
-        done += batch.len() as u64;
-        progress.report(Phase::Write, done, size);
-        writer.put_links(number, &batch)
-    })?;
-    let mut most = MostUsed::new(&overview.units);
-    let uses = crate::store::merge(std::mem::take(&mut linked.uses))?;
-    writer.put_uses(number, uses.inspect(|u| most.see(u.as_ref().ok())))?;
-    overview.most_used = most.finish();
-    writer.put_small(number, std::mem::take(&mut linked.small))?;
-    finish(overview);
-    progress.report(Phase::Write, size, size);
-    writer.finish(number, overview)?;
-    Ok(())
-}
-
-/// Packs the links that waited for passes on all cores, and hands them over in batches.
-fn each_packed(
-    inputs: &[FileInput],
-    links: &[(FileId, FileLinks)],
-    put: &mut dyn FnMut(Vec<(FileId, crate::store::PackedLinks)>) -> Result<(), StoreError>,
-) -> Result<(), StoreError> {
-    const BATCH: usize = 256;
-    let waiting: Vec<&(FileId, FileLinks)> = links.iter().zip(inputs).filter(|(_, i)| link::waits_for_passes(i.language)).map(|(l, _)| l).collect();
-    let threads = std::thread::available_parallelism().map_or(1, |n| n.get());
-    let next = std::sync::atomic::AtomicUsize::new(0);
-    let (sender, receiver) = crossbeam_channel::bounded(2 * threads);
-    std::thread::scope(|scope| {
-        for _ in 0..threads {
-            let (sender, next, waiting) = (sender.clone(), &next, &waiting);
-            scope.spawn(move || {
-                while let Some(batch) = waiting.chunks(BATCH).nth(next.fetch_add(1, std::sync::atomic::Ordering::Relaxed)) {
-                    let packed: Result<Vec<_>, StoreError> = batch.iter().map(|(file, links)| Ok((*file, crate::store::pack_links(links)?))).collect();
-                    if sender.send(packed).is_err() {
-                        break;
-                    }
-                }
-            });
-        }
-        drop(sender);
-        receiver.into_iter().try_for_each(|batch| put(batch?))
-    })
-}
-
-/// The symbols of own units with the most uses that are more than guesses; whole files do not count.
-struct MostUsed<'u> {
-    units: &'u [UnitRow],
-    current: Option<crate::SymbolId>,
-    count: u64,
-    found: Vec<(crate::SymbolId, u64)>,
-}
-
-impl<'u> MostUsed<'u> {
-    fn new(units: &'u [UnitRow]) -> Self {
-        MostUsed { units, current: None, count: 0, found: Vec::new() }
-    }
-
-    /// Uses come sorted by target.
-    fn see(&mut self, entry: Option<&crate::UseEntry>) {
-        let Some(entry) = entry else { return };
-        if self.current != Some(entry.target) {
-            self.close();
-            self.current = Some(entry.target);
-        }
-        self.count += u64::from(entry.certainty > crate::Certainty::Guessed && entry.role != compass_facts::Role::Import);
-    }
-
-    fn close(&mut self) {
-        let count = std::mem::take(&mut self.count);
-        let Some(target) = self.current.take() else { return };
-        let own = self.units.get(target.file.unit.0 as usize).is_some_and(|u| u.own);
-        if count > 1 && own && !target.is_module() {
-            self.found.push((target, count));
-            if self.found.len() > 4000 {
-                self.shrink();
-            }
-        }
-    }
-
-    fn shrink(&mut self) {
-        self.found.sort_by_key(|c| (std::cmp::Reverse(c.1), c.0));
-        self.found.truncate(40);
-    }
-
-    fn finish(mut self) -> Vec<(crate::SymbolId, u64)> {
-        self.close();
-        self.shrink();
-        self.found
-    }
-}
-
-/// The generation being made: ids are taken over from the old one.
-struct Draft {
-    overview: Generation,
-}
-
-impl Draft {
-    fn new(plan: &Plan, old: Option<&Generation>, request: &Request) -> Draft {
-        let mut overview = Generation {
-            roots: plan.roots.iter().map(|r| r.to_string_lossy().into_owned()).collect(),
-            own_roots: plan.own_roots as u32,
-            deps: request.options.deps,
-            request: wanted(plan, request),
-            ..Generation::default()
-        };
-        overview.units = old.map(|o| o.units.clone()).unwrap_or_default();
-        overview.next_file = old.map(|o| o.next_file.clone()).unwrap_or_default();
-        // Roots may have moved in the list: units and files are known by the folder itself.
-        let moved: Vec<Option<u32>> = old.map(|o| moved_roots(o, plan)).unwrap_or_default();
-        let moved = |root: u32| moved.get(root as usize).copied().flatten();
-        let known_units: FxHashMap<(String, String, String), usize> =
-            overview.units.iter().enumerate().map(|(i, u)| ((u.home.clone(), u.dir.clone(), u.name.clone()), i)).collect();
-        // Units that are not planned now may come back.
-        for unit in &mut overview.units {
-            (unit.root, unit.needs) = (u32::MAX, Vec::new());
-        }
-        // Own roots may be handed on with the index; folders of packages are where they are.
-        let home = |root: usize| if root < plan.own_roots { root.to_string() } else { plan.roots[root].to_string_lossy().into_owned() };
-        let mut ids = Vec::with_capacity(plan.units.len());
-        for unit in &plan.units {
-            let known = known_units.get(&(home(unit.root), unit.dir.clone(), unit.name.clone())).copied();
-            let index = known.unwrap_or(overview.units.len());
-            let row = UnitRow {
-                id: UnitId(index as u32),
-                name: unit.name.clone(),
-                version: unit.version.clone(),
-                ecosystem: unit.ecosystem.word().to_owned(),
-                root: unit.root as u32,
-                home: home(unit.root),
-                dir: unit.dir.clone(),
-                own: unit.own,
-                entries: unit.entries.clone(),
-                needs: Vec::new(),
-                knows_needs: unit.knows_needs,
-            };
-            match known {
-                Some(i) => overview.units[i] = row,
-                None => {
-                    overview.units.push(row);
-                    overview.next_file.push(0);
-                }
-            }
-            ids.push(UnitId(index as u32));
-        }
-        for (unit, id) in plan.units.iter().zip(&ids) {
-            overview.units[id.0 as usize].needs = unit.needs.iter().map(|(name, at)| (name.clone(), ids[*at])).collect();
-        }
-        let known: FxHashMap<(u32, &str), &FileRow> =
-            old.map(|o| o.files.iter().filter_map(|f| Some(((moved(f.root)?, f.path.as_str()), f))).collect()).unwrap_or_default();
-        for file in &plan.files {
-            let unit = ids[file.unit];
-            let id = match known.get(&(file.root as u32, file.path.as_str())) {
-                Some(row) if row.id.unit == unit => row.id,
-                _ => {
-                    let next = &mut overview.next_file[unit.0 as usize];
-                    *next += 1;
-                    FileId { unit, number: FileNo(*next - 1) }
-                }
-            };
-            overview.files.push(FileRow {
-                id,
-                root: file.root as u32,
-                path: file.path.clone(),
-                raw_path: raw_path(file),
-                language: file.language,
-                bytes: file.bytes,
-                lines: 0,
-                mtime_ns: file.mtime_ns,
-                inode: file.inode,
-                hash: 0,
-                made: crate::Made::default(),
-                reads_cpp: file.reads_cpp,
-                renumbered: false,
-                layer: None,
-            });
-        }
-        Draft { overview }
-    }
-}
-
-/// Where the roots of before stand now: own ones at their place, folders of packages by their path.
-fn moved_roots(old: &Generation, plan: &Plan) -> Vec<Option<u32>> {
-    let place = |(i, root): (usize, &String)| {
-        if i < (old.own_roots as usize).min(plan.own_roots) {
-            return Some(i as u32);
-        }
-        let found = plan.roots.iter().position(|r| r.to_string_lossy() == *root)?;
-        (i >= old.own_roots as usize && found >= plan.own_roots).then_some(found as u32)
-    };
-    old.roots.iter().enumerate().map(place).collect()
-}
-
-/// What was asked for, as far as an index depends on it.
-fn wanted(plan: &Plan, request: &Request) -> String {
-    let passes: Vec<&str> = request.passes.iter().map(|p| p.name()).collect();
-    // How far dependencies were followed shows in the units there are.
-    format!("{:?} {passes:?} {:?} {:?}", request.options.files.is_some(), plan.layers, plan.build)
-}
-
-/// The path's bytes, where the shown path cannot be opened.
-#[cfg(unix)]
-fn raw_path(file: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
-    use std::os::unix::ffi::OsStrExt;
-    file.full.to_str().is_none().then(|| file.full.as_os_str().as_bytes().to_vec())
-}
-
-#[cfg(not(unix))]
-fn raw_path(_: &crate::plan::PlannedFile) -> Option<Vec<u8>> {
-    None
 }
 
 /// Are files, units and request what they were?

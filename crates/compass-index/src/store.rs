@@ -17,6 +17,7 @@ mod columns;
 mod depot;
 mod error;
 mod links;
+mod listing;
 mod reader;
 mod runs;
 mod schema;

@@ -109,12 +109,12 @@ fn until_answered(mut seen: Index, name: &str) -> Result<f64, Failure> {
             std::thread::sleep(Duration::from_millis(2));
             continue;
         }
-        let Ok(opened) = Index::open(seen.path()) else { continue };
+        let Ok(opened) = seen.newer() else { continue };
         let engine = Engine::new(Arc::new(opened));
         if engine.ask(&format!("where is {name}"), &Context::default()).is_ok_and(|a| a.total > 0) {
             return Ok(begun.elapsed().as_secs_f64());
         }
-        let Ok(again) = Index::open(seen.path()) else { continue };
+        let Ok(again) = seen.newer() else { continue };
         seen = again;
     }
     Err(Failure::Unexpected(format!("{name} was not found")))

@@ -1,8 +1,7 @@
 //! What happened to which paths since the last run, so that the next one need not walk all folders, and which files are read, so that
 //! it links those first.
 
-use compass_index::plan::Plan;
-use compass_index::refresh::Request;
+use compass_index::refresh::{Request, Warm};
 use std::collections::BTreeSet;
 use std::path::PathBuf;
 use std::sync::{Arc, Mutex, MutexGuard};
@@ -16,9 +15,9 @@ pub struct Recent(Arc<Mutex<Known>>);
 
 #[derive(Debug, Default)]
 struct Known {
-    /// The last plan, and what it was made for.
-    plan: Option<(Arc<Plan>, String)>,
-    /// What was touched since that plan was made; `None` for anything.
+    /// What the last run left, and what it was made for.
+    warm: Option<(Arc<Warm>, String)>,
+    /// What was touched since that run began; `None` for anything.
     paths: Option<BTreeSet<PathBuf>>,
     /// Files that were read, as the index shows them; the last at the end.
     read: Vec<String>,
@@ -57,16 +56,16 @@ impl Recent {
     }
 
     /// What a run for `request` may rely on. What is touched from now on is for the run after it.
-    pub fn begin(&self, request: &Request) -> Option<(Arc<Plan>, Vec<PathBuf>)> {
+    pub fn begin(&self, request: &Request) -> Option<(Arc<Warm>, Vec<PathBuf>)> {
         let mut known = self.lock();
         let paths = known.paths.replace(BTreeSet::new());
-        let (plan, of) = known.plan.take()?;
-        Some((plan, paths?.into_iter().collect())).filter(|_| of == key(request))
+        let (warm, of) = known.warm.take()?;
+        Some((warm, paths?.into_iter().collect())).filter(|_| of == key(request))
     }
 
     /// A run for `request` is over and knows all that was touched before it.
-    pub fn finish(&self, request: &Request, plan: Arc<Plan>) {
-        self.lock().plan = Some((plan, key(request)));
+    pub fn finish(&self, request: &Request, warm: Arc<Warm>) {
+        self.lock().warm = Some((warm, key(request)));
     }
 }
 

@@ -14,7 +14,7 @@ use super::recent::Recent;
 use compass_index::Index;
 use crossbeam_channel::{Receiver, RecvTimeoutError, Sender, unbounded};
 use notify::{RecursiveMode, Watcher};
-use std::collections::BTreeSet;
+use std::collections::HashSet;
 use std::path::{Path, PathBuf};
 use std::time::{Duration, Instant};
 
@@ -81,7 +81,7 @@ fn serve(engine: &EngineSlot, recent: &Recent, index: &Path, asked: &Receiver<()
         let _ = changes_in.send(());
     };
     let mut watcher = notify::recommended_watcher(tell).ok();
-    let mut watched: BTreeSet<PathBuf> = BTreeSet::new();
+    let mut watched: HashSet<PathBuf> = HashSet::new();
     let mut blind = false;
     loop {
         let wait = if blind { BLIND } else { Duration::from_secs(3600) };
@@ -132,16 +132,31 @@ fn settle(changes: &Receiver<()>) {
 }
 
 /// The folders that hold indexed files, and those above them up to their roots.
-fn folders(index: &Index) -> BTreeSet<PathBuf> {
-    let mut out = BTreeSet::new();
+fn folders(index: &Index) -> HashSet<PathBuf> {
+    // Tens of thousands of files stand in thousands of folders, and most beside the one before.
+    let mut parents: HashSet<(u32, &str)> = HashSet::new();
+    let mut last = None;
+    let mut odd = Vec::new();
     for file in index.files() {
         // What package managers brought does not change under one's hands.
-        if index.unit(file.id).is_some_and(|u| !u.own) {
+        let parent = (file.root, file.path.rsplit_once('/').map_or("", |p| p.0));
+        if last == Some(parent) || index.unit(file.id).is_some_and(|u| !u.own) {
             continue;
         }
-        let Some(root) = index.own_roots().get(file.root as usize).map(Path::new) else { continue };
-        let full = index.full_path(file);
-        for folder in full.ancestors().skip(1).take_while(|f| f.starts_with(root)) {
+        if file.raw_path.is_some() {
+            // What is shown is not what it is called.
+            odd.extend(index.full_path(file).parent().map(|p| (file.root, p.to_owned())));
+            continue;
+        }
+        last = Some(parent);
+        parents.insert(parent);
+    }
+    let root_of = |root: u32| index.own_roots().get(root as usize).map(Path::new);
+    let plain = parents.into_iter().filter_map(|(root, parent)| Some((root, root_of(root)?.join(parent))));
+    let mut out = HashSet::new();
+    for (root, parent) in plain.chain(odd) {
+        let Some(root) = root_of(root) else { continue };
+        for folder in parent.ancestors().take_while(|f| f.starts_with(root)) {
             if !out.insert(folder.to_owned()) {
                 break;
             }
@@ -151,12 +166,12 @@ fn folders(index: &Index) -> BTreeSet<PathBuf> {
 }
 
 /// Watches what is wanted and nothing else; says whether all of it is watched now.
-fn watch(watcher: &mut dyn Watcher, watched: &mut BTreeSet<PathBuf>, wanted: BTreeSet<PathBuf>) -> bool {
+fn watch(watcher: &mut dyn Watcher, watched: &mut HashSet<PathBuf>, wanted: HashSet<PathBuf>) -> bool {
     for gone in watched.difference(&wanted) {
         // It may be gone from the disk, and the watch with it.
         let _ = watcher.unwatch(gone);
     }
-    let mut now = BTreeSet::new();
+    let mut now = HashSet::new();
     let mut all = true;
     for folder in wanted {
         // A folder that went away since it was indexed is no reason to give up.

@@ -69,7 +69,11 @@ impl Includes {
             pairs.extend(found.into_iter().map(|to| (from, to)));
         }
         let files = world.files.len();
-        Includes { included: Edges::of(files, pairs.iter().copied()), includers: Edges::of(files, pairs.iter().map(|(from, to)| (*to, *from))) }
+        let (included, includers) = (Edges::of(files, pairs.iter().copied()), Edges::of(files, pairs.iter().map(|(from, to)| (*to, *from))));
+        if let Some(shelf) = world.shelf {
+            shelf.note_includes(pairs);
+        }
+        Includes { included, includers }
     }
 
     pub(super) fn included(&self, file: u32) -> &[u32] {

@@ -20,7 +20,7 @@ use crate::store::{FileRow, ImportEntry, Reader, Runs, StoreError};
 use compass_facts::{DefId, Facts, Flags, Kind};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
-use std::sync::{Mutex, MutexGuard, OnceLock};
+use std::sync::{Arc, Mutex, MutexGuard, OnceLock};
 
 /// See the module.
 pub(crate) struct Shelf {
@@ -36,6 +36,10 @@ pub(crate) struct Shelf {
     names: boxcar::Vec<Word>,
     numbers: Mutex<FxHashMap<Box<str>, u32>>,
     failed: Mutex<Option<StoreError>>,
+    /// Who includes whom by what the store says, if that is known already.
+    known_includes: Option<Arc<Vec<(u32, u32)>>>,
+    /// The same as it is now.
+    includes: OnceLock<Vec<(u32, u32)>>,
 }
 
 /// Where each file stands, by unit and number.
@@ -109,7 +113,8 @@ fn lock<T>(mutex: &Mutex<T>) -> MutexGuard<'_, T> {
 
 impl Shelf {
     /// The files of an index; those at the positions `given` bring their facts themselves.
-    pub(crate) fn new(index: &Path, runs: Runs, files: &[FileRow], given: FxHashSet<u32>) -> Shelf {
+    /// `includes` are the pairs that [`Shelf::into_includes`] gave for the state the index is in.
+    pub(crate) fn new(index: &Path, runs: Runs, files: &[FileRow], given: FxHashSet<u32>, includes: Option<Arc<Vec<(u32, u32)>>>) -> Shelf {
         let renumbered = files.iter().enumerate().filter(|(_, f)| f.renumbered).map(|(i, _)| i as u32).collect();
         Shelf {
             index: index.to_owned(),
@@ -122,7 +127,23 @@ impl Shelf {
             names: boxcar::Vec::new(),
             numbers: Mutex::default(),
             failed: Mutex::default(),
+            known_includes: includes,
+            includes: OnceLock::new(),
         }
+    }
+
+    /// Which files include which, as they are now, if anybody had to know: pairs of positions in the order of the store.
+    pub(crate) fn into_includes(self, files: &[FileRow]) -> Option<Arc<Vec<(u32, u32)>>> {
+        let mut pairs = self.includes.into_inner()?;
+        // What was added stands at the end: nearly sorted, which the stable sort is quick with.
+        pairs.sort_by_key(|(from, to)| (files[*to as usize].id, files[*from as usize].id));
+        Some(Arc::new(pairs))
+    }
+
+    /// Takes note of who includes whom now.
+    pub(super) fn note_includes(&self, pairs: Vec<(u32, u32)>) {
+        // Only the first who finds out tells.
+        let _ = self.includes.set(pairs);
     }
 
     /// What went wrong meanwhile: with it, nothing that was linked counts.
@@ -256,6 +277,9 @@ impl Shelf {
 
     /// Which files each file of C and C++ includes itself, as far as the store knows: pairs of positions, the including one first.
     pub(super) fn includes(&self, files: &[FileInput]) -> Vec<(u32, u32)> {
+        if let Some(known) = &self.known_includes {
+            return known.iter().filter(|(from, _)| !self.given.contains(from)).copied().collect();
+        }
         let mut pairs: Vec<(u32, u32)> = Vec::new();
         // Asked for every import there is: a look at the files themselves would be one at memory each time.
         let family: Vec<bool> = files.iter().map(|f| f.language.is_c_family()).collect();

@@ -1,5 +1,6 @@
 //! Everything the linker knows before it begins: files, interned names, bindings by scope, definitions by name.
 
+use super::brought::Brought;
 use super::consulted::Consulted;
 use super::shelf::Shelf;
 use crate::identity::Numbers;
@@ -16,7 +17,7 @@ pub(crate) struct FileInput {
     pub(crate) bytes: u64,
     /// Hash of the content the facts are of.
     pub(crate) hash: u64,
-    pub(crate) facts: Facts,
+    pub(crate) facts: Brought,
     pub(crate) numbers: Numbers,
     /// Are the facts whole, or their outer part alone?
     pub(crate) whole: bool,

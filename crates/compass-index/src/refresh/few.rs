@@ -5,6 +5,7 @@
 //! crossings. Then nothing is linked here, and all facts are loaded.
 
 use super::part::{self, Before, Order};
+use super::warm::IncludePairs;
 use super::{Reach, RefreshError, has_same_files, inputs, reach_of, reading::Held, urgent};
 use crate::link::{FileInput, Shelf};
 use crate::store::{Generation, Reader, Runs, StoreError, Writer};
@@ -24,7 +25,7 @@ pub(super) enum Done {
     /// Not possible so.
     Nothing,
     /// All that the changes reach is linked: its counts, and what it is.
-    All(Box<Summary>, Reach),
+    All { summary: Box<Summary>, reach: Reach, includes: Option<IncludePairs> },
     /// They reach too much: what comes first is linked.
     First,
 }
@@ -42,7 +43,7 @@ pub(super) fn link(
     }
     let Ok(reader) = Reader::open(&order.request.index) else { return Ok(Done::Nothing) };
     let outer = &mut |i: usize| match &facts[i] {
-        Some(held) => Ok(Cow::Borrowed(&held.facts)),
+        Some(held) => Ok(Cow::Borrowed(&*held.facts)),
         None => load(&reader, overview, i).map(Cow::Owned),
     };
     let reach = reach_of(&order.request.index, before, overview, outer)?;
@@ -59,11 +60,12 @@ pub(super) fn link(
         return Ok(Done::Nothing);
     }
     let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();
-    let shelf = Shelf::new(&order.request.index, Runs::of(before.number, before.overview), &overview.files, given.clone());
+    let runs = Runs::of(before.number, before.overview);
+    let shelf = Shelf::new(&order.request.index, runs, &overview.files, given.clone(), before.includes.clone());
     let mut inputs = inputs(&overview.files, std::mem::take(facts));
     if waiting == 0 {
         let done = part::link(writer, before, &first, overview, &mut inputs, Some(&shelf), order)?;
-        return Ok(Done::All(Box::new(done), reach));
+        return Ok(Done::All { summary: Box::new(done), reach, includes: shelf.into_includes(&overview.files) });
     }
     let mut overview = Generation { pending: waiting, ..overview.clone() };
     part::link(writer, before, &first, &mut overview, &mut inputs, Some(&shelf), order)?;

@@ -24,6 +24,8 @@ pub(super) struct Before<'b> {
     pub(super) number: i64,
     pub(super) overview: &'b Generation,
     pub(super) changed: &'b [Changed],
+    /// Who includes whom there, if that is known.
+    pub(super) includes: Option<super::warm::IncludePairs>,
 }
 
 /// What is asked for.

@@ -5,6 +5,7 @@ use super::rounds::Rounds;
 use super::sharing::Packages;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
+use crate::link::Brought;
 use crate::plan::{Plan, PlannedFile};
 use crate::store::{Depot, FileRow, Generation, PackedFacts, Reader, StoreError, Writer, pack_facts};
 use crate::{FileId, Made, Phase, Progress, Sources};
@@ -30,7 +31,7 @@ const FEW_FILES: usize = 500;
 /// Facts until they are linked.
 #[derive(Default)]
 pub(super) struct Held {
-    pub(super) facts: Facts,
+    pub(super) facts: Brought,
     pub(super) numbers: Numbers,
     /// Or is it their outer part alone?
     pub(super) whole: bool,
@@ -139,7 +140,7 @@ impl Context<'_> {
     /// Facts as they are kept.
     fn hold(&self, facts: Facts, numbers: Numbers, bytes: u64) -> Held {
         let whole = self.room.fetch_update(Ordering::Relaxed, Ordering::Relaxed, |room| room.checked_sub(bytes)).is_ok();
-        Held { facts: if whole { facts } else { facts.into_outer() }, numbers, whole }
+        Held { facts: if whole { facts } else { facts.into_outer() }.into(), numbers, whole }
     }
 }
 

@@ -30,7 +30,7 @@ pub(super) fn native_names(links: &[(FileId, FileLinks)]) -> Vec<String> {
 /// Counts what is known without facts.
 pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
     (s.files, s.bytes, s.lines) = (overview.files.len() as u64, plan.bytes(), 0);
-    (s.units, s.languages, s.made) = Default::default();
+    s.units = Default::default();
     for unit in &plan.units {
         if unit.own {
             s.units.own += 1;
@@ -38,13 +38,16 @@ pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
             s.units.dependencies += 1;
         }
     }
+    let (mut languages, mut made): (FxHashMap<&str, u64>, FxHashMap<&str, u64>) = Default::default();
     for row in &overview.files {
         s.lines += u64::from(row.lines);
-        *s.languages.entry(row.language.word().to_owned()).or_default() += 1;
+        *languages.entry(row.language.word()).or_default() += 1;
         if let Some(word) = row.made.word() {
-            *s.made.entry(word.to_owned()).or_default() += 1;
+            *made.entry(word).or_default() += 1;
         }
     }
+    let owned = |counts: FxHashMap<&str, u64>| counts.into_iter().map(|(word, count)| (word.to_owned(), count)).collect();
+    (s.languages, s.made) = (owned(languages), owned(made));
 }
 
 /// Adds what a file counts.

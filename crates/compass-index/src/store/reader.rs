@@ -1,6 +1,7 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
 use super::blocks::{self, Blocks, ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
+use super::listing::{self, PartRef};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
@@ -116,7 +117,12 @@ impl Reader {
 
     /// The current generation, if any is complete.
     pub fn current(&self) -> Result<Option<(i64, Generation)>, StoreError> {
-        current(&self.connection)
+        current(&self.connection, None)
+    }
+
+    /// The same for one who knows an earlier generation: of its list of files only what changed is read.
+    pub fn current_after(&self, known: &Generation) -> Result<Option<(i64, Generation)>, StoreError> {
+        current(&self.connection, Some(known))
     }
 
     /// The number of the current generation.
@@ -274,14 +280,19 @@ pub(super) fn current_number(connection: &Connection) -> Result<Option<i64>, Sto
     Ok(text.and_then(|t| t.parse().ok()))
 }
 
-pub(super) fn current(connection: &Connection) -> Result<Option<(i64, Generation)>, StoreError> {
-    let Some(number) = current_number(connection)? else { return Ok(None) };
-    let row: Option<(i64, Vec<u8>)> = connection
+pub(super) fn current(connection: &Connection, known: Option<&Generation>) -> Result<Option<(i64, Generation)>, StoreError> {
+    // Number, overview and list of files of one moment, whatever is written meanwhile.
+    let moment = connection.unchecked_transaction()?;
+    let Some(number) = current_number(&moment)? else { return Ok(None) };
+    let row: Option<(i64, Vec<u8>)> = moment
         .prepare_cached("SELECT sum, overview FROM generations WHERE generation = ?")?
         .query_row(params![number], |r| Ok((r.get(0)?, r.get(1)?)))
         .optional()?;
     let Some((sum, blob)) = row else { return Err(StoreError::Damaged { what: "overview" }) };
-    Ok(Some((number, blocks::unpack(&blob, sum, "overview")?)))
+    let (parts, mut overview): (Vec<PartRef>, Generation) = blocks::unpack(&blob, sum, "overview")?;
+    overview.files = listing::read(&moment, &parts, known)?;
+    overview.parts = parts;
+    Ok(Some((number, overview)))
 }
 
 pub(super) fn packed_facts(connection: &Connection, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {

@@ -3,7 +3,7 @@
 use rusqlite::Connection;
 
 /// Raised by hand when tables, blobs or what readers say of the same text change.
-const FORMAT: i64 = 19;
+const FORMAT: i64 = 20;
 
 /// Version of the tables and of everything inside their blobs; an index of another one is rebuilt. Holds the shape of
 /// facts, so that a change of the model cannot be forgotten.
@@ -12,6 +12,7 @@ pub const SCHEMA_VERSION: i64 = FORMAT << 24 | (compass_facts::SHAPE & 0x00FF_FF
 const TABLES: &str = "
 CREATE TABLE IF NOT EXISTS meta (key TEXT PRIMARY KEY, value TEXT NOT NULL) WITHOUT ROWID;
 CREATE TABLE IF NOT EXISTS generations (generation INTEGER PRIMARY KEY, sum INTEGER NOT NULL, overview BLOB NOT NULL);
+CREATE TABLE IF NOT EXISTS files (part INTEGER NOT NULL, generation INTEGER NOT NULL, blob BLOB NOT NULL, PRIMARY KEY (part, generation)) WITHOUT ROWID;
 CREATE TABLE IF NOT EXISTS facts (
     unit INTEGER NOT NULL, file INTEGER NOT NULL, hash INTEGER NOT NULL, sum INTEGER NOT NULL, blob BLOB NOT NULL,
     PRIMARY KEY (unit, file, hash)) WITHOUT ROWID;

@@ -1,6 +1,7 @@
 //! Writing: facts in batches, then a generation made current at once.
 
 use super::blocks::{self, ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+use super::listing::{self, PartRef};
 use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, Summary};
@@ -73,7 +74,11 @@ pub struct Generation {
     /// Units, by id.
     pub units: Vec<UnitRow>,
     /// Files, by id.
+    #[serde(skip)]
     pub files: Vec<FileRow>,
+    /// Where these stand in the store they were read from or written to.
+    #[serde(skip)]
+    pub(crate) parts: Vec<PartRef>,
     /// Next free file number, by unit.
     pub next_file: Vec<u32>,
     /// Counts.
@@ -225,7 +230,12 @@ impl Writer {
 
     /// The current generation, if any is complete.
     pub fn current(&self) -> Result<Option<(i64, Generation)>, StoreError> {
-        super::reader::current(&self.connection)
+        super::reader::current(&self.connection, None)
+    }
+
+    /// The number of the current generation.
+    pub(crate) fn current_number(&self) -> Result<Option<i64>, StoreError> {
+        super::reader::current_number(&self.connection)
     }
 
     /// Packed links as the current generation has them.
@@ -286,7 +296,7 @@ impl Writer {
     ///
     /// # Errors
     /// Store errors; nothing is changed then.
-    pub(crate) fn put_part(&mut self, generation: i64, before: (i64, &Generation), part: Part, overview: &Generation) -> Result<(), StoreError> {
+    pub(crate) fn put_part(&mut self, generation: i64, before: (i64, &Generation), part: Part, overview: &mut Generation) -> Result<(), StoreError> {
         let transaction = self.connection.transaction()?;
         let taken = before.1.later.as_ref().map(|l| l.run);
         remove_retired(&transaction, before, overview)?;
@@ -305,7 +315,7 @@ impl Writer {
         take_over(&transaction, generation, taken, files, part.small.consulted)?;
         take_over(&transaction, generation, taken, files, part.small.choices)?;
         take_over(&transaction, generation, None, files, part.small.crossings)?;
-        put_overview(&transaction, generation, overview)?;
+        overview.parts = put_overview(&transaction, generation, overview, Some(before.1))?;
         Ok(transaction.commit()?)
     }
 
@@ -315,13 +325,13 @@ impl Writer {
     }
 
     /// Shows which files there are, before any of them is read; facts that a killed run left stay.
-    pub(crate) fn announce(&mut self, overview: &Generation) -> Result<(), StoreError> {
+    pub(crate) fn announce(&mut self, overview: &mut Generation) -> Result<(), StoreError> {
         let number = self.begin()? + 1;
         self.make_current(number, overview)
     }
 
     /// Makes a generation the current one, and forgets facts nobody needs any more.
-    pub fn finish(&mut self, generation: i64, overview: &Generation) -> Result<(), StoreError> {
+    pub fn finish(&mut self, generation: i64, overview: &mut Generation) -> Result<(), StoreError> {
         self.make_current(generation, overview)?;
         self.forget_old(overview)
     }
@@ -354,9 +364,9 @@ impl Writer {
     }
 
     /// The one moment in which readers begin to see the new generation.
-    fn make_current(&mut self, generation: i64, overview: &Generation) -> Result<(), StoreError> {
+    fn make_current(&mut self, generation: i64, overview: &mut Generation) -> Result<(), StoreError> {
         let transaction = self.connection.transaction()?;
-        put_overview(&transaction, generation, overview)?;
+        overview.parts = put_overview(&transaction, generation, overview, None)?;
         Ok(transaction.commit()?)
     }
 
@@ -386,12 +396,14 @@ impl Writer {
     }
 }
 
-fn put_overview(transaction: &rusqlite::Transaction, generation: i64, overview: &Generation) -> Result<(), StoreError> {
-    let (blob, sum) = blocks::pack(overview)?;
-    transaction.execute("DELETE FROM generations WHERE generation < ?", params![generation - 1])?;
+/// Gives where the list of files stands; what `before` has of it is not written again.
+fn put_overview(transaction: &rusqlite::Transaction, generation: i64, overview: &Generation, before: Option<&Generation>) -> Result<Vec<PartRef>, StoreError> {
+    let parts = listing::put(transaction, generation, &overview.files, before)?;
+    let (blob, sum) = blocks::pack(&(&parts, overview))?;
+    transaction.execute("DELETE FROM generations WHERE generation < ?", params![generation])?;
     transaction.execute("INSERT OR REPLACE INTO generations (generation, sum, overview) VALUES (?, ?, ?)", params![generation, sum, blob])?;
     transaction.execute("INSERT OR REPLACE INTO meta (key, value) VALUES ('generation', ?)", params![generation.to_string()])?;
-    Ok(())
+    Ok(parts)
 }
 
 /// Removes what the generation before had retired: nobody answers from the one before that any more.

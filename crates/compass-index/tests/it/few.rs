@@ -2,14 +2,14 @@
 
 use compass_facts::Cancel;
 use compass_index::plan::{Options, Plan};
-use compass_index::refresh::{Outcome, Reach, Request, run};
+use compass_index::refresh::{Outcome, Reach, Request, Warm, run};
 use compass_index::{DiskSources, Index, Silent};
 use rstest::rstest;
 use std::path::PathBuf;
 use std::sync::Arc;
 use testkit::Project;
 
-fn refreshed(project: &Project, touched: Option<(Arc<Plan>, Vec<PathBuf>)>) -> Outcome {
+fn refreshed(project: &Project, touched: Option<(Arc<Warm>, Vec<PathBuf>)>) -> Outcome {
     let options = Options { roots: vec![project.root()], ..Options::default() };
     let request = Request { options, index: project.index(), threads: 2, touched, ..Request::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
@@ -150,16 +150,93 @@ fn a_plan_without_a_walk_is_what_a_walk_gives(#[case] happens: Happens, #[case] 
 #[test]
 fn a_run_told_what_was_touched_reads_that() {
     let project = caves();
-    let plan = refreshed(&project, None).plan;
+    let first = refreshed(&project, None).warm;
+    let place = |name: &str| first.plan().roots[0].join(name);
     project.write("rack.c", &format!("{RACK_C}int turned_now;\n"));
-    let full = plan.roots[0].join("rack.c");
-    let outcome = refreshed(&project, Some((plan.clone(), vec![full])));
+    let outcome = refreshed(&project, Some((first.clone(), vec![place("rack.c")])));
     assert_eq!((outcome.summary.refreshed_files, outcome.by_need), (1, true));
     assert_eq!(Index::open(&project.index()).expect("an index").named("turned_now").expect("names").len(), 1);
     // A new file needs a walk, and gets one.
     project.write("new.c", "int newly_made;\n");
-    let outcome = refreshed(&project, Some((outcome.plan, vec![plan.roots[0].join("new.c")])));
+    let outcome = refreshed(&project, Some((outcome.warm, vec![place("new.c")])));
     assert_eq!(outcome.summary.files, 7);
+}
+
+#[test]
+fn runs_of_one_program_one_after_another_say_what_a_full_one_says() {
+    let project = caves();
+    let mut warm = refreshed(&project, None).warm;
+    let mut open = Index::open(&project.index()).expect("an index");
+    let texts = [
+        ("rack.c", format!("#include \"other/spin.c\"\n{RACK_C}")),
+        ("main.c", MAIN_C.replace("#include \"rack.h\"\n", "")),
+        ("rack.c", RACK_C.to_owned()),
+        ("rack.h", RACK_H.replace("LIMIT 8", "LIMIT 9")),
+        ("main.c", MAIN_C.to_owned()),
+        ("tools/report.py", "def total(n):\n    return n\n".to_owned()),
+        ("rack.h", RACK_H.replace("int id;", "int id; int salt;")),
+    ];
+    for (round, (path, text)) in texts.iter().enumerate() {
+        project.write(path, text);
+        if round == 4 {
+            // Another program was quicker: what this one knows is old.
+            refreshed(&project, None);
+        }
+        let touched = vec![warm.plan().roots[0].join(path)];
+        let outcome = refreshed(&project, Some((warm, touched)));
+        assert_eq!(outcome.summary.refreshed_files, u64::from(round != 4), "{path}");
+        let fresh = Project::new();
+        for file in open.files() {
+            fresh.write(&file.path, &std::fs::read_to_string(project.root().join(&file.path)).expect("text"));
+        }
+        refreshed(&fresh, None);
+        assert_eq!(links(&project), links(&fresh), "{round}: {path}");
+        // What is taken from the index of before is what would be read.
+        open = open.newer().expect("an index");
+        let anew = Index::open(&project.index()).expect("an index");
+        assert!(!open.is_outdated() && open.files() == anew.files(), "{round}: {path}");
+        assert_eq!(open.find_path(path), anew.find_path(path));
+        warm = outcome.warm;
+    }
+}
+
+#[test]
+fn of_a_long_list_of_files_the_changed_part_is_written() {
+    let project = Project::new();
+    (0..1200).for_each(|n| project.write(&format!("f{n:04}.c"), &format!("int cave_{n}(void) {{ return {n}; }}\n")));
+    let warm = refreshed(&project, None).warm;
+    let written = |project: &Project| -> Vec<(i64, i64)> {
+        let store = rusqlite::Connection::open(project.index()).expect("a store");
+        let mut select = store.prepare("SELECT part, generation FROM files ORDER BY part").expect("rows");
+        select.query_map([], |r| Ok((r.get(0)?, r.get(1)?))).expect("rows").collect::<Result<_, _>>().expect("rows")
+    };
+    let before = written(&project);
+    assert_eq!(before.iter().map(|p| p.0).collect::<Vec<_>>(), [0, 1, 2]);
+    project.write("f0700.c", "int turned_700(void) { return 7; }\n");
+    let touched = warm.plan().roots[0].join("f0700.c");
+    refreshed(&project, Some((warm, vec![touched])));
+    let after = written(&project);
+    assert_eq!((after[0], after[2], after.len()), (before[0], before[2], 3));
+    assert!(after[1].1 > before[1].1, "{before:?} {after:?}");
+    // Fewer files: what is beyond is gone, and nothing of it is missed.
+    (600..1200).for_each(|n| project.remove(&format!("f{n:04}.c")));
+    refreshed(&project, None);
+    assert_eq!(written(&project).len(), 2);
+    assert_eq!(Index::open(&project.index()).expect("an index").files().len(), 600);
+}
+
+#[test]
+fn a_part_of_the_list_that_is_damaged_or_missing_is_no_answer() {
+    for damage in ["UPDATE files SET blob = zeroblob(20)", "DELETE FROM files"] {
+        let project = caves();
+        refreshed(&project, None);
+        rusqlite::Connection::open(project.index()).expect("a store").execute_batch(damage).expect("done");
+        let Err(error) = Index::open(&project.index()) else { panic!("{damage}: it was opened") };
+        assert!(matches!(error, compass_index::OpenError::Damaged(_)), "{damage}: {error}");
+        let outcome = refreshed(&project, None);
+        assert!(outcome.rebuilt.is_some(), "{damage}");
+        assert_eq!(Index::open(&project.index()).expect("an index").files().len(), 6);
+    }
 }
 
 #[test]

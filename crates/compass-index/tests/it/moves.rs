@@ -11,6 +11,7 @@ use compass_index::refresh::{Request, run};
 use compass_index::{DiskSources, Silent};
 use rstest::rstest;
 use std::collections::BTreeMap;
+use std::path::PathBuf;
 use testkit::Project;
 
 /// Path to text.
@@ -106,15 +107,20 @@ fn ending(path: &str) -> &str {
 }
 
 /// Makes the files of a project those of a state; what differs is written, some of it as editors do that rename.
-fn lay_out(project: &Project, old: &State, new: &State, all: bool) {
+/// Gives the paths something happened to.
+fn lay_out(project: &Project, old: &State, new: &State, all: bool) -> Vec<PathBuf> {
+    let mut touched = Vec::new();
     for path in old.keys().filter(|p| !new.contains_key(*p)) {
         project.remove(path);
+        touched.push(project.root().join(path));
     }
     for (path, text) in new.iter().filter(|(p, t)| all || old.get(*p) != Some(t)) {
         let beside = format!("{path}.part");
         project.write(&beside, text);
         std::fs::rename(project.root().join(&beside), project.root().join(path)).expect("renamed");
+        touched.extend([project.root().join(&beside), project.root().join(path)]);
     }
+    touched
 }
 
 fn registry(project: &Project) -> Machine {
@@ -155,7 +161,7 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
     let mut past = vec![state.clone()];
     let mut counts: BTreeMap<&str, usize> = BTreeMap::new();
     let mut refreshed = 0;
-    run(&asked(2, "index.sqlite"), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    let mut last = run(&asked(2, "index.sqlite"), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     for at in 0..steps {
         let mut kinds = Vec::new();
         let mut next = state.clone();
@@ -167,9 +173,11 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
                 *counts.entry(kind).or_default() += 1;
             }
         }
-        lay_out(&project, &state, &next, kinds.contains(&"write anew"));
-        let outcome = run(&asked(2, "index.sqlite"), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
-        refreshed += usize::from(outcome.summary.relinked_files < outcome.summary.files);
+        let paths = lay_out(&project, &state, &next, kinds.contains(&"write anew"));
+        // A program that stays open tells what was touched; one that is started anew cannot.
+        let touched = (at % 3 > 0).then(|| (last.warm.clone(), paths));
+        last = run(&Request { touched, ..asked(2, "index.sqlite") }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        refreshed += usize::from(last.summary.relinked_files < last.summary.files);
         let fresh = Request { verify: true, depot: None, ..asked(1, "fresh.sqlite") };
         let _ = std::fs::remove_file(&fresh.index);
         run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");

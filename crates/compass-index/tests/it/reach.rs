@@ -4,7 +4,7 @@
 //! imports, shadowing names, macro bodies, conditionals. After each the links of all files that are said to be out of reach must
 //! be what they were.
 
-use crate::{index, request};
+use crate::request;
 use compass_facts::Cancel;
 use compass_index::refresh::{Reach, Request, run};
 use compass_index::{DiskSources, FileLinks, Index, Silent, SymbolId};
@@ -476,12 +476,12 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
     let mut chosen: Vec<Vec<usize>> = files.iter().map(|f| vec![0; f.1.len()]).collect();
     let project = Project::new();
     files.iter().zip(&chosen).for_each(|(f, c)| write(&project, f, c));
-    index(&project);
+    let mut warm = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed").warm;
     let mut before = links(&project);
     let (mut everything, mut some, mut kept) = (0, 0, 0);
     let mut kinds: BTreeMap<&str, usize> = BTreeMap::new();
     for step in 0..steps {
-        let mut edits = Vec::new();
+        let (mut edits, mut paths) = (Vec::new(), Vec::new());
         for _ in 0..1 + random.below(2) {
             let file = random.below(files.len());
             let slot = random.below(files[file].1.len());
@@ -491,8 +491,12 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
             edits.push(format!("{}: {was:?} -> {:?}", files[file].0, files[file].1[slot][chosen[file][slot]]));
             // Moved lines alone change nothing for others.
             write(&project, &files[file], &chosen[file]);
+            paths.push(project.root().join(files[file].0));
         }
-        let outcome = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        // A program that stays open tells what was touched; one that is started anew cannot.
+        let touched = (step % 3 > 0).then(|| (warm.clone(), paths));
+        let outcome = run(&Request { touched, ..request(&project, 2) }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        warm = outcome.warm;
         let after = links(&project);
         let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), verify: true, ..request(&project, 1) };
         let _ = std::fs::remove_file(&fresh.index);

@@ -48,7 +48,8 @@ impl Progress for Teller<'_> {
 
 pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
     // Gives whether names can be asked for; before that texts can be read.
-    let open = |slot: &EngineSlot| match Index::open(&request.index) {
+    let known = |slot: &EngineSlot| slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().clone());
+    let open = |slot: &EngineSlot| match known(slot).filter(|i| i.path() == request.index).map_or_else(|| Index::open(&request.index), |i| i.newer()) {
         Ok(index) => {
             let is_read = index.is_read();
             let (index, mut held) = (Arc::new(index), slot.lock().unwrap_or_else(|e| e.into_inner()));
@@ -60,7 +61,6 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
         }
         Err(_) => false,
     };
-    let known = |slot: &EngineSlot| slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().clone());
     let was_open = known(slot).is_some_and(|i| i.is_read()) || open(slot);
     let now = Instant::now();
     let teller = Opening {
@@ -102,12 +102,16 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
                 files = s.files,
                 read = s.refreshed_files,
                 linked = s.relinked_files,
+                walk = s.seconds.walk,
+                reading = s.seconds.read,
+                linking = s.seconds.link,
+                writing = s.seconds.write,
                 seconds = s.seconds.total,
                 "indexed {}",
                 request.index.display()
             );
             outcome.warnings.iter().for_each(|w| tracing::warn!("{w}"));
-            recent.finish(request, outcome.plan);
+            recent.finish(request, outcome.warm);
             if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
                 open(slot);
             }
