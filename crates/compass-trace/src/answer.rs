@@ -7,6 +7,8 @@
 mod chained;
 pub(crate) use chained::word_of;
 mod completeness;
+mod completing;
+pub use completing::{Offer, Offers};
 mod declared;
 mod filters;
 mod finders;

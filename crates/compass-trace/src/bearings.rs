@@ -1,6 +1,7 @@
 //! Facts and relations of a symbol at a glance: what the desk shows beside the code.
 
 use crate::answer::{Answer, AnswerError, Context, Engine};
+use crate::documentation::{self, Block};
 use crate::question::{Form, Mode, Place, Question, Subject, What, WhoDoes};
 use compass_facts::{DefId, Facts, Kind};
 use compass_index::SymbolId;
@@ -16,6 +17,8 @@ pub struct SymbolFacts {
     pub signature: String,
     /// Documentation, comment signs removed.
     pub documentation: String,
+    /// The same as it is read: paragraphs, lists, code, what is said of parameters.
+    pub blocks: Vec<Block>,
     /// Path of its file.
     pub path: String,
     /// Line of its name.
@@ -69,6 +72,7 @@ impl Engine {
             kind: Kind::Module.word().to_owned(),
             signature: path.clone(),
             documentation: String::new(),
+            blocks: Vec::new(),
             path,
             line: 1,
             unit: unit.map(|u| u.name.clone()).unwrap_or_default(),
@@ -85,7 +89,8 @@ impl Engine {
             name: self.qualified(symbol.file, &facts, def),
             kind: d.kind.word().to_owned(),
             signature: signature(&facts.facts, def, text),
-            documentation: d.doc.map(|s| clean_comment(s.of(text))).unwrap_or_default(),
+            documentation: d.doc.map(|s| documentation::clean(s.of(text))).unwrap_or_default(),
+            blocks: d.doc.map(|s| documentation::read(s.of(text))).unwrap_or_default(),
             line: source.source.lines.locate(d.name_span.start.min(text.len() as u32)).0,
             ..base
         }))
@@ -177,37 +182,4 @@ fn signature(facts: &Facts, def: DefId, text: &str) -> String {
     let raw = if d.body.is_none() { raw.split(";\n").next().unwrap_or(raw) } else { raw };
     let folded = raw.split_whitespace().collect::<Vec<_>>().join(" ");
     folded.trim_end_matches(['{', ':', ' ', '\\']).to_owned()
-}
-
-/// Comment signs and common indentation taken away.
-fn clean_comment(comment: &str) -> String {
-    let body = comment.trim().trim_start_matches("/**").trim_start_matches("/*").trim_end_matches("*/");
-    let lines = body.lines().map(|l| {
-        let l = l.trim();
-        let l = l.strip_prefix("///").or_else(|| l.strip_prefix("//!")).or_else(|| l.strip_prefix("//")).or_else(|| l.strip_prefix('*')).unwrap_or(l);
-        l.strip_prefix(' ').unwrap_or(l).trim_end().to_owned()
-    });
-    let mut lines: Vec<String> = lines.collect();
-    while lines.first().is_some_and(String::is_empty) {
-        lines.remove(0);
-    }
-    while lines.last().is_some_and(String::is_empty) {
-        lines.pop();
-    }
-    lines.join("\n")
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use rstest::rstest;
-
-    #[rstest]
-    #[case::rust("/// Turns.\n/// Twice.", "Turns.\nTwice.")]
-    #[case::block("/**\n * Turns.\n *\n * Twice.\n */", "Turns.\n\nTwice.")]
-    #[case::c("/* Turns. */", "Turns.")]
-    #[case::docstring("Turns.\n\n    Twice.\n    ", "Turns.\n\nTwice.")]
-    fn comment_signs_are_taken_away(#[case] comment: &str, #[case] clean: &str) {
-        assert_eq!(clean_comment(comment), clean);
-    }
 }

@@ -9,15 +9,17 @@
 mod answer;
 
 pub mod bearings;
+pub mod call;
 pub mod chains;
 pub mod crossings;
+pub mod documentation;
 pub mod fuzzy;
 pub mod kin;
 pub mod question;
 pub mod units;
 pub mod upkeep;
 
-pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine};
+pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine, Offer, Offers};
 
 /// The text most like `written`.
 pub(crate) fn question_nearest<'w>(written: &str, all: impl Iterator<Item = &'w str>) -> Option<String> {

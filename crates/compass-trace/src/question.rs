@@ -3,6 +3,7 @@
 //! `parse(print(q)) == q` for every question that [`parse`] can give, also where names are keywords.
 
 mod error;
+mod expected;
 mod name;
 mod parser;
 mod print;
@@ -10,9 +11,15 @@ mod syntax;
 mod words;
 
 pub use error::ParseError;
+pub use expected::{Expected, Thing, expected};
 pub use name::NamePattern;
 pub use parser::parse;
 pub use syntax::{Depth, Does, Filter, Form, Mode, Place, Question, Scope, Subject, What, WhoDoes};
+
+/// A text as one word of a question: in quotes where it would be read otherwise.
+pub(crate) fn quoted_if_needed(text: &str) -> String {
+    if words::is_one_word(text) && !parser::is_filter(text) { text.to_owned() } else { words::quote(text) }
+}
 
 #[cfg(test)]
 mod tests;

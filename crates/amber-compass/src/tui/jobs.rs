@@ -25,7 +25,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 20;
+pub const LANES: usize = 23;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -51,6 +51,9 @@ pub enum Lane {
     Change,
     Kin,
     Reload,
+    Call,
+    Aside,
+    Tree,
 }
 
 /// Something to do.
@@ -67,6 +70,12 @@ pub enum Job {
     Preview(Spot),
     /// Facts and relations of a name.
     Bearings(Spot),
+    /// The call that a place stands in the brackets of.
+    Call(Spot),
+    /// The files of places that were set aside.
+    Asides(Vec<Spot>),
+    /// The paths of all files.
+    Paths,
     /// Where the name at a place leads.
     Follow(Spot),
     /// Where the name at a place leads, for a look.
@@ -87,6 +96,10 @@ pub enum Job {
     Ask { question: String, open: Vec<String>, these: Option<Vec<(compass_index::FileId, u32)>> },
     /// Symbols for the jump.
     Jump(String),
+    /// What a file brings in and defines.
+    Outline(String),
+    /// What may follow the text before the caret of the ask line.
+    Complete(String),
     /// Numbers and lists of the survey.
     Survey,
     /// Callers and callees of a name.
@@ -118,10 +131,13 @@ impl Job {
             Job::Index(_) => Lane::Index,
             Job::Page(_) | Job::Follow(_) | Job::OtherSide(_) => Lane::Page,
             Job::Reload(_) => Lane::Reload,
+            Job::Call(_) => Lane::Call,
+            Job::Asides(_) => Lane::Aside,
+            Job::Paths => Lane::Tree,
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,
-            Job::Jump(_) => Lane::Jump,
+            Job::Jump(_) | Job::Complete(_) | Job::Outline(_) => Lane::Jump,
             Job::Survey => Lane::Survey,
             Job::Grow { .. } | Job::Ways(_) => Lane::Chain,
             Job::Beside(_) => Lane::Beside,
@@ -162,6 +178,9 @@ pub enum Outcome {
     Reloaded(Result<Box<Page>, String>),
     Preview(Result<Box<Page>, String>),
     Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
+    Call(Spot, Option<Box<compass_trace::call::CallAround>>),
+    Asides(Vec<(Spot, Page)>),
+    Paths(Vec<String>),
     Followed(Result<Answers, String>),
     Glanced(Spot, Result<Answers, String>),
     GlancePage(Spot, Result<Box<Page>, String>),
@@ -179,6 +198,10 @@ pub enum Outcome {
     SoFar(Answers),
     Answers(String, Result<Answers, String>),
     Jump(Result<Answers, String>),
+    /// What a file brings in and defines.
+    Outline(String, Result<Answers, String>),
+    /// Offers for a text.
+    Offers(String, compass_trace::Offers),
     Survey(Result<Box<SurveyData>, String>),
     Chain(Option<String>, Result<Shown, String>),
     Beside(Result<Box<Page>, String>),

@@ -1,27 +1,33 @@
 //! Everything the screen shows, as plain data.
 
 mod answers;
+mod aside;
 mod ask;
 mod chains;
 mod desk;
+mod folds;
 mod gaps;
 mod glance;
 mod kin;
 mod logbook;
 mod survey;
+mod tree;
 mod unfold;
 mod units;
 mod upkeep;
 
 pub use answers::AnswersPane;
+pub use aside::Aside;
 pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};
-pub use desk::{BandCell, Desk, Hop, Page, PageLine, Spot, at_commit};
+pub use desk::{BandCell, Desk, Hop, LineEnd, Page, PageLine, Spot, at_commit};
+pub use folds::{Folds, Part};
 pub use gaps::{GapsPane, cause};
 pub use glance::{Glance, Look};
 pub use kin::KinPane;
 pub use logbook::{LogRow, LogbookPane};
 pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
+pub use tree::Tree;
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 pub use units::{UnitLine, UnitsPane};
 pub use upkeep::{ChangeView, Further, Upkeep};
@@ -68,6 +74,10 @@ pub struct State {
     pub units: UnitsPane,
     /// What is looked at beside the code.
     pub glance: Glance,
+    /// Places that stay in view beside the code, the latest first.
+    pub asides: Vec<Aside>,
+    /// Folders and files, in the place of the bearings.
+    pub tree: Option<Tree>,
     /// Eighth screen.
     pub logbook: LogbookPane,
     /// Ninth screen.
@@ -76,6 +86,8 @@ pub struct State {
     pub ask: AskLine,
     /// Are the keys of this screen shown over it?
     pub help: bool,
+    /// Is it told how to begin?
+    pub guide: bool,
     /// What the last action said.
     pub message: Option<String>,
     /// Is the message about something wrong?
@@ -121,10 +133,13 @@ impl State {
             kin: KinPane::default(),
             units: UnitsPane::default(),
             glance: Glance::default(),
+            asides: Vec::new(),
+            tree: None,
             logbook: LogbookPane { writable: true, ..LogbookPane::default() },
             gaps: GapsPane::default(),
             ask: AskLine::default(),
             help: false,
+            guide: false,
             message: None,
             is_wrong: false,
             theme,

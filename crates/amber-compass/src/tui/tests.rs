@@ -8,7 +8,7 @@ mod trace;
 mod upkeep;
 
 use super::jobs::{Job, Lane, Outcome};
-use super::state::{AskMode, BandCell, Page, PageLine, Screen, Spot, State, SurveyData};
+use super::state::{AskMode, BandCell, Page, PageLine, Part, Screen, Spot, State, SurveyData};
 use super::theme::Theme;
 use super::update::{Effect, Event, update};
 use super::view;
@@ -27,6 +27,7 @@ fn page(path: &str, lines: usize) -> Page {
         full: format!("/src/{path}"),
         lines: (1..=lines).map(line).collect(),
         band: (0..30).map(|i| BandCell { name: format!("part_{i}"), line: i * 10 + 1, end_line: i * 10 + 9, has_gap: i == 3 }).collect(),
+        parts: (0..30).map(|i| Part { first: i * 10 + 1, last: i * 10 + 9 }).collect(),
         about: "larder · python".to_owned(),
         changed: false,
     }

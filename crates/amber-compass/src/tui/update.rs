@@ -2,6 +2,7 @@
 
 mod actions;
 mod answers;
+mod aside;
 mod chains;
 mod change;
 mod desk;
@@ -13,6 +14,8 @@ mod kin;
 mod lists;
 mod logbook;
 mod mouse;
+mod outline;
+mod tree;
 mod unfold;
 mod units;
 
@@ -87,8 +90,8 @@ pub fn update(state: &mut State, event: Event) -> Vec<Effect> {
 }
 
 fn key_pressed(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
-    if state.help {
-        state.help = false;
+    if state.help || state.guide {
+        (state.help, state.guide) = (false, false);
         return;
     }
     if let Some(screen) = keys::screen_key(key) {

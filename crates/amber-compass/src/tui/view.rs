@@ -1,29 +1,41 @@
 //! Draws the state. Only draws: no question, no lock, no file.
 
 mod answers;
+mod aside;
+mod band;
+mod bearings;
 mod chains;
 mod change;
+mod choices;
 pub mod columns;
 mod desk;
+mod documentation;
 mod frame;
 mod gaps;
 mod glance;
+mod guide;
 mod help;
 pub mod kin;
 pub mod layout;
 mod logbook;
 mod survey;
+mod tree;
 mod unfold;
 mod units;
 mod upkeep;
 
+pub use aside::at as aside_at;
+pub use band::line_at as band_line_at;
+pub use bearings::{InBearings, at as bearings_at};
 pub use chains::row_at as chain_row_at;
+pub use documentation::total as documentation_rows;
 pub use gaps::row_at as gap_row_at;
 pub use kin::row_at as kin_row_at;
 pub use logbook::row_at as logbook_row_at;
+pub use tree::row_at as tree_row_at;
 pub use units::row_at as unit_row_at;
 
-use super::state::{AskMode, Screen, State};
+use super::state::{Screen, State};
 use ratatui::Frame;
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
@@ -57,8 +69,8 @@ pub fn draw(state: &State, frame: &mut Frame) {
         Screen::Kin => kin::draw(state, buffer),
         Screen::Gaps => gaps::draw(state, buffer),
     }
-    if state.screen == Screen::Desk && !state.glance.looks.is_empty() {
-        glance::draw(state, buffer);
+    if state.screen == Screen::Desk {
+        beside_code(state, buffer);
     }
     if state.unfold.panel && state.screen == Screen::Desk {
         let side = layout::desk(state).bearings;
@@ -66,14 +78,25 @@ pub fn draw(state: &State, frame: &mut Frame) {
         let below = Rect { y: body.y + body.height / 2, height: body.height - body.height / 2, ..body };
         unfold::panel(state, &state.unfold, buffer, if side.width > 0 { side } else { below });
     }
-    if state.ask.mode == AskMode::Jump {
-        frame::jump_rows(state, buffer);
-    }
-    if state.ask.mode == AskMode::Actions {
-        frame::action_rows(state, buffer);
-    }
+    choices::draw(state, buffer);
     if state.help {
         help::draw(state, buffer, area);
+    }
+    if state.guide {
+        guide::draw(state, buffer, area);
+    }
+}
+
+/// What stands in the place of the bearings: the latest thing asked for.
+fn beside_code(state: &State, buffer: &mut Buffer) {
+    if state.tree.is_some() {
+        tree::draw(state, buffer);
+    } else if !state.glance.looks.is_empty() {
+        glance::draw(state, buffer);
+    } else if state.desk.reading.is_some() {
+        documentation::draw(state, buffer);
+    } else if !state.asides.is_empty() && !state.desk.bearings.focused {
+        aside::draw(state, buffer);
     }
 }
 

@@ -10,6 +10,11 @@ use compass_index::Certainty;
 const FIRST: [&str; 13] = ["where", "what", "who", "how", "text", "pattern", "files", "symbols", "outline", "entry", "gaps", "when", "why"];
 const FILTERS: [&str; 11] = ["in", "outside", "lang", "unit", "layer", "kind", "only", "at", "of", "after", "defined"];
 
+/// Would the word begin a filter?
+pub(super) fn is_filter(word: &str) -> bool {
+    FILTERS.contains(&word)
+}
+
 /// Parses a question. The second value is what was mended on the way: quotes closed, and the like.
 ///
 /// # Errors

@@ -1,8 +1,10 @@
 //! The question language over real little programs.
 
 mod answers;
+mod calls;
 mod cases;
 mod chains;
+mod completing;
 mod crossings;
 mod kin;
 mod overrides;

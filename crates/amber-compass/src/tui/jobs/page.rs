@@ -2,7 +2,7 @@
 
 use super::past;
 use crate::cli::failure_chain;
-use crate::tui::state::{BandCell, Page, PageLine, Spot, at_commit};
+use crate::tui::state::{BandCell, LineEnd, Page, PageLine, Part, Spot, at_commit};
 use crate::tui::view::columns;
 use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
 use compass_trace::Engine;
@@ -24,6 +24,7 @@ pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page
         path: spot.path.clone(),
         full: index.full_path(row).to_string_lossy().into_owned(),
         band: band(facts, &source.source.lines),
+        parts: parts(facts, &source.source.lines),
         about: format!("{unit} · {}", row.language.word()),
         changed: source.changed.is_some() && index.is_read(),
         lines,
@@ -36,7 +37,7 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
     let mut lines: Vec<PageLine> = (1..=source.lines.count())
         .map(|n| {
             let line = source.lines.line(n, text).to_owned();
-            PageLine { stops: columns::stops(&line), text: line, ..PageLine::default() }
+            PageLine { stops: columns::stops(&line), text: line, end: end_of(&source.lines, n, text), ..PageLine::default() }
         })
         .collect();
     colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
@@ -54,6 +55,29 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
         }
     }
     lines
+}
+
+/// How a line ends.
+fn end_of(lines: &LineIndex, line: u32, text: &str) -> LineEnd {
+    let Some(next) = lines.offset(line + 1, 1) else { return LineEnd::Open };
+    if text[..next as usize].ends_with("\r\n") { LineEnd::ReturnFeed } else { LineEnd::Feed }
+}
+
+/// Definitions of several lines and long comments before them: what can be folded.
+pub(super) fn parts(facts: &Facts, lines: &LineIndex) -> Vec<Part> {
+    let line_of = |at: u32| lines.locate(at).0;
+    let mut out = Vec::new();
+    for d in facts.definitions.iter().filter(|d| !d.name_span.is_empty() && !matches!(d.kind, Kind::Parameter | Kind::TypeParameter)) {
+        let bodies = d.body.map_or(d.whole.end, |b| b.end).saturating_sub(1);
+        out.push(Part { first: line_of(d.name_span.start), last: line_of(bodies.max(d.name_span.start)) });
+        // A docstring stands within the body and is folded with it.
+        let before = d.doc.filter(|doc| doc.end <= d.name_span.start);
+        out.extend(before.map(|doc| Part { first: line_of(doc.start), last: line_of(doc.end.saturating_sub(1)) }));
+    }
+    out.retain(|p| p.last > p.first);
+    out.sort_unstable_by_key(|p| (p.first, std::cmp::Reverse(p.last)));
+    out.dedup();
+    out
 }
 
 /// Cuts tokens at line ends and hands them to their lines.

@@ -22,6 +22,7 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
         path: spot.path.clone(),
         full: full.to_string_lossy().into_owned(),
         band: super::page::band(&facts, &source.lines),
+        parts: super::page::parts(&facts, &source.lines),
         about: format!("as commit {} has it", id.get(..10).unwrap_or(&id)),
         changed: false,
         lines: super::page::page_lines(language, &source, &facts, cancel),

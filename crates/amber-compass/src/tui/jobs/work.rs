@@ -18,6 +18,12 @@ const ROWS_AT_ONCE: usize = 12;
 /// Tests and changes are looked up when the cursor rests for so long.
 const RESTING: Duration = Duration::from_millis(90);
 
+/// So much is offered while one types.
+const MOST_OFFERS: usize = 40;
+
+/// So many rows of an outline are listed at most.
+const MOST_OUTLINED: u64 = 100_000;
+
 /// So many gaps are listed at most.
 const MOST_GAPS: u64 = 5000;
 
@@ -44,6 +50,21 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         Job::Bearings(spot) => {
             let found = engine().and_then(|e| e.bearings(&spot.path, spot.line, spot.column, &context).map_err(|e| e.to_string()));
             tell(Outcome::Bearings(spot, found));
+        }
+        Job::Call(spot) => {
+            let found = engine().ok().and_then(|e| e.call_around(&spot.path, spot.line, spot.column, &context).ok().flatten());
+            tell(Outcome::Call(spot, found.map(Box::new)));
+        }
+        Job::Asides(spots) => {
+            let Ok(e) = engine() else { return };
+            let pages = spots.into_iter().filter_map(|spot| page(&e, &spot, &context.cancel).ok().map(|p| (spot, p)));
+            tell(Outcome::Asides(pages.collect()));
+        }
+        Job::Paths => {
+            let Ok(e) = engine() else { return };
+            let mut paths: Vec<String> = e.index().files().iter().map(|f| e.index().path_of(f.id)).collect();
+            paths.sort_unstable();
+            tell(Outcome::Paths(paths));
         }
         Job::Follow(spot) => {
             let found = engine().and_then(|e| e.answer(&where_is(&spot), &context).map_err(|e| e.to_string()));
@@ -118,6 +139,18 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             let question = Question { form: Form::Symbols(fragments), filters: vec![compass_trace::question::Filter::AtMost(60)] };
             let found = engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()));
             tell(Outcome::Jump(found));
+        }
+        Job::Complete(before) => {
+            // Names that are not there yet are no reason to complain about while one types.
+            if let Some(offers) = engine().ok().and_then(|e| e.complete(&before, MOST_OFFERS, &context.cancel).ok()) {
+                tell(Outcome::Offers(before, offers));
+            }
+        }
+        Job::Outline(path) => {
+            let subject = Subject { what: What::Name { text: path.clone(), quoted: true }, defined_in: None };
+            let question = Question { form: Form::Outline(subject), filters: vec![compass_trace::question::Filter::AtMost(MOST_OUTLINED)] };
+            let found = engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()));
+            tell(Outcome::Outline(path, found));
         }
         Job::Grow { spot, depth } => {
             let found = engine().and_then(|e| super::trace::grow(&e, &spot, depth, &context));

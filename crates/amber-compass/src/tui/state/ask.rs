@@ -1,6 +1,6 @@
 //! The ask line: one input at most has the caret.
 
-use compass_trace::Answer;
+use compass_trace::{Answer, Offers};
 
 /// What is being typed.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
@@ -14,6 +14,8 @@ pub enum AskMode {
     Jump,
     /// Words of what is to be done.
     Actions,
+    /// Words of what the file brings in and defines.
+    Outline,
     /// The path of a further root.
     Root,
     /// The note of a new bookmark.
@@ -37,6 +39,8 @@ pub struct AskLine {
     pub looking: bool,
     /// Selected among them.
     pub selected: usize,
+    /// What may be typed next, while a question is typed.
+    pub offers: Offers,
     /// Questions asked before, latest last.
     pub history: Vec<String>,
     /// Position in the history while walking through it.
@@ -78,6 +82,45 @@ impl AskLine {
         }
     }
 
+    /// Rows of the outline that have all the typed words in them.
+    pub fn outlined(&self) -> Vec<&Answer> {
+        let words: Vec<String> = self.text.split_whitespace().map(str::to_lowercase).collect();
+        let has_all = |a: &&Answer| {
+            let told = format!("{} {}", a.name.as_deref().or(a.text.as_deref()).unwrap_or(""), a.kind.as_deref().unwrap_or("")).to_lowercase();
+            words.iter().all(|w| told.contains(w.as_str()))
+        };
+        self.rows.iter().filter(has_all).collect()
+    }
+
+    /// How many rows there are to choose from.
+    pub fn choices(&self) -> usize {
+        match self.mode {
+            AskMode::Jump => self.rows.len(),
+            AskMode::Outline => self.outlined().len(),
+            AskMode::Question if self.chooses_offers() => self.offers.offers.len(),
+            _ => 0,
+        }
+    }
+
+    /// Do arrows choose among offers? Not while one goes through earlier questions.
+    pub fn chooses_offers(&self) -> bool {
+        self.recalled.is_none() && !self.text.is_empty() && !self.offers.offers.is_empty()
+    }
+
+    /// Puts the selected offer in the place of what was typed.
+    pub fn take_offer(&mut self) -> bool {
+        let Some(offer) = self.offers.offers.get(self.selected) else { return false };
+        let from = self.offers.from.min(self.caret);
+        // A folder goes on, a word is over.
+        let goes_on = offer.text.ends_with('/');
+        let text = if goes_on { offer.text.clone() } else { format!("{} ", offer.text) };
+        let rest = self.text[self.caret..].trim_start().to_owned();
+        self.text = format!("{}{text}{rest}", &self.text[..from]);
+        self.caret = from + text.len();
+        self.offers = Offers::default();
+        true
+    }
+
     /// Recalls an earlier or later question.
     pub fn recall(&mut self, earlier: bool) {
         let last = self.history.len();
@@ -88,6 +131,7 @@ impl AskLine {
             _ => None,
         };
         self.recalled = at;
+        self.offers = Offers::default();
         self.text = at.and_then(|i| self.history.get(i).cloned()).unwrap_or_default();
         self.caret = self.text.len();
     }

@@ -1,7 +1,21 @@
 //! The desk: the file being read, the track, the band, the bearings.
 
+use super::{Folds, Part};
 use compass_facts::{Span, TokenClass};
 use compass_trace::bearings::Bearings;
+use compass_trace::call::CallAround;
+
+/// How a line ends.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
+pub enum LineEnd {
+    /// It is the last one, and nothing ends it.
+    #[default]
+    Open,
+    /// A line feed.
+    Feed,
+    /// A carriage return and a line feed.
+    ReturnFeed,
+}
 
 /// A line of code with its coloured stretches.
 #[derive(Debug, Clone, PartialEq, Default)]
@@ -14,6 +28,8 @@ pub struct PageLine {
     pub defined: Vec<(u32, u32)>,
     /// A gap begins or goes on here.
     pub in_gap: bool,
+    /// How it ends.
+    pub end: LineEnd,
     /// Of a long line: bytes, and the cells at which they stand, one every few thousand.
     pub stops: Vec<(u32, u32)>,
 }
@@ -51,6 +67,8 @@ pub struct Page {
     pub lines: Vec<PageLine>,
     /// Its definitions in order.
     pub band: Vec<BandCell>,
+    /// Parts that can be folded, by their first line; outer ones before inner ones.
+    pub parts: Vec<Part>,
     /// Unit and language.
     pub about: String,
     /// The file is not what was indexed.
@@ -84,6 +102,16 @@ impl Page {
     fn is_name(&self, line: u32, start: u32) -> bool {
         let class = self.lines.get(line as usize - 1).and_then(|l| l.tokens.iter().find(|t| t.0 <= start && start < t.1)).map(|t| t.2);
         !matches!(class, Some(TokenClass::Keyword | TokenClass::Comment | TokenClass::Text))
+    }
+
+    /// Where the first name begins that a line defines; the first column where it defines none.
+    pub fn column_of_definition(&self, line: u32) -> u32 {
+        self.lines.get(line as usize - 1).and_then(|l| l.defined.first()).map_or(1, |d| d.0 + 1)
+    }
+
+    /// The innermost part around a line that can be folded.
+    pub fn part_at(&self, line: u32) -> Option<Part> {
+        self.parts.iter().filter(|p| p.first <= line && line <= p.last).max_by_key(|p| (p.first, std::cmp::Reverse(p.last))).copied()
     }
 
     /// The start of the next identifier behind a place, on its line or not far below.
@@ -179,6 +207,16 @@ pub struct Desk {
     pub loading: Option<Spot>,
     /// What is unusual about definitions of the file.
     pub notes: Vec<compass_trace::upkeep::Sidenote>,
+    /// Parts of the file that are not shown.
+    pub folds: Folds,
+    /// Are blanks, tabs and line ends shown?
+    pub signs: bool,
+    /// Is the code alone on the screen?
+    pub alone: bool,
+    /// The call one stands in the brackets of.
+    pub call: Option<CallAround>,
+    /// The documentation in full, in the place of the bearings, from which of its rows on.
+    pub reading: Option<usize>,
     /// A change that is read in the place of the code.
     pub change: Option<super::upkeep::ChangeView>,
 }

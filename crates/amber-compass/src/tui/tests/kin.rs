@@ -28,6 +28,7 @@ pub(super) fn kin(members: usize, types: usize) -> Kin {
             kind: "interface".to_owned(),
             signature: String::new(),
             documentation: String::new(),
+            blocks: Vec::new(),
             path: "turns.go".to_owned(),
             line: 9,
             unit: "larder".to_owned(),

@@ -30,6 +30,7 @@ fn some_bearings() -> compass_trace::bearings::Bearings {
         kind: "method".to_owned(),
         signature: "def turn(self)".to_owned(),
         documentation: String::new(),
+        blocks: Vec::new(),
         path: "a.py".to_owned(),
         line: 40,
         unit: "larder".to_owned(),

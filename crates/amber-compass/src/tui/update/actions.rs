@@ -6,11 +6,15 @@ use crate::tui::state::{AskMode, Screen, Spot, State};
 use crate::tui::watch::Watched;
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
 
+/// So many rows of the ask line are a page.
+const PAGE: usize = 10;
+
 /// Does what a key stands for.
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     match action {
         Action::Quit => effects.push(Effect::Quit),
         Action::Keys => state.help = true,
+        Action::Guide => state.guide = true,
         Action::Ask => state.ask.open(AskMode::Question),
         Action::Jump => state.ask.open(AskMode::Jump),
         Action::Actions => state.ask.open(AskMode::Actions),
@@ -39,8 +43,15 @@ fn leave(state: &mut State) {
         state.desk.change = None;
     } else if state.unfold.panel && state.screen == Screen::Desk {
         state.unfold.panel = false;
+    } else if state.tree.is_some() && state.screen == Screen::Desk {
+        state.tree = None;
     } else if !state.glance.looks.is_empty() && state.screen == Screen::Desk {
         state.glance.looks.pop();
+    } else if state.desk.reading.is_some() && state.screen == Screen::Desk {
+        state.desk.reading = None;
+    } else if state.desk.alone && state.screen == Screen::Desk {
+        state.desk.alone = false;
+        desk::keep_in_view(state);
     } else if state.desk.bearings.focused {
         state.desk.bearings.focused = false;
     } else if state.screen != Screen::Desk && state.desk.page.is_some() {
@@ -104,13 +115,13 @@ fn open_survey_row(state: &mut State, effects: &mut Vec<Effect>) {
 
 /// Keys while the ask line has the caret.
 pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
-    let jumping = state.ask.mode == AskMode::Jump;
     let choosing = state.ask.mode == AskMode::Actions;
+    let asking = state.ask.mode == AskMode::Question;
+    let choices = state.ask.choices();
     match key.code {
         KeyCode::Esc => state.ask.close(),
         KeyCode::Enter => enter(state, effects),
         KeyCode::Backspace if state.ask.text.is_empty() => state.ask.close(),
-        KeyCode::Up | KeyCode::Down if matches!(state.ask.mode, AskMode::Mark | AskMode::Note) => {}
         KeyCode::Backspace => {
             state.ask.erase();
             typed(state, effects);
@@ -121,8 +132,16 @@ pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effe
         KeyCode::End => state.ask.caret = state.ask.text.len(),
         KeyCode::Up if choosing => state.ask.selected = state.ask.selected.saturating_sub(1),
         KeyCode::Down if choosing => state.ask.selected = (state.ask.selected + 1).min(found_actions(state).len().saturating_sub(1)),
-        KeyCode::Up if jumping => state.ask.selected = state.ask.selected.saturating_sub(1),
-        KeyCode::Down if jumping => state.ask.selected = (state.ask.selected + 1).min(state.ask.rows.len().saturating_sub(1)),
+        KeyCode::PageUp if choices > 0 => state.ask.selected = state.ask.selected.saturating_sub(PAGE),
+        KeyCode::PageDown if choices > 0 => state.ask.selected = (state.ask.selected + PAGE).min(choices - 1),
+        KeyCode::Up if choices > 0 => state.ask.selected = state.ask.selected.saturating_sub(1),
+        KeyCode::Down if choices > 0 => state.ask.selected = (state.ask.selected + 1).min(choices - 1),
+        KeyCode::Up | KeyCode::Down if !asking => {}
+        KeyCode::Tab if asking => {
+            if state.ask.take_offer() {
+                typed(state, effects);
+            }
+        }
         KeyCode::Up => state.ask.recall(true),
         KeyCode::Down => state.ask.recall(false),
         KeyCode::Char('c') if key.modifiers.contains(KeyModifiers::CONTROL) => state.ask.close(),
@@ -149,10 +168,16 @@ fn typed(state: &mut State, effects: &mut Vec<Effect>) {
         state.ask.selected = 0;
         return;
     }
+    state.ask.selected = 0;
+    if state.ask.mode == AskMode::Question {
+        return look_for_offers(state, effects);
+    }
+    if state.ask.mode == AskMode::Outline && state.ask.text.trim().is_empty() {
+        return super::outline::select_here(state);
+    }
     if state.ask.mode != AskMode::Jump {
         return;
     }
-    state.ask.selected = 0;
     if state.ask.text.trim().is_empty() {
         state.ask.rows.clear();
         state.ask.looking = false;
@@ -160,6 +185,16 @@ fn typed(state: &mut State, effects: &mut Vec<Effect>) {
         let text = state.ask.text.clone();
         state.ask.looking = true;
         start(state, Job::Jump(text), effects);
+    }
+}
+
+/// What may be typed next.
+fn look_for_offers(state: &mut State, effects: &mut Vec<Effect>) {
+    state.ask.recalled = None;
+    state.ask.offers = compass_trace::Offers::default();
+    let before = state.ask.text[..state.ask.caret].to_owned();
+    if state.ready && !before.is_empty() {
+        start(state, Job::Complete(before), effects);
     }
 }
 
@@ -179,6 +214,9 @@ fn enter(state: &mut State, effects: &mut Vec<Effect>) {
             effects.push(Effect::Roots(crate::roots::Change::Add(text.into())));
         }
         return;
+    }
+    if state.ask.mode == AskMode::Outline {
+        return super::outline::take(state, effects);
     }
     if let mode @ (AskMode::Mark | AskMode::Note) = state.ask.mode {
         state.ask.close();

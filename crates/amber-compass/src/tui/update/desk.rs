@@ -18,7 +18,24 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     if !state.glance.looks.is_empty() && super::glance::act(state, action, effects) {
         return;
     }
+    if state.tree.is_some() && super::tree::act(state, action, effects) {
+        return;
+    }
+    if state.desk.reading.is_some() && read_on(state, action) {
+        return;
+    }
     match action {
+        Action::Fold => fold(state),
+        Action::Excerpt => excerpt(state),
+        Action::Signs => state.desk.signs = !state.desk.signs,
+        Action::CodeAlone => {
+            state.desk.alone = !state.desk.alone;
+            keep_in_view(state);
+        }
+        Action::Documentation => documentation(state),
+        Action::Aside => super::aside::set(state),
+        Action::SwapAside => super::aside::swap(state, 0, effects),
+        Action::Folders => super::tree::open(state, effects),
         Action::Glance => super::glance::begin(state, effects),
         Action::Mark => super::logbook::begin_mark(state),
         Action::CopyPlace if state.desk.page.is_some() => effects.push(Effect::Copy(format!("{}:{}", state.desk.spot.path, state.desk.spot.line))),
@@ -58,7 +75,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             super::unfold::take(state, (n as usize).min(last));
         }
         Action::Kin => super::kin::ask(state, effects),
-        Action::Outline => outline(state, effects),
+        Action::Outline => super::outline::open(state, effects),
         Action::Beside => state.desk.bearings.focused = state.desk.bearings.shown.is_some(),
         Action::Editor => edit(state, effects),
         Action::Digit(n) => toggle_group(state, n as usize - 1),
@@ -107,7 +124,7 @@ fn in_bearings(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> 
     true
 }
 
-fn toggle_group(state: &mut State, group: usize) {
+pub fn toggle_group(state: &mut State, group: usize) {
     let pane = &mut state.desk.bearings;
     if group >= pane.group_count() {
         return;
@@ -125,33 +142,44 @@ fn toggle_group(state: &mut State, group: usize) {
 pub fn settled(state: &mut State, effects: &mut Vec<Effect>) {
     keep_in_view(state);
     let spot = state.desk.spot.clone();
-    if state.ready && state.desk.page.as_ref().is_some_and(|p| p.word_at(spot.line, spot.column).is_some()) {
+    // What is read in full belongs to the name one leaves.
+    state.desk.reading = None;
+    if !state.ready || state.desk.page.is_none() {
+        return;
+    }
+    start(state, Job::Call(spot.clone()), effects);
+    if state.desk.page.as_ref().is_some_and(|p| p.word_at(spot.line, spot.column).is_some()) {
         start(state, Job::Bearings(spot), effects);
     }
 }
 
-/// Scrolls so that the cursor's line is shown.
+/// Scrolls so that the cursor's line is shown; what hides it is unfolded. Rows are counted without folded lines.
 pub fn keep_in_view(state: &mut State) {
     let rows = u32::from(layout::desk(state).code.height).max(1);
     let Some(page) = &state.desk.page else { return };
-    let last = page.lines.len() as u32;
+    let lines = page.lines.len() as u32;
     let margin = MARGIN.min(rows / 3);
     let desk = &mut state.desk;
-    desk.spot.line = desk.spot.line.clamp(1, last.max(1));
-    let line = desk.spot.line;
-    if line < desk.top + margin {
-        desk.top = line.saturating_sub(margin).max(1);
+    desk.spot.line = desk.spot.line.clamp(1, lines.max(1));
+    desk.folds.reveal(desk.spot.line);
+    let (last, at) = (desk.folds.shown(lines), desk.folds.place_of(desk.spot.line));
+    let mut top = desk.folds.place_of(desk.top.max(1));
+    if at < top + margin {
+        top = at.saturating_sub(margin).max(1);
     }
-    if line + margin >= desk.top + rows {
-        desk.top = (line + margin + 1).saturating_sub(rows).max(1);
+    if at + margin >= top + rows {
+        top = (at + margin + 1).saturating_sub(rows).max(1);
     }
-    desk.top = desk.top.min(last.saturating_sub(rows.saturating_sub(1)).max(1)).max(1);
+    top = top.min(last.saturating_sub(rows.saturating_sub(1)).max(1)).max(1);
+    desk.top = desk.folds.line_at(top);
 }
 
 fn step_lines(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     let Some(page) = &state.desk.page else { return };
-    let last = page.lines.len() as i64;
-    let line = (i64::from(state.desk.spot.line).saturating_add(by)).clamp(1, last.max(1)) as u32;
+    let folds = &state.desk.folds;
+    let last = i64::from(folds.shown(page.lines.len() as u32));
+    let place = i64::from(folds.place_of(state.desk.spot.line)).saturating_add(by).clamp(1, last.max(1)) as u32;
+    let line = folds.line_at(place);
     let column = column_of(page, line, state.desk.wanted);
     state.desk.spot.line = line;
     state.desk.spot.column = column;
@@ -279,7 +307,9 @@ pub fn open(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
 /// The file is there: puts the cursor, with the line in the upper third.
 pub fn arrive(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
     let rows = u32::from(layout::desk(state).code.height);
-    state.desk.top = to.line.saturating_sub(rows / 3).max(1);
+    state.desk.folds.reveal(to.line);
+    let top = state.desk.folds.place_of(to.line.max(1)).saturating_sub(rows / 3).max(1);
+    state.desk.top = state.desk.folds.line_at(top);
     let column = to.column;
     state.desk.spot = to;
     state.desk.bearings.focused = false;
@@ -299,6 +329,9 @@ fn look_for_notes(state: &mut State, effects: &mut Vec<Effect>) {
 /// The file that is being read was loaded again: what was pressed meanwhile holds, and so does a jump that is under way.
 pub fn reloaded(state: &mut State, page: Page, effects: &mut Vec<Effect>) {
     if state.desk.page.as_ref().is_some_and(|p| p.path == page.path) {
+        // Parts that are not there any more cannot stay folded.
+        let folded: Vec<_> = page.parts.iter().filter(|p| state.desk.folds.at(p.first) == Some(**p)).copied().collect();
+        state.desk.folds.set(folded.into_iter());
         state.desk.page = Some(page);
         settled(state, effects);
         look_for_notes(state, effects);
@@ -326,6 +359,70 @@ fn ahead(state: &mut State, effects: &mut Vec<Effect>) {
     state.desk.ahead = rest;
 }
 
+/// Goes to the first name of a line of the file being read.
+pub fn go_to_line(state: &mut State, line: u32, effects: &mut Vec<Effect>) {
+    let Some(page) = &state.desk.page else { return };
+    let spot = Spot { path: page.path.clone(), line, column: page.column_of_definition(line) };
+    jump(state, spot, "band", effects);
+}
+
+/// Folds the innermost part around the cursor, or unfolds it.
+fn fold(state: &mut State) {
+    let line = state.desk.spot.line;
+    let Some(page) = &state.desk.page else { return };
+    // On a folded line it is that one which unfolds.
+    let Some(part) = state.desk.folds.at(line).or_else(|| page.part_at(line)) else {
+        return state.say("nothing here can be folded");
+    };
+    state.desk.folds.toggle(part);
+    state.desk.spot.line = part.first;
+    state.desk.spot.column = column_of(page, part.first, state.desk.wanted);
+    keep_in_view(state);
+}
+
+/// Shows the definition one is in, and of the others their first lines; or everything again.
+fn excerpt(state: &mut State) {
+    let Some(page) = &state.desk.page else { return };
+    if state.desk.folds.is_empty() {
+        let line = state.desk.spot.line;
+        let others: Vec<_> = page.parts.iter().filter(|p| !(p.first <= line && line <= p.last)).copied().collect();
+        if others.is_empty() {
+            return state.say("there is nothing else in this file to fold");
+        }
+        state.desk.folds.set(others.into_iter());
+    } else {
+        state.desk.folds.clear();
+    }
+    keep_in_view(state);
+}
+
+/// Opens the documentation in full.
+fn documentation(state: &mut State) {
+    match &state.desk.bearings.shown {
+        Some(b) if !b.facts.blocks.is_empty() => state.desk.reading = Some(0),
+        Some(_) => state.say("nothing is written about it"),
+        None => state.say("no name stands here"),
+    }
+}
+
+/// Keys while the documentation is read in full; `false` for those that mean the same as ever.
+fn read_on(state: &mut State, action: Action) -> bool {
+    let Some(top) = &mut state.desk.reading else { return false };
+    match action {
+        Action::Down => *top += 1,
+        Action::Up => *top = top.saturating_sub(1),
+        Action::PageDown => *top += 10,
+        Action::PageUp => *top = top.saturating_sub(10),
+        Action::Documentation | Action::Back => state.desk.reading = None,
+        _ => return false,
+    }
+    let last = crate::tui::view::documentation_rows(state).saturating_sub(1);
+    if let Some(top) = &mut state.desk.reading {
+        *top = (*top).min(last);
+    }
+    true
+}
+
 /// A question about the name under the cursor.
 fn ask_here(state: &mut State, before: &str, after: &str, effects: &mut Vec<Effect>) {
     let spot = &state.desk.spot;
@@ -339,12 +436,6 @@ fn ask_here(state: &mut State, before: &str, after: &str, effects: &mut Vec<Effe
     let question = format!("{before} {subject} {after}").trim_end().to_owned();
     go_to(state, Screen::Answers);
     actions::ask(state, question, effects);
-}
-
-fn outline(state: &mut State, effects: &mut Vec<Effect>) {
-    let Some(path) = state.desk.page.as_ref().map(|p| p.path.clone()) else { return };
-    go_to(state, Screen::Answers);
-    actions::ask(state, format!("outline of \"{path}\""), effects);
 }
 
 fn edit(state: &mut State, effects: &mut Vec<Effect>) {

@@ -2,7 +2,7 @@
 
 use super::{Effect, answers, desk, start};
 use crate::tui::jobs::{Done, Job, Lane, Outcome};
-use crate::tui::state::{Screen, State, Working};
+use crate::tui::state::{AskMode, Screen, State, Working};
 use compass_index::Phase;
 use compass_trace::Answers;
 use std::time::Duration;
@@ -26,6 +26,8 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Page(spot, Ok(page)) => {
             if state.desk.page.as_ref().is_none_or(|p| p.path != page.path) {
                 state.desk.notes.clear();
+                state.desk.folds.clear();
+                state.desk.call = None;
             }
             // A place at a commit that reads as it does now is the place of now.
             let spot = crate::tui::state::Spot { path: page.path.clone(), ..spot };
@@ -41,6 +43,13 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Reloaded(Err(why)) => state.complain(why),
         Outcome::Preview(page) => state.answers.preview = page.ok().map(|p| *p),
         Outcome::Bearings(spot, found) => bearings(state, &spot, found, effects),
+        Outcome::Call(spot, found) => {
+            if spot == state.desk.spot {
+                state.desk.call = found.map(|c| *c);
+            }
+        }
+        Outcome::Asides(pages) => super::aside::loaded(state, pages),
+        Outcome::Paths(paths) => super::tree::loaded(state, paths),
         Outcome::Upkeep(spot, found) if spot == state.desk.spot => state.desk.bearings.upkeep = *found,
         Outcome::Upkeep(..) => {}
         Outcome::Notes(path, notes) if state.desk.page.as_ref().is_some_and(|p| p.path == path) => state.desk.notes = notes,
@@ -58,6 +67,14 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.ask.looking = false;
             state.complain(why);
         }
+        Outcome::Offers(before, offers) => {
+            // One may have typed on meanwhile.
+            if state.ask.mode == AskMode::Question && state.ask.text[..state.ask.caret] == before {
+                state.ask.offers = offers;
+                state.ask.selected = 0;
+            }
+        }
+        Outcome::Outline(path, found) => super::outline::found(state, &path, found),
         Outcome::Chain(question, found) => chained(state, question, found, effects),
         Outcome::Beside(page) => state.chains.preview = page.ok().map(|p| *p),
         Outcome::Unfolded(Ok(found)) => {
@@ -151,6 +168,8 @@ fn opened(state: &mut State, effects: &mut Vec<Effect>) {
         let spot = state.desk.spot.clone();
         start(state, Job::Reload(spot), effects);
     }
+    super::aside::reload(state, effects);
+    super::tree::reload(state, effects);
 }
 
 fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<String>), String>, effects: &mut Vec<Effect>) {

@@ -42,7 +42,7 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
 }
 
 fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
-    if matches!(state.ask.mode, AskMode::Jump | AskMode::Actions) {
+    if state.ask.choices() > 0 || state.ask.mode == AskMode::Actions {
         // A row that is clicked is chosen.
         if let Some(row) = layout::ask_row_at(state, at) {
             state.ask.selected = row;
@@ -56,8 +56,7 @@ fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
         return;
     }
     match state.screen {
-        Screen::Desk if layout::desk(state).track.contains(at) => click_track(state, at, effects),
-        Screen::Desk => click_code(state, at, effects),
+        Screen::Desk => click_desk(state, at, effects),
         screen => {
             if let Some(rows) = rows(screen) {
                 click_row(state, at, &rows, effects);
@@ -104,6 +103,52 @@ fn click_row(state: &mut State, at: Position, rows: &Rows, effects: &mut Vec<Eff
     }
 }
 
+/// The desk has many parts, and each takes clicks in its own way.
+fn click_desk(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let parts = layout::desk(state);
+    let beside = layout::glance(state).contains(at);
+    if parts.track.contains(at) {
+        click_track(state, at, effects);
+    } else if parts.band.contains(at) {
+        if let Some(line) = view::band_line_at(state, at) {
+            super::desk::go_to_line(state, line, effects);
+        }
+    } else if state.tree.is_some() && beside {
+        click_tree(state, at, effects);
+    } else if !state.asides.is_empty() && beside && state.glance.looks.is_empty() && state.desk.reading.is_none() && !state.unfold.panel {
+        if let Some(aside) = view::aside_at(state, at) {
+            super::aside::swap(state, aside, effects);
+        }
+    } else if parts.bearings.contains(at) && state.glance.looks.is_empty() && state.desk.reading.is_none() && !state.unfold.panel {
+        click_bearings(state, at, effects);
+    } else {
+        click_code(state, at, effects);
+    }
+}
+
+/// The first click on a row of the tree selects it, the second opens it.
+fn click_tree(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    let Some(row) = view::tree_row_at(state, at) else { return };
+    let Some(tree) = &mut state.tree else { return };
+    if lists::clicked(&mut tree.selected, row) {
+        super::tree::act(state, Action::Follow, effects);
+    }
+}
+
+/// A heading of the bearings folds its group; a row is selected, and followed by a second click.
+fn click_bearings(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    match view::bearings_at(state, at) {
+        Some(view::InBearings::Group(group)) => super::desk::toggle_group(state, group),
+        Some(view::InBearings::Row(row)) => {
+            let was_focused = std::mem::replace(&mut state.desk.bearings.focused, true);
+            if lists::clicked(&mut state.desk.bearings.selected, row) && was_focused {
+                desk::act(state, Action::Follow, effects);
+            }
+        }
+        None => {}
+    }
+}
+
 /// A row of the track leads back to where it was left.
 fn click_track(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     let area = layout::desk(state).track;
@@ -121,7 +166,8 @@ fn click_code(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
     if !area.contains(at) {
         return;
     }
-    let line = state.desk.top + u32::from(at.y - area.y);
+    let folds = &state.desk.folds;
+    let line = folds.line_at(folds.place_of(state.desk.top) + u32::from(at.y - area.y));
     let Some((text, stops)) = page.lines.get(line as usize - 1).map(|l| (l.text.as_str(), &l.stops)) else { return };
     let gutter = layout::gutter(page);
     let column = columns::byte_in(text, stops, usize::from(at.x.saturating_sub(area.x + gutter)) + layout::scroll(state, area)) as u32 + 1;

@@ -1,11 +1,8 @@
-//! The desk: track, band, code, bearings.
+//! The desk: the track and the code; see `band` and `bearings` for the rest.
 
-use super::{columns, cut, cut_front, layout, put, put_line, row, rule, wrap};
-use crate::tui::state::{Page, PageLine, State};
+use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
+use crate::tui::state::{LineEnd, Page, PageLine, State};
 use compass_facts::TokenClass;
-use compass_index::Certainty;
-use compass_trace::Answer;
-use compass_trace::bearings::{Bearings, Group};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 use ratatui::style::Style;
@@ -21,9 +18,11 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         put(buffer, Rect { x: parts.track.x + 1, ..row(layout::body(state), 1) }, &text, theme.dim);
         return;
     };
-    track(state, page, buffer, parts.track);
-    band(state, page, buffer, parts.band);
-    rule(buffer, parts.rule, theme.rule);
+    if !state.desk.alone {
+        track(state, page, buffer, parts.track);
+        super::band::draw(state, page, buffer, parts.band);
+        rule(buffer, parts.rule, theme.rule);
+    }
     match &state.desk.change {
         Some(change) => super::change::draw(state, change, buffer, parts.code),
         None => code(state, page, buffer, parts.code),
@@ -34,8 +33,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         for y in 0..parts.bearings.height {
             put(buffer, Rect { x, y: parts.bearings.y + y, width: 1, height: 1 }, "│", theme.rule);
         }
-        let inner = Rect { x: parts.bearings.x + 1, width: parts.bearings.width - 2, ..parts.bearings };
-        bearings(state, buffer, inner);
+        super::bearings::draw(state, buffer, super::bearings::inner(parts.bearings));
     }
 }
 
@@ -88,57 +86,16 @@ fn track_row(state: &State, buffer: &mut Buffer, at: Rect, label: &str, place: &
     );
 }
 
-/// The file's definitions in order, the current one marked.
-fn band(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
-    let theme = &state.theme;
-    let line = state.desk.spot.line;
-    // Cells stand by line: the innermost one around the line is the last before it that reaches so far.
-    let before = page.band.partition_point(|c| c.line <= line);
-    let current = page.band[..before].iter().rposition(|c| line <= c.end_line);
-    let room = (area.width as usize).saturating_sub(11);
-    let start = band_start(page, current.unwrap_or_else(|| page.band.partition_point(|c| c.line < line)), room);
-    let mut pieces = vec![(" band     ".to_owned(), theme.dim)];
-    if start > 0 {
-        pieces.push(("… ".to_owned(), theme.dim));
-    }
-    let mut used = 0;
-    for (i, cell) in page.band.iter().enumerate().skip(start) {
-        used += cell.name.chars().count() + 3;
-        if used > room {
-            pieces.push(("…".to_owned(), theme.dim));
-            break;
-        }
-        pieces.push((cell.name.clone(), if Some(i) == current { theme.here } else { theme.dim }));
-        if cell.has_gap {
-            pieces.push(("!".to_owned(), theme.wrong));
-        }
-        pieces.push((" │ ".to_owned(), theme.rule));
-    }
-    put_line(buffer, area, pieces);
-}
-
-/// The first cell shown: as many before the current one as fill a third of the room.
-fn band_start(page: &Page, current: usize, room: usize) -> usize {
-    let mut used = 0;
-    let mut start = current.min(page.band.len());
-    while start > 0 {
-        used += page.band[start - 1].name.chars().count() + 3;
-        if used > room / 3 {
-            break;
-        }
-        start -= 1;
-    }
-    start
-}
-
 fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let gutter = layout::gutter(page);
     let scroll = layout::scroll(state, area);
     let spot = &state.desk.spot;
     let word = page.word_at(spot.line, spot.column);
+    let folds = &state.desk.folds;
+    let top = folds.place_of(state.desk.top);
     for y in 0..area.height {
-        let number = state.desk.top + u32::from(y);
+        let number = folds.line_at(top + u32::from(y));
         let Some(line) = page.lines.get(number as usize - 1) else { break };
         let here = number == spot.line;
         let at = Rect { y: area.y + y, height: 1, ..area };
@@ -161,7 +118,10 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         let text_at = Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at };
         let ground = if here { theme.here_line } else { Style::new() };
         code_line(state, line, buffer, text_at, scroll, ground, word.map(|w| w.0));
-        if let Some(note) = state.desk.notes.iter().find(|n| n.line == number) {
+        if let Some(part) = folds.at(number) {
+            let told = format!("… {} lines", part.last - part.first);
+            behind(line, &told, buffer, text_at, scroll, theme.dim.patch(ground));
+        } else if let Some(note) = state.desk.notes.iter().find(|n| n.line == number) {
             super::upkeep::sidenote(state, note, &line.text, buffer, text_at, scroll, ground);
         }
         // While something is looked at, one is there.
@@ -174,6 +134,24 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
             let start = spot.column as usize - 1;
             cursor(state, line, buffer, text_at, scroll, start, start + 1);
         }
+    }
+}
+
+/// Writes something behind the end of a line, if the line leaves room for it.
+fn behind(line: &PageLine, text: &str, buffer: &mut Buffer, at: Rect, scroll: usize, style: Style) {
+    let end = columns::cell_in(&line.text, &line.stops, line.text.len()) + 1;
+    let x = end.saturating_sub(scroll);
+    if end >= scroll && x < usize::from(at.width) {
+        put(buffer, Rect { x: at.x + x as u16, width: at.width - x as u16, ..at }, text, style);
+    }
+}
+
+/// Blanks, tabs and line ends as signs.
+fn sign_of(c: char, shown: &str) -> Option<String> {
+    match c {
+        ' ' => Some("·".to_owned()),
+        '\t' => Some(format!("→{}", " ".repeat(shown.len().saturating_sub(1)))),
+        _ => None,
     }
 }
 
@@ -204,9 +182,22 @@ pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at:
             if mentions.iter().any(|m| m.0 <= i && i < m.1) {
                 style = style.patch(theme.mention);
             }
-            buffer.set_stringn(at.x + (cell - scroll) as u16, at.y, shown, width, style.patch(ground));
+            let sign = sign_of(c, &shown).filter(|_| state.desk.signs);
+            if sign.is_some() {
+                style = theme.rule;
+            }
+            buffer.set_stringn(at.x + (cell - scroll) as u16, at.y, sign.unwrap_or(shown), width, style.patch(ground));
         }
         cell += width;
+    }
+    if state.desk.signs && until == line.text.len() && cell >= scroll && cell < scroll + usize::from(at.width) {
+        let sign = match line.end {
+            LineEnd::Open => "",
+            LineEnd::Feed => "↵",
+            LineEnd::ReturnFeed => "␍↵",
+        };
+        let x = (cell - scroll) as u16;
+        buffer.set_stringn(at.x + x, at.y, sign, usize::from(at.width - x), theme.rule.patch(ground));
     }
 }
 
@@ -237,188 +228,5 @@ pub(super) fn cursor(state: &State, line: &PageLine, buffer: &mut Buffer, at: Re
         if let Some(c) = buffer.cell_mut((x, at.y)) {
             c.set_style(state.theme.here);
         }
-    }
-}
-
-fn bearings(state: &State, buffer: &mut Buffer, area: Rect) {
-    let theme = &state.theme;
-    let pane = &state.desk.bearings;
-    let Some(b) = &pane.shown else {
-        for (i, why) in pane.why.iter().flat_map(|w| wrap(w, area.width as usize)).enumerate() {
-            put(buffer, row(area, i), &why, theme.dim);
-        }
-        return;
-    };
-    let mut line = facts(state, b, buffer, area);
-    let rows = pane.rows();
-    for (i, group) in b.groups.iter().enumerate() {
-        let open = pane.open.contains(&i);
-        put_line(
-            buffer,
-            row(area, line),
-            vec![
-                (format!("{} {}", i + 1, group.title), theme.strong),
-                (format!("  {}", group.total), theme.plain),
-                (if open { String::new() } else { "  …".to_owned() }, theme.dim),
-            ],
-        );
-        line += 1;
-        if open {
-            let selected = rows.get(pane.selected).filter(|r| r.0 == i && pane.focused).map(|r| r.1);
-            let left = (area.height as usize).saturating_sub(line + pane.group_count() - i + evidence_rows(b));
-            line += group_rows(
-                state,
-                group,
-                buffer,
-                Rect { y: area.y + line as u16, height: (left as u16).min(area.height.saturating_sub(line as u16)), ..area },
-                selected,
-            );
-        }
-    }
-    for (n, further) in pane.upkeep.groups().into_iter().enumerate() {
-        let number = b.groups.len() + n;
-        let selected = rows.get(pane.selected).filter(|r| r.0 == number && pane.focused).map(|r| r.1);
-        let room = Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area };
-        line += super::upkeep::group(state, further, number, selected, buffer, room, evidence_rows(b));
-    }
-    why(state, b, buffer, Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area });
-}
-
-/// Where a symbol stands: of a long path at least the file's name, of a long unit what room is left for.
-fn placed(f: &compass_trace::bearings::SymbolFacts, width: usize) -> String {
-    let unit = if f.own { f.unit.clone() } else { format!("{} (dependency)", f.unit) };
-    let place = format!("{}:{}", f.path, f.line);
-    let least = place.rsplit('/').next().map_or(0, |n| n.chars().count() + 1).min(width);
-    let place = cut_front(&place, width.saturating_sub(unit.chars().count() + 8).max(least));
-    let rest = width.saturating_sub(place.chars().count() + 8);
-    format!("{place} · unit {}", cut_front(&unit, rest))
-}
-
-/// Name, place, signature, documentation; gives the rows used.
-fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize {
-    let theme = &state.theme;
-    let width = area.width as usize;
-    let f = &b.facts;
-    let (mark, word) = certainty(b.target.certainty.as_deref());
-    let others = if b.others > 0 { format!(" +{}", b.others) } else { String::new() };
-    let right = format!("{mark} {word}{others}");
-    let left = cut(&format!("{}  ", f.name), width.saturating_sub(f.kind.len() + right.chars().count() + 2));
-    put_line(buffer, row(area, 0), vec![(left, theme.strong), (f.kind.clone(), theme.plain)]);
-    let x = area.x + area.width.saturating_sub(right.chars().count() as u16);
-    put(buffer, Rect { x, width: area.x + area.width - x, ..row(area, 0) }, &right, theme.plain);
-    put(buffer, row(area, 1), &placed(f, width), theme.dim);
-    let mut line = 2;
-    for part in wrap(&f.signature, width).into_iter().take(3) {
-        put(buffer, row(area, line), &cut(&part, width), theme.plain);
-        line += 1;
-    }
-    let room = if area.height > 30 { 7 } else { 3 };
-    let documentation: Vec<String> = f.documentation.split("\n\n").next().unwrap_or("").lines().flat_map(|l| wrap(l, width)).collect();
-    for part in documentation.iter().filter(|l| !l.is_empty()).take(room) {
-        put(buffer, row(area, line), part, theme.comment);
-        line += 1;
-    }
-    line + 1
-}
-
-pub(super) fn certainty(word: Option<&str>) -> (char, &'static str) {
-    for c in [Certainty::Proven, Certainty::Inferred, Certainty::Guessed] {
-        if word == Some(c.word()) {
-            return (c.mark(), c.word());
-        }
-    }
-    (' ', "")
-}
-
-fn group_rows(state: &State, group: &Group, buffer: &mut Buffer, area: Rect, selected: Option<usize>) -> usize {
-    let theme = &state.theme;
-    let room = area.height as usize;
-    if room == 0 {
-        return 0;
-    }
-    let fits = group.rows.len() <= room && group.total as usize <= room;
-    let shown = if fits { group.rows.len() } else { group.rows.len().min(room.saturating_sub(1)) };
-    let top = selected.map_or(0, |s| (s + 1).saturating_sub(shown));
-    for (i, answer) in group.rows.iter().skip(top).take(shown).enumerate() {
-        bearing_row(state, answer, buffer, row(area, i), selected == Some(top + i), group.title == "calls");
-    }
-    if fits {
-        return shown;
-    }
-    put(buffer, row(area, shown), &format!("   … {} more: {}", group.total as usize - shown, cut(&group.question, area.width as usize / 2)), theme.dim);
-    shown + 1
-}
-
-/// Certainty, the function it stands in and who calls that, code, place.
-fn bearing_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, here: bool, by_name: bool) {
-    let theme = &state.theme;
-    let width = at.width as usize;
-    let (mark, _) = certainty(answer.certainty.as_deref());
-    let is_definition = answer.role.is_none();
-    let name = answer.path.rsplit('/').next().unwrap_or(&answer.path);
-    let place = cut_front(&format!("{name}:{}", answer.line), width / 3);
-    let lead = if is_definition {
-        format!("{} {}", answer.kind.as_deref().unwrap_or(""), last_part(answer.name.as_deref().unwrap_or("")))
-    } else if by_name {
-        answer.name.clone().unwrap_or_default()
-    } else {
-        let enclosing = last_part(answer.enclosing.as_deref().unwrap_or("(file)")).to_owned();
-        answer.caller.as_deref().map_or(enclosing.clone(), |c| format!("{enclosing} ← {}", last_part(c)))
-    };
-    let room = width.saturating_sub(place.chars().count() + 5);
-    let lead = cut(&lead, room.min(width / 2));
-    let code = answer.text.as_deref().unwrap_or("").trim();
-    let code = cut(code, room.saturating_sub(lead.chars().count() + 2));
-    let lead_style = if here { theme.here } else { theme.plain };
-    put_line(buffer, at, vec![(format!(" {mark} "), theme.plain), (lead, lead_style), (format!("  {code}"), theme.dim)]);
-    let x = at.x + at.width - (place.chars().count() as u16).min(at.width);
-    put(buffer, Rect { x, width: at.x + at.width - x, ..at }, &place, theme.dim);
-}
-
-fn last_part(name: &str) -> &str {
-    let parts: Vec<(usize, &str)> = name.match_indices('.').collect();
-    // Two parts say whose method it is.
-    match parts.len() {
-        0 | 1 => name,
-        n => &name[parts[n - 2].0 + 1..],
-    }
-}
-
-fn evidence_rows(b: &Bearings) -> usize {
-    b.target.evidence.len().min(4) + 1
-}
-
-/// The reasons, nearest first.
-fn why(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) {
-    let theme = &state.theme;
-    for (i, step) in b.target.evidence.iter().take(4).enumerate() {
-        let label = if i == 0 { "why  " } else { "     " };
-        let name = step.path.rsplit('/').next().unwrap_or(&step.path);
-        put(buffer, row(area, i + 1), &cut(&format!("{label}{} ({name}:{})", step.text, step.line), area.width as usize), theme.dim);
-    }
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use rstest::rstest;
-
-    #[rstest]
-    #[case::room_for_all(60, "rack/turn.go:7 · unit example.org/rack (dependency)")]
-    #[case::less(44, "…turn.go:7 · unit …ple.org/rack (dependency)")]
-    #[case::narrow(30, "…turn.go:7 · unit …dependency)")]
-    fn the_name_of_the_file_is_never_cut(#[case] width: usize, #[case] wanted: &str) {
-        let facts = compass_trace::bearings::SymbolFacts {
-            name: "Turn".to_owned(),
-            kind: "fn".to_owned(),
-            signature: String::new(),
-            documentation: String::new(),
-            path: "rack/turn.go".to_owned(),
-            line: 7,
-            unit: "example.org/rack".to_owned(),
-            own: false,
-        };
-        assert_eq!(placed(&facts, width), wanted);
-        assert!(wanted.chars().count() <= width);
     }
 }

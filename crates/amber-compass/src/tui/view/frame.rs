@@ -1,6 +1,6 @@
 //! What every screen has: name and tabs above, ask line and keys below.
 
-use super::{cut, cut_front, layout, put, put_line, row};
+use super::{cut, layout, put, put_line};
 use crate::tui::state::{AskMode, Screen, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
@@ -39,6 +39,7 @@ fn ask_line(state: &State, buffer: &mut Buffer) {
         AskMode::Question => (" ask   ", ""),
         AskMode::Jump => (" jump  ", ""),
         AskMode::Actions => (" do    ", ""),
+        AskMode::Outline => (" find  ", ""),
         AskMode::Root => (" root  ", ""),
         AskMode::Mark | AskMode::Note => (" note  ", ""),
         AskMode::Closed => (" ask   ", "/ who calls NAME · where is NAME · text \"…\" · symbols …"),
@@ -62,7 +63,9 @@ fn keys(state: &State, buffer: &mut Buffer) {
         return;
     }
     let text = match (state.ask.mode, state.screen) {
+        (AskMode::Question, _) if state.ask.chooses_offers() => " Enter ask · Tab take what is offered · ↑↓ choose · Esc leave",
         (AskMode::Question, _) => " Enter ask · ↑ earlier questions · Esc leave",
+        (AskMode::Outline, _) => " letters narrow · Enter go · ↑↓ choose · Esc leave",
         (AskMode::Actions, _) => " Enter do it · ↑↓ choose · Esc leave",
         (AskMode::Jump, _) => " Enter go · ↑↓ choose · Esc leave",
         (AskMode::Mark, _) => " Enter set the bookmark, with a note or without · Esc leave",
@@ -86,61 +89,4 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
     };
     put(buffer, at, text, theme.dim);
-}
-
-/// Room for rows that belong to the ask line.
-fn beside(state: &State, buffer: &mut Buffer) -> Rect {
-    let area = layout::beside_ask(state);
-    super::clear(buffer, area, state.theme.plain);
-    Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area }
-}
-
-/// What can be done here, with its keys.
-pub fn action_rows(state: &State, buffer: &mut Buffer) {
-    let theme = &state.theme;
-    let area = beside(state, buffer);
-    let found = crate::tui::update::found_actions(state);
-    let head = if found.is_empty() {
-        "nothing on this screen is called so".to_owned()
-    } else {
-        format!("{} thing{} to do here", found.len(), if found.len() == 1 { "" } else { "s" })
-    };
-    put(buffer, row(area, 0), &head, theme.dim);
-    let visible = usize::from(area.height).saturating_sub(1);
-    let top = layout::ask_rows(state).1;
-    for (i, action) in found.iter().enumerate().skip(top).take(visible) {
-        let style = if i == state.ask.selected { theme.here } else { theme.plain };
-        let text = cut(action.text(), usize::from(area.width).saturating_sub(11));
-        put_line(buffer, row(area, 1 + i - top), vec![(format!("{:>9}  ", action.key), theme.strong), (text, style)]);
-    }
-}
-
-/// Symbols that match.
-pub fn jump_rows(state: &State, buffer: &mut Buffer) {
-    let theme = &state.theme;
-    let area = beside(state, buffer);
-    let count = state.ask.rows.len();
-    let head = if state.ask.text.trim().is_empty() {
-        "fragments or initials of a name".to_owned()
-    } else if state.ask.looking && count == 0 {
-        "looking …".to_owned()
-    } else {
-        format!("{count} symbols")
-    };
-    put(buffer, row(area, 0), &head, theme.dim);
-    let visible = (area.height as usize).saturating_sub(1) / 2;
-    let top = layout::ask_rows(state).1;
-    for (i, answer) in state.ask.rows.iter().enumerate().skip(top).take(visible) {
-        let here = i == state.ask.selected;
-        let line = 1 + 2 * (i - top);
-        let style = if here { theme.here } else { theme.strong };
-        let kind = answer.kind.as_deref().unwrap_or("");
-        put_line(
-            buffer,
-            row(area, line),
-            vec![(format!("{kind:10}"), theme.dim), (cut(answer.name.as_deref().unwrap_or(""), (area.width as usize).saturating_sub(10)), style)],
-        );
-        let place = cut_front(&format!("{}:{}", answer.path, answer.line), (area.width as usize).saturating_sub(10));
-        put(buffer, row(area, line + 1), &format!("          {place}"), theme.dim);
-    }
 }

@@ -39,11 +39,14 @@ pub fn key_row(state: &State) -> Rect {
 pub fn beside_ask(state: &State) -> Rect {
     let body = body(state);
     let side = desk(state).bearings;
-    if side.width > 0 {
-        return Rect { y: body.y, height: body.height, ..side };
-    }
-    let height = body.height / 2;
-    Rect { y: body.y + body.height - height, height, ..body }
+    let column = if side.width > 0 { Rect { y: body.y, height: body.height, ..side } } else { body };
+    let height = match (state.ask.mode, side.width > 0) {
+        // What may be typed next stands right above what is typed, and takes no more room than it needs.
+        (AskMode::Question, _) => (state.ask.offers.offers.len() as u16 + 1).min(body.height / 2),
+        (_, true) => body.height,
+        (_, false) => body.height / 2,
+    };
+    Rect { y: column.y + column.height - height, height, ..column }
 }
 
 /// Lines a row of the ask line takes there, and the first row that is shown: the selected one is in view.
@@ -160,17 +163,15 @@ pub struct DeskParts {
 /// Parts of the desk for this size and track.
 pub fn desk(state: &State) -> DeskParts {
     let body = body(state);
+    if state.desk.alone {
+        return alone(state, body);
+    }
     // A row for each look stands below those of the jumps.
     let hops = ((state.desk.track.len() + state.glance.looks.len()) as u16).min(TRACK_ROWS - 1);
     let track_rows = if body.height < 14 { 1 } else { hops + 1 }.min(body.height);
     let head = track_rows + 2;
     let lower = Rect { y: body.y + head.min(body.height), height: body.height.saturating_sub(head), ..body };
-    let side = match body.width {
-        140.. => 62,
-        110.. => 46,
-        90.. => 38,
-        _ => 0,
-    };
+    let side = side_width(body.width);
     let code = Rect { width: lower.width.saturating_sub(if side > 0 { side + 1 } else { 0 }), ..lower };
     DeskParts {
         track: Rect { height: track_rows, ..body },
@@ -178,6 +179,26 @@ pub fn desk(state: &State) -> DeskParts {
         rule: Rect { y: body.y + track_rows + 1, height: 1.min(body.height.saturating_sub(track_rows + 1)), ..body },
         code,
         bearings: Rect { x: code.x + code.width + u16::from(side > 0), width: side, ..lower },
+    }
+}
+
+/// The code alone: no track, no band, and beside it only what is asked for.
+fn alone(state: &State, body: Rect) -> DeskParts {
+    let nothing = Rect { height: 0, ..body };
+    let asked =
+        state.tree.is_some() || !state.glance.looks.is_empty() || state.desk.reading.is_some() || state.desk.bearings.focused || !state.asides.is_empty();
+    let side = if asked { side_width(body.width) } else { 0 };
+    let code = Rect { width: body.width.saturating_sub(if side > 0 { side + 1 } else { 0 }), ..body };
+    DeskParts { track: nothing, band: nothing, rule: nothing, code, bearings: Rect { x: code.x + code.width + u16::from(side > 0), width: side, ..body } }
+}
+
+/// Cells for what stands beside the code.
+fn side_width(width: u16) -> u16 {
+    match width {
+        140.. => 62,
+        110.. => 46,
+        90.. => 38,
+        _ => 0,
     }
 }
 

@@ -7,8 +7,8 @@ use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 use ratatui::style::Style;
 
-/// A group with its rows, if it is open; gives the rows used. `below` rows are kept for what follows.
-pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>, buffer: &mut Buffer, area: Rect, below: usize) -> usize {
+/// A group with its rows, if it is open; gives the rows used and the first row that is shown. `below` rows are kept for what follows.
+pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>, buffer: &mut Buffer, area: Rect, below: usize) -> (usize, usize) {
     let theme = &state.theme;
     let pane = &state.desk.bearings;
     let upkeep = &pane.upkeep;
@@ -37,7 +37,7 @@ pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>,
     }
     put_line(buffer, row(area, 0), pieces);
     if !open {
-        return 1;
+        return (1, 0);
     }
     let room = usize::from(area.height).saturating_sub(1 + below);
     let count = upkeep.count(of);
@@ -50,7 +50,7 @@ pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>,
             Further::Changes => change_row(state, &upkeep.changes()[at], buffer, y, here),
         }
     }
-    1 + shown
+    (1 + shown, top)
 }
 
 fn name_of(test: &CoveringTest) -> &str {

@@ -1,0 +1,51 @@
+//! How to begin: shown the first time, and when asked for.
+
+use super::{clear, put, put_line, row};
+use crate::tui::state::State;
+use ratatui::buffer::Buffer;
+use ratatui::layout::Rect;
+
+/// Keys, and what one does with them. A row without a key is said by itself.
+const ROWS: [(&str, &str); 15] = [
+    ("", "Read code as you would walk through a house: go through a door, look around, find the way back."),
+    ("", ""),
+    ("j", "jump to a symbol: type pieces of its name, or its initials"),
+    ("/", "ask in plain words: who calls plan_turn, where is Rack, text \"two words\"; Tab takes what is offered"),
+    ("Enter", "on a name: go where it leads. The line you left stays on the track above the code"),
+    ("Backspace", "back the way you came, line by line"),
+    ("g", "glance at what a name leads to, beside the code, without leaving"),
+    ("u c t", "who uses it, who calls it, the chain of callers and callees"),
+    ("x", "unfold a macro or a generator, step by step"),
+    ("b", "into the bearings: what the name is, how sure that is (= proven, ~ inferred, ? guessed), who is related"),
+    ("o h", "the outline of the file; the folders around it"),
+    ("F1-F9", "the screens in the first row; Esc always leads back to the code"),
+    ("?", "all keys of the screen you are on; . finds an action by its words"),
+    ("", ""),
+    ("", "Nothing you read is ever written to. G shows this again; any key closes it."),
+];
+
+pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
+    let theme = &state.theme;
+    let width = area.width.saturating_sub(4).min(112);
+    let room = usize::from(width).saturating_sub(16);
+    let lines: Vec<(&str, String)> = ROWS.iter().flat_map(|(key, text)| said(key, text, if key.is_empty() { room + 11 } else { room })).collect();
+    let height = (lines.len() as u16 + 4).min(area.height.saturating_sub(2));
+    let at = Rect { x: area.x + (area.width - width) / 2, y: area.y + (area.height - height) / 2, width, height };
+    clear(buffer, at, theme.plain.patch(theme.here_line));
+    let ground = |s: ratatui::style::Style| s.patch(theme.here_line);
+    put(buffer, row(at, 1), &format!("  how to begin with {}", state.name), ground(theme.strong));
+    for (i, (key, text)) in lines.iter().enumerate().take(usize::from(height).saturating_sub(4)) {
+        let pieces = match text.strip_prefix('\u{1}') {
+            Some(alone) => vec![(format!("  {alone}"), ground(theme.plain))],
+            None => vec![(format!("{key:>11}  "), ground(theme.strong)), (text.clone(), ground(theme.plain))],
+        };
+        put_line(buffer, row(at, i + 3), pieces);
+    }
+}
+
+/// The rows of one entry; the key stands at its first. What stands without a key is marked.
+fn said(key: &'static str, text: &str, width: usize) -> Vec<(&'static str, String)> {
+    let wrapped = super::wrap(text, width.max(20));
+    let mark = if key.is_empty() { "\u{1}" } else { "" };
+    wrapped.into_iter().enumerate().map(|(i, t)| (if i == 0 { key } else { "" }, format!("{mark}{t}"))).collect()
+}
