@@ -61,9 +61,29 @@ pub fn save(path: &Path, remembered: &Remembered) -> std::io::Result<()> {
     Ok(())
 }
 
+/// Says once for each person that the program was never opened before.
+pub fn is_first_time() -> bool {
+    first_time_in(&crate::places::data_folder())
+}
+
+/// A mark in the folder tells; where none can be left nothing is told each time anew.
+fn first_time_in(folder: &Path) -> bool {
+    let mark = folder.join("guide-seen");
+    !mark.exists() && std::fs::create_dir_all(folder).and_then(|()| std::fs::write(&mark, b"")).is_ok()
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn the_first_time_is_told_once() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let data = folder.path().join("data");
+        assert_eq!([first_time_in(&data), first_time_in(&data)], [true, false]);
+        std::fs::write(folder.path().join("file"), b"").expect("written");
+        assert!(!first_time_in(&folder.path().join("file/below")), "nothing can be left there");
+    }
 
     #[test]
     fn what_is_remembered_comes_back_and_what_is_damaged_is_forgotten() {

@@ -22,8 +22,15 @@ pub fn program() -> PathBuf {
 }
 
 impl Screen {
-    /// Starts a command in a terminal of that size, with a home of its own.
+    /// Starts a command in a terminal of that size, with a home of its own, for somebody who has seen the guide.
     pub fn start(cols: u16, rows: u16, home: &Path, command: &str) -> Screen {
+        let data = home.join("data/amber-compass");
+        std::fs::create_dir_all(&data).and_then(|()| std::fs::write(data.join("guide-seen"), b"")).expect("a mark can be left");
+        Screen::start_first(cols, rows, home, command)
+    }
+
+    /// The same for somebody who opens the program for the first time.
+    pub fn start_first(cols: u16, rows: u16, home: &Path, command: &str) -> Screen {
         let socket = format!("amber-e2e-{}-{}", std::process::id(), NEXT.fetch_add(1, Ordering::Relaxed));
         let screen = Screen { socket };
         let env = format!("env HOME={0} XDG_CACHE_HOME={0}/cache XDG_DATA_HOME={0}/data EDITOR=true {command}; sleep 60", home.display());

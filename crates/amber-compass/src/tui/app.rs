@@ -58,6 +58,7 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let known = crate::remembered::path_for(&root);
     state.remembered = crate::remembered::load(&known);
     state.ask.history = std::mem::take(&mut state.remembered.history);
+    state.guide = crate::remembered::is_first_time();
     let engine = EngineSlot::default();
     let (sender, done) = unbounded::<Done>();
     let recent = Recent::default();

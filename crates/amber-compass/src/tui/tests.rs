@@ -4,6 +4,8 @@ mod glance;
 mod kept;
 mod kin;
 mod mouse;
+mod reading;
+mod typing;
 mod trace;
 mod upkeep;
 

@@ -27,7 +27,7 @@ pub use keys::{Action, KeyMap, Row};
 use super::jobs::{Done, Job};
 use super::state::{AskMode, Screen, State};
 use super::watch::Watched;
-use crossterm::event::{KeyEvent, MouseEvent};
+use crossterm::event::{KeyCode, KeyEvent, MouseEvent};
 
 /// All that can happen.
 #[derive(Debug)]
@@ -90,8 +90,12 @@ pub fn update(state: &mut State, event: Event) -> Vec<Effect> {
 }
 
 fn key_pressed(state: &mut State, key: KeyEvent, effects: &mut Vec<Effect>) {
-    if state.help || state.guide {
-        (state.help, state.guide) = (false, false);
+    if state.help {
+        state.help = false;
+        return;
+    }
+    // What one reads there is tried at once.
+    if std::mem::take(&mut state.guide) && matches!(key.code, KeyCode::Esc | KeyCode::Enter | KeyCode::Char(' ' | 'G')) {
         return;
     }
     if let Some(screen) = keys::screen_key(key) {

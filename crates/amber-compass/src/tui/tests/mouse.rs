@@ -106,3 +106,56 @@ fn headings_of_the_logbook_are_not_chosen() {
     click(&mut state, column, row);
     assert_eq!(state.logbook.selected, before);
 }
+
+#[test]
+fn a_cell_of_the_band_leads_to_its_definition() {
+    let mut state = desk((160, 45));
+    let (column, row) = place_of(&state, "part_5");
+    click(&mut state, column + 1, row);
+    assert_eq!(state.desk.spot.line, 51);
+    assert_eq!(state.desk.track.last().map(|h| h.how.as_str()), Some("band"));
+    let band = view::layout::desk(&state).band;
+    click(&mut state, band.x + 2, band.y);
+    assert_eq!(state.desk.spot.line, 51, "the label leads nowhere");
+}
+
+#[test]
+fn headings_of_the_bearings_fold_and_their_rows_are_followed() {
+    let mut state = desk((160, 45));
+    let at = state.desk.spot.clone();
+    done(&mut state, Lane::Bearings, Outcome::Bearings(at, Ok(Ok(Box::new(upkeep::some_bearings())))));
+    state.desk.bearings.open = vec![0];
+    let (column, row) = place_of(&state, "2 calls");
+    click(&mut state, column, row);
+    assert!(state.desk.bearings.open.contains(&1));
+    click(&mut state, column, row);
+    assert!(!state.desk.bearings.open.contains(&1));
+    let (column, row) = place_of(&state, "file_1.py:2");
+    click(&mut state, column, row);
+    assert!(state.desk.bearings.focused && state.desk.bearings.selected == 1);
+    let effects = click(&mut state, column, row);
+    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(to)) if to.path == "routes/file_1.py")), "{effects:?}");
+}
+
+#[test]
+fn rows_of_the_survey_are_opened_by_a_second_click() {
+    use crate::tui::state::EntryRow;
+    let mut state = desk((160, 45));
+    let entry = |path: &str, text: &str| EntryRow { path: path.to_owned(), line: 3, column: 1, unit: "larder".to_owned(), text: text.to_owned() };
+    let data = SurveyData {
+        entries: vec![entry("main.py", "def main():"), entry("app.py", "def app():")],
+        used: vec![(entry("rack.py", "Rack"), "class".to_owned(), 9)],
+        linked: true,
+        ..SurveyData::default()
+    };
+    press(&mut state, KeyCode::F(1));
+    done(&mut state, Lane::Survey, Outcome::Survey(Ok(Box::new(data))));
+    for (text, path) in [("app.py:3", "app.py"), ("rack.py:3", "rack.py"), ("main.py:3", "main.py")] {
+        let mut state = state.clone();
+        state.survey.selected = 9;
+        let (column, row) = place_of(&state, text);
+        assert!(click(&mut state, column, row).is_empty(), "{text}");
+        let effects = click(&mut state, column, row);
+        assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(to)) if to.path == path)), "{text}: {effects:?}");
+    }
+}

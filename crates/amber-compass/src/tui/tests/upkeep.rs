@@ -23,7 +23,7 @@ fn test(name: &str, state: Option<CaseState>) -> CoveringTest {
     CoveringTest { test: answer, state, message: String::new(), report: None, calls: Some(1), is_older: false }
 }
 
-fn some_bearings() -> compass_trace::bearings::Bearings {
+pub(super) fn some_bearings() -> compass_trace::bearings::Bearings {
     use compass_trace::bearings::{Bearings, Group, SymbolFacts};
     let facts = SymbolFacts {
         name: "Rack.turn".to_owned(),

@@ -88,7 +88,8 @@ pub fn watched(state: &mut State, what: Watched, effects: &mut Vec<Effect>) {
     }
 }
 
-fn on_survey(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+/// Keys of the survey.
+pub fn on_survey(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     let count = state.survey.rows().len();
     let last = count.saturating_sub(1);
     let selected = &mut state.survey.selected;

@@ -42,6 +42,9 @@ fn wheel(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
 }
 
 fn clicked(state: &mut State, at: Position, effects: &mut Vec<Effect>) {
+    if std::mem::take(&mut state.help) || std::mem::take(&mut state.guide) {
+        return;
+    }
     if state.ask.choices() > 0 || state.ask.mode == AskMode::Actions {
         // A row that is clicked is chosen.
         if let Some(row) = layout::ask_row_at(state, at) {
@@ -88,7 +91,8 @@ fn rows(screen: Screen) -> Option<Rows> {
         Screen::Logbook => Rows { at: view::logbook_row_at, selected: |s| Some(&mut s.logbook.selected), act: logbook::act, preview: nothing },
         Screen::Gaps => Rows { at: view::gap_row_at, selected: |s| Some(&mut s.gaps.selected), act: gaps::act, preview: gaps::preview },
         Screen::Kin => Rows { at: view::kin_row_at, selected: |s| Some(&mut s.kin.row), act: kin::act, preview: kin::preview },
-        Screen::Desk | Screen::Survey | Screen::Unfold => return None,
+        Screen::Survey => Rows { at: view::survey_row_at, selected: |s| Some(&mut s.survey.selected), act: super::actions::on_survey, preview: nothing },
+        Screen::Desk | Screen::Unfold => return None,
     })
 }
 

@@ -11,7 +11,9 @@ pub fn areas(state: &State) -> Vec<Rect> {
     let area = layout::glance(state);
     let count = state.asides.len() as u16;
     let height = area.height / count.max(1);
-    (0..count).map(|i| Rect { y: area.y + i * height, height, ..area }).collect()
+    // The last one takes the rows that are left over.
+    let of = |i: u16| if i + 1 == count { area.height - i * height } else { height };
+    (0..count).map(|i| Rect { y: area.y + i * height, height: of(i), ..area }).collect()
 }
 
 /// The one that stands at a place of the screen.

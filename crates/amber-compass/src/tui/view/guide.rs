@@ -6,7 +6,7 @@ use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 
 /// Keys, and what one does with them. A row without a key is said by itself.
-const ROWS: [(&str, &str); 15] = [
+const ROWS: [(&str, &str); 13] = [
     ("", "Read code as you would walk through a house: go through a door, look around, find the way back."),
     ("", ""),
     ("j", "jump to a symbol: type pieces of its name, or its initials"),
@@ -20,32 +20,41 @@ const ROWS: [(&str, &str); 15] = [
     ("o h", "the outline of the file; the folders around it"),
     ("F1-F9", "the screens in the first row; Esc always leads back to the code"),
     ("?", "all keys of the screen you are on; . finds an action by its words"),
-    ("", ""),
-    ("", "Nothing you read is ever written to. G shows this again; any key closes it."),
 ];
+
+/// Stands below, whatever finds room above it.
+const LAST: &str = "Nothing you read is ever written to. G shows this again; any key closes it.";
 
 pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let width = area.width.saturating_sub(4).min(112);
     let room = usize::from(width).saturating_sub(16);
     let lines: Vec<(&str, String)> = ROWS.iter().flat_map(|(key, text)| said(key, text, if key.is_empty() { room + 11 } else { room })).collect();
-    let height = (lines.len() as u16 + 4).min(area.height.saturating_sub(2));
+    // Where rows are few, none is spent on nothing.
+    let is_low = lines.len() + 6 > usize::from(area.height);
+    let lines: Vec<_> = lines.into_iter().filter(|l| !is_low || l.1 != ALONE).collect();
+    let (above, below) = if is_low { (1, 1) } else { (3, 3) };
+    let height = (lines.len() as u16 + above + below).min(area.height);
     let at = Rect { x: area.x + (area.width - width) / 2, y: area.y + (area.height - height) / 2, width, height };
     clear(buffer, at, theme.plain.patch(theme.here_line));
     let ground = |s: ratatui::style::Style| s.patch(theme.here_line);
-    put(buffer, row(at, 1), &format!("  how to begin with {}", state.name), ground(theme.strong));
-    for (i, (key, text)) in lines.iter().enumerate().take(usize::from(height).saturating_sub(4)) {
-        let pieces = match text.strip_prefix('\u{1}') {
+    put(buffer, row(at, usize::from(above / 2)), &format!("  how to begin with {}", state.name), ground(theme.strong));
+    for (i, (key, text)) in lines.iter().enumerate().take(usize::from(height.saturating_sub(above + below.min(1)))) {
+        let pieces = match text.strip_prefix(ALONE) {
             Some(alone) => vec![(format!("  {alone}"), ground(theme.plain))],
             None => vec![(format!("{key:>11}  "), ground(theme.strong)), (text.clone(), ground(theme.plain))],
         };
-        put_line(buffer, row(at, i + 3), pieces);
+        put_line(buffer, row(at, i + usize::from(above)), pieces);
     }
+    put(buffer, row(at, usize::from(height - 1 - below / 3)), &format!("  {LAST}"), ground(theme.dim));
 }
+
+/// Marks a row that stands without a key.
+const ALONE: &str = "\u{1}";
 
 /// The rows of one entry; the key stands at its first. What stands without a key is marked.
 fn said(key: &'static str, text: &str, width: usize) -> Vec<(&'static str, String)> {
     let wrapped = super::wrap(text, width.max(20));
-    let mark = if key.is_empty() { "\u{1}" } else { "" };
+    let mark = if key.is_empty() { ALONE } else { "" };
     wrapped.into_iter().enumerate().map(|(i, t)| (if i == 0 { key } else { "" }, format!("{mark}{t}"))).collect()
 }

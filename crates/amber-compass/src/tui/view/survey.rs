@@ -4,12 +4,12 @@ use super::{cut, cut_front, layout, put, put_line, row};
 use crate::tui::state::{EntryRow, State, SurveyData};
 use compass_index::Phase;
 use ratatui::buffer::Buffer;
-use ratatui::layout::Rect;
+use ratatui::layout::{Position, Rect};
 use ratatui::style::Style;
 
 pub fn draw(state: &State, buffer: &mut Buffer) {
     let body = layout::body(state);
-    let area = Rect { x: body.x + 1, y: body.y + 1, width: body.width.saturating_sub(2), height: body.height.saturating_sub(1) };
+    let area = inner(body);
     let Some(data) = &state.survey.data else {
         working(state, buffer, area);
         return;
@@ -17,9 +17,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     if area.width >= 120 {
         let left = Rect { width: area.width * 3 / 10, ..area };
         let right = Rect { x: area.x + area.width - area.width * 3 / 10, width: area.width * 3 / 10, ..area };
-        let middle = Rect { x: left.x + left.width + 2, width: area.width.saturating_sub(left.width + right.width + 4), ..area };
         units(state, data, buffer, left);
-        rows(state, data, buffer, middle);
+        rows(state, data, buffer, rows_area(area));
         // Layers and what crosses between them come before the shares.
         let used = layers(state, data, buffer, right) as u16;
         let right = Rect { y: right.y + used.min(right.height), height: right.height.saturating_sub(used), ..right };
@@ -27,12 +26,40 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     } else {
         // Where to go matters more than how much there is: the rows keep their width.
         let left = Rect { width: 30.min(area.width / 2), ..area };
-        let right = Rect { x: left.x + left.width + 2, width: area.width.saturating_sub(left.width + 2), ..area };
         let used = shares(state, data, buffer, left);
         let below = (used as u16 + 1).min(left.height);
         units(state, data, buffer, Rect { y: left.y + below, height: left.height - below, ..left });
-        rows(state, data, buffer, right);
+        rows(state, data, buffer, rows_area(area));
     }
+}
+
+fn inner(body: Rect) -> Rect {
+    Rect { x: body.x + 1, y: body.y + 1, width: body.width.saturating_sub(2), height: body.height.saturating_sub(1) }
+}
+
+/// Where entry points and most used symbols stand: between the others, or to the right.
+fn rows_area(area: Rect) -> Rect {
+    if area.width >= 120 {
+        let side = area.width * 3 / 10;
+        return Rect { x: area.x + side + 2, width: area.width.saturating_sub(2 * side + 4), ..area };
+    }
+    let left = 30.min(area.width / 2);
+    Rect { x: area.x + left + 2, width: area.width.saturating_sub(left + 2), ..area }
+}
+
+/// The row that can be opened at a place of the screen.
+pub fn row_at(state: &State, at: Position) -> Option<usize> {
+    let data = state.survey.data.as_ref()?;
+    let area = rows_area(inner(layout::body(state)));
+    let line = usize::from(at.y.checked_sub(area.y)?);
+    let entries = data.entries.len();
+    // A heading above each list, and an empty row between them.
+    let row = match line {
+        n if n > entries + 2 => n - 3,
+        n if n >= 1 && n <= entries => n - 1,
+        _ => return None,
+    };
+    (area.contains(at) && row < entries + data.used.len()).then_some(row)
 }
 
 /// Phases with rate and time left, in the place where the numbers will be.
