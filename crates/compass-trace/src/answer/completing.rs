@@ -75,7 +75,13 @@ impl Engine {
             return Ok(());
         }
         let names = self.index.names()?;
-        for name in fuzzy::find(&names, &[last.to_owned()], most, cancel).into_iter().filter(|n| *n != last) {
+        let mut found = fuzzy::find(&names, &[last.to_owned()], most, cancel);
+        found.retain(|n| *n != last);
+        // Where names begin so, those that have the letters somewhere are not meant.
+        if found.iter().any(|n| begins(n, last)) {
+            found.retain(|n| begins(n, last));
+        }
+        for name in found {
             let Some(entry) = self.index.named(name)?.into_iter().min_by_key(|e| (!self.index.unit(e.symbol.file).is_some_and(|u| u.own), e.symbol)) else {
                 continue;
             };

@@ -374,14 +374,30 @@ fn fold(state: &mut State) {
     let Some(part) = state.desk.folds.at(line).or_else(|| page.part_at(line)) else {
         return state.say("nothing here can be folded");
     };
+    let column = column_of(page, part.first, state.desk.wanted);
+    let row = row_of_cursor(state);
     state.desk.folds.toggle(part);
     state.desk.spot.line = part.first;
-    state.desk.spot.column = column_of(page, part.first, state.desk.wanted);
+    state.desk.spot.column = column;
+    keep_row(state, row);
+}
+
+/// How many rows the cursor stands below the first.
+fn row_of_cursor(state: &State) -> u32 {
+    let desk = &state.desk;
+    desk.folds.place_of(desk.spot.line).saturating_sub(desk.folds.place_of(desk.top.max(1)))
+}
+
+/// Scrolls so that the cursor stands so many rows below the first again, as far as that can be.
+fn keep_row(state: &mut State, row: u32) {
+    let place = state.desk.folds.place_of(state.desk.spot.line);
+    state.desk.top = state.desk.folds.line_at(place.saturating_sub(row).max(1));
     keep_in_view(state);
 }
 
 /// Shows the definition one is in, and of the others their first lines; or everything again.
 fn excerpt(state: &mut State) {
+    let row = row_of_cursor(state);
     let Some(page) = &state.desk.page else { return };
     if state.desk.folds.is_empty() {
         let line = state.desk.spot.line;
@@ -393,7 +409,7 @@ fn excerpt(state: &mut State) {
     } else {
         state.desk.folds.clear();
     }
-    keep_in_view(state);
+    keep_row(state, row);
 }
 
 /// Opens the documentation in full.

@@ -23,7 +23,9 @@ pub fn found(state: &mut State, path: &str, found: Result<Answers, String>) {
     }
     state.ask.looking = false;
     match found {
-        Ok(answers) => {
+        Ok(mut answers) => {
+            // A line that brings in several names is one row.
+            answers.answers.dedup_by(|next, row| row.role.is_some() && next.role == row.role && next.line == row.line);
             state.ask.rows = answers.answers;
             select_here(state);
         }

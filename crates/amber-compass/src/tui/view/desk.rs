@@ -92,6 +92,7 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
     let scroll = layout::scroll(state, area);
     let spot = &state.desk.spot;
     let word = page.word_at(spot.line, spot.column);
+    let elsewhere = !state.glance.looks.is_empty() || state.tree.is_some();
     let folds = &state.desk.folds;
     let top = folds.place_of(state.desk.top);
     for y in 0..area.height {
@@ -102,7 +103,7 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         if here {
             buffer.set_style(at, theme.here_line);
         }
-        let number_style = if here && state.glance.looks.is_empty() {
+        let number_style = if here && !elsewhere {
             theme.here
         } else if line.in_gap {
             theme.wrong
@@ -118,14 +119,19 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         let text_at = Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at };
         let ground = if here { theme.here_line } else { Style::new() };
         code_line(state, line, buffer, text_at, scroll, ground, word.map(|w| w.0));
-        if let Some(part) = folds.at(number) {
-            let told = format!("… {} lines", part.last - part.first);
-            behind(line, &told, buffer, text_at, scroll, theme.dim.patch(ground));
-        } else if let Some(note) = state.desk.notes.iter().find(|n| n.line == number) {
-            super::upkeep::sidenote(state, note, &line.text, buffer, text_at, scroll, ground);
+        let folded = folds.at(number).map(|part| match part.last - part.first {
+            1 => " … 1 line".to_owned(),
+            n => format!(" … {n} lines"),
+        });
+        if let Some(told) = &folded {
+            behind(line, told, buffer, text_at, scroll, theme.dim.patch(ground));
         }
-        // While something is looked at, one is there.
-        if !state.glance.looks.is_empty() {
+        if let Some(note) = state.desk.notes.iter().find(|n| n.line == number) {
+            let shown = format!("{}{}", line.text, folded.unwrap_or_default());
+            super::upkeep::sidenote(state, note, &shown, buffer, text_at, scroll, ground);
+        }
+        // While something else is gone through, one is there.
+        if elsewhere {
             continue;
         }
         if here && let Some((_, span)) = word {
@@ -139,7 +145,7 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
 
 /// Writes something behind the end of a line, if the line leaves room for it.
 fn behind(line: &PageLine, text: &str, buffer: &mut Buffer, at: Rect, scroll: usize, style: Style) {
-    let end = columns::cell_in(&line.text, &line.stops, line.text.len()) + 1;
+    let end = columns::cell_in(&line.text, &line.stops, line.text.len());
     let x = end.saturating_sub(scroll);
     if end >= scroll && x < usize::from(at.width) {
         put(buffer, Rect { x: at.x + x as u16, width: at.width - x as u16, ..at }, text, style);

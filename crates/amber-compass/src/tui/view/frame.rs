@@ -75,6 +75,8 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Desk) if state.desk.change.is_some() => {
             " ↑↓ scroll · n p the change after and before · Enter the file then · y copy the author's address · Esc back to the code"
         }
+        (_, Screen::Desk) if state.tree.is_some() => " Enter open · → unfold · ← fold · ↑↓ choose · Esc close · ? keys",
+        (_, Screen::Desk) if state.desk.reading.is_some() => " ↑↓ scroll · Esc close · ? keys",
         (_, Screen::Desk) if state.unfold.panel => " 1-9 step · F5 in full · Esc close · ? keys",
         (_, Screen::Desk) if !state.glance.looks.is_empty() => " Enter go there · g glance on from here · Tab next name · ↑↓ move · Esc drop it · ? keys",
         (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",

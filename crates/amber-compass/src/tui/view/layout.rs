@@ -39,11 +39,16 @@ pub fn key_row(state: &State) -> Rect {
 pub fn beside_ask(state: &State) -> Rect {
     let body = body(state);
     let side = desk(state).bearings;
-    let column = if side.width > 0 { Rect { y: body.y, height: body.height, ..side } } else { body };
+    let column = match side.width {
+        0 => body,
+        // The track and the band stay whole.
+        _ if state.screen == Screen::Desk => side,
+        _ => Rect { y: body.y, height: body.height, ..side },
+    };
     let height = match (state.ask.mode, side.width > 0) {
         // What may be typed next stands right above what is typed, and takes no more room than it needs.
         (AskMode::Question, _) => (state.ask.offers.offers.len() as u16 + 1).min(body.height / 2),
-        (_, true) => body.height,
+        (_, true) => column.height,
         (_, false) => body.height / 2,
     };
     Rect { y: column.y + column.height - height, height, ..column }
