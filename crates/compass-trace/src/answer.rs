@@ -13,6 +13,7 @@ mod declared;
 mod filters;
 mod finders;
 mod following;
+mod levels;
 mod overrides;
 mod relations;
 mod rows;
@@ -20,7 +21,6 @@ mod scan;
 mod side_by_side;
 mod subject;
 
-use crate::chains::Direction;
 use crate::question::{Filter, Form, ParseError, Question, parse};
 use crate::upkeep::{GitError, KeptReports, Testing};
 use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
@@ -142,12 +142,6 @@ pub enum AnswerError {
     /// It could not be understood.
     #[error(transparent)]
     Parse(#[from] ParseError),
-    /// The form is part of the language but not answered yet.
-    #[error("{form} is not answered yet")]
-    NotYet {
-        /// Which.
-        form: &'static str,
-    },
     /// The index failed.
     #[error(transparent)]
     Index(#[from] IndexError),
@@ -326,13 +320,11 @@ impl Engine {
 
     fn form(&self, question: &Question, context: &Context) -> Result<Found, AnswerError> {
         use crate::question::{Does, WhoDoes};
-        let not_yet = |form| Err(AnswerError::NotYet { form });
         match &question.form {
             Form::WhereIs { subject, mode } => self.where_is(subject, *mode, early_page(&question.filters)),
             Form::WhatIs(subject) => self.what_is(subject),
-            Form::Who { does: WhoDoes::Calls, subjects, through: Some(depth) } => self.through(subjects, Direction::Up, *depth, context),
-            Form::WhatDoes { subject, does: Does::Call, through: Some(depth) } => self.through(std::slice::from_ref(subject), Direction::Down, *depth, context),
-            Form::Who { through: Some(_), .. } | Form::WhatDoes { through: Some(_), .. } => not_yet("through, but for calls,"),
+            Form::Who { does, subjects, through: Some(depth) } => self.who_through(*does, subjects, *depth, context),
+            Form::WhatDoes { subject, does, through: Some(depth) } => self.what_through(subject, *does, *depth, context),
             Form::Who { does: WhoDoes::Overrides, subjects, .. } => self.overrides(subjects, false),
             Form::Who { does: WhoDoes::Tests, subjects, .. } => self.who_tests(subjects, context),
             Form::Who { does, subjects, .. } => self.who(*does, subjects, early_page(&question.filters)),

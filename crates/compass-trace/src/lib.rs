@@ -16,6 +16,7 @@ pub mod documentation;
 pub mod fuzzy;
 pub mod kin;
 pub mod question;
+pub mod tones;
 pub mod units;
 pub mod upkeep;
 

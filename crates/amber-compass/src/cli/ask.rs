@@ -210,7 +210,7 @@ pub(super) fn explain(question: &str, error: &AnswerError) -> Failure {
             }
             Failure::user("the question was not understood")
         }
-        AnswerError::NotYet { .. } | AnswerError::Cancelled => Failure::user(error),
+        AnswerError::Cancelled => Failure::user(error),
         AnswerError::Index(e) => Failure::index(failure::chain(e)).hint("run: amber-compass index --verify"),
         AnswerError::Git(e) => Failure::user(failure::chain(e)).hint("the form: what follows from changes since COMMIT, in a working copy of git"),
     }

@@ -25,7 +25,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 23;
+pub const LANES: usize = 24;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -54,6 +54,7 @@ pub enum Lane {
     Call,
     Aside,
     Tree,
+    Tones,
 }
 
 /// Something to do.
@@ -76,6 +77,8 @@ pub enum Job {
     Asides(Vec<Spot>),
     /// The paths of all files.
     Paths,
+    /// Which names of a file are told apart.
+    Tones(String),
     /// Where the name at a place leads.
     Follow(Spot),
     /// Where the name at a place leads, for a look.
@@ -134,6 +137,7 @@ impl Job {
             Job::Call(_) => Lane::Call,
             Job::Asides(_) => Lane::Aside,
             Job::Paths => Lane::Tree,
+            Job::Tones(_) => Lane::Tones,
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,
@@ -181,6 +185,8 @@ pub enum Outcome {
     Call(Spot, Option<Box<compass_trace::call::CallAround>>),
     Asides(Vec<(Spot, Page)>),
     Paths(Vec<String>),
+    /// Names of a file by line, first and last byte of the line.
+    Tones(String, Vec<(u32, u32, u32, compass_trace::tones::Tone)>),
     Followed(Result<Answers, String>),
     Glanced(Spot, Result<Answers, String>),
     GlancePage(Spot, Result<Box<Page>, String>),

@@ -50,6 +50,12 @@ pub struct Theme {
     pub comment: Style,
     /// Names where they are defined.
     pub defined: Style,
+    /// Names of macros.
+    pub by_macro: Style,
+    /// Names that lead into dependencies.
+    pub outside: Style,
+    /// Names of which nobody knows where they lead.
+    pub unknown: Style,
     /// Other mentions of the name under the cursor.
     pub mention: Style,
     /// Thin rules.
@@ -74,6 +80,9 @@ impl Theme {
             number: of(0xc4, 0xa5, 0xa0),
             comment: of(0x80, 0x78, 0x6c).add_modifier(Modifier::ITALIC),
             defined: of(0xf4, 0xec, 0xdc).add_modifier(Modifier::BOLD),
+            by_macro: of(0xde, 0xd4, 0xc2).add_modifier(Modifier::ITALIC),
+            outside: of(0xb4, 0xaa, 0x9a),
+            unknown: of(0x9a, 0x90, 0x82).add_modifier(Modifier::ITALIC),
             mention: Style::new().add_modifier(Modifier::UNDERLINED),
             rule: of(0x4a, 0x43, 0x3a),
         }
@@ -96,6 +105,9 @@ impl Theme {
             number: of(0x7d, 0x3c, 0x36),
             comment: of(0x8a, 0x81, 0x73).add_modifier(Modifier::ITALIC),
             defined: of(0x10, 0x0e, 0x0b).add_modifier(Modifier::BOLD),
+            by_macro: of(0x2e, 0x2a, 0x24).add_modifier(Modifier::ITALIC),
+            outside: of(0x5a, 0x53, 0x48),
+            unknown: of(0x76, 0x6d, 0x60).add_modifier(Modifier::ITALIC),
             mention: Style::new().add_modifier(Modifier::UNDERLINED),
             rule: of(0xcd, 0xc3, 0xb0),
         }
@@ -119,6 +131,9 @@ impl Theme {
             number: none,
             comment: dim,
             defined: bold,
+            by_macro: none.add_modifier(Modifier::ITALIC),
+            outside: dim,
+            unknown: dim.add_modifier(Modifier::ITALIC),
             mention: none.add_modifier(Modifier::UNDERLINED),
             rule: dim,
         }

@@ -125,7 +125,7 @@ impl Engine {
     }
 
     /// Places of an edge as a row.
-    fn edge_row(&self, edge: &Edge) -> Result<Raw, AnswerError> {
+    pub(super) fn edge_row(&self, edge: &Edge) -> Result<Raw, AnswerError> {
         let facts = self.index.facts(edge.file)?;
         Ok(match edge.join {
             Join::Use(usage) => Raw::usage(edge.file, &facts.facts, usage, Some(edge.certainty), Some(edge.to)),
@@ -155,7 +155,7 @@ fn symbols(resolution: &Resolution) -> Vec<SymbolId> {
     resolution.symbols.iter().take(most).map(|r| r.symbol).collect()
 }
 
-fn levels(depth: Depth) -> u32 {
+pub(super) fn levels(depth: Depth) -> u32 {
     match depth {
         Depth::Levels(n) => n.min(ALL),
         Depth::All => ALL,

@@ -309,7 +309,7 @@ impl Engine {
         Ok(found)
     }
 
-    fn add_importers(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
+    pub(super) fn add_importers(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
         for entry in self.index.importers(file)? {
             let facts = self.index.facts(entry.file)?;
             let id = ImportId(entry.import);
@@ -359,10 +359,15 @@ impl Engine {
 
     /// `what does S call`, and its sisters.
     pub(super) fn what_does(&self, subject: &Subject, does: Does) -> Result<Found, AnswerError> {
-        if let (Does::Include | Does::Import, What::Name { text, .. }) = (does, &subject.what)
+        if let (Does::Include | Does::Import | Does::Define, What::Name { text, .. }) = (does, &subject.what)
             && let Some(file) = self.find_file(text)
         {
-            return self.imports_of(file);
+            if does != Does::Define {
+                return self.imports_of(file);
+            }
+            let mut found = Found::default();
+            self.add_definitions(SymbolId::module(file), &mut found)?;
+            return Ok(found);
         }
         let resolution = self.resolve(subject)?;
         let mut found = Found::default();
@@ -402,7 +407,7 @@ impl Engine {
         Ok(found)
     }
 
-    fn add_definitions(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+    pub(super) fn add_definitions(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
         let facts = self.index.facts(symbol.file)?;
         let owner = if symbol.is_module() { None } else { facts.find(symbol.number) };
         for (i, d) in facts.facts.definitions.iter().enumerate() {
@@ -414,7 +419,7 @@ impl Engine {
         Ok(())
     }
 
-    fn add_bases(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+    pub(super) fn add_bases(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
         // A type's bases are recorded with the file that says so: its own, or one that extends it.
         let links = self.index.links(symbol.file)?;
         for (base, derived) in &links.bases {
@@ -428,7 +433,7 @@ impl Engine {
     }
 
     /// Uses within a definition.
-    fn add_used(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+    pub(super) fn add_used(&self, symbol: SymbolId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
         let facts = self.index.facts(symbol.file)?;
         let links = self.index.links(symbol.file)?;
         let whole = facts.find(symbol.number).map(|d| facts.facts.def(d).whole);
@@ -470,7 +475,7 @@ impl Engine {
     }
 }
 
-fn roles_of(does: Does) -> &'static [Role] {
+pub(super) fn roles_of(does: Does) -> &'static [Role] {
     match does {
         Does::Call => &[Role::Call],
         Does::Read => &[Role::Read, Role::Pass],

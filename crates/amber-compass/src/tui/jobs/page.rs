@@ -4,8 +4,9 @@ use super::past;
 use crate::cli::failure_chain;
 use crate::tui::state::{BandCell, LineEnd, Page, PageLine, Part, Spot, at_commit};
 use crate::tui::view::columns;
-use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Token, tokens};
+use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Span, Token, tokens};
 use compass_trace::Engine;
+use compass_trace::tones::Tone;
 
 /// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
 pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
@@ -55,6 +56,18 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
         }
     }
     lines
+}
+
+/// The names of a file that are told apart, by line and bytes of the line.
+pub(super) fn tones(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Tone)>> {
+    let index = engine.index();
+    let source = index.source(index.find_path(path)?).ok()?;
+    let tones = engine.tones(path, cancel).ok()?;
+    let place = |(span, tone): (Span, Tone)| {
+        let (line, column) = source.source.lines.locate(span.start);
+        (line, column - 1, column - 1 + span.len(), tone)
+    };
+    Some(tones.into_iter().map(place).collect())
 }
 
 /// How a line ends.

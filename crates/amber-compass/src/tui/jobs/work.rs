@@ -66,6 +66,11 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             paths.sort_unstable();
             tell(Outcome::Paths(paths));
         }
+        Job::Tones(path) => {
+            if let Some(tones) = engine().ok().and_then(|e| super::page::tones(&e, &path, &context.cancel)) {
+                tell(Outcome::Tones(path, tones));
+            }
+        }
         Job::Follow(spot) => {
             let found = engine().and_then(|e| e.answer(&where_is(&spot), &context).map_err(|e| e.to_string()));
             tell(Outcome::Followed(found));

@@ -4,6 +4,7 @@ use super::{Folds, Part};
 use compass_facts::{Span, TokenClass};
 use compass_trace::bearings::Bearings;
 use compass_trace::call::CallAround;
+use compass_trace::tones::Tone;
 
 /// How a line ends.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
@@ -26,6 +27,8 @@ pub struct PageLine {
     pub tokens: Vec<(u32, u32, TokenClass)>,
     /// Names defined on it, by byte of the line.
     pub defined: Vec<(u32, u32)>,
+    /// Names that are told apart, by byte of the line.
+    pub tones: Vec<(u32, u32, Tone)>,
     /// A gap begins or goes on here.
     pub in_gap: bool,
     /// How it ends.

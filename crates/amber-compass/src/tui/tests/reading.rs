@@ -237,3 +237,28 @@ fn folders_follow_the_index_and_esc_leaves_them() {
     assert!(state.tree.is_none());
     assert!(done(&mut state, Lane::Tree, Outcome::Paths(Vec::new())).is_empty(), "what comes late opens nothing");
 }
+
+#[test]
+fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
+    use compass_trace::tones::Tone;
+    let mut state = desk((160, 45));
+    let effects = follow(&mut state, "b.py", 12);
+    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(_)))));
+    let told = vec![(12, 4, 11, Tone::Macro), (13, 4, 11, Tone::Dependency), (14, 4, 11, Tone::Unknown), (999, 0, 4, Tone::Unknown)];
+    done(&mut state, Lane::Tones, Outcome::Tones("a.py".to_owned(), told.clone()));
+    assert!(state.desk.page.as_ref().is_some_and(|p| p.lines.iter().all(|l| l.tones.is_empty())), "those of another file are not shown");
+    done(&mut state, Lane::Tones, Outcome::Tones("b.py".to_owned(), told));
+    state.desk.spot = spot("b.py", 20);
+    let mut terminal = Terminal::new(TestBackend::new(160, 45)).expect("a terminal in memory");
+    terminal.draw(|frame| view::draw(&state, frame)).expect("drawn");
+    let buffer = terminal.backend().buffer().clone();
+    let code = view::layout::desk(&state).code;
+    let gutter = view::layout::gutter(state.desk.page.as_ref().expect("a page"));
+    let style = |line: u32| {
+        let cell = &buffer[(code.x + gutter + 5, code.y + (line - state.desk.top) as u16)];
+        (cell.fg, cell.modifier)
+    };
+    let wanted = |s: ratatui::style::Style| (s.fg.expect("a colour"), s.add_modifier);
+    let theme = Theme::dark();
+    assert_eq!([12, 13, 14, 15].map(style), [theme.by_macro, theme.outside, theme.unknown, theme.plain].map(wanted));
+}

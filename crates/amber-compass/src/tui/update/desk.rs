@@ -322,7 +322,19 @@ pub fn arrive(state: &mut State, to: Spot, effects: &mut Vec<Effect>) {
 fn look_for_notes(state: &mut State, effects: &mut Vec<Effect>) {
     if let Some(page) = &state.desk.page {
         let path = page.path.clone();
-        start(state, Job::Notes(path), effects);
+        start(state, Job::Notes(path.clone()), effects);
+        start(state, Job::Tones(path), effects);
+    }
+}
+
+/// Names of the file being read that are told apart.
+pub fn toned(state: &mut State, path: &str, tones: Vec<(u32, u32, u32, compass_trace::tones::Tone)>) {
+    let Some(page) = state.desk.page.as_mut().filter(|p| p.path == path) else { return };
+    page.lines.iter_mut().for_each(|l| l.tones.clear());
+    for (line, start, end, tone) in tones {
+        if let Some(line) = page.lines.get_mut(line as usize - 1) {
+            line.tones.push((start, end, tone));
+        }
     }
 }
 

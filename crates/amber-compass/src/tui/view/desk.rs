@@ -3,6 +3,7 @@
 use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
 use crate::tui::state::{LineEnd, Page, PageLine, State};
 use compass_facts::TokenClass;
+use compass_trace::tones::Tone;
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 use ratatui::style::Style;
@@ -173,6 +174,7 @@ pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at:
     let text = if line.stops.is_empty() { line.text.as_str() } else { &line.text[..until] };
     let mentions: Vec<(usize, usize)> = word.map(|w| mentions(&text[from..], w).into_iter().map(|(a, b)| (a + from, b + from)).collect()).unwrap_or_default();
     let mut token = line.tokens.partition_point(|t| t.1 as usize <= from);
+    let mut tone = line.tones.partition_point(|t| t.1 as usize <= from);
     for (i, c) in text[from..].char_indices().map(|(i, c)| (i + from, c)) {
         let (shown, width) = columns::shown(c, cell);
         if cell + width > scroll + at.width as usize {
@@ -184,7 +186,15 @@ pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at:
             }
             let class = line.tokens.get(token).filter(|t| t.0 as usize <= i).map(|t| t.2);
             let defined = line.defined.iter().any(|d| d.0 as usize <= i && i < d.1 as usize);
-            let mut style = if crate::shown::is_hostile(c) && c != '\t' { theme.wrong } else { style_of(state, class, defined) };
+            while line.tones.get(tone).is_some_and(|t| t.1 as usize <= i) {
+                tone += 1;
+            }
+            let told = line.tones.get(tone).filter(|t| t.0 as usize <= i && class.is_none()).map(|t| t.2);
+            let mut style = match told {
+                _ if crate::shown::is_hostile(c) && c != '\t' => theme.wrong,
+                Some(tone) if !defined => tone_of(state, tone),
+                _ => style_of(state, class, defined),
+            };
             if mentions.iter().any(|m| m.0 <= i && i < m.1) {
                 style = style.patch(theme.mention);
             }
@@ -216,6 +226,14 @@ fn style_of(state: &State, class: Option<TokenClass>, defined: bool) -> Style {
         Some(TokenClass::Keyword) => theme.keyword,
         None if defined => theme.defined,
         None => theme.plain,
+    }
+}
+
+fn tone_of(state: &State, tone: Tone) -> Style {
+    match tone {
+        Tone::Macro => state.theme.by_macro,
+        Tone::Dependency => state.theme.outside,
+        Tone::Unknown => state.theme.unknown,
     }
 }
 
