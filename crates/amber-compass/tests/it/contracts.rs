@@ -77,7 +77,7 @@ fn a_batch_goes_on_after_a_mistake_in_the_same_order() {
 #[case::nothing_found(&["ask", "where is trun"], 1)]
 #[case::mistake(&["ask", "who cals turn"], 2)]
 #[case::through_writes(&["ask", "who writes turn through 2"], 1)]
-#[case::through_types(&["ask", "what does turn use through 2"], 0)]
+#[case::through_imports(&["ask", "who imports b.py through 2"], 0)]
 #[case::what_follows(&["ask", "what follows from turn"], 0)]
 #[case::no_such_commit(&["ask", "what follows from changes since yesterday"], 2)]
 #[case::no_question(&["ask"], 2)]
