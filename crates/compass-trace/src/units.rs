@@ -1,9 +1,9 @@
-//! What a code base is made of, as one list that unfolds: units, what they need, their files, types and members.
+//! What a code base is made of, as one list that unfolds: units, what they need, their namespaces, files, types and members.
 
 use crate::answer::{AnswerError, Engine};
-use compass_facts::{DefId, Facts};
-use compass_index::{FileId, SymbolId, UnitId, UnitRow};
-use std::collections::HashMap;
+use compass_facts::{DefId, Facts, Language};
+use compass_index::{FileId, FileRow, SymbolId, UnitId, UnitRow};
+use std::collections::{BTreeMap, HashMap};
 
 /// Something that may hold other things.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
@@ -12,6 +12,8 @@ pub enum Node {
     Unit(UnitId),
     /// The units that a unit needs.
     Needs(UnitId),
+    /// The namespace of a unit that a file begins: the files of its folder.
+    Space(FileId),
     /// A file of a unit.
     File(FileId),
     /// A definition.
@@ -69,6 +71,7 @@ impl Engine {
         match node {
             Node::Unit(unit) => Ok(self.inside_unit(unit)),
             Node::Needs(unit) => Ok(self.needs_of(unit)),
+            Node::Space(first) => Ok(self.inside_space(first)),
             Node::File(file) => self.definitions(file, None),
             Node::Symbol(symbol) => {
                 let of = self.index().facts(symbol.file)?.find(symbol.number);
@@ -83,7 +86,7 @@ impl Engine {
             let c = counts.entry(file.id.unit).or_default();
             c.files += 1;
             c.lines += u64::from(file.lines);
-            if file.language != compass_facts::Language::Text {
+            if file.language != Language::Text {
                 c.code += 1;
                 c.declaring += u64::from(only_declares(&file.path));
             }
@@ -116,21 +119,44 @@ impl Engine {
                 root: None,
             });
         }
-        let front = if unit.dir.is_empty() { String::new() } else { format!("{}/", unit.dir) };
+        let mut spaces: BTreeMap<&str, Vec<&FileRow>> = BTreeMap::new();
         for file in index.files().iter().filter(|f| f.id.unit == id) {
-            let made = file.made.word().map_or(String::new(), |w| format!("{w} · "));
-            out.push(Entry {
-                node: Node::File(file.id),
-                tag: file.language.word().to_owned(),
-                name: file.path.strip_prefix(&front).unwrap_or(&file.path).to_owned(),
-                detail: format!("{made}{} lines", file.lines),
-                place: Some((index.path_of(file.id), 1, 1)),
-                opens: file.language != compass_facts::Language::Text,
-                own: unit.own,
-                root: None,
-            });
+            spaces.entry(folder_of(unit, file)).or_default().push(file);
         }
+        // Files of one folder need no heading, and those at the top of the unit have none.
+        if spaces.len() == 1 {
+            out.extend(spaces.into_values().flatten().map(|f| self.file_entry(unit, f, "")));
+            return out;
+        }
+        let top = spaces.remove("").unwrap_or_default();
+        out.extend(spaces.into_iter().map(|(folder, files)| space_entry(unit, folder, &files)));
+        out.extend(top.into_iter().map(|f| self.file_entry(unit, f, "")));
         out
+    }
+
+    /// The files of the folder that a file stands in.
+    fn inside_space(&self, first: FileId) -> Vec<Entry> {
+        let index = self.index();
+        let Some((row, unit)) = index.file(first).zip(index.unit(first)) else { return Vec::new() };
+        let folder = folder_of(unit, row);
+        let files = index.files().iter().filter(|f| f.id.unit == first.unit && folder_of(unit, f) == folder);
+        files.map(|f| self.file_entry(unit, f, folder)).collect()
+    }
+
+    /// A file, named from a folder of its unit on.
+    fn file_entry(&self, unit: &UnitRow, file: &FileRow, folder: &str) -> Entry {
+        let made = file.made.word().map_or(String::new(), |w| format!("{w} · "));
+        let inner = inner_path(unit, file);
+        Entry {
+            node: Node::File(file.id),
+            tag: file.language.word().to_owned(),
+            name: inner.strip_prefix(folder).unwrap_or(inner).trim_start_matches('/').to_owned(),
+            detail: format!("{made}{} lines", file.lines),
+            place: Some((self.index().path_of(file.id), 1, 1)),
+            opens: file.language != Language::Text,
+            own: unit.own,
+            root: None,
+        }
     }
 
     fn needs_of(&self, id: UnitId) -> Vec<Entry> {
@@ -185,6 +211,45 @@ fn holder(facts: &Facts, def: DefId) -> Option<DefId> {
     d.container.or_else(extended).filter(|of| *of != def)
 }
 
+/// The path of a file from the folder of its unit on.
+fn inner_path<'f>(unit: &UnitRow, file: &'f FileRow) -> &'f str {
+    let below = file.path.strip_prefix(unit.dir.as_str()).filter(|_| !unit.dir.is_empty());
+    below.and_then(|rest| rest.strip_prefix('/')).unwrap_or(&file.path)
+}
+
+/// The folder of a file from that of its unit on.
+fn folder_of<'f>(unit: &UnitRow, file: &'f FileRow) -> &'f str {
+    inner_path(unit, file).rsplit_once('/').map_or("", |p| p.0)
+}
+
+fn space_entry(unit: &UnitRow, folder: &str, files: &[&FileRow]) -> Entry {
+    let (tag, name) = namespace(folder, files);
+    let lines: u64 = files.iter().map(|f| u64::from(f.lines)).sum();
+    let count = if files.len() == 1 { "1 file".to_owned() } else { format!("{} files", files.len()) };
+    Entry { node: Node::Space(files[0].id), tag: tag.to_owned(), name, detail: format!("{count} · {lines} lines"), place: None, opens: true, own: unit.own, root: None }
+}
+
+/// What the language of most files calls what a folder holds, and by which name: `larder.store`, `crate::climate`, `cmd/turn`.
+fn namespace(folder: &str, files: &[&FileRow]) -> (&'static str, String) {
+    let mut counts: BTreeMap<Language, usize> = BTreeMap::new();
+    files.iter().for_each(|f| *counts.entry(f.language).or_default() += 1);
+    let most = counts.into_iter().max_by_key(|c| c.1).map_or(Language::Text, |c| c.0);
+    let from_sources = |roots: &[&str]| {
+        let found = roots.iter().find_map(|r| folder.strip_prefix(r).filter(|rest| rest.is_empty() || rest.starts_with('/')));
+        found.unwrap_or(folder).trim_start_matches('/').to_owned()
+    };
+    match most {
+        Language::Java => ("package", from_sources(&["src/main/java", "src/test/java", "src"]).replace('/', ".")),
+        Language::Python if folder.split('/').all(|p| p.chars().all(|c| c.is_alphanumeric() || c == '_')) => ("package", from_sources(&["src"]).replace('/', ".")),
+        Language::Rust if folder == "src" || folder.starts_with("src/") => {
+            let path = from_sources(&["src"]);
+            ("module", if path.is_empty() { "crate".to_owned() } else { format!("crate::{}", path.replace('/', "::")) })
+        }
+        Language::Go => ("package", folder.to_owned()),
+        _ => ("folder", format!("{folder}/")),
+    }
+}
+
 fn unit_entry(unit: &UnitRow, counts: &Counts) -> Entry {
     let mut detail = format!("{} files · {} lines", counts.files, counts.lines);
     let needs = unit.needs.iter().map(|n| n.1).collect::<std::collections::BTreeSet<_>>().len();
@@ -211,4 +276,46 @@ fn unit_entry(unit: &UnitRow, counts: &Counts) -> Entry {
 
 fn only_declares(path: &str) -> bool {
     [".d.ts", ".d.mts", ".d.cts", ".pyi", ".h", ".hpp", ".hh"].iter().any(|e| path.ends_with(e))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    fn file(path: &str, language: Language) -> FileRow {
+        FileRow {
+            id: FileId { unit: UnitId(0), number: compass_index::FileNo(0) },
+            root: 0,
+            path: path.to_owned(),
+            raw_path: None,
+            language,
+            bytes: 1,
+            lines: 1,
+            mtime_ns: 0,
+            inode: 0,
+            reads_cpp: None,
+            hash: 0,
+            made: compass_index::Made::default(),
+            renumbered: false,
+            layer: None,
+        }
+    }
+
+    #[rstest]
+    #[case::java("src/main/java/org/larder/store", Language::Java, "package org.larder.store")]
+    #[case::java_elsewhere("org/larder", Language::Java, "package org.larder")]
+    #[case::python("larder/web", Language::Python, "package larder.web")]
+    #[case::python_below_src("src/larder", Language::Python, "package larder")]
+    #[case::no_package_of_python("my-tools/x", Language::Python, "folder my-tools/x/")]
+    #[case::rust("src/climate", Language::Rust, "module crate::climate")]
+    #[case::the_crate("src", Language::Rust, "module crate")]
+    #[case::rust_tests("tests", Language::Rust, "folder tests/")]
+    #[case::go("cmd/turn", Language::Go, "package cmd/turn")]
+    #[case::c("drivers/net", Language::C, "folder drivers/net/")]
+    fn namespaces_are_called_as_their_language_does(#[case] folder: &str, #[case] language: Language, #[case] wanted: &str) {
+        let files = [file("a", language), file("b", Language::Text), file("c", language)];
+        let (tag, name) = namespace(folder, &files.iter().collect::<Vec<_>>());
+        assert_eq!(format!("{tag} {name}"), wanted);
+    }
 }

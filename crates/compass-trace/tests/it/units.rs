@@ -158,7 +158,11 @@ fn units_unfold_to_what_they_need_and_hold() {
     let needs: Vec<String> = engine.inside(board[0].node).expect("units").into_iter().map(|u| u.name).collect();
     assert_eq!(needs, ["core", "planner 0.1.0", "rack 1.2.0", "std", "wash 0.1.0"]);
     let old = engine.inside(of("rack 0.9.1").node).expect("its parts");
-    let file = old.iter().find(|e| e.name == "src/lib.rs").expect("the root of the crate");
+    let told: Vec<String> = old.iter().map(|e| format!("{} {} {}", e.tag, e.name, e.detail)).collect();
+    assert!(told.iter().any(|t| t.starts_with("module crate 1 file")), "{told:?}");
+    let space = old.iter().find(|e| e.name == "crate").expect("the sources of the crate");
+    let files = engine.inside(space.node).expect("its files");
+    let file = files.iter().find(|e| e.name == "lib.rs").expect("the root of the crate");
     let outer = engine.inside(file.node).expect("definitions");
     let told: Vec<String> = outer.iter().map(|e| format!("{} {} {}", e.tag, e.name, e.detail)).collect();
     assert_eq!(told, ["fn turn line 3", "struct Brine line 4"]);
