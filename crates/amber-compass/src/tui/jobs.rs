@@ -97,8 +97,8 @@ pub enum Job {
     Gaps,
     /// Answer a question.
     Ask { question: String, open: Vec<String>, these: Option<Vec<(compass_index::FileId, u32)>> },
-    /// Symbols for the jump.
-    Jump(String),
+    /// Symbols for the jump: what was typed, and the open places.
+    Jump(String, Vec<String>),
     /// What a file brings in and defines.
     Outline(String),
     /// What may follow the text before the caret of the ask line.
@@ -141,7 +141,7 @@ impl Job {
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,
-            Job::Jump(_) | Job::Complete(_) | Job::Outline(_) => Lane::Jump,
+            Job::Jump(..) | Job::Complete(_) | Job::Outline(_) => Lane::Jump,
             Job::Survey => Lane::Survey,
             Job::Grow { .. } | Job::Ways(_) => Lane::Chain,
             Job::Beside(_) => Lane::Beside,

@@ -27,6 +27,20 @@ const MOST_OUTLINED: u64 = 100_000;
 /// So many gaps are listed at most.
 const MOST_GAPS: u64 = 5000;
 
+/// What is typed for a jump: fragments, with the filters of any question behind them (`pl tu in open`, `pl unit larder`). While one of
+/// these is being typed it is a fragment like others.
+fn jump_question(text: &str) -> Question {
+    const MOST: u64 = 60;
+    let limit = compass_trace::question::Filter::AtMost(MOST);
+    match compass_trace::question::parse(&format!("symbols {text}")) {
+        Ok((mut question, _)) => {
+            question.filters.push(limit);
+            question
+        }
+        Err(_) => Question { form: Form::Symbols(text.split_whitespace().map(str::to_owned).collect()), filters: vec![limit] },
+    }
+}
+
 /// Runs a job and tells what came of it.
 pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
     let engine = || {
@@ -139,9 +153,9 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             let found = engine().and_then(|e| ask(&e, &question, Context { open, these, ..context }, tell));
             tell(Outcome::Answers(question, found));
         }
-        Job::Jump(text) => {
-            let fragments: Vec<String> = text.split_whitespace().map(str::to_owned).collect();
-            let question = Question { form: Form::Symbols(fragments), filters: vec![compass_trace::question::Filter::AtMost(60)] };
+        Job::Jump(text, open) => {
+            let question = jump_question(&text);
+            let context = Context { open, ..context };
             let found = engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()));
             tell(Outcome::Jump(found));
         }
@@ -288,4 +302,20 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
         layers: index.layers().iter().map(|l| (l.name.clone(), l.configured)).collect(),
         matrix: index.matrix().iter().map(|(k, a, b, n)| (k.word(), *a, *b, *n)).collect(),
     })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::fragments("pl tu", "symbols pl tu at most 60")]
+    #[case::open_places("pl in open", "symbols pl in open at most 60")]
+    #[case::a_unit("pl unit larder", "symbols pl unit larder at most 60")]
+    #[case::being_typed("pl unit", "symbols pl \"unit\" at most 60")]
+    #[case::a_name_like_a_filter("in", "symbols \"in\" at most 60")]
+    fn a_jump_takes_fragments_and_filters(#[case] text: &str, #[case] wanted: &str) {
+        assert_eq!(jump_question(text).to_string(), wanted);
+    }
 }

@@ -112,3 +112,18 @@ fn the_guide_tells_how_to_begin_and_what_is_pressed_is_done(#[case] size: (u16, 
     click(&mut state, 3, 3);
     assert!(!state.guide);
 }
+
+#[test]
+fn what_was_typed_before_there_was_an_index_is_looked_for_when_there_is_one() {
+    let mut state = desk((160, 45));
+    state.ready = false;
+    press(&mut state, KeyCode::Char('j'));
+    type_text(&mut state, "pl tu");
+    done(&mut state, Lane::Jump, Outcome::Jump(Err("there is no index yet".to_owned())));
+    let effects = done(&mut state, Lane::Index, Outcome::Opened);
+    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Jump(text, _)) if text == "pl tu")), "{effects:?}");
+    // What is there already is not taken away under one's hands.
+    done(&mut state, Lane::Jump, Outcome::Jump(Ok(answers("symbols", 3))));
+    let effects = done(&mut state, Lane::Index, Outcome::Opened);
+    assert!(!effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Jump(..)))));
+}

@@ -185,7 +185,15 @@ fn typed(state: &mut State, effects: &mut Vec<Effect>) {
     } else {
         let text = state.ask.text.clone();
         state.ask.looking = true;
-        start(state, Job::Jump(text), effects);
+        let open = open_places(state);
+        start(state, Job::Jump(text, open), effects);
+    }
+}
+
+/// There is a newer index: what is being typed is looked for in that. The row that is selected stays.
+pub fn look_again(state: &mut State, effects: &mut Vec<Effect>) {
+    if matches!(state.ask.mode, AskMode::Jump | AskMode::Question) && !state.ask.text.is_empty() && state.ask.choices() == 0 {
+        typed(state, effects);
     }
 }
 
@@ -240,6 +248,14 @@ fn enter(state: &mut State, effects: &mut Vec<Effect>) {
     }
 }
 
+/// Files on the track, set aside, and the one being read: `in open`.
+fn open_places(state: &State) -> Vec<String> {
+    let mut open: Vec<String> = state.desk.track.iter().map(|h| h.from.path.clone()).collect();
+    open.extend(state.asides.iter().map(|a| a.spot.path.clone()));
+    open.extend(state.desk.page.iter().map(|p| p.path.clone()));
+    open
+}
+
 /// Asks a question and shows its answers when they come.
 pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
     if !state.ready {
@@ -252,8 +268,7 @@ pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
         start(state, Job::Ways(question), effects);
         return;
     }
-    let mut open: Vec<String> = state.desk.track.iter().map(|h| h.from.path.clone()).collect();
-    open.extend(state.desk.page.iter().map(|p| p.path.clone()));
+    let open = open_places(state);
     let these = state.answers.shown().map(|k| k.answers.answers.iter().filter_map(|a| a.file.map(|f| (f, a.start))).collect());
     state.answers.ask(question.clone());
     start(state, Job::Ask { question, open, these }, effects);

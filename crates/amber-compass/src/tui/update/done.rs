@@ -169,6 +169,7 @@ fn opened(state: &mut State, effects: &mut Vec<Effect>) {
         let spot = state.desk.spot.clone();
         start(state, Job::Reload(spot), effects);
     }
+    super::actions::look_again(state, effects);
     super::aside::reload(state, effects);
     super::tree::reload(state, effects);
 }
