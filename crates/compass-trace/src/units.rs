@@ -226,7 +226,16 @@ fn space_entry(unit: &UnitRow, folder: &str, files: &[&FileRow]) -> Entry {
     let (tag, name) = namespace(folder, files);
     let lines: u64 = files.iter().map(|f| u64::from(f.lines)).sum();
     let count = if files.len() == 1 { "1 file".to_owned() } else { format!("{} files", files.len()) };
-    Entry { node: Node::Space(files[0].id), tag: tag.to_owned(), name, detail: format!("{count} · {lines} lines"), place: None, opens: true, own: unit.own, root: None }
+    Entry {
+        node: Node::Space(files[0].id),
+        tag: tag.to_owned(),
+        name,
+        detail: format!("{count} · {lines} lines"),
+        place: None,
+        opens: true,
+        own: unit.own,
+        root: None,
+    }
 }
 
 /// What the language of most files calls what a folder holds, and by which name: `larder.store`, `crate::climate`, `cmd/turn`.
@@ -240,7 +249,9 @@ fn namespace(folder: &str, files: &[&FileRow]) -> (&'static str, String) {
     };
     match most {
         Language::Java => ("package", from_sources(&["src/main/java", "src/test/java", "src"]).replace('/', ".")),
-        Language::Python if folder.split('/').all(|p| p.chars().all(|c| c.is_alphanumeric() || c == '_')) => ("package", from_sources(&["src"]).replace('/', ".")),
+        Language::Python if folder.split('/').all(|p| p.chars().all(|c| c.is_alphanumeric() || c == '_')) => {
+            ("package", from_sources(&["src"]).replace('/', "."))
+        }
         Language::Rust if folder == "src" || folder.starts_with("src/") => {
             let path = from_sources(&["src"]);
             ("module", if path.is_empty() { "crate".to_owned() } else { format!("crate::{}", path.replace('/', "::")) })

@@ -5,8 +5,8 @@ mod kept;
 mod kin;
 mod mouse;
 mod reading;
-mod typing;
 mod trace;
+mod typing;
 mod upkeep;
 
 use super::jobs::{Job, Lane, Outcome};

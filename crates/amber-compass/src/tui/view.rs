@@ -32,8 +32,8 @@ pub use documentation::total as documentation_rows;
 pub use gaps::row_at as gap_row_at;
 pub use kin::row_at as kin_row_at;
 pub use logbook::row_at as logbook_row_at;
-pub use tree::row_at as tree_row_at;
 pub use survey::row_at as survey_row_at;
+pub use tree::row_at as tree_row_at;
 pub use units::row_at as unit_row_at;
 
 use super::state::{Screen, State};

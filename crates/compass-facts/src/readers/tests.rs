@@ -3,7 +3,13 @@
 use crate::{Cancel, DefId, Facts, Flags, GapCause, Language, Role, Source, read};
 mod cfamily;
 mod constructs;
+mod cpp_more;
+mod go_more;
+mod java_more;
+mod python_more;
+mod rust_more;
 mod signals;
+mod typescript_more;
 
 use proptest::prelude::*;
 use rstest::rstest;

@@ -18,7 +18,8 @@ fn told(project: &Project, path: &str) -> Vec<String> {
     tones.into_iter().map(|(span, tone)| format!("{} {}", span.of(&text), word(tone))).collect()
 }
 
-const C: &str = "#define COUNT(a) (sizeof(a) / sizeof((a)[0]))\nint level(int *all) { return COUNT(all) + nowhere(1); }\nint twice(int *all) { return level(all); }\n";
+const C: &str =
+    "#define COUNT(a) (sizeof(a) / sizeof((a)[0]))\nint level(int *all) { return COUNT(all) + nowhere(1); }\nint twice(int *all) { return level(all); }\n";
 const RUST: &str = "macro_rules! twice { ($e:expr) => { $e + $e } }\nfn f(x: u32) -> u32 { g(twice!(x)) }\nfn g(x: u32) -> u32 { x }\n";
 const PYTHON: &str = "import missing\n\ndef f(x):\n    missing.turn(x)\n    return len(g(x))\n\ndef g(x):\n    return x\n";
 
@@ -29,7 +30,10 @@ const PYTHON: &str = "import missing\n\ndef f(x):\n    missing.turn(x)\n    retu
 fn macros_and_names_without_a_target(#[case] path: &str, #[case] text: &str, #[case] wanted: &[&str]) {
     let found = told(&Project::with(&[(path, text)]), path);
     assert!(wanted.iter().all(|w| found.iter().any(|f| f == w)), "{found:?}");
-    assert!(!found.iter().any(|f| f.starts_with("level") || f.starts_with("g ") || f.starts_with("len")), "own names and those of the language are as ever: {found:?}");
+    assert!(
+        !found.iter().any(|f| f.starts_with("level") || f.starts_with("g ") || f.starts_with("len")),
+        "own names and those of the language are as ever: {found:?}"
+    );
 }
 
 #[test]

@@ -112,7 +112,8 @@ fn the_code_has_the_screen_alone(#[case] size: (u16, u16)) {
 #[test]
 fn the_call_one_is_in_is_told_with_the_parameter_that_is_given() {
     let mut state = desk((160, 45));
-    let call = CallAround { name: "Rack.turn".to_owned(), line: 40, certainty: None, parameters: vec!["wheel: int".to_owned(), "by=1".to_owned()], current: Some(1) };
+    let call =
+        CallAround { name: "Rack.turn".to_owned(), line: 40, certainty: None, parameters: vec!["wheel: int".to_owned(), "by=1".to_owned()], current: Some(1) };
     let at = state.desk.spot.clone();
     done(&mut state, Lane::Call, Outcome::Call(at.clone(), Some(Box::new(call.clone()))));
     assert!(joined(&state).contains("in  Rack.turn(wheel: int, by=1)"), "{}", joined(&state));

@@ -215,6 +215,11 @@ impl Parser<'_, '_> {
         let def = if inside_type { self.s.define_in(ScopeId::FILE, id, kind, token, whole) } else { self.s.define(id, kind, token, whole) };
         let doc = self.doc_before(begin);
         self.s.def(def).doc = doc;
+        if name.is_none() && inside_type {
+            // Nobody can name it, but what it holds is told by the type around.
+            let around = self.s.place.container;
+            self.s.def(def).container = around;
+        }
         if let Some(token) = name
             && self.cpp
         {

@@ -11,8 +11,8 @@ use crate::{DefId, Flags, Kind, Literal, Role, ScopeId, ScopeKind, Shape, Span, 
 pub(super) struct Returns {
     pub(super) types: Vec<TypeId>,
     pub(super) yields: Vec<TypeId>,
-    /// Names that a `global` statement handed to the module.
-    pub(super) globals: Vec<String>,
+    /// Names that a `global` or `nonlocal` statement says stand further out.
+    pub(super) outer: Vec<String>,
 }
 
 impl<'t> Reader<'t> {
@@ -76,8 +76,15 @@ impl<'t> Reader<'t> {
         let def = self.b.define(new);
         let class = self.class;
         let saved_receiver = self.receiver.take();
-        let declared = node.child_by_field_name("return_type").map(|t| self.annotation(t));
+        let generic = node.child_by_field_name("type_parameters");
+        let result = node.child_by_field_name("return_type");
+        // Without type parameters of its own a function's names mean nothing in the type of its result.
+        let mut declared = result.filter(|_| generic.is_none()).map(|t| self.annotation(t));
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
+        if let Some(generic) = generic {
+            self.type_parameters(generic);
+            declared = result.map(|t| self.annotation(t));
+        }
         self.returns.push(Returns::default());
         if let Some(parameters) = node.child_by_field_name("parameters") {
             let receiver = match (in_class, class) {
@@ -172,6 +179,12 @@ impl<'t> Reader<'t> {
         let outside = self.b.place;
         // What is written in the head of a class is said by the class.
         self.b.place.container = Some(def);
+        let generic = node.child_by_field_name("type_parameters");
+        let around = generic.map(|generic| {
+            self.b.enter(ScopeKind::Block, span(node), Some(def));
+            self.type_parameters(generic);
+            self.b.place.scope
+        });
         if let Some(bases) = node.child_by_field_name("superclasses") {
             for base in named(bases) {
                 if base.kind() == "keyword_argument" {
@@ -185,6 +198,8 @@ impl<'t> Reader<'t> {
             }
         }
         self.b.leave(outside);
+        // Members see the parameters of their class.
+        self.b.place.scope = around.unwrap_or(outside.scope);
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         let saved_class = self.class.replace(self.b.place.scope);
         let saved_receiver = self.receiver.take();
@@ -194,6 +209,7 @@ impl<'t> Reader<'t> {
         self.class = saved_class;
         self.receiver = saved_receiver;
         self.b.leave(saved);
+        self.b.leave(outside);
         Some(def)
     }
 
@@ -201,10 +217,32 @@ impl<'t> Reader<'t> {
         let parts = named(node);
         if let [left, right, ..] = parts[..] {
             let name = named(left).into_iter().next().unwrap_or(left);
+            // `Pair[V]` is the alias `Pair`, generic in `V`.
+            let generic = if name.kind() == "generic_type" { find_child(name, "type_parameter") } else { None };
+            let name = generic.and_then(|_| named(name).into_iter().next()).unwrap_or(name);
+            let def = self.b.define(NewDefinition::new(text(name, self.b.text), Kind::Alias, span(name), span(node)));
+            let saved = generic.map(|g| (self.b.enter(ScopeKind::Block, span(node), Some(def)), self.type_parameters(g)));
             let ty = self.annotation(right);
-            let mut new = NewDefinition::new(text(name, self.b.text), Kind::Alias, span(name), span(node));
-            new.ty = Some(ty);
+            if let Some((saved, ())) = saved {
+                self.b.leave(saved);
+            }
+            self.b.def_mut(def).ty = Some(ty);
+        }
+    }
+
+    /// `[T, U: Bound, *Ts, **P]`: names of types, in the scope that was just entered.
+    pub(super) fn type_parameters(&mut self, node: Node<'t>) {
+        for parameter in named(node) {
+            let Some(name) = first_name(parameter) else { continue };
+            let new = NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(parameter));
             self.b.define(new);
+            // What stands behind the colon bounds it.
+            let inner = if parameter.kind() == "type" { named(parameter).into_iter().next().unwrap_or(parameter) } else { parameter };
+            if inner.kind() == "constrained_type" {
+                for bound in named(inner).into_iter().skip(1) {
+                    self.annotation(bound);
+                }
+            }
         }
     }
 
@@ -237,12 +275,12 @@ impl<'t> Reader<'t> {
         }
     }
 
-    pub(super) fn globals_mut(&mut self) -> &mut Vec<String> {
+    pub(super) fn outer_mut(&mut self) -> &mut Vec<String> {
         if self.returns.is_empty() {
             self.returns.push(Returns::default());
         }
         let last = self.returns.len() - 1;
-        &mut self.returns[last].globals
+        &mut self.returns[last].outer
     }
 
     /// Binds the names of an assignment target, tuple or list of them.
@@ -272,8 +310,8 @@ impl<'t> Reader<'t> {
     /// Defines the name, or writes it when the scope has it already.
     pub(super) fn bind_name(&mut self, name: &str, at: Span, whole: Span, ty: Option<TypeId>, declared: bool) {
         let scope = self.b.place.scope;
-        let is_global = self.returns.last().is_some_and(|r| r.globals.iter().any(|g| g == name));
-        if is_global {
+        let is_outer = self.returns.last().is_some_and(|r| r.outer.iter().any(|g| g == name));
+        if is_outer {
             self.b.add_use(name, at, Role::Write, Shape::Plain);
             return;
         }
@@ -326,6 +364,11 @@ impl<'t> Reader<'t> {
         }
         self.expression(node, Role::Write);
     }
+}
+
+/// The first name in a node.
+fn first_name(node: Node) -> Option<Node> {
+    if node.kind() == "identifier" { Some(node) } else { named(node).into_iter().find_map(first_name) }
 }
 
 fn is_constant_name(name: &str) -> bool {

@@ -47,7 +47,7 @@ impl<'t> Reader<'t> {
                 let ty = self.comprehension(node);
                 self.b.ty_of(ty, TypeExpr::Map)
             }
-            "subscript" => self.subscript(node),
+            "subscript" => self.subscript(node, role),
             "await" => {
                 let ty = self.first(node, Role::Read);
                 self.b.ty_of(ty, TypeExpr::Await)
@@ -282,12 +282,14 @@ impl<'t> Reader<'t> {
         }
     }
 
-    fn subscript(&mut self, node: Node<'t>) -> TypeId {
-        let of = node.child_by_field_name("value").map_or(self.b.unknown(), |v| self.expression(v, Role::Read));
+    /// `of[key]`; as the base of a class both are types.
+    fn subscript(&mut self, node: Node<'t>, role: Role) -> TypeId {
+        let inner = if role == Role::Type { Role::Type } else { Role::Read };
+        let of = node.child_by_field_name("value").map_or(self.b.unknown(), |v| self.expression(v, inner));
         let keys: Vec<Node> = node.children_by_field_name("subscript").collect();
         let is_slice = keys.iter().any(|k| k.kind() == "slice");
         for key in keys {
-            self.expression(key, Role::Read);
+            self.expression(key, inner);
         }
         if is_slice { of } else { self.b.ty_of(of, TypeExpr::Index) }
     }

@@ -72,13 +72,11 @@ impl<'t> Reader<'t> {
         self.b.add_import(Import { kind, module, name, bound, scope, span: whole, name_span: at, reexport: true, system: false })
     }
 
-    /// `global x`: the name belongs to the module; a mention of it, nothing more.
+    /// `global x`, `nonlocal x`: the name stands further out, also where it is written below; here it is a mention, nothing more.
     pub(super) fn outer_names(&mut self, node: Node<'t>) {
         for name in named(node) {
             let (word, at) = (text(name, self.b.text), span(name));
-            if node.kind() == "global_statement" {
-                self.globals_mut().push(word.to_owned());
-            }
+            self.outer_mut().push(word.to_owned());
             self.b.add_use(word, at, Role::Ref, Shape::Plain);
         }
     }

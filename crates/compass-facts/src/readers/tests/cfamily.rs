@@ -23,7 +23,7 @@ fn outer(facts: &Facts) -> Vec<String> {
 #[case::implicit_int("main(argc, argv) char **argv; { return argc; }", &["fn main", "param main.argc", "param main.argv"])]
 #[case::pointer_to_function("int (*turn)(int by), *(*rest[3])(void);", &["var turn", "var rest"])]
 #[case::typedefs("typedef struct rack { int n; } rack_t, *rack_p;\ntypedef int (*op_t)(rack_t *);", &["struct rack", "field rack.n", "alias rack_t", "alias rack_p", "alias op_t"])]
-#[case::unnamed_members("struct a { union { int x; struct { int y; }; }; struct { int z; } in; };", &["struct a", "field a.x", "field a.y", "field a.in", "field .z"])]
+#[case::unnamed_members("struct a { union { int x; struct { int y; }; }; struct { int z; } in; };", &["struct a", "field a.x", "field a.y", "field a.in", "field a..z"])]
 #[case::bits("struct a { unsigned b : 3, : 2, c : sizeof(int); };", &["struct a", "field a.b", "field a.c"])]
 #[case::enums("enum kind { OAK = 1, PINE = OAK << 2, LAST_KIND };", &["enum kind", "variant kind.OAK", "variant kind.PINE", "variant kind.LAST_KIND"])]
 #[case::attributes("static __attribute__((unused)) int a __attribute__((aligned(8))) = 1;\nint b(void) __attribute__((noreturn));", &["var a", "fn b"])]

@@ -252,6 +252,12 @@ impl<'t> Reader<'t> {
         };
         if inner.kind() == "object" {
             self.object(inner, Some(def));
+            // The type it is said to have is named there, though its members are its own.
+            if inner != value
+                && let Some(&said) = named(value).get(1)
+            {
+                self.value_type(said);
+            }
             return self.b.unknown();
         }
         self.expression(value, Role::Read)
