@@ -173,7 +173,7 @@ impl Progress for StopsAtLinking {
             if phase != Phase::Link || self.0.is_cancelled() {
                 return;
             }
-            if Index::open(&self.1).is_ok() {
+            if Index::open(&self.1).is_ok_and(|i| i.is_read()) {
                 self.0.cancel();
             }
             std::thread::sleep(std::time::Duration::from_millis(10));
