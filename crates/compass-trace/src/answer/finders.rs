@@ -10,6 +10,19 @@ use compass_index::{FileId, SymbolId};
 /// `symbols` lists at most this many, best first.
 const MAX_SYMBOLS: usize = 500;
 
+/// The last parts of fragments, and in small letters what is said to be around them: types, modules, folders.
+fn unqualified(fragments: &[String]) -> (Vec<String>, Vec<String>) {
+    let mut last = Vec::new();
+    let mut around = Vec::new();
+    for fragment in fragments {
+        let mut parts: Vec<&str> = fragment.split(['.', ':', '#', '/']).filter(|p| !p.is_empty()).collect();
+        last.extend(parts.pop().map(str::to_owned));
+        around.extend(parts.into_iter().map(str::to_lowercase));
+    }
+    // Nothing but signs is looked for as it is.
+    if last.is_empty() { (fragments.to_vec(), Vec::new()) } else { (last, around) }
+}
+
 impl Engine {
     /// `files W`: by pattern, by end of path, else by letters.
     pub(super) fn files(&self, word: &str) -> Result<Found, AnswerError> {
@@ -34,7 +47,31 @@ impl Engine {
     }
 
     /// `symbols F F`: several fragments in any order, initials, a slip of the finger.
+    /// A fragment may be qualified: `Rack.tu`, `store::find`.
     pub(super) fn symbols(&self, fragments: &[String], filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
+        let (fragments, containers) = unqualified(fragments);
+        if containers.is_empty() {
+            return self.symbols_by_name(&fragments, filters, context);
+        }
+        // What they stand in is known only when they are looked up: all that may be listed are.
+        let mut found = self.symbols_by_name(&fragments, &[Filter::AtMost(MAX_SYMBOLS as u64)], context)?;
+        found.paged = None;
+        let mut rows = Vec::new();
+        for row in std::mem::take(&mut found.rows) {
+            let Some(symbol) = row.symbol else { continue };
+            let Some((facts, def)) = self.index.definition(symbol)? else { continue };
+            let mut place = self.qualified(symbol.file, &facts, def).to_lowercase();
+            place.truncate(place.rfind('.').unwrap_or(0));
+            place.push_str(&format!(" {}", self.index.path_of(symbol.file).to_lowercase()));
+            if containers.iter().all(|c| place.contains(c.as_str())) {
+                rows.push(row);
+            }
+        }
+        found.rows = rows;
+        Ok(found)
+    }
+
+    fn symbols_by_name(&self, fragments: &[String], filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
         let names = self.index.names()?;
         let mut found = Found::default();
         let mut entries = Vec::new();

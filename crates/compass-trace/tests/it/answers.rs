@@ -363,3 +363,22 @@ fn looking_for_gaps_ends_when_nobody_wants_them_any_more(caves: Project) {
     context.cancel.cancel();
     assert!(matches!(engine.ask("gaps", &context), Err(AnswerError::Cancelled)));
 }
+
+#[rstest]
+#[case::a_type_and_a_member("symbols Rack.ta", &["Rack.take"])]
+#[case::by_colons("symbols rack::take", &["Rack.take"])]
+#[case::a_file("symbols store.take", &["Shelf.take"])]
+#[case::nothing_in_it("symbols Planner.take", &[])]
+#[case::both_ways("symbols ta", &["Rack.take", "Shelf.take"])]
+#[case::signs_alone("symbols ::", &[])]
+fn fragments_may_be_qualified(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = testkit::Project::with(&[
+        ("rack.py", "class Rack:\n    def take(self):\n        pass\n"),
+        ("store.py", "class Shelf:\n    def take(self):\n        pass\n"),
+        ("planner.py", "class Planner:\n    pass\n"),
+    ]);
+    let answers = ask(&engine(&project), question);
+    let names: Vec<&str> = answers.answers.iter().filter_map(|a| a.name.as_deref()).collect();
+    assert_eq!(names, wanted);
+    assert_eq!(answers.total, wanted.len() as u64);
+}
