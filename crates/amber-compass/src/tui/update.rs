@@ -86,6 +86,10 @@ pub fn update(state: &mut State, event: Event) -> Vec<Effect> {
         Event::Unwritten(why) => state.complain(why),
         Event::Watched(what) => actions::watched(state, what, &mut effects),
     }
+    if state.screen == Screen::Desk {
+        // Whatever took room from the code: the line one is on stays in view.
+        desk::keep_in_view(state);
+    }
     effects
 }
 

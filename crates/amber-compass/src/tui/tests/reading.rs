@@ -263,3 +263,20 @@ fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
     let theme = Theme::dark();
     assert_eq!([12, 13, 14, 15].map(style), [theme.by_macro, theme.outside, theme.unknown, theme.plain].map(wanted));
 }
+
+#[test]
+fn on_a_small_screen_the_line_one_is_on_stays_above_what_is_shown_below() {
+    let mut state = desk((80, 24));
+    press(&mut state, KeyCode::Char('s'));
+    for _ in 0..40 {
+        press(&mut state, KeyCode::Down);
+        let (code, below) = (view::layout::desk(&state).code, view::layout::glance(&state));
+        assert_eq!(code.y + code.height, below.y, "they do not overlap");
+        assert!(numbers(&state).contains(&state.desk.spot.line), "line {} is in view", state.desk.spot.line);
+    }
+    let mut state = with_folders((80, 24));
+    state.desk.spot.line = 60;
+    press(&mut state, KeyCode::Esc);
+    press(&mut state, KeyCode::Down);
+    assert!(numbers(&state).contains(&61));
+}

@@ -90,5 +90,29 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · o only this one · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
         (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
     };
-    put(buffer, at, text, theme.dim);
+    put(buffer, at, &fitting(text, usize::from(at.width)), theme.dim);
+}
+
+/// As many of the keys as there is room for; the last one, which leads to all others, stays.
+fn fitting(text: &str, width: usize) -> String {
+    let mut items: Vec<&str> = text.split(" · ").collect();
+    let length = |items: &[&str]| items.iter().map(|i| i.chars().count() + 3).sum::<usize>().saturating_sub(3);
+    while items.len() > 2 && length(&items) > width {
+        items.remove(items.len() - 2);
+    }
+    items.join(" · ")
+}
+
+#[cfg(test)]
+mod tests {
+    use super::fitting;
+
+    #[test]
+    fn the_key_that_leads_to_all_others_is_never_left_out() {
+        let all = " Enter go · g glance · u uses · ? keys";
+        assert_eq!(fitting(all, 80), all);
+        assert_eq!(fitting(all, 32), " Enter go · g glance · ? keys");
+        assert_eq!(fitting(all, 5), " Enter go · ? keys");
+        assert_eq!(fitting(" letters narrow", 5), " letters narrow");
+    }
 }

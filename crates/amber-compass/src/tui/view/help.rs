@@ -2,12 +2,21 @@
 
 use super::{put, put_line, row};
 use crate::tui::state::State;
+use crate::tui::update::Action;
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 
+/// Keys that do what they do everywhere.
+fn is_plain(action: Action) -> bool {
+    use Action::{Down, First, Last, Left, PageDown, PageUp, Right, Up};
+    matches!(action, Up | Down | Left | Right | PageUp | PageDown | First | Last)
+}
+
 pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
-    let all = state.keys.rows(state.screen);
+    let mut all = state.keys.rows(state.screen);
+    // Those that everybody finds without being told come last.
+    all.sort_by_key(|r| is_plain(r.action()));
     let columns = if area.width >= 130 { 2 } else { 1 };
     let rows = all.len().div_ceil(columns);
     let height = (rows as u16 + 7).min(area.height.saturating_sub(2));

@@ -146,8 +146,22 @@ pub fn glance(state: &State) -> Rect {
     if parts.bearings.width > 0 {
         return parts.bearings;
     }
-    let height = parts.code.height / 2;
-    Rect { y: parts.code.y + parts.code.height - height, height, ..parts.code }
+    // The code has the upper half then, so that the line one is on stays in view.
+    let all = parts.code.height + below_code(state, parts.code.y);
+    let height = all / 2;
+    Rect { y: parts.code.y + all - height, height, ..parts.code }
+}
+
+/// Is something shown in the place of the bearings that was asked for?
+fn has_beside(state: &State) -> bool {
+    state.tree.is_some() || !state.glance.looks.is_empty() || state.desk.reading.is_some() || !state.asides.is_empty()
+}
+
+/// Rows below the code that are taken by what stands in the place of the bearings, where there is no room beside it.
+fn below_code(state: &State, top: u16) -> u16 {
+    let body = body(state);
+    let rest = (body.y + body.height).saturating_sub(top);
+    if side_width(body.width) == 0 && has_beside(state) { rest / 2 } else { 0 }
 }
 
 /// Parts of the desk.
@@ -177,7 +191,8 @@ pub fn desk(state: &State) -> DeskParts {
     let head = track_rows + 2;
     let lower = Rect { y: body.y + head.min(body.height), height: body.height.saturating_sub(head), ..body };
     let side = side_width(body.width);
-    let code = Rect { width: lower.width.saturating_sub(if side > 0 { side + 1 } else { 0 }), ..lower };
+    let taken = below_code(state, lower.y);
+    let code = Rect { width: lower.width.saturating_sub(if side > 0 { side + 1 } else { 0 }), height: lower.height.saturating_sub(taken), ..lower };
     DeskParts {
         track: Rect { height: track_rows, ..body },
         band: Rect { y: body.y + track_rows, height: 1.min(body.height.saturating_sub(track_rows)), ..body },
