@@ -177,6 +177,19 @@ fn a_place_set_aside_stays_in_view_and_is_swapped(#[case] size: (u16, u16)) {
     press(&mut state, KeyCode::Char('s'));
     press(&mut state, KeyCode::Char('s'));
     assert_eq!(state.asides.iter().map(|a| a.spot.path.as_str()).collect::<Vec<_>>(), ["b.py"]);
+    press(&mut state, KeyCode::Esc);
+    assert!(state.asides.is_empty());
+}
+
+#[test]
+fn a_group_that_is_asked_for_is_shown_before_what_is_set_aside() {
+    let mut state = documented("/// Turns.");
+    press(&mut state, KeyCode::Char('s'));
+    assert!(joined(&state).contains("aside  a.py:40") && !joined(&state).contains("1 called from"));
+    press(&mut state, KeyCode::Char('1'));
+    assert!(joined(&state).contains("1 called from"));
+    press(&mut state, KeyCode::Esc);
+    assert!(joined(&state).contains("aside  a.py:40"));
 }
 
 #[test]

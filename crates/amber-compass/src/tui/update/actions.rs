@@ -54,6 +54,8 @@ fn leave(state: &mut State) {
         desk::keep_in_view(state);
     } else if state.desk.bearings.focused {
         state.desk.bearings.focused = false;
+    } else if !state.asides.is_empty() && state.screen == Screen::Desk {
+        state.asides.remove(0);
     } else if state.screen != Screen::Desk && state.desk.page.is_some() {
         go_to(state, Screen::Desk);
     }

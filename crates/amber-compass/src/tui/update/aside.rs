@@ -15,7 +15,7 @@ pub fn set(state: &mut State) {
     } else {
         state.asides.insert(0, Aside { page: page.clone(), spot });
         state.asides.truncate(Aside::MOST);
-        state.say("set aside: S goes there, s at its line lets it go");
+        state.say("set aside: S goes there, Esc lets it go");
     }
     desk::keep_in_view(state);
 }

@@ -78,7 +78,11 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Outline => super::outline::open(state, effects),
         Action::Beside => state.desk.bearings.focused = state.desk.bearings.shown.is_some(),
         Action::Editor => edit(state, effects),
-        Action::Digit(n) => toggle_group(state, n as usize - 1),
+        Action::Digit(n) => {
+            toggle_group(state, n as usize - 1);
+            // What was set aside makes room for what was asked for.
+            state.desk.bearings.focused |= !state.asides.is_empty() && state.desk.bearings.shown.is_some();
+        }
         _ => {}
     }
 }
