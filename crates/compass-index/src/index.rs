@@ -181,11 +181,13 @@ impl Index {
             Some(known) => known.places.clone(),
             None => Arc::new(Places::of(&overview)),
         };
+        let runs = Runs::of(generation, &overview);
+        let names = known.and_then(|k| k.names_for(&reader, &runs)).map_or_else(OnceLock::new, OnceLock::from);
         Ok(Index {
             path: path.to_owned(),
             reader: Mutex::new(reader),
             generation,
-            runs: Runs::of(generation, &overview),
+            runs,
             overview,
             places,
             sources,
@@ -194,8 +196,14 @@ impl Index {
             texts: kept(KEPT_FILES),
             looked: AtomicU64::new(0),
             uses: kept(KEPT_USES),
-            names: OnceLock::new(),
+            names,
         })
+    }
+
+    /// The names of this index, where a later one that knows the same ones may use them: those that are gone lead nowhere.
+    fn names_for(&self, reader: &Reader, later: &Runs) -> Option<Arc<Names>> {
+        let names = self.names.get().filter(|_| self.runs.has_same_base(later))?;
+        reader.later_names(later).ok()?.iter().all(|n| names.contains(&n.name)).then(|| names.clone())
     }
 
     /// Is there a newer generation than the one this answers from?
@@ -444,7 +452,12 @@ impl Index {
             return Ok(known.clone());
         }
         let mut names = Names::default();
-        self.reader().each_name(&self.runs, &mut |name, _, _, _| names.add(name))?;
+        let mut add = |name: &str, _, _, _| names.add(name);
+        // Of a large index this takes a second or two: other questions go on meanwhile.
+        match Reader::open(&self.path) {
+            Ok(reader) => reader.each_name(&self.runs, &mut add)?,
+            Err(_) => self.reader().each_name(&self.runs, &mut add)?,
+        }
         Ok(self.names.get_or_init(|| Arc::new(names)).clone())
     }
 

@@ -132,6 +132,20 @@ impl Names {
         self.starts.push(starts);
     }
 
+    /// Is the name among them?
+    pub fn contains(&self, name: &str) -> bool {
+        let (mut low, mut high) = (0, self.ends.len());
+        while low < high {
+            let middle = low.midpoint(high);
+            match self.get(middle).cmp(name) {
+                std::cmp::Ordering::Less => low = middle + 1,
+                std::cmp::Ordering::Equal => return true,
+                std::cmp::Ordering::Greater => high = middle,
+            }
+        }
+        false
+    }
+
     /// The letters of a name, and those that begin words, where the name added before begins with the same bytes.
     fn letters_after(&mut self, shared: usize, name: &[u8]) -> (u64, u64) {
         self.beginnings.truncate(shared);

@@ -25,7 +25,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 24;
+pub const LANES: usize = 25;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -55,6 +55,7 @@ pub enum Lane {
     Aside,
     Tree,
     Tones,
+    Names,
 }
 
 /// Something to do.
@@ -79,6 +80,8 @@ pub enum Job {
     Paths,
     /// Which names of a file are told apart.
     Tones(String),
+    /// Have all names at hand before somebody types.
+    Names,
     /// Where the name at a place leads.
     Follow(Spot),
     /// Where the name at a place leads, for a look.
@@ -138,6 +141,7 @@ impl Job {
             Job::Asides(_) => Lane::Aside,
             Job::Paths => Lane::Tree,
             Job::Tones(_) => Lane::Tones,
+            Job::Names => Lane::Names,
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,

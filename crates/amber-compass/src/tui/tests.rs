@@ -363,7 +363,7 @@ fn indexing_fills_in_while_it_runs() {
     let shown = screen(&state).join("\n");
     assert!(shown.contains("indexing") && shown.contains("50 %") && shown.contains("2 s left"), "{shown}");
     let effects = update(&mut state, Event::Done((Lane::Index, 0, Outcome::Opened)));
-    assert!(state.ready && matches!(effects[..], [Effect::Start(_, Job::Survey)]));
+    assert!(state.ready && matches!(effects[..], [Effect::Start(_, Job::Survey), Effect::Start(_, Job::Names)]));
 }
 
 #[test]

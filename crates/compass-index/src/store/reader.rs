@@ -89,6 +89,13 @@ impl Runs {
     }
 }
 
+impl Runs {
+    /// Did the same runs link everything and write all names?
+    pub(crate) fn has_same_base(&self, other: &Runs) -> bool {
+        (self.base, self.names) == (other.base, other.names)
+    }
+}
+
 /// Reads a store.
 pub struct Reader {
     connection: Connection,
@@ -160,6 +167,11 @@ impl Reader {
         })?;
         further.for_each(|e| visit(&e.name, e.symbol, e.kind, e.flags));
         Ok(())
+    }
+
+    /// The names of the files that were linked since everything was.
+    pub(crate) fn later_names(&self, runs: &Runs) -> Result<Vec<NameEntry>, StoreError> {
+        runs.later.as_ref().map_or(Ok(Vec::new()), |(later, _)| self.all(*later))
     }
 
     /// All entries of a family that a run wrote, in order.

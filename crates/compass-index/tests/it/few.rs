@@ -201,6 +201,30 @@ fn runs_of_one_program_one_after_another_say_what_a_full_one_says() {
 }
 
 #[test]
+fn names_are_taken_over_where_no_new_one_came() {
+    let project = caves();
+    refreshed(&project, None);
+    let first = Index::open(&project.index()).expect("an index");
+    let names = first.names().expect("names");
+    assert!(names.contains("rack_turn") && names.contains("LIMIT") && !names.contains("rack_turns") && !names.contains(""));
+    // A body alone: the same names.
+    project.write("rack.c", &RACK_C.replace("SALT(by)", "SALT(by + 1)"));
+    refreshed(&project, None);
+    let second = first.newer().expect("an index");
+    assert!(Arc::ptr_eq(&names, &second.names().expect("names")));
+    project.write("rack.c", &format!("{RACK_C}int newly_made;\n"));
+    refreshed(&project, None);
+    let third = second.newer().expect("an index");
+    assert!(third.names().expect("names").contains("newly_made"));
+    // One that is gone leads nowhere, whoever still lists it.
+    project.write("rack.c", RACK_C);
+    refreshed(&project, None);
+    let fourth = third.newer().expect("an index");
+    assert!(fourth.named("newly_made").expect("names").is_empty());
+    assert!(fourth.names().expect("names").contains("newly_made"), "it is only listed");
+}
+
+#[test]
 fn of_a_long_list_of_files_the_changed_part_is_written() {
     let project = Project::new();
     (0..1200).for_each(|n| project.write(&format!("f{n:04}.c"), &format!("int cave_{n}(void) {{ return {n}; }}\n")));

@@ -80,6 +80,10 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             paths.sort_unstable();
             tell(Outcome::Paths(paths));
         }
+        Job::Names => {
+            // What cannot be read is told when somebody asks for it.
+            let _ = engine().map(|e| e.index().names().map(drop));
+        }
         Job::Tones(path) => {
             if let Some(tones) = engine().ok().and_then(|e| super::page::tones(&e, &path, &context.cancel)) {
                 tell(Outcome::Tones(path, tones));

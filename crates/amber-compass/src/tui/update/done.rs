@@ -158,6 +158,7 @@ fn opened(state: &mut State, effects: &mut Vec<Effect>) {
     state.desk.bearings.upkeep.is_known = false;
     super::show(state, state.screen, effects);
     start(state, Job::Survey, effects);
+    start(state, Job::Names, effects);
     let read_last = std::mem::take(&mut state.remembered.path);
     if let Some(spot) = state.pending.take() {
         desk::open(state, spot, effects);
