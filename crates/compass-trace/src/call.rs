@@ -193,9 +193,7 @@ fn parameters(signature: &str, name: &str) -> Vec<String> {
 /// Without the one that stands before the dot.
 fn without_receiver(mut parameters: Vec<String>, language: Language, by_member: bool) -> Vec<String> {
     let is_receiver = |p: &String| match language {
-        Language::Rust => {
-            by_member && matches!(p.split(':').next().unwrap_or("").trim(), "self" | "&self" | "&mut self" | "mut self") || by_member && p.ends_with(" self")
-        }
+        Language::Rust => by_member && (p == "self" || p.ends_with(" self") || p.ends_with("&self") || p.starts_with("self:")),
         Language::Python => matches!(p.split(':').next().unwrap_or("").trim(), "self" | "cls"),
         Language::TypeScript | Language::Tsx => p.starts_with("this:"),
         _ => false,

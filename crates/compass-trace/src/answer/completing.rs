@@ -97,8 +97,7 @@ impl Engine {
         let last = typed.trim_end_matches('/').rsplit('/').next().unwrap_or("");
         for file in self.index.files().iter().filter(|f| self.index.unit(f.id).is_some_and(|u| u.own)) {
             let path = self.index.path_of(file.id);
-            if path.starts_with(typed) {
-                let rest = &path[typed.len()..];
+            if let Some(rest) = path.strip_prefix(typed) {
                 // The folder typed in full is where one is.
                 let length = rest.find('/').map(|i| typed.len() + i + 1);
                 next.insert((length.is_none(), length.map_or(path.clone(), |l| path[..l].to_owned())));

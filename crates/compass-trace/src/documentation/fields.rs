@@ -105,6 +105,9 @@ fn flush(body: &mut String, out: &mut Vec<Part>) {
 
 /// `@param rack what`, `\param[in] rack what`, `:param str rack: what`, `@rack: what` (the kernel's).
 fn tag(line: &str) -> Option<Start> {
+    if let Some(said) = said_of_all(line) {
+        return Some(said);
+    }
     let trimmed = line.trim_start();
     let sign = trimmed.chars().next().filter(|c| matches!(c, '@' | '\\' | ':'))?;
     let rest = &trimmed[1..];
@@ -131,6 +134,18 @@ fn tag(line: &str) -> Option<Start> {
     }
     let said = after.strip_prefix(':').filter(|_| sign == '@' && !word.is_empty())?;
     Some(Start::Tag { what: "parameter", name: word.to_owned(), text: said.trim().to_owned() })
+}
+
+/// `Return: what`, `Context: where`: the kernel's words for what is no parameter. Without text behind it such a word heads a section.
+fn said_of_all(line: &str) -> Option<Start> {
+    let (word, text) = line.split_once(": ")?;
+    let what = match word {
+        "Return" | "Returns" => "returns",
+        "Context" => "context",
+        _ => return None,
+    };
+    let text = text.trim();
+    (!text.is_empty()).then(|| Start::Tag { what, name: String::new(), text: text.to_owned() })
 }
 
 fn known(word: &str) -> Option<&'static str> {

@@ -40,7 +40,7 @@ fn told(comment: &str) -> Vec<String> {
 )]
 #[case::jsdoc("/**\n * Turns.\n * @param {number} [wheel] - which\n * @returns {Promise<void>} when it is done\n */", &["Turns.", "[parameter wheel] which", "[returns] when it is done"])]
 #[case::doxygen("/** \\brief Turns.\n *\n * \\param[in] wheel which \\a one\n * \\return 0\n */", &["Turns.", "[parameter wheel] which `one`", "[returns] 0"])]
-#[case::kernel("/**\n * rack_turn - turn a wheel\n * @rack: where it lies\n * @by: how far,\n *      in steps\n *\n * Takes the lock.\n *\n * Return: 0 or a negative error.\n */", &["rack_turn - turn a wheel", "[parameter rack] where it lies", "[parameter by] how far, in steps", "Takes the lock.", "Return: 0 or a negative error."])]
+#[case::kernel("/**\n * rack_turn - turn a wheel\n * @rack: where it lies\n * @by: how far,\n *      in steps\n * Context: may sleep\n *\n * Takes the lock.\n *\n * Return: 0 or a negative error.\n */", &["rack_turn - turn a wheel", "[parameter rack] where it lies", "[parameter by] how far, in steps", "[context] may sleep", "Takes the lock.", "[returns] 0 or a negative error."])]
 #[case::rest(
     "Turns a wheel.\n\n    Uses :class:`Rack` and ``None``::\n\n        turn(1)\n        turn(2)\n\n    After it.\n\n    :param int wheel: which one\n    :returns: the slot\n    :raises Full: when full\n    ",
     &["Turns a wheel.", "Uses `Rack` and `None`:", "code turn(1)¶turn(2)", "After it.", "[parameter wheel] which one", "[returns] the slot", "[throws Full] when full"]

@@ -140,11 +140,7 @@ pub fn type_in_ask_line(state: &mut State, key: KeyEvent, effects: &mut Vec<Effe
         KeyCode::Up if choices > 0 => state.ask.selected = state.ask.selected.saturating_sub(1),
         KeyCode::Down if choices > 0 => state.ask.selected = (state.ask.selected + 1).min(choices - 1),
         KeyCode::Up | KeyCode::Down if !asking => {}
-        KeyCode::Tab if asking => {
-            if state.ask.take_offer() {
-                typed(state, effects);
-            }
-        }
+        KeyCode::Tab if asking && state.ask.take_offer() => typed(state, effects),
         KeyCode::Up => state.ask.recall(true),
         KeyCode::Down => state.ask.recall(false),
         KeyCode::Char('c') if key.modifiers.contains(KeyModifiers::CONTROL) => state.ask.close(),

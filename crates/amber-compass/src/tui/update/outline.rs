@@ -48,5 +48,6 @@ pub fn take(state: &mut State, effects: &mut Vec<Effect>) {
     let Some(row) = state.ask.outlined().get(state.ask.selected).map(|a| (*a).clone()) else { return };
     state.ask.close();
     let Answer { path, line, column, name, .. } = row;
-    desk::jump(state, Spot { path, line, column }, &format!("outline {}", name.unwrap_or_default()).trim_end().to_owned(), effects);
+    let how = format!("outline {}", name.unwrap_or_default());
+    desk::jump(state, Spot { path, line, column }, how.trim_end(), effects);
 }
