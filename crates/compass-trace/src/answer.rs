@@ -160,6 +160,8 @@ pub struct Context {
     pub open: Vec<String>,
     /// The places of the last answer: `of these`.
     pub these: Option<Vec<(FileId, u32)>>,
+    /// Words, in small letters, that the path of a row's file must hold.
+    pub narrow: Vec<String>,
     /// Searching texts stops after this long.
     pub time_limit: Option<Duration>,
     /// Raised to stop.
@@ -266,7 +268,7 @@ impl Engine {
         if let Form::HowReach { from, to, through } = &question.form {
             return self.answer_ways(question, from, to, *through, context);
         }
-        let mut found = self.form(question, context)?;
+        let mut found = self.form(question, &filters, context)?;
         let all = found.rows.len();
         let mut kept = Vec::with_capacity(all);
         for row in found.rows {
@@ -318,17 +320,17 @@ impl Engine {
         Some(Missing { cause: "not_linked_again_yet".to_owned(), count: self.index.pending() }).filter(|m| m.count > 0)
     }
 
-    fn form(&self, question: &Question, context: &Context) -> Result<Found, AnswerError> {
+    fn form(&self, question: &Question, filters: &filters::Filters, context: &Context) -> Result<Found, AnswerError> {
         use crate::question::{Does, WhoDoes};
         match &question.form {
-            Form::WhereIs { subject, mode } => self.where_is(subject, *mode, early_page(&question.filters)),
+            Form::WhereIs { subject, mode } => self.where_is(subject, *mode, early_page(&question.filters, filters)),
             Form::WhatIs(subject) => self.what_is(subject),
             Form::Who { does, subjects, through: Some(depth) } => self.who_through(*does, subjects, *depth, context),
             Form::WhatDoes { subject, does, through: Some(depth) } => self.what_through(subject, *does, *depth, context),
             Form::Who { does: WhoDoes::Overrides, subjects, .. } => self.overrides(subjects, false),
             Form::Who { does: WhoDoes::Tests, subjects, .. } => self.who_tests(subjects, context),
-            Form::Who { does, subjects, .. } => self.who(*does, subjects, early_page(&question.filters)),
-            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, early_page(&question.filters)),
+            Form::Who { does, subjects, .. } => self.who(*does, subjects, files_page(&question.filters, filters)),
+            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, files_page(&question.filters, filters)),
             Form::WhatDoes { subject, does: Does::Override, .. } => self.overrides(std::slice::from_ref(subject), true),
             Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
             Form::HowReach { .. } => unreachable!("ways are answered before"),
@@ -346,8 +348,24 @@ impl Engine {
 }
 
 /// The page, where no filter has to look at every row first.
-fn early_page(filters: &[Filter]) -> Option<(u64, u64)> {
-    filters.iter().all(|f| matches!(f, Filter::AtMost(_) | Filter::After(_))).then(|| page(filters))
+fn early_page(filters: &[Filter], ready: &filters::Filters) -> Option<(u64, u64)> {
+    (!ready.has_narrow() && filters.iter().all(|f| matches!(f, Filter::AtMost(_) | Filter::After(_)))).then(|| page(filters))
+}
+
+/// A page of rows of the files that filters leave.
+#[derive(Clone, Copy)]
+struct FilesPage<'f> {
+    after: u64,
+    most: u64,
+    filters: &'f filters::Filters,
+}
+
+/// The page, where filters look at nothing but the file of a row.
+fn files_page<'f>(filters: &[Filter], ready: &'f filters::Filters) -> Option<FilesPage<'f>> {
+    use Filter::{After, AtMost, In, Lang, Layer, Outside, Unit};
+    let of_files = filters.iter().all(|f| matches!(f, AtMost(_) | After(_) | In(_) | Outside(_) | Lang(_) | Unit(_) | Layer(_)));
+    let (after, most) = page(filters);
+    of_files.then_some(FilesPage { after, most, filters: ready })
 }
 
 fn page(filters: &[Filter]) -> (u64, u64) {

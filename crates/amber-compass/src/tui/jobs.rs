@@ -25,7 +25,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 25;
+pub const LANES: usize = 26;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -56,6 +56,7 @@ pub enum Lane {
     Tree,
     Tones,
     Names,
+    More,
 }
 
 /// Something to do.
@@ -100,6 +101,8 @@ pub enum Job {
     Gaps,
     /// Answer a question.
     Ask { question: String, open: Vec<String>, these: Option<Vec<(compass_index::FileId, u32)>> },
+    /// Further rows of a question, from the n-th on: of files whose paths hold some words.
+    More { question: String, after: u64, narrow: Vec<String>, open: Vec<String>, these: Option<Vec<(compass_index::FileId, u32)>> },
     /// Symbols for the jump: what was typed, and the open places.
     Jump(String, Vec<String>),
     /// What a file brings in and defines.
@@ -142,6 +145,7 @@ impl Job {
             Job::Paths => Lane::Tree,
             Job::Tones(_) => Lane::Tones,
             Job::Names => Lane::Names,
+            Job::More { .. } => Lane::More,
             Job::Preview(_) => Lane::Preview,
             Job::Bearings(_) => Lane::Bearings,
             Job::Ask { .. } => Lane::Ask,
@@ -204,6 +208,13 @@ pub enum Outcome {
     Upkeep(Spot, Box<super::state::Upkeep>),
     Notes(String, Vec<compass_trace::upkeep::Sidenote>),
     Change(String, Result<Vec<compass_trace::upkeep::DiffLine>, String>),
+    /// Further rows of a question: its words, the place of the first of them, the narrowing.
+    More {
+        question: String,
+        after: u64,
+        narrow: Vec<String>,
+        found: Result<Answers, String>,
+    },
     /// A page of answers that is not whole yet.
     SoFar(Answers),
     Answers(String, Result<Answers, String>),

@@ -16,7 +16,7 @@ mod unfold;
 mod units;
 mod upkeep;
 
-pub use answers::AnswersPane;
+pub use answers::{AnswersPane, Kept};
 pub use aside::Aside;
 pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};

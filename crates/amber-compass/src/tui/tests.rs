@@ -4,6 +4,7 @@ mod glance;
 mod kept;
 mod kin;
 mod mouse;
+mod pages;
 mod reading;
 mod trace;
 mod typing;

@@ -54,6 +54,7 @@ pub(super) struct Filters {
     only: Vec<Certainty>,
     at_least: Option<Certainty>,
     these: Option<FxHashSet<(FileId, u32)>>,
+    narrow: Vec<String>,
     paths: RefCell<FxHashMap<FileId, bool>>,
 }
 
@@ -71,6 +72,7 @@ impl Filters {
             only: Vec::new(),
             at_least: None,
             these: None,
+            narrow: context.narrow.clone(),
             paths: RefCell::default(),
         };
         for filter in filters {
@@ -105,10 +107,15 @@ impl Filters {
         Ok(out)
     }
 
+    /// Does a row's file have to hold some words in its path?
+    pub(super) fn has_narrow(&self) -> bool {
+        !self.narrow.is_empty()
+    }
+
     /// Files that the path and language filters leave, for finders that read files.
     pub(super) fn keeps_file(&self, engine: &Engine, file: FileId) -> bool {
         let is_open = self.inside.is_empty() && self.outside.is_empty() && self.open.is_none() && self.languages.is_empty() && self.layers.is_empty();
-        if is_open && !self.has_units {
+        if is_open && !self.has_units && self.narrow.is_empty() {
             return true;
         }
         if let Some(known) = self.paths.borrow().get(&file) {
@@ -121,7 +128,8 @@ impl Filters {
             && self.open.as_ref().is_none_or(|o| o.contains(&path))
             && (self.languages.is_empty() || self.languages.iter().any(|l| l == language))
             && (self.layers.is_empty() || engine.index.layer(file).is_some_and(|l| self.layers.iter().any(|w| w == l.1)))
-            && (!self.has_units || self.units.contains(&file.unit));
+            && (!self.has_units || self.units.contains(&file.unit))
+            && (self.narrow.is_empty() || holds_all(&path, &self.narrow));
         self.paths.borrow_mut().insert(file, keeps);
         keeps
     }
@@ -152,6 +160,12 @@ impl Filters {
         };
         Ok(kind.is_some_and(|k| self.kinds.contains(&k)))
     }
+}
+
+/// Does the path hold all the words, whichever the case of its letters?
+fn holds_all(path: &str, words: &[String]) -> bool {
+    let path = path.to_lowercase();
+    words.iter().all(|w| path.contains(w.as_str()))
 }
 
 /// The word, if it is one of those known.

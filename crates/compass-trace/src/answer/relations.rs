@@ -2,7 +2,7 @@
 
 use super::rows::Raw;
 use super::subject::Resolution;
-use super::{About, AnswerError, Engine, Found, Marks, side_by_side};
+use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, ImportId, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
@@ -44,7 +44,7 @@ impl Wanted {
 
 impl Engine {
     /// `who calls S`, and its sisters.
-    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
+    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject], page: Option<FilesPage>) -> Result<Found, AnswerError> {
         match does {
             WhoDoes::Calls => self.uses_of(subjects, &[Role::Call], page),
             WhoDoes::Writes => self.uses_of(subjects, &[Role::Write], page),
@@ -55,11 +55,11 @@ impl Engine {
     }
 
     /// `who uses S as …`.
-    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
+    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role], page: Option<FilesPage>) -> Result<Found, AnswerError> {
         self.uses_of(subjects, if roles.is_empty() { &Role::ALL } else { roles }, page)
     }
 
-    fn uses_of(&self, subjects: &[Subject], roles: &[Role], page: Option<(u64, u64)>) -> Result<Found, AnswerError> {
+    fn uses_of(&self, subjects: &[Subject], roles: &[Role], page: Option<FilesPage>) -> Result<Found, AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
         let mut wanted: Vec<Wanted> = Vec::new();
@@ -148,7 +148,7 @@ impl Engine {
     }
 
     /// The page asked for of many uses, by place, without a look at the others. `false` where there are few.
-    fn page_of_uses(&self, symbols: &[Wanted], roles: &[Role], page: (u64, u64), found: &mut Found) -> Result<bool, AnswerError> {
+    fn page_of_uses(&self, symbols: &[Wanted], roles: &[Role], page: FilesPage, found: &mut Found) -> Result<bool, AnswerError> {
         let is_wanted = |e: &UseEntry| roles.contains(&e.role);
         if symbols.iter().flat_map(|w| w.uses.iter()).filter(|e| is_wanted(e)).take(MANY).count() < MANY {
             return Ok(false);
@@ -156,6 +156,9 @@ impl Engine {
         let (mut total, mut wanted) = (0u64, Vec::<OfFile>::new());
         let mut here: Vec<(u32, usize, Certainty)> = Vec::new();
         for of_file in self.by_file(symbols).chunk_by(|a, b| a.file == b.file) {
+            if !page.filters.keeps_file(self, of_file[0].file) {
+                continue;
+            }
             // A use with several targets stands in several lists: the first one counts.
             here.clear();
             let first = &symbols[of_file[0].list].uses[of_file[0].entries.clone()];
@@ -173,8 +176,8 @@ impl Engine {
             }
             let before = total;
             total += here.len() as u64;
-            if total > page.0 && before < page.0 + page.1 {
-                let range = page.0.saturating_sub(before) as usize..(page.0 + page.1 - before).min(here.len() as u64) as usize;
+            if total > page.after && before < page.after + page.most {
+                let range = page.after.saturating_sub(before) as usize..(page.after + page.most - before).min(here.len() as u64) as usize;
                 let uses =
                     here[range].iter().map(|(usage, list, certainty)| (UseId(*usage), symbols[*list].certainty(*certainty), symbols[*list].symbol)).collect();
                 wanted.push(OfFile { file: of_file[0].file, uses });

@@ -9,6 +9,7 @@ mod crossings;
 mod kin;
 mod levels;
 mod overrides;
+mod pages;
 mod sides;
 mod support;
 mod tones;

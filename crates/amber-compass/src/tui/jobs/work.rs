@@ -27,6 +27,15 @@ const MOST_OUTLINED: u64 = 100_000;
 /// So many gaps are listed at most.
 const MOST_GAPS: u64 = 5000;
 
+/// A further page of a question.
+fn more(engine: &Engine, question: &str, after: u64, context: &Context) -> Result<Answers, String> {
+    let (mut parsed, _) = compass_trace::question::parse(question).map_err(|e| e.to_string())?;
+    parsed.filters.push(compass_trace::question::Filter::After(after));
+    let mut found = engine.answer(&parsed, context).map_err(|e| mistake(&e))?;
+    found.answers.iter_mut().for_each(|a| engine.add_caller(a));
+    Ok(found)
+}
+
 /// What is typed for a jump: fragments, with the filters of any question behind them (`pl tu in open`, `pl unit larder`). While one of
 /// these is being typed it is a fragment like others.
 fn jump_question(text: &str) -> Question {
@@ -156,6 +165,11 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         Job::Ask { question, open, these } => {
             let found = engine().and_then(|e| ask(&e, &question, Context { open, these, ..context }, tell));
             tell(Outcome::Answers(question, found));
+        }
+        Job::More { question, after, narrow, open, these } => {
+            let context = Context { open, these, narrow: narrow.clone(), ..context };
+            let found = engine().and_then(|e| more(&e, &question, after, &context));
+            tell(Outcome::More { question, after, narrow, found });
         }
         Job::Jump(text, open) => {
             let question = jump_question(&text);

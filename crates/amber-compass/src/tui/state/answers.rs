@@ -13,13 +13,85 @@ pub struct Kept {
     pub narrow: String,
     /// More is on its way.
     pub partial: bool,
+    /// What these answers were asked of: open places, and those of the answers before.
+    pub asked_of: AskedOf,
+    /// Rows beyond those that are loaded, of files whose paths hold the narrowing's words.
+    pub further: Option<Further>,
+    /// Further rows are being looked for.
+    pub loading: bool,
 }
 
+/// What surrounds a question.
+pub type AskedOf = (Vec<String>, Option<Vec<(compass_index::FileId, u32)>>);
+
+/// Rows that narrowing finds beyond those that are loaded.
+#[derive(Debug, Clone, PartialEq)]
+pub struct Further {
+    /// The words they were found by.
+    pub words: Vec<String>,
+    /// How many there are among all rows, the loaded ones included.
+    pub total: u64,
+    /// Those that are loaded.
+    pub rows: Vec<Answer>,
+}
+
+/// So many rows are kept of one question; who needs others narrows.
+pub const MOST_ROWS: usize = 10_000;
+
 impl Kept {
-    /// The rows that narrowing leaves.
+    /// The words of the narrowing, in small letters.
+    pub fn words(&self) -> Vec<String> {
+        self.narrow.split_whitespace().map(str::to_lowercase).collect()
+    }
+
+    /// The rows that narrowing leaves: of those that are loaded by all that is shown of them, of the others by their paths.
     pub fn rows(&self) -> Vec<&Answer> {
-        let words: Vec<String> = self.narrow.split_whitespace().map(str::to_lowercase).collect();
-        self.answers.answers.iter().filter(|a| words.iter().all(|w| holds(a, w))).collect()
+        let words = self.words();
+        let mut out: Vec<&Answer> = self.answers.answers.iter().filter(|a| words.iter().all(|w| holds(a, w))).collect();
+        if let Some(further) = self.further.as_ref().filter(|f| f.words == words) {
+            let known: std::collections::HashSet<(&str, u32, u32)> = out.iter().map(|a| (a.path.as_str(), a.line, a.column)).collect();
+            let others: Vec<&Answer> = further.rows.iter().filter(|a| !known.contains(&(a.path.as_str(), a.line, a.column))).collect();
+            out.extend(others);
+        }
+        out
+    }
+
+    /// Is there more than what is loaded?
+    pub fn is_cut(&self) -> bool {
+        (self.answers.answers.len() as u64) < self.answers.total
+    }
+
+    /// From which row on more is to be loaded, and by which words; nothing where all is there, or as much as is kept.
+    pub fn next_page(&self) -> Option<(u64, Vec<String>)> {
+        if self.partial || self.loading || !self.is_cut() || self.answers.question.contains("at most") {
+            return None;
+        }
+        let words = self.words();
+        if words.is_empty() {
+            let loaded = self.answers.answers.len();
+            return (loaded < MOST_ROWS).then_some((loaded as u64, words));
+        }
+        match self.further.as_ref().filter(|f| f.words == words) {
+            None => Some((0, words)),
+            Some(f) => ((f.rows.len() as u64) < f.total && f.rows.len() < MOST_ROWS).then_some((f.rows.len() as u64, words)),
+        }
+    }
+
+    /// Takes further rows.
+    pub fn take_more(&mut self, after: u64, words: Vec<String>, found: Answers) {
+        if words.is_empty() {
+            // Another generation of the index may have been asked meanwhile: only what follows is taken.
+            if after == self.answers.answers.len() as u64 {
+                self.answers.answers.extend(found.answers);
+                self.answers.total = found.total;
+            }
+            return;
+        }
+        match self.further.as_mut().filter(|f| f.words == words && after == f.rows.len() as u64) {
+            Some(further) => further.rows.extend(found.answers),
+            None if after == 0 => self.further = Some(Further { words, total: found.total, rows: found.answers }),
+            None => {}
+        }
     }
 
     /// The row selected.
@@ -46,6 +118,8 @@ pub struct AnswersPane {
     pub narrowing: bool,
     /// A question is being answered.
     pub waiting: Option<String>,
+    /// What it is asked of.
+    pub asked_of: AskedOf,
     /// Code around the selected row: path and page.
     pub preview: Option<super::Page>,
     /// A question of the last time that is asked again, and how its answers were left.
@@ -82,7 +156,15 @@ impl AnswersPane {
         }
         self.kept.retain(|k| k.answers.question != answers.question);
         let left = self.again.take_if(|a| a.question == answers.question).unwrap_or_default();
-        self.kept.push(Kept { answers, selected: 0, narrow: left.narrow, partial });
+        self.kept.push(Kept {
+            answers,
+            selected: 0,
+            narrow: left.narrow,
+            partial,
+            asked_of: std::mem::take(&mut self.asked_of),
+            further: None,
+            loading: false,
+        });
         if let Some(kept) = self.kept.last_mut() {
             kept.selected = left.selected.min(kept.rows().len().saturating_sub(1));
         }

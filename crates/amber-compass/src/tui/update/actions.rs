@@ -269,5 +269,6 @@ pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
     let open = open_places(state);
     let these = state.answers.shown().map(|k| k.answers.answers.iter().filter_map(|a| a.file.map(|f| (f, a.start))).collect());
     state.answers.ask(question.clone());
+    state.answers.asked_of = (open.clone(), these.clone());
     start(state, Job::Ask { question, open, these }, effects);
 }

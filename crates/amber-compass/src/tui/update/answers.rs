@@ -44,7 +44,37 @@ pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
     if let Some(kept) = state.answers.shown_mut() {
         kept.selected = lists::moved(kept.selected, by, kept.rows().len());
     }
+    load_more(state, effects);
     preview(state, effects);
+}
+
+/// Rows are loaded before one comes to the last of those that are there.
+const AHEAD: usize = 60;
+
+/// Loads further rows where one is near the end of those that are there, or narrows.
+pub fn load_more(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(kept) = state.answers.shown_mut() else { return };
+    if kept.rows().len() > kept.selected + AHEAD && kept.narrow.trim().is_empty() {
+        return;
+    }
+    let Some((after, narrow)) = kept.next_page() else { return };
+    if after > 0 && kept.rows().len() > kept.selected + AHEAD {
+        return;
+    }
+    // What is typed next replaces this: nothing to wait for.
+    kept.loading = narrow.is_empty() || after > 0;
+    let (question, (open, these)) = (kept.answers.question.clone(), kept.asked_of.clone());
+    start(state, Job::More { question, after, narrow, open, these }, effects);
+}
+
+/// Further rows are there.
+pub fn more(state: &mut State, question: &str, after: u64, narrow: Vec<String>, found: Result<compass_trace::Answers, String>) {
+    let Some(kept) = state.answers.kept.iter_mut().find(|k| k.answers.question == question) else { return };
+    kept.loading = false;
+    match found {
+        Ok(found) => kept.take_more(after, narrow, found),
+        Err(why) => state.complain(why),
+    }
 }
 
 /// Loads the code around the selected row, unless it is there.

@@ -59,6 +59,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Followed(found) => followed(state, found, effects),
         Outcome::SoFar(answers) => some_answers(state, answers, true, effects),
         Outcome::Answers(question, found) => answered(state, &question, found, effects),
+        Outcome::More { question, after, narrow, found } => answers::more(state, &question, after, narrow, found),
         Outcome::Jump(Ok(found)) => {
             state.ask.rows = found.answers;
             state.ask.looking = false;

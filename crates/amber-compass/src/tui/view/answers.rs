@@ -2,7 +2,7 @@
 
 use super::layout::ListLine;
 use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
-use crate::tui::state::State;
+use crate::tui::state::{Kept, State};
 use compass_trace::{Answer, Answers};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
@@ -27,7 +27,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     }
     if state.answers.waiting.is_none() {
         let plural = if kept.answers.total == 1 { "" } else { "s" };
-        let count = if rows as u64 == kept.answers.total { format!("{rows} row{plural}") } else { format!("{rows} of {} row{plural}", kept.answers.total) };
+        let count = count(kept, rows, plural);
         let place =
             if state.answers.kept.len() > 1 { format!(" · question {} of {}", state.answers.current + 1, state.answers.kept.len()) } else { String::new() };
         let complete = if kept.answers.complete { "complete" } else { "incomplete" };
@@ -54,6 +54,21 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     if parts.preview.height > 0 {
         rule(buffer, Rect { y: parts.preview.y - 1, height: 1, ..parts.preview }, theme.rule);
         preview(state, kept.current(), buffer, parts.preview);
+    }
+}
+
+/// How many rows are left of how many. Of rows that are not loaded the narrowing knows the paths alone: that is said.
+fn count(kept: &Kept, rows: usize, plural: &str) -> String {
+    let total = kept.answers.total;
+    if rows as u64 == total {
+        return format!("{rows} row{plural}");
+    }
+    if !kept.is_cut() || kept.words().is_empty() {
+        return format!("{rows} of {total} row{plural}");
+    }
+    match kept.further.as_ref().filter(|f| f.words == kept.words()) {
+        Some(f) => format!("{} by path, {rows} loaded, of {total} rows", f.total),
+        None => format!("{rows} of {} loaded, of {total} rows", kept.answers.answers.len()),
     }
 }
 
