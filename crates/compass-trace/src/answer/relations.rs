@@ -29,8 +29,6 @@ struct OfFile {
 struct Wanted {
     symbol: SymbolId,
     uses: Arc<Vec<UseEntry>>,
-    /// May it stand inside a function, where the reader linked its uses and no posting has them?
-    inside: bool,
     /// Is it what another one overrides, so that its uses may arrive there?
     above: bool,
 }
@@ -64,8 +62,6 @@ impl Engine {
         let mut names = Vec::new();
         let mut wanted: Vec<Wanted> = Vec::new();
         let mut distinct = 0;
-        // Uses that the reader linked stand in no posting: all have to be looked at.
-        let mut has_local = false;
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
@@ -73,10 +69,10 @@ impl Engine {
             // At a place the first target is meant; a name stands for all its symbols.
             let most = if resolution.by_name { usize::MAX } else { 1 };
             let symbols = &resolution.symbols[..most.min(resolution.symbols.len())];
-            has_local |= symbols.iter().any(|r| r.local);
             wanted.extend(side_by_side::each(symbols, &|resolved| {
                 let inside = resolved.local || !resolution.by_name;
-                Ok::<_, AnswerError>(Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside, above: false })
+                let uses = if inside { self.uses_with_local(resolved.symbol)? } else { self.index.uses(resolved.symbol)? };
+                Ok::<_, AnswerError>(Wanted { symbol: resolved.symbol, uses, above: false })
             })?);
             for symbol in symbols.iter().map(|r| r.symbol) {
                 if !resolution.by_name
@@ -102,7 +98,6 @@ impl Engine {
         let crossings = self.crossings_of(&wanted, roles)?;
         if let Some(page) = page
             && crossings.is_empty()
-            && !has_local
             && self.page_of_uses(&wanted, roles, page, &mut found)?
         {
             return Ok(found);
@@ -116,6 +111,29 @@ impl Engine {
         keyed.dedup_by(|a, b| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();
         Ok(found)
+    }
+
+    /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.
+    fn uses_with_local(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, AnswerError> {
+        let known = self.index.uses(symbol)?;
+        let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(known) };
+        let entry = |(i, u): (usize, &compass_facts::Use)| UseEntry {
+            target: symbol,
+            file: symbol.file,
+            usage: i as u32,
+            role: u.role,
+            certainty: Certainty::Proven,
+            first: true,
+            enclosing: u.enclosing.map(|d| facts.number(d)),
+        };
+        let local: Vec<UseEntry> = facts.facts.uses.iter().enumerate().filter(|(_, u)| u.local == Some(def)).map(entry).collect();
+        if local.is_empty() {
+            return Ok(known);
+        }
+        let mut all = known.to_vec();
+        all.extend(local);
+        all.sort_by_key(|e| (e.file, e.usage));
+        Ok(Arc::new(all))
     }
 
     /// Adds what the symbols override: a call of that may arrive at them.
@@ -136,7 +154,7 @@ impl Engine {
                 if let Some((facts, def)) = self.index.definition(above)? {
                     names.push(self.qualified(above.file, &facts, def));
                 }
-                wanted.push(Wanted { symbol: above, uses, inside: false, above: true });
+                wanted.push(Wanted { symbol: above, uses, above: true });
             }
         }
         if !names.is_empty() {
@@ -262,14 +280,6 @@ impl Engine {
         let wanted: Vec<OfFile> = entries.chunk_by(|a, b| a.0.file == b.0.file).map(of_file).collect();
         // Of very many most are left out by filters: reasons are looked up for what is shown.
         found.rows.extend(self.rows_of(&wanted, entries.len() <= MANY)?);
-        for symbol in symbols.iter().filter(|w| w.inside).map(|w| w.symbol) {
-            let Some((facts, def)) = self.index.definition(symbol)? else { continue };
-            for (i, u) in facts.facts.uses.iter().enumerate() {
-                if u.local == Some(def) && roles.contains(&u.role) {
-                    found.rows.push(Raw::usage(symbol.file, &facts.facts, UseId(i as u32), Some(Certainty::Proven), Some(symbol)));
-                }
-            }
-        }
         Ok(())
     }
 
@@ -300,7 +310,7 @@ impl Engine {
                     let resolution = self.resolve(subject)?;
                     self.note_subject(&resolution, &mut found);
                     for resolved in &resolution.symbols {
-                        let wanted = Wanted { symbol: resolved.symbol, uses: self.index.uses(resolved.symbol)?, inside: true, above: false };
+                        let wanted = Wanted { symbol: resolved.symbol, uses: self.uses_with_local(resolved.symbol)?, above: false };
                         self.all_uses(&[wanted], &[Role::Import], &mut found)?;
                     }
                 }
