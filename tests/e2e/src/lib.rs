@@ -63,6 +63,11 @@ impl Screen {
     /// Waits until the screen satisfies `check` and stands still: a picture may be taken in the middle of a frame. Fails with the
     /// screen after 20 s.
     pub fn wait(&self, what: &str, check: impl Fn(&str) -> bool) -> String {
+        self.wait_within(Duration::from_secs(20), what, check)
+    }
+
+    /// The same for what takes long on a busy machine.
+    pub fn wait_within(&self, limit: Duration, what: &str, check: impl Fn(&str) -> bool) -> String {
         let began = Instant::now();
         let mut before = String::new();
         loop {
@@ -71,7 +76,7 @@ impl Screen {
                 return shown;
             }
             before.clone_from(&shown);
-            assert!(began.elapsed() < Duration::from_secs(20), "waited for {what}; the screen shows:\n{shown}");
+            assert!(began.elapsed() < limit, "waited for {what}; the screen shows:\n{shown}");
             std::thread::sleep(Duration::from_millis(40));
         }
     }

@@ -3,6 +3,7 @@
 use e2e::{Screen, program};
 use rstest::rstest;
 use std::path::{Path, PathBuf};
+use std::time::Duration;
 
 /// The demo laid out in a home of its own, opened.
 fn open(home: &Path, cols: u16, rows: u16, environment: &str) -> Screen {
@@ -320,7 +321,7 @@ fn a_large_tree_can_be_read_and_searched_before_it_is_indexed() {
     assert!(shown.contains("note.py") && shown.contains("not read yet"), "found, and said to be partial:\n{shown}");
     screen.keys(&["F1"]);
     screen.wait("phases with numbers", |s| s.contains("read ") && s.contains('%') || s.contains("files read,"));
-    screen.wait("the end of indexing", |s| s.contains("2502 files read"));
+    screen.wait_within(Duration::from_secs(120), "the end of indexing", |s| s.contains("2502 files read"));
     ask(&screen, "where is wash_the_north_wall");
     let shown = screen.wait("the definition", |s| s.contains("note.py:1"));
     assert!(!shown.contains("not read yet") && !shown.contains("not linked yet"), "{shown}");
