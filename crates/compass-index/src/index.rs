@@ -20,8 +20,10 @@ use std::sync::{Arc, Mutex, OnceLock};
 /// So many files' facts, links and texts are kept in memory.
 const KEPT_FILES: NonZeroUsize = NonZeroUsize::new(800).unwrap();
 /// So many lists of uses are kept, of symbols with so many uses.
-const KEPT_USES: NonZeroUsize = NonZeroUsize::new(12).unwrap();
-const MANY_USES: usize = 1000;
+const KEPT_USES: NonZeroUsize = NonZeroUsize::new(160).unwrap();
+const MANY_USES: usize = 200;
+/// And of all of them so many: a name may have a hundred symbols, all used everywhere.
+const MOST_USES: usize = 1_000_000;
 
 /// Why an elementary question failed.
 #[derive(Debug, thiserror::Error)]
@@ -473,7 +475,11 @@ impl Index {
         let packed = self.reader().uses(&self.runs, symbol)?;
         let found = Arc::new(packed.unpack()?);
         if found.len() >= MANY_USES {
-            lock(&self.uses).put(symbol, found.clone());
+            let mut kept = lock(&self.uses);
+            kept.put(symbol, found.clone());
+            while kept.len() > 1 && kept.iter().map(|k| k.1.len()).sum::<usize>() > MOST_USES {
+                kept.pop_lru();
+            }
         }
         Ok(found)
     }
