@@ -187,6 +187,8 @@ pub struct Engine {
     reports: Arc<std::sync::Mutex<KeptReports>>,
     /// What of the reports stands where.
     testing: std::sync::Mutex<Option<Arc<Testing>>>,
+    /// The uses that were listed last, if there were very many: they are narrowed and gone through.
+    last_listed: std::sync::Mutex<Option<Arc<relations::Listed>>>,
 }
 
 /// What a form found, before filters and pages.
@@ -216,12 +218,12 @@ impl Found {
 impl Engine {
     /// An engine over an index.
     pub fn new(index: Arc<Index>) -> Engine {
-        Engine { index, reports: Arc::default(), testing: std::sync::Mutex::default() }
+        Engine { index, reports: Arc::default(), testing: std::sync::Mutex::default(), last_listed: std::sync::Mutex::default() }
     }
 
     /// An engine over a newer index of the same code: reports that were found already are kept.
     pub fn over(&self, newer: Arc<Index>) -> Engine {
-        Engine { index: newer, reports: self.reports.clone(), testing: std::sync::Mutex::default() }
+        Engine { index: newer, reports: self.reports.clone(), testing: std::sync::Mutex::default(), last_listed: std::sync::Mutex::default() }
     }
 
     /// The reports of tests that a build left behind; read again when they changed.

@@ -33,6 +33,21 @@ struct Wanted {
     above: bool,
 }
 
+/// Very many uses by file and place: a page of them, or those of some files, are found without asking the index again.
+#[derive(Default)]
+pub(super) struct Listed {
+    /// The question.
+    asked: String,
+    notes: Vec<String>,
+    missing: Vec<compass_index::Missing>,
+    /// What is referred to.
+    symbols: Vec<SymbolId>,
+    /// Files in order, and which of the uses stand in each.
+    files: Vec<(FileId, std::ops::Range<usize>)>,
+    /// Number of the use, position of the symbol, certainty.
+    uses: Vec<(u32, u32, Certainty)>,
+}
+
 impl Wanted {
     /// No use of what is overridden is sure to arrive at what overrides it.
     fn certainty(&self, said: Certainty) -> Certainty {
@@ -58,6 +73,36 @@ impl Engine {
     }
 
     fn uses_of(&self, subjects: &[Subject], roles: &[Role], page: Option<FilesPage>) -> Result<Found, AnswerError> {
+        let asked = format!("{subjects:?} {roles:?}");
+        let last = self.last_listed.lock().unwrap_or_else(|e| e.into_inner()).clone();
+        if let (Some(page), Some(listed)) = (page, last.filter(|l| l.asked == asked)) {
+            return self.page_of(&listed, page);
+        }
+        let (mut found, wanted) = self.wanted(subjects)?;
+        let crossings = self.crossings_of(&wanted, roles)?;
+        let is_wanted = |e: &&UseEntry| roles.contains(&e.role);
+        if let Some(page) = page
+            && crossings.is_empty()
+            && wanted.iter().flat_map(|w| w.uses.iter()).filter(is_wanted).take(MANY).count() >= MANY
+        {
+            let listed = Arc::new(self.listed(asked, found, &wanted, roles));
+            let answer = self.page_of(&listed, page);
+            *self.last_listed.lock().unwrap_or_else(|e| e.into_inner()) = Some(listed);
+            return answer;
+        }
+        self.all_uses(&wanted, roles, &mut found)?;
+        found.rows.extend(crossings);
+        let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
+        let mut keyed: Vec<((bool, String, u32), Raw)> =
+            found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
+        keyed.sort_by(|a, b| a.0.cmp(&b.0));
+        keyed.dedup_by(|a, b| a.0 == b.0);
+        found.rows = keyed.into_iter().map(|k| k.1).collect();
+        Ok(found)
+    }
+
+    /// The symbols whose uses are asked for, with their uses; and what is to be said whatever these are.
+    fn wanted(&self, subjects: &[Subject]) -> Result<(Found, Vec<Wanted>), AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
         let mut wanted: Vec<Wanted> = Vec::new();
@@ -95,22 +140,7 @@ impl Engine {
             self.miss_unlinked(&names, &mut found)?;
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
         }
-        let crossings = self.crossings_of(&wanted, roles)?;
-        if let Some(page) = page
-            && crossings.is_empty()
-            && self.page_of_uses(&wanted, roles, page, &mut found)?
-        {
-            return Ok(found);
-        }
-        self.all_uses(&wanted, roles, &mut found)?;
-        found.rows.extend(crossings);
-        let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
-        let mut keyed: Vec<((bool, String, u32), Raw)> =
-            found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
-        keyed.sort_by(|a, b| a.0.cmp(&b.0));
-        keyed.dedup_by(|a, b| a.0 == b.0);
-        found.rows = keyed.into_iter().map(|k| k.1).collect();
-        Ok(found)
+        Ok((found, wanted))
     }
 
     /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.
@@ -165,45 +195,53 @@ impl Engine {
         Ok(())
     }
 
-    /// The page asked for of many uses, by place, without a look at the others. `false` where there are few.
-    fn page_of_uses(&self, symbols: &[Wanted], roles: &[Role], page: FilesPage, found: &mut Found) -> Result<bool, AnswerError> {
+    /// Very many uses by file and place, without a look at the files.
+    fn listed(&self, asked: String, said: Found, symbols: &[Wanted], roles: &[Role]) -> Listed {
         let is_wanted = |e: &UseEntry| roles.contains(&e.role);
-        if symbols.iter().flat_map(|w| w.uses.iter()).filter(|e| is_wanted(e)).take(MANY).count() < MANY {
-            return Ok(false);
-        }
-        let (mut total, mut wanted) = (0u64, Vec::<OfFile>::new());
-        let mut here: Vec<(u32, usize, Certainty)> = Vec::new();
+        let mut out = Listed { asked, notes: said.notes, missing: said.missing, symbols: symbols.iter().map(|w| w.symbol).collect(), ..Listed::default() };
+        let mut here: Vec<(u32, u32, Certainty)> = Vec::new();
         for of_file in self.by_file(symbols).chunk_by(|a, b| a.file == b.file) {
-            if !page.filters.keeps_file(self, of_file[0].file) {
-                continue;
-            }
             // A use with several targets stands in several lists: the first one counts.
             here.clear();
             let first = &symbols[of_file[0].list].uses[of_file[0].entries.clone()];
             for run in of_file {
-                let entries = &symbols[run.list].uses[run.entries.clone()];
+                let wanted = &symbols[run.list];
+                let entries = &wanted.uses[run.entries.clone()];
                 // Several symbols of one name are most often meant by the very same uses.
                 let again = run.list != of_file[0].list && entries.len() == first.len() && entries.iter().zip(first).all(|(a, b)| a.usage == b.usage);
                 if !again {
-                    here.extend(entries.iter().filter(|e| is_wanted(e)).map(|e| (e.usage, run.list, e.certainty)));
+                    here.extend(entries.iter().filter(|e| is_wanted(e)).map(|e| (e.usage, run.list as u32, wanted.certainty(e.certainty))));
                 }
             }
-            if here.last().is_some_and(|h| h.1 != of_file[0].list) {
+            if here.last().is_some_and(|h| h.1 != of_file[0].list as u32) {
                 here.sort_unstable_by_key(|h| (h.0, h.1));
                 here.dedup_by_key(|h| h.0);
             }
+            if !here.is_empty() {
+                out.files.push((of_file[0].file, out.uses.len()..out.uses.len() + here.len()));
+                out.uses.extend_from_slice(&here);
+            }
+        }
+        out
+    }
+
+    /// The page asked for of listed uses in the files that filters leave.
+    fn page_of(&self, listed: &Listed, page: FilesPage) -> Result<Found, AnswerError> {
+        let mut found = Found { notes: listed.notes.clone(), missing: listed.missing.clone(), ..Found::default() };
+        let (mut total, mut wanted) = (0u64, Vec::<OfFile>::new());
+        for (file, range) in listed.files.iter().filter(|f| page.filters.keeps_file(self, f.0)) {
             let before = total;
-            total += here.len() as u64;
+            total += range.len() as u64;
             if total > page.after && before < page.after + page.most {
-                let range = page.after.saturating_sub(before) as usize..(page.after + page.most - before).min(here.len() as u64) as usize;
-                let uses =
-                    here[range].iter().map(|(usage, list, certainty)| (UseId(*usage), symbols[*list].certainty(*certainty), symbols[*list].symbol)).collect();
-                wanted.push(OfFile { file: of_file[0].file, uses });
+                let here = &listed.uses[range.clone()];
+                let shown = page.after.saturating_sub(before) as usize..(page.after + page.most - before).min(here.len() as u64) as usize;
+                let uses = here[shown].iter().map(|(usage, list, certainty)| (UseId(*usage), *certainty, listed.symbols[*list as usize])).collect();
+                wanted.push(OfFile { file: *file, uses });
             }
         }
         found.paged = Some(total);
         found.rows = self.rows_of(&wanted, true)?;
-        Ok(true)
+        Ok(found)
     }
 
     /// Rows of uses, file by file; all of them are `shown`, or only some.

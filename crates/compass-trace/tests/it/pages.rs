@@ -80,3 +80,18 @@ fn of_few_rows_the_same() {
     assert_eq!(engine.ask("where is turn", &context).expect("answers").total, 1);
     assert_eq!(engine.ask("where is turn in board/", &context).expect("answers").total, 0);
 }
+
+#[test]
+fn what_was_listed_last_is_not_taken_for_another_question() {
+    let (project, engine_) = hollow();
+    let total = |question: &str| ask(&engine_, question).total;
+    let both = |question: &str| (total(question), total(question));
+    assert_eq!(both("who calls turn"), (600, 600));
+    assert_eq!(both("who uses turn as import"), (30, 30));
+    assert_eq!(both("who calls turn in board/"), (200, 200));
+    assert_eq!(both("who uses turn"), (630, 630), "calls and imports");
+    assert_eq!(both("who calls turn or nothing_else"), (600, 600));
+    // A newer index is asked anew.
+    project.write("board/more.py", "from rack import turn\nturn(1)\n");
+    assert_eq!(ask(&engine(&project), "who calls turn").total, 601);
+}
