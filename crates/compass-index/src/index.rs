@@ -132,6 +132,8 @@ pub struct Index {
     path: PathBuf,
     reader: Mutex<Reader>,
     generation: i64,
+    /// Which store it is, should another one take its place.
+    made: Option<String>,
     runs: Runs,
     overview: Generation,
     places: Arc<Places>,
@@ -173,6 +175,9 @@ impl Index {
 
     fn open_after(path: &Path, sources: Arc<dyn Sources>, known: Option<&Index>) -> Result<Index, OpenError> {
         let reader = Reader::open(path)?;
+        let made = reader.made().map_err(|e| OpenError::Damaged(Box::new(e)))?;
+        // An index that was built anew has numbers that mean something else.
+        let known = known.filter(|k| made.is_some() && k.made == made);
         let current = match known {
             Some(known) => reader.current_after(&known.overview),
             None => reader.current(),
@@ -189,6 +194,7 @@ impl Index {
             path: path.to_owned(),
             reader: Mutex::new(reader),
             generation,
+            made,
             runs,
             overview,
             places,

@@ -154,7 +154,9 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     // A list of files alone is no state to go on from.
     let current = current.filter(|c| c.1.is_read());
     let old = current.as_ref().map(|c| &*c.1);
-    let known = request.touched.as_ref().map(|t| &t.0).filter(|w| current.as_ref().is_some_and(|c| w.is_of(c.0)));
+    let known = request.touched.as_ref().map(|t| &t.0).filter(|w| current.is_some() && w.is_in(&writer));
+    // Without it nothing is taken over the next time: no harm.
+    let made = writer.made().ok().flatten();
     if let Some(old) = old.filter(|_| request.verify) {
         writer.verify(old)?;
     }
@@ -199,7 +201,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
         let state =
-            current.as_ref().map(|(number, overview)| State { number: *number, overview: overview.clone(), includes: known.and_then(|w| w.includes()) });
+            current.as_ref().map(|(number, overview)| State { made, number: *number, overview: overview.clone(), includes: known.and_then(|w| w.includes()) });
         let warm = Arc::new(Warm { plan: plan.clone(), state });
         return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), by_need: true, warm });
     }
@@ -212,7 +214,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         (done.seconds, done.refreshed_files) = (seconds, changed);
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
         let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
-        let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { number, overview: Arc::new(overview), includes }) });
+        let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(overview), includes }) });
         Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, warm }
     };
     let mut few_came_first = false;
@@ -284,7 +286,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let mut summary = draft.overview.summary.clone();
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { number, overview: Arc::new(draft.overview), includes: None }) });
+    let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(draft.overview), includes: None }) });
     Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, by_need: false, warm })
 }
 
@@ -299,7 +301,7 @@ fn open(request: &Request) -> Result<Opened, StoreError> {
     let (writer, rebuilt) = Writer::open(&request.index)?;
     let known = request.touched.as_ref().and_then(|(warm, _)| warm.state.as_ref());
     // What was written by the run that left it need not be read again, unless somebody doubts it.
-    if let Some(state) = known.filter(|s| !request.verify && writer.current_number().is_ok_and(|n| n == Some(s.number))) {
+    if let Some(state) = known.filter(|s| !request.verify && s.is_in(&writer)) {
         return Ok(Opened { writer, current: Some((state.number, state.overview.clone())), rebuilt });
     }
     match writer.current() {

@@ -132,6 +132,11 @@ impl Reader {
         current(&self.connection, Some(known))
     }
 
+    /// What tells this store from others that stood or will stand at its place.
+    pub(crate) fn made(&self) -> Result<Option<String>, StoreError> {
+        made(&self.connection)
+    }
+
     /// The number of the current generation.
     pub fn current_number(&self) -> Result<Option<i64>, StoreError> {
         current_number(&self.connection)
@@ -285,6 +290,11 @@ fn closed(error: rusqlite::Error) -> OpenError {
         Some(DatabaseBusy | DatabaseLocked) => OpenError::Io(std::io::Error::new(std::io::ErrorKind::WouldBlock, "another program is just making it")),
         _ => OpenError::Damaged(Box::new(error)),
     }
+}
+
+/// What tells a store from others that stood or will stand at its place.
+pub(super) fn made(connection: &Connection) -> Result<Option<String>, StoreError> {
+    Ok(connection.prepare_cached("SELECT value FROM meta WHERE key = 'made'")?.query_row([], |r| r.get(0)).optional()?)
 }
 
 pub(super) fn current_number(connection: &Connection) -> Result<Option<i64>, StoreError> {

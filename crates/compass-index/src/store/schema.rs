@@ -40,6 +40,9 @@ pub(super) fn configure(connection: &Connection) -> rusqlite::Result<()> {
 /// Makes the tables of a new file.
 pub(super) fn create(connection: &Connection) -> rusqlite::Result<()> {
     connection.execute_batch(TABLES)?;
+    // Numbers of generations begin anew in a store that is built anew: this tells it from the one before.
+    let now = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos());
+    connection.execute("INSERT OR IGNORE INTO meta (key, value) VALUES ('made', ?)", [format!("{now}-{}", std::process::id())])?;
     connection.pragma_update(None, "user_version", SCHEMA_VERSION)
 }
 

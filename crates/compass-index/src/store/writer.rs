@@ -233,6 +233,11 @@ impl Writer {
         super::reader::current(&self.connection, None)
     }
 
+    /// What tells this store from others that stood or will stand at its place.
+    pub(crate) fn made(&self) -> Result<Option<String>, StoreError> {
+        super::reader::made(&self.connection)
+    }
+
     /// The number of the current generation.
     pub(crate) fn current_number(&self) -> Result<Option<i64>, StoreError> {
         super::reader::current_number(&self.connection)

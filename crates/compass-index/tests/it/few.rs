@@ -201,6 +201,43 @@ fn runs_of_one_program_one_after_another_say_what_a_full_one_says() {
 }
 
 #[test]
+fn an_index_that_was_built_anew_is_not_taken_for_the_one_before() {
+    let project = caves();
+    let number = || -> String {
+        let store = rusqlite::Connection::open(project.index()).expect("a store");
+        store.query_row("SELECT value FROM meta WHERE key = 'generation'", [], |r| r.get(0)).expect("a number")
+    };
+    refreshed(&project, None);
+    // It came later: its number is the last, though it is the first by name.
+    project.write("aaa.c", "int first_of_all(void) { return 1; }\n");
+    let warm = refreshed(&project, None).warm;
+    let (before, open) = (number(), Index::open(&project.index()).expect("an index"));
+    open.names().expect("names");
+    // Another program takes the index away and makes it anew: files have other numbers then, generations may have the same.
+    std::fs::remove_file(project.index()).expect("gone");
+    refreshed(&project, None);
+    while number() < before {
+        project.write("main.c", &format!("{MAIN_C}/* {} */\n", number()));
+        refreshed(&project, None);
+    }
+    assert_eq!(number(), before);
+    project.write("rack.c", &format!("{RACK_C}int turned_now;\n"));
+    let touched = vec![warm.plan().roots[0].join("rack.c")];
+    let outcome = refreshed(&project, Some((warm, touched)));
+    assert!(outcome.rebuilt.is_none(), "nothing was mixed up: {:?}", outcome.rebuilt);
+    let anew = Index::open(&project.index()).expect("an index");
+    let newer = open.newer().expect("an index");
+    assert!(newer.files() == anew.files() && newer.find_path("aaa.c").is_some());
+    assert!(newer.names().expect("names").contains("first_of_all"));
+    let fresh = Project::new();
+    for file in anew.files() {
+        fresh.write(&file.path, &std::fs::read_to_string(project.root().join(&file.path)).expect("text"));
+    }
+    refreshed(&fresh, None);
+    assert_eq!(links(&project), links(&fresh));
+}
+
+#[test]
 fn names_are_taken_over_where_no_new_one_came() {
     let project = caves();
     refreshed(&project, None);
