@@ -63,10 +63,32 @@ const BAND_LETTERS: usize = 11;
 /// Lines of code longer than this are cut: the page would get too wide to print.
 const CODE_LETTERS: usize = 96;
 
+/// Names and notes longer than this are cut.
+const NOTE_LETTERS: usize = 48;
+
+/// The row with nothing in it that would leave the page.
+fn bounded(row: &Row) -> Row {
+    match row {
+        Row::Band { name, note } => Row::Band { name: name.clone(), note: note.as_ref().map(|n| cut(n, CODE_LETTERS)) },
+        Row::Symbol { place, name, kind, end, indent } => {
+            Row::Symbol { place: place.clone(), name: cut(name, CODE_LETTERS), kind: cut(kind, NOTE_LETTERS / 2), end: *end, indent: *indent }
+        }
+        Row::Step { place, code, mark, note, indent } => {
+            Row::Step { place: place.clone(), code: cut(code, CODE_LETTERS), mark: *mark, note: cut(note, NOTE_LETTERS), indent: *indent }
+        }
+        Row::Crossing { label, mark } => Row::Crossing { label: cut(label, CODE_LETTERS), mark: *mark },
+    }
+}
+
 /// Lays out.
 pub fn lay_out(drawing: &Drawing) -> Scene {
+    let drawing = &Drawing {
+        title: cut(&drawing.title, 2 * CODE_LETTERS),
+        subtitle: cut(&drawing.subtitle, 2 * CODE_LETTERS),
+        rows: drawing.rows.iter().map(bounded).collect(),
+    };
     let places = drawing.rows.iter().map(|r| place_of(r).chars().count()).max().unwrap_or(0).clamp(8, 48);
-    let letters = drawing.rows.iter().map(|r| body_of(r).chars().count().min(CODE_LETTERS + 24)).max().unwrap_or(0);
+    let letters = drawing.rows.iter().map(|r| body_of(r).chars().count()).max().unwrap_or(0);
     let head = drawing.title.chars().count().max(drawing.subtitle.chars().count());
     let columns = (BAND_LETTERS + places + 3 + letters + 2).max(head);
     let mut pen = Pen {
