@@ -10,6 +10,7 @@ mod choices;
 pub mod columns;
 mod desk;
 mod documentation;
+mod excerpt;
 mod frame;
 mod gaps;
 mod glance;

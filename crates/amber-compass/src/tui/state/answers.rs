@@ -61,9 +61,15 @@ impl Kept {
         (self.answers.answers.len() as u64) < self.answers.total
     }
 
+    /// Did somebody ask for no more than a number of rows?
+    fn has_limit(&self) -> bool {
+        use compass_trace::question::{Filter, parse};
+        parse(&self.answers.question).is_ok_and(|(q, _)| q.filters.iter().any(|f| matches!(f, Filter::AtMost(_))))
+    }
+
     /// From which row on more is to be loaded, and by which words; nothing where all is there, or as much as is kept.
     pub fn next_page(&self) -> Option<(u64, Vec<String>)> {
-        if self.partial || self.loading || !self.is_cut() || self.answers.question.contains("at most") {
+        if self.partial || self.loading || !self.is_cut() || self.has_limit() {
             return None;
         }
         let words = self.words();

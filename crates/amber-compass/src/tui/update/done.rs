@@ -153,13 +153,16 @@ fn progress(state: &mut State, phase: Phase, done: u64, total: u64, elapsed: Dur
 
 /// A generation can be asked: the first, or a newer one.
 fn opened(state: &mut State, effects: &mut Vec<Effect>) {
-    state.ready = true;
+    let is_first = !std::mem::replace(&mut state.ready, true);
     (state.units.loaded, state.gaps.loaded) = (false, false);
     state.logbook.found.clear();
     state.desk.bearings.upkeep.is_known = false;
     super::show(state, state.screen, effects);
     start(state, Job::Survey, effects);
-    start(state, Job::Names, effects);
+    if is_first {
+        // A newer index takes them over, or reads them when somebody types.
+        start(state, Job::Names, effects);
+    }
     let read_last = std::mem::take(&mut state.remembered.path);
     if let Some(spot) = state.pending.take() {
         desk::open(state, spot, effects);

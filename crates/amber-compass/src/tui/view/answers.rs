@@ -1,7 +1,7 @@
 //! Answers: rows led by role and the function they stand in, code below.
 
 use super::layout::ListLine;
-use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, layout, put, put_line, row, rule};
 use crate::tui::state::{Kept, State};
 use compass_trace::{Answer, Answers};
 use ratatui::buffer::Buffer;
@@ -145,29 +145,5 @@ pub(super) fn code(state: &State, page: Option<&crate::tui::state::Page>, path: 
         put(buffer, area, " …", theme.dim);
         return;
     };
-    let first = line.saturating_sub(u32::from(area.height) / 3).max(1);
-    for y in 0..area.height {
-        let number = first + u32::from(y);
-        let Some(shown) = page.lines.get(number as usize - 1) else { break };
-        let here = number == line;
-        let at = Rect { y: area.y + y, height: 1, ..area };
-        if here {
-            buffer.set_style(at, theme.here_line);
-        }
-        put(buffer, at, &format!("{number:>6} "), if here { theme.here } else { theme.dim });
-        let text: String = {
-            let mut cell = 0;
-            shown
-                .text
-                .chars()
-                .map(|c| {
-                    let (s, w) = columns::shown(c, cell);
-                    cell += w;
-                    s
-                })
-                .collect()
-        };
-        let style = if here { theme.strong.patch(theme.here_line) } else { theme.plain };
-        put(buffer, Rect { x: at.x + 8, width: at.width.saturating_sub(8), ..at }, &text, style);
-    }
+    super::excerpt::draw(state, page, (super::excerpt::top_for(line, area), line), theme.here, buffer, area);
 }

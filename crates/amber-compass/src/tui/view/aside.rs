@@ -4,7 +4,6 @@ use super::{clear, cut_front, layout, put, row, rule};
 use crate::tui::state::{Aside, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};
-use ratatui::style::Style;
 
 /// Where each of them is drawn.
 pub fn areas(state: &State) -> Vec<Rect> {
@@ -35,19 +34,6 @@ fn one(state: &State, aside: &Aside, buffer: &mut Buffer, area: Rect) {
     put(buffer, row(area, 0), &format!("aside  {head}"), theme.strong);
     rule(buffer, row(area, 1), theme.rule);
     let text = Rect { y: area.y + 2, height: area.height.saturating_sub(2), ..area };
-    let gutter = layout::gutter(&aside.page) - 1;
-    let wide = usize::from(gutter) - 1;
-    let top = aside.spot.line.saturating_sub(u32::from(text.height) / 3).max(1);
-    for y in 0..text.height {
-        let number = top + u32::from(y);
-        let Some(line) = aside.page.lines.get(number as usize - 1) else { break };
-        let at = Rect { y: text.y + y, height: 1, ..text };
-        let here = number == aside.spot.line;
-        let ground = if here { theme.here_line } else { Style::new() };
-        if here {
-            buffer.set_style(at, theme.here_line);
-        }
-        put(buffer, Rect { width: gutter, ..at }, &format!("{number:>wide$}"), if here { theme.strong.patch(ground) } else { theme.dim });
-        super::desk::code_line(state, line, buffer, Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at }, 0, ground, None);
-    }
+    let lines = (super::excerpt::top_for(aside.spot.line, text), aside.spot.line);
+    super::excerpt::draw(state, &aside.page, lines, theme.strong.patch(theme.here_line), buffer, text);
 }

@@ -29,24 +29,9 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
 }
 
 fn text(state: &State, look: &Look, buffer: &mut Buffer, area: Rect) {
-    let theme = &state.theme;
     let Some(page) = &look.page else { return };
-    let gutter = layout::gutter(page) - 1;
-    for y in 0..area.height {
-        let number = look.top + u32::from(y);
-        let Some(line) = page.lines.get(number as usize - 1) else { break };
-        let here = number == look.spot.line;
-        let at = Rect { y: area.y + y, height: 1, ..area };
-        let ground = if here { theme.here_line } else { ratatui::style::Style::new() };
-        if here {
-            buffer.set_style(at, theme.here_line);
-        }
-        let wide = gutter as usize - 1;
-        put(buffer, Rect { width: gutter, ..at }, &format!("{number:>wide$}"), if here { theme.here } else { theme.dim });
-        let text_at = Rect { x: at.x + gutter, width: at.width.saturating_sub(gutter), ..at };
-        super::desk::code_line(state, line, buffer, text_at, 0, ground, None);
-        if here && let Some((_, span)) = page.word_at(look.spot.line, look.spot.column) {
-            super::desk::cursor(state, line, buffer, text_at, 0, span.start as usize, span.end as usize);
-        }
+    let at = super::excerpt::draw(state, page, (look.top, look.spot.line), state.theme.here, buffer, area);
+    if let (Some(at), Some((_, span)), Some(line)) = (at, page.word_at(look.spot.line, look.spot.column), page.lines.get(look.spot.line as usize - 1)) {
+        super::desk::cursor(state, line, buffer, at, 0, span.start as usize, span.end as usize);
     }
 }
