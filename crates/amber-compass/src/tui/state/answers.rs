@@ -36,7 +36,7 @@ pub struct Further {
 }
 
 /// So many rows are kept of one question; who needs others narrows.
-pub const MOST_ROWS: usize = 10_000;
+pub const MOST_ROWS: usize = 5_000;
 
 impl Kept {
     /// The words of the narrowing, in small letters.
@@ -106,11 +106,24 @@ impl Kept {
     }
 }
 
+/// Does anything that is shown of a row hold the word, which is in small letters? Asked of thousands of rows for each key.
 fn holds(answer: &Answer, word: &str) -> bool {
-    let place = format!("{}:{}", answer.path, answer.line).to_lowercase();
     let fields =
         [answer.name.as_deref(), answer.enclosing.as_deref(), answer.role.as_deref(), answer.kind.as_deref(), answer.text.as_deref(), answer.caller.as_deref()];
-    place.contains(word) || fields.into_iter().flatten().any(|f| f.to_lowercase().contains(word))
+    contains(&answer.path, word)
+        || word.contains(|c: char| c.is_ascii_digit()) && contains(&format!("{}:{}", answer.path, answer.line), word)
+        || fields.into_iter().flatten().any(|f| contains(f, word))
+}
+
+/// Does the text hold the word, whichever the case of its letters?
+fn contains(text: &str, word: &str) -> bool {
+    let (text, word) = (text.as_bytes(), word.as_bytes());
+    if !text.is_ascii() {
+        return String::from_utf8_lossy(text).to_lowercase().as_bytes().windows(word.len().max(1)).any(|w| w == word);
+    }
+    let Some(first) = word.first() else { return true };
+    let starts = memchr::memchr2_iter(*first, first.to_ascii_uppercase(), text);
+    starts.take_while(|at| at + word.len() <= text.len()).any(|at| text[at..at + word.len()].eq_ignore_ascii_case(word))
 }
 
 /// The pane.
@@ -179,5 +192,23 @@ impl AnswersPane {
         }
         self.current = self.kept.len() - 1;
         self.narrowing = false;
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::contains;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::plain("drivers/net/Probe.c", "probe", true)]
+    #[case::at_the_end("a/Turn", "turn", true)]
+    #[case::longer_than_the_text("tu", "turn", false)]
+    #[case::nearly("tur turr", "turn", false)]
+    #[case::other_letters("Käse/ÄHRE.rs", "ähre", true)]
+    #[case::other_letters_missing("Käse", "kase", false)]
+    #[case::nothing("turn", "", true)]
+    fn words_are_found_whichever_the_case(#[case] text: &str, #[case] word: &str, #[case] found: bool) {
+        assert_eq!(contains(text, word), found);
     }
 }

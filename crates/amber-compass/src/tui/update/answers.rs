@@ -54,11 +54,10 @@ const AHEAD: usize = 60;
 /// Loads further rows where one is near the end of those that are there, or narrows.
 pub fn load_more(state: &mut State, effects: &mut Vec<Effect>) {
     let Some(kept) = state.answers.shown_mut() else { return };
-    if kept.rows().len() > kept.selected + AHEAD && kept.narrow.trim().is_empty() {
-        return;
-    }
     let Some((after, narrow)) = kept.next_page() else { return };
-    if after > 0 && kept.rows().len() > kept.selected + AHEAD {
+    // What narrowing leaves is looked for at once, a further page when one comes near it.
+    let is_far = || kept.rows().len() > kept.selected + AHEAD;
+    if (after > 0 || narrow.is_empty()) && is_far() {
         return;
     }
     // What is typed next replaces this: nothing to wait for.

@@ -19,7 +19,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         }
         return;
     };
-    let rows = kept.rows().len();
+    let shown = kept.rows();
+    let rows = shown.len();
     if state.answers.waiting.as_ref() == Some(&kept.answers.question) {
         let right = format!("{rows} so far ");
         let x = parts.head.width.saturating_sub(right.chars().count() as u16);
@@ -40,7 +41,6 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     rule(buffer, Rect { y: parts.notes.y + 1, ..parts.notes }, theme.rule);
     let lines = layout::answer_lines(state);
     let top = layout::answers_top(state, &lines);
-    let shown = kept.rows();
     if shown.is_empty() {
         let text = if kept.narrow.is_empty() { " nothing found".to_owned() } else { format!(" no row holds {}; Backspace widens", kept.narrow) };
         put(buffer, parts.rows, &text, theme.dim);
