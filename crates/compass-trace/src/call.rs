@@ -81,10 +81,13 @@ fn skipped(bytes: &[u8], i: usize, language: Language) -> Option<usize> {
     let until =
         |end: &[u8], from: usize| rest[from.min(rest.len())..].windows(end.len()).position(|w| w == end).map_or(bytes.len(), |p| i + from + p + end.len());
     match rest[0] {
+        // It divides.
+        b'/' if language == Language::Python => None,
         b'/' if rest.starts_with(b"//") => Some(until(b"\n", 2)),
         b'/' if rest.starts_with(b"/*") => Some(until(b"*/", 2)),
         b'#' if language == Language::Python => Some(until(b"\n", 1)),
         b'"' if rest.starts_with(b"\"\"\"") => Some(until(b"\"\"\"", 3)),
+        b'\'' if language == Language::Python && rest.starts_with(b"'''") => Some(until(b"'''", 3)),
         // A lifetime is no text.
         b'\'' if language == Language::Rust && !rest.get(2..4).is_some_and(|r| r[0] == b'\'' || rest[1] == b'\\') => Some(i + 1),
         quote @ (b'"' | b'\'' | b'`') => {
@@ -256,6 +259,8 @@ mod tests {
     #[case::commas_in_texts("turn(\"a, b\", 'c', /* d, e */ ‸b)", Language::Go, Some(2))]
     #[case::a_line_comment("turn(a, // one, two\n ‸b)", Language::Rust, Some(1))]
     #[case::python_comment("turn(a, # one, two\n ‸b)", Language::Python, Some(1))]
+    #[case::python_divides("turn(a // 2, ‸b)", Language::Python, Some(1))]
+    #[case::a_long_text("turn('''one,\n two)''', ‸b)", Language::Python, Some(1))]
     #[case::a_lifetime("turn(&'a x, ‸b)", Language::Rust, Some(1))]
     #[case::a_closure("turn(|x, y| x + y, ‸b)", Language::Rust, Some(1))]
     #[case::angles("turn::<A, B>(a, ‸b)", Language::Rust, Some(1))]

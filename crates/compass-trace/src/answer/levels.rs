@@ -34,11 +34,11 @@ impl Engine {
             WhoDoes::Overrides => self.all_the_way(self.overrides(subjects, false)?),
             WhoDoes::Includes | WhoDoes::Imports => {
                 let mut found = self.who(does, subjects, None)?;
-                let first = std::mem::take(&mut found.rows).into_iter().map(|r| (SymbolId::module(r.file), r)).map(|(to, r)| (r, Some(to))).collect();
+                let first = importers(std::mem::take(&mut found.rows));
                 let next = |symbol: SymbolId| {
                     let mut part = Found::default();
                     self.add_importers(symbol.file, &mut part)?;
-                    Ok(part.rows.into_iter().map(|r| (SymbolId::module(r.file), r)).map(|(to, r)| (r, Some(to))).collect())
+                    Ok(importers(part.rows))
                 };
                 self.level_by_level(found, self.starts(subjects)?, first, levels, &next, context)
             }
@@ -116,8 +116,7 @@ impl Engine {
             for (near, step) in level {
                 for (row, to) in step {
                     if found.rows.len() >= MOST_ROWS {
-                        found.miss("time_limit", 1);
-                        return Ok(found);
+                        return Ok(cut(found));
                     }
                     circles += u64::from(to.is_some_and(|t| starts.contains(&t)));
                     found.rows.push(Raw { level: Some(number), near, ..row });
@@ -171,7 +170,7 @@ impl Engine {
             found.rows.extend(part.rows.into_iter().map(|r| Raw { level: Some(node.level + 1), near: Some(node.symbol), ..r }));
             part.missing.iter().for_each(|m| found.miss(&m.cause, m.count));
             if found.rows.len() >= MOST_ROWS {
-                found.miss("time_limit", 1);
+                found = cut(found);
                 break;
             }
         }
@@ -208,6 +207,18 @@ impl Engine {
         found.rows.iter_mut().for_each(|r| r.level = Some(1));
         Ok(found)
     }
+}
+
+/// There are more than are listed, and the answer says so.
+fn cut(mut found: Found) -> Found {
+    found.miss("time_limit", 1);
+    found.notes.push(format!("no more than {MOST_ROWS} are followed: narrow the question"));
+    found
+}
+
+/// Rows of imports, which lead on to the file they stand in.
+fn importers(rows: Vec<Raw>) -> Step {
+    rows.into_iter().map(|r| (Some(SymbolId::module(r.file)), r)).map(|(to, r)| (r, to)).collect()
 }
 
 /// Rows of definitions, which lead on themselves.

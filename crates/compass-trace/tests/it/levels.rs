@@ -64,6 +64,14 @@ fn rows_say_what_they_hang_on_and_filters_hold(shop: Project) {
     assert_eq!(ask(&engine(&shop), "who extends nothing_at_all through 2").total, 0);
 }
 
+#[test]
+fn what_is_too_much_is_cut_and_the_answer_says_so() {
+    let many: String = (0..5_001).map(|i| format!("class Slot{i}:\n    at = {i}\n")).collect();
+    let answers = ask(&engine(&Project::with(&[("rack.py", &many)])), "what does rack.py define through 2");
+    assert_eq!((answers.total, answers.complete), (5_000, false));
+    assert!(answers.notes.iter().any(|n| n.contains("narrow the question")), "{:?}", answers.notes);
+}
+
 #[rstest]
 fn somebody_may_ask_to_stop(shop: Project) {
     let cancel = Cancel::new();
