@@ -29,10 +29,10 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let width = area.width.saturating_sub(4).min(112);
     let room = usize::from(width).saturating_sub(16);
-    let lines: Vec<(&str, String)> = ROWS.iter().flat_map(|(key, text)| said(key, text, if key.is_empty() { room + 11 } else { room })).collect();
+    let lines: Vec<Said> = ROWS.iter().flat_map(|(key, text)| said(key, text, room)).collect();
     // Where rows are few, none is spent on nothing.
     let is_low = lines.len() + 6 > usize::from(area.height);
-    let lines: Vec<_> = lines.into_iter().filter(|l| !is_low || l.1 != ALONE).collect();
+    let lines: Vec<_> = lines.into_iter().filter(|l| !is_low || !l.1.is_empty()).collect();
     let (above, below) = if is_low { (1, 1) } else { (3, 3) };
     let height = (lines.len() as u16 + above + below).min(area.height);
     let at = Rect { x: area.x + (area.width - width) / 2, y: area.y + (area.height - height) / 2, width, height };
@@ -40,21 +40,21 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
     let ground = |s: ratatui::style::Style| s.patch(theme.here_line);
     put(buffer, row(at, usize::from(above / 2)), &format!("  how to begin with {}", state.name), ground(theme.strong));
     for (i, (key, text)) in lines.iter().enumerate().take(usize::from(height.saturating_sub(above + below.min(1)))) {
-        let pieces = match text.strip_prefix(ALONE) {
-            Some(alone) => vec![(format!("  {alone}"), ground(theme.plain))],
-            None => vec![(format!("{key:>11}  "), ground(theme.strong)), (text.clone(), ground(theme.plain))],
+        let pieces = match key {
+            None => vec![(format!("  {text}"), ground(theme.plain))],
+            Some(key) => vec![(format!("{key:>11}  "), ground(theme.strong)), (text.clone(), ground(theme.plain))],
         };
         put_line(buffer, row(at, i + usize::from(above)), pieces);
     }
     put(buffer, row(at, usize::from(height - 1 - below / 3)), &format!("  {LAST}"), ground(theme.dim));
 }
 
-/// Marks a row that stands without a key.
-const ALONE: &str = "\u{1}";
+/// A row: its key, an empty one where the entry goes on, none where it stands without; and what it says.
+type Said = (Option<&'static str>, String);
 
-/// The rows of one entry; the key stands at its first. What stands without a key is marked.
-fn said(key: &'static str, text: &str, width: usize) -> Vec<(&'static str, String)> {
-    let wrapped = super::wrap(text, width.max(20));
-    let mark = if key.is_empty() { ALONE } else { "" };
-    wrapped.into_iter().enumerate().map(|(i, t)| (if i == 0 { key } else { "" }, format!("{mark}{t}"))).collect()
+/// The rows of one entry, which have the more room where no key stands.
+fn said(key: &'static str, text: &str, room: usize) -> Vec<Said> {
+    let width = if key.is_empty() { room + 11 } else { room };
+    let key_of = |i| (!key.is_empty()).then_some(if i == 0 { key } else { "" });
+    super::wrap(text, width.max(20)).into_iter().enumerate().map(|(i, t)| (key_of(i), t)).collect()
 }

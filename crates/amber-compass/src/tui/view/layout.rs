@@ -205,9 +205,7 @@ pub fn desk(state: &State) -> DeskParts {
 /// The code alone: no track, no band, and beside it only what is asked for.
 fn alone(state: &State, body: Rect) -> DeskParts {
     let nothing = Rect { height: 0, ..body };
-    let asked =
-        state.tree.is_some() || !state.glance.looks.is_empty() || state.desk.reading.is_some() || state.desk.bearings.focused || !state.asides.is_empty();
-    let side = if asked { side_width(body.width) } else { 0 };
+    let side = if has_beside(state) || state.desk.bearings.focused { side_width(body.width) } else { 0 };
     let code = Rect { width: body.width.saturating_sub(if side > 0 { side + 1 } else { 0 }), ..body };
     DeskParts { track: nothing, band: nothing, rule: nothing, code, bearings: Rect { x: code.x + code.width + u16::from(side > 0), width: side, ..body } }
 }
