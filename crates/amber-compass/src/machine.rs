@@ -27,6 +27,7 @@ impl Environment<'_> {
             go_library: self.go_library(),
             python_environment: (self.variable)("VIRTUAL_ENV").filter(|p| p.is_dir()),
             python_library: self.python_library(),
+            node_packages: self.node_packages(),
             headers: self.headers(),
         }
     }
@@ -84,6 +85,18 @@ impl Environment<'_> {
             found.pop()
         };
         chosen.iter().filter(|_| is_shim).cloned().chain(on_path).chain(chosen.clone()).find_map(library)
+    }
+
+    /// Where packages are installed for all: the folder said, those beside the programs on the search path, the system's.
+    fn node_packages(&self) -> Vec<PathBuf> {
+        let said = ["NPM_CONFIG_PREFIX", "npm_config_prefix"].iter().filter_map(|v| Some((self.variable)(v)?.join("lib/node_modules")));
+        let beside = self.programs("node").into_iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.join("lib/node_modules")));
+        let own = self.home.map(|h| h.join(".npm-global/lib/node_modules"));
+        let usual = ["usr/local/lib/node_modules", "usr/lib/node_modules", "usr/share/nodejs"].map(|f| self.system.join(f));
+        let mut out: Vec<PathBuf> = said.chain(beside).chain(own).chain(usual).filter(|p| p.is_dir()).collect();
+        let mut seen = std::collections::HashSet::new();
+        out.retain(|p| seen.insert(p.clone()));
+        out
     }
 
     /// Folders of headers in the order of the GNU compiler, those of C++ first.

@@ -19,6 +19,7 @@ mod evaluate;
 mod file;
 mod generics;
 mod given;
+mod globals;
 mod go;
 mod headers;
 mod imports;

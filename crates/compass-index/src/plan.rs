@@ -21,6 +21,9 @@ pub use manifests::{Ecosystem, Manifest};
 pub use roots::find_root;
 pub use walk::PlanError;
 
+/// What the unit with the declarations of JavaScript and TypeScript is called.
+pub(crate) const LANGUAGE_LIBRARY: &str = "typescript/lib";
+
 use compass_facts::{Cancel, Language};
 use std::path::{Path, PathBuf};
 

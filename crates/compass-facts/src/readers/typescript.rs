@@ -15,7 +15,7 @@ mod patterns;
 mod types;
 
 use super::syntax::{Node, Tree};
-use super::tree::{has_child, named, span};
+use super::tree::{find_child, has_child, named, span};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
 
@@ -93,7 +93,10 @@ impl<'t> Reader<'t> {
             "module" | "internal_module" => self.namespace(node),
             "ambient_declaration" => {
                 let saved = std::mem::replace(&mut self.ambient, true);
-                self.block(node);
+                match find_child(node, "global") {
+                    Some(word) => self.global_block(node, word),
+                    None => self.block(node),
+                }
                 self.ambient = saved;
             }
             "lexical_declaration" | "variable_declaration" => self.variables(node),

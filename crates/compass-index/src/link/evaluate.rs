@@ -18,6 +18,9 @@ use std::rc::Rc;
 /// Deepest chain of evaluations.
 const MAX_DEPTH: usize = 48;
 
+/// Types that hold what will come.
+const PROMISES: [&str; 6] = ["Promise", "PromiseLike", "Awaitable", "Coroutine", "Future", "Task"];
+
 /// Where members stand: file and scope.
 type Places = smallvec::SmallVec<[(u32, ScopeId); 1]>;
 
@@ -246,9 +249,15 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             let gid = self.world.gid(file, name);
             return self.java_member_meaning(file, of, gid);
         }
-        let owner = self.evaluate(file, of);
+        let mut owner = self.evaluate(file, of);
         let gid = self.world.gid(file, name);
-        let found = self.members(file, &owner.ty, gid);
+        let mut found = self.members(file, &owner.ty, gid);
+        if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) && self.builtin_member(&owner.ty, gid).is_none() {
+            let of_language = self.member_of_global(file, &owner.ty, gid);
+            if let Some((value, _)) = self.as_global(file, &owner.ty).filter(|_| !of_language.is_empty()) {
+                (found, owner.ty) = (of_language, value);
+            }
+        }
         if found.is_empty() {
             if let (Ty::ExternalType(..), Language::Go) = (&owner.ty, self.world.language(file)) {
                 return self.go_of_absent(owner, gid);
@@ -315,7 +324,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let def = self.world.def(parameter);
         let facts = self.world.facts(parameter.file);
         let scope = facts.scope(def.scope);
-        let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def);
+        let of_part = || scope.owner.is_some_and(|o| self.further_parts(owner).contains(&Sym { file: parameter.file, def: o }));
+        let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def) || of_part();
         let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
         if !of_owner && !of_extension {
             return None;
@@ -633,8 +643,9 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     /// What waiting for a value gives: the argument of a promise, else the value.
     fn awaited(&mut self, ty: Ty) -> Ty {
         match ty {
-            Ty::External(gid, args) if matches!(self.world.name(gid), "Promise" | "PromiseLike" | "Awaitable" | "Coroutine" | "Future" | "Task") => {
-                args.last().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent))
+            ty if self.brought(&ty).is_some_and(|b| PROMISES.contains(&b.0)) => {
+                let args = self.brought(&ty).map(|b| b.1.clone());
+                args.and_then(|a| a.last().cloned()).unwrap_or(Ty::Unknown(Cause::UnitAbsent))
             }
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.awaited(p.clone())).collect()),
             other => other,

@@ -167,10 +167,10 @@ impl Evaluator<'_, '_> {
             return None;
         }
         match (word, self.evaluate(file, of).ty) {
-            ("then", Ty::External(gid, args)) if self.world.name(gid) == "Promise" => args.first().cloned(),
-            ("then", _) => None,
+            ("then", ty) => self.brought(&ty).filter(|b| b.0 == "Promise").and_then(|b| b.1.first().cloned()),
             (_, Ty::List(inner)) => Some((*inner).clone()),
             ("forEach", Ty::Map(inner)) => Some((*inner).clone()),
+            ("forEach", ty) => self.brought(&ty).filter(|b| matches!(b.0, "Set" | "ReadonlySet")).and_then(|b| b.1.first().cloned()),
             _ => None,
         }
     }

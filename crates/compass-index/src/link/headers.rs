@@ -105,7 +105,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a file exports as a whole, or by default: the value rather than the namespace that has its types.
-    fn whole(&mut self, file: u32) -> Option<Sym> {
+    pub(super) fn whole(&mut self, file: u32) -> Option<Sym> {
         let world = self.world;
         ["=", "default"].into_iter().find_map(|word| {
             let what = world.export(file, world.find_gid(word)?)?;

@@ -218,6 +218,7 @@ impl Evaluator<'_, '_> {
         let whole = |this: &mut Self| this.whole_of(file, scope);
         match word {
             "=" => whole(self)
+                .map(|found| self.declared_instead(file, found))
                 .unwrap_or_else(|| Lookup { hits: vec![Hit { entity: of, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition }),
             "default" => match self.find_export("default", file).filter(|_| scope == ScopeId::FILE) {
                 Some(found) => found,
@@ -273,11 +274,35 @@ impl Evaluator<'_, '_> {
         Some(self.as_lookup(&meaning.ty, meaning.certainty))
     }
 
+    /// A script that hands on what the language has: what it is called here counts, in the file or in its header.
+    fn declared_instead(&mut self, file: u32, found: Lookup) -> Lookup {
+        let of_language = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.is_of_language(s));
+        if found.is_empty() || !found.hits.iter().all(of_language) {
+            return found;
+        }
+        let header = self.modules.header(self.world, file);
+        match self.name_of_whole(file).or_else(|| self.whole(header?)) {
+            Some(sym) => Lookup { hits: vec![Hit { entity: Entity::Sym(sym), certainty: Certainty::Inferred, reasons: Vec::new() }], cause: found.cause },
+            None => found,
+        }
+    }
+
+    /// The variable that a file exports as a whole.
+    fn name_of_whole(&mut self, file: u32) -> Option<Sym> {
+        let what = self.world.export(file, self.world.find_gid("=")?)?;
+        let compass_facts::TypeExpr::Name { name, scope, .. } = *self.world.facts(file).ty(what) else { return None };
+        let bound = self.bound(file, scope, self.world.gid(file, name), None);
+        let syms = bound.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        syms.into_iter().find(|s| !self.is_of_language(*s))
+    }
+
     /// The things an evaluated expression names.
     pub(super) fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
         let hit = |entity| Lookup { hits: vec![Hit { entity, certainty, reasons: Vec::new() }], cause: Cause::NoDefinition };
         match ty {
             Ty::Item(sym, ..) => hit(Entity::Sym(*sym)),
+            // A value that the language makes has no place of its own.
+            Ty::Value(sym, _) if self.is_of_language(*sym) => Lookup::none(Cause::Dynamic),
             // An object literal without a name stands for its members.
             Ty::Value(sym, _) => hit(Entity::Sym(*sym)),
             Ty::Module(entity) => hit(*entity),

@@ -58,6 +58,13 @@ impl Evaluator<'_, '_> {
         while let Some(id) = at {
             let s = facts.scope(id);
             let seen = s.kind != ScopeKind::Type || (is_python && direct);
+            if !is_python && self.modules.globals.has(file, id) {
+                // What others declare for all counts here as well: the other parts of one thing.
+                let found = self.global(file, name, wanted);
+                if !found.is_empty() {
+                    return found;
+                }
+            }
             if seen {
                 let mut found = self.bound(file, id, name, None);
                 // `exports.a = …` puts no `a` into the scope: an `a` that a script brings in from elsewhere is that one.
@@ -80,6 +87,12 @@ impl Evaluator<'_, '_> {
             }
             direct = direct && s.kind != ScopeKind::Function;
             at = s.parent;
+        }
+        if cause == Cause::NoDefinition && self.world.language(file).is_kin_of(Language::TypeScript) {
+            let found = self.global(file, name, wanted);
+            if !found.is_empty() {
+                return found;
+            }
         }
         if super::uses::is_builtin(self.world.language(file), self.world.name(name)) {
             cause = Cause::Builtin;
@@ -218,6 +231,9 @@ impl Evaluator<'_, '_> {
             return Lookup::none(Cause::TooMany);
         }
         let mut found: Vec<(Sym, Kind, Flags)> = world.told(name, members).filter(|f| is_seen(&f.0)).collect();
+        if language.is_kin_of(Language::TypeScript) {
+            self.keep_likely(&mut found);
+        }
         if found.len() > 4 * MAX_GUESSES && !found.iter().any(|f| f.0.file == file) {
             return Lookup::none(Cause::TooMany);
         }

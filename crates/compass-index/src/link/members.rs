@@ -12,6 +12,9 @@ impl Evaluator<'_, '_> {
     pub(super) fn members(&mut self, from: u32, of: &Ty, name: Gid) -> Lookup {
         match of {
             Ty::Value(sym, _) | Ty::Item(sym, ..) => {
+                if let (Ty::Item(..), Some(found)) = (of, self.static_side(from, *sym, name)) {
+                    return found;
+                }
                 let mut seen = Vec::new();
                 let mut found = self.members_of(from, *sym, name, &mut seen);
                 self.prefer_bodies(&mut found);
@@ -149,6 +152,16 @@ impl Evaluator<'_, '_> {
             && self.world.facts(sym.file).scope(scope).kind == compass_facts::ScopeKind::Type
         {
             self.add_members(sym, sym.file, scope, name, &mut out);
+        }
+        if out.is_empty() {
+            for part in self.further_parts(sym) {
+                // What several packages add, each may mean.
+                let counts =
+                    out.is_empty() || !self.is_of_language(part) && !out.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if self.is_of_language(s)));
+                if let Some(scope) = self.world.def(part).inner.filter(|_| counts) {
+                    self.add_members(part, part.file, scope, name, &mut out);
+                }
+            }
         }
         if def.kind == Kind::Enum && self.world.language(sym.file).is_c_family() {
             if out.is_empty() {

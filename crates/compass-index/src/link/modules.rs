@@ -60,6 +60,8 @@ pub(super) struct Modules {
     required: FxHashMap<u32, u32>,
     /// JavaScript and TypeScript: declaration files.
     pub(super) headers: super::headers::Headers,
+    /// JavaScript and TypeScript: what is declared for all.
+    pub(super) globals: super::globals::Globals,
     /// Modules that declaration files declare by name: `declare module "url"`.
     ambient: FxHashMap<String, Vec<(u32, ScopeId)>>,
     includes: Includes,
@@ -83,6 +85,7 @@ impl Modules {
             modules.take_files(world);
             modules.find_entries(world);
             modules.headers = super::headers::Headers::new(world);
+            modules.globals = super::globals::Globals::new(world);
             modules.rust_tree(world);
         }
         modules.includes = Includes::new(world, &modules);

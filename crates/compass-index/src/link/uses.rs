@@ -142,6 +142,10 @@ impl Evaluator<'_, '_> {
 
     /// A member nobody has: honest about types that are known and closed, a guess elsewhere.
     pub(super) fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: Gid) -> Lookup {
+        let of_language = self.member_of_global(file, owner, name);
+        if !of_language.is_empty() {
+            return if of_language.hits.len() > 1 { self.choose_overload(of_language, u) } else { of_language };
+        }
         match (owner, cause) {
             (Ty::Module(_), Cause::NoDefinition) => Lookup::none(Cause::NoDefinition),
             (Ty::Module(_), cause) => Lookup::none(cause),
@@ -169,7 +173,12 @@ impl Evaluator<'_, '_> {
         if u.role != Role::Call || found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if self.world.language(s.file) == Language::Cpp)) {
             return found;
         }
-        let fits = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).arity == u.args || self.world.def(s).arity == 255);
+        let takes = |s: Sym| {
+            let d = self.world.def(s);
+            let may_miss = self.world.language(s.file).is_kin_of(Language::TypeScript) && d.required <= u.args && u.args < d.arity;
+            d.arity == u.args || d.arity == 255 || may_miss
+        };
+        let fits = |h: &Hit| matches!(h.entity, Entity::Sym(s) if takes(s));
         let fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
         let certainty = if fitting.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
         let mut hits = if fitting.is_empty() { found.hits } else { fitting };

@@ -20,6 +20,8 @@ pub struct Machine {
     pub python_environment: Option<PathBuf>,
     /// The standard library of Python: `os.py` stands in it.
     pub python_library: Option<PathBuf>,
+    /// Folders of packages that the package manager of Node installed for all.
+    pub node_packages: Vec<PathBuf>,
     /// Folders of headers that the C compiler looks into, in its order.
     pub headers: Vec<PathBuf>,
 }

@@ -13,6 +13,7 @@ mod cargo;
 mod go;
 mod headers;
 mod python;
+mod script;
 
 use super::manifests::Ecosystem;
 use super::{Deps, Machine, Plan, PlannedFile, PlannedUnit, Skip, tidy};
@@ -95,13 +96,14 @@ impl Found {
     }
 }
 
-/// Adds the packages outside the roots to a plan. Those of npm stand below the roots in any case: the walk finds them, and the links to them.
+/// Adds the packages outside the roots to a plan. Those of npm stand below the roots: the walk finds them, and the links to them.
 pub(super) fn add(plan: &mut Plan, machine: &Machine, deps: Deps, cancel: &Cancel) {
     let mut found = Found::default();
     cargo::find(plan, machine, &mut found);
     go::find(plan, machine, &mut found);
     python::find(plan, machine, &mut found);
     headers::find(plan, machine, &mut found);
+    script::find(plan, machine, &mut found);
     mount(plan, found, deps, cancel);
 }
 

@@ -57,6 +57,7 @@ impl Case {
             go_library: Some(home.join("go")),
             python_environment: None,
             python_library: Some(home.join("python")),
+            node_packages: vec![home.join("node/lib/node_modules")],
             headers: vec![home.join("include/c++/12"), home.join("include")],
         };
         Options { roots: vec![self.project.root()], files: None, deps, machine }

@@ -454,7 +454,7 @@ fn constructs_of_java(#[case] text: &str, #[case] definitions: &str, #[case] use
     declare function g(a: number): void;\n\
     declare function g(a: string): void;\n\
     declare let h: H;",
-    "module A.B; const A.B.x; fn A.B.f; module m; interface m.D; interface Window; field Window.rack; fn g; param g.a; fn g; \
+    "module A.B; const A.B.x; fn A.B.f; module m; interface m.D; module global; interface global.Window; field global.Window.rack; fn g; param g.a; fn g; \
     param g.a; var h",
     "type C; type Rack; type H"
 )]

@@ -240,6 +240,16 @@ impl<'t> Reader<'t> {
         self.b.leave(saved);
     }
 
+    /// `declare global { … }`: a module of that name, in which everything is declared for all.
+    pub(super) fn global_block(&mut self, node: Node<'t>, word: Node<'t>) {
+        let def = self.b.define(NewDefinition::new("global", Kind::Module, span(word), span(node)));
+        let saved = self.b.enter(ScopeKind::Module, span(node), Some(def));
+        for body in named(node) {
+            self.block(body);
+        }
+        self.b.leave(saved);
+    }
+
     pub(super) fn namespace(&mut self, node: Node<'t>) {
         let name = node.child_by_field_name("name");
         let Some(name) = name else {

@@ -235,9 +235,13 @@ impl<'t> Reader<'t> {
 
     fn new_expression(&mut self, node: Node<'t>) -> TypeId {
         let of = self.part(node, "constructor", Role::Call);
-        if let Some(arguments) = node.child_by_field_name("type_arguments") {
-            self.type_arguments(arguments);
-        }
+        let of = match node.child_by_field_name("type_arguments") {
+            Some(arguments) => {
+                let args = self.type_arguments(arguments);
+                self.b.ty_of(of, |of| TypeExpr::Generic { of, args })
+            }
+            None => of,
+        };
         self.arguments(node.child_by_field_name("arguments"), of);
         self.b.ty_instance(of)
     }

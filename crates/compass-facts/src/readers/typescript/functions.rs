@@ -39,16 +39,16 @@ impl<'t> Reader<'t> {
         let documented = self.documented(def);
         self.documented = documented.parameters;
         self.given = given;
-        let arity = match (node.child_by_field_name("parameters"), node.child_by_field_name("parameter")) {
+        let (required, arity) = match (node.child_by_field_name("parameters"), node.child_by_field_name("parameter")) {
             (Some(parameters), _) => self.parameters(parameters),
             (None, Some(single)) => {
                 let said = self.said_of(single);
                 let ty = self.given.take().map(|(by, argument)| self.b.ty(TypeExpr::Given { by, argument, parameter: 0, only: true }));
                 self.bind(single, said.or(ty), Kind::Parameter);
                 self.only_said(single, said);
-                1
+                (1, 1)
             }
-            _ => 0,
+            _ => (0, 0),
         };
         self.given = None;
         self.documented.clear();
@@ -76,14 +76,15 @@ impl<'t> Reader<'t> {
         if let Some(def) = def {
             let d = self.b.def_mut(def);
             d.ty = result;
-            d.arity = arity;
+            (d.required, d.arity) = (required, arity);
             d.flags = d.flags.with_if(written.is_none() && result.is_some(), Flags::INFERRED);
         }
         result.unwrap_or(self.b.unknown())
     }
 
-    pub(super) fn parameters(&mut self, node: Node<'t>) -> u8 {
-        let mut arity = 0u8;
+    /// How many arguments it takes at least and at most.
+    pub(super) fn parameters(&mut self, node: Node<'t>) -> (u8, u8) {
+        let (mut required, mut arity) = (0u8, 0u8);
         let given = self.given.take();
         let documented = std::mem::take(&mut self.documented);
         let mut types = Vec::new();
@@ -104,6 +105,8 @@ impl<'t> Reader<'t> {
                 parameter.child_by_field_name("type").map(|t| self.value_type(t));
                 continue;
             }
+            let may_miss = parameter.kind() == "optional_parameter" || pattern.kind() == "rest_pattern" || has_child(parameter, "=");
+            required = required.saturating_add(u8::from(!may_miss));
             arity = if pattern.kind() == "rest_pattern" { 255 } else { arity.saturating_add(1) };
             let said = said_of(&documented, pattern, self.b.text);
             let declared = parameter.child_by_field_name("type").map(|t| self.value_type(t)).or(said);
@@ -118,7 +121,7 @@ impl<'t> Reader<'t> {
             }
         }
         self.taken = types;
-        arity
+        (required, arity)
     }
 
     fn said_of(&self, parameter: Node<'t>) -> Option<TypeId> {

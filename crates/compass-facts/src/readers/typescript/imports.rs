@@ -140,6 +140,11 @@ impl<'t> Reader<'t> {
             for specifier in named(clause) {
                 self.export_specifier(specifier);
             }
+            // `export {}` exports nothing, and makes a module of the file all the same.
+            if named(clause).is_empty() {
+                let nothing = self.b.unknown();
+                self.b.add_export("", nothing, span(clause));
+            }
             return;
         }
         // `export = x`, `export as namespace X`, `export import a = b`.

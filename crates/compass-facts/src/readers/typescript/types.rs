@@ -174,9 +174,7 @@ impl<'t> Reader<'t> {
                 let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a)).unwrap_or_default();
                 let first = args.first().copied().unwrap_or(self.b.unknown());
                 match name.map_or("", |n| text(n, self.b.text)) {
-                    "Array" | "ReadonlyArray" | "Set" | "ReadonlySet" | "Iterable" | "Iterator" | "AsyncIterable" | "Generator" => {
-                        self.b.ty(TypeExpr::List(first))
-                    }
+                    "Array" | "ReadonlyArray" => self.b.ty(TypeExpr::List(first)),
                     "Map" | "ReadonlyMap" | "Record" | "WeakMap" => {
                         let value = args.last().copied().unwrap_or(first);
                         self.b.ty(TypeExpr::Map(value))
