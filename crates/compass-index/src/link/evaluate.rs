@@ -324,7 +324,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let def = self.world.def(parameter);
         let facts = self.world.facts(parameter.file);
         let scope = facts.scope(def.scope);
-        let of_part = || scope.owner.is_some_and(|o| self.further_parts(owner).contains(&Sym { file: parameter.file, def: o }));
+        let of_part = || scope.owner.is_some_and(|o| self.parts(owner).contains(&Sym { file: parameter.file, def: o }));
         let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def) || of_part();
         let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
         if !of_owner && !of_extension {
@@ -655,6 +655,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     /// Members of built-in and standard types that pass on what they hold.
     fn builtin_member(&self, of: &Ty, name: Gid) -> Option<Ty> {
         let word = self.world.name(name);
+        let fixed = self.brought(of).filter(|b| b.0 == "ReadonlyArray").and_then(|b| b.1.first()).map(|inner| Ty::List(Rc::new(inner.clone())));
+        let of = fixed.as_ref().unwrap_or(of);
         let function = |t: Ty| Some(Ty::Function(Rc::new(t)));
         let unknown = || Ty::Unknown(Cause::Builtin);
         match of {

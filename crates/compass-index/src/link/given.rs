@@ -170,8 +170,10 @@ impl Evaluator<'_, '_> {
             ("then", ty) => self.brought(&ty).filter(|b| b.0 == "Promise").and_then(|b| b.1.first().cloned()),
             (_, Ty::List(inner)) => Some((*inner).clone()),
             ("forEach", Ty::Map(inner)) => Some((*inner).clone()),
-            ("forEach", ty) => self.brought(&ty).filter(|b| matches!(b.0, "Set" | "ReadonlySet")).and_then(|b| b.1.first().cloned()),
-            _ => None,
+            (word, ty) => {
+                let holds = |name: &str| name == "ReadonlyArray" || word == "forEach" && matches!(name, "Set" | "ReadonlySet");
+                self.brought(&ty).filter(|b| holds(b.0)).and_then(|b| b.1.first().cloned())
+            }
         }
     }
 }

@@ -30,6 +30,12 @@ enum Origin {
     Worker,
 }
 
+/// What is met so often that a member of its may be guessed by its name.
+const COMMON: [&str; 8] = ["Array", "Promise", "Map", "Set", "String", "Function", "Object", "Date"];
+
+/// What functions are: the one that knows their parameters where there is one.
+const FUNCTIONS: [&str; 2] = ["CallableFunction", "Function"];
+
 /// Scopes that declare for all.
 #[derive(Default)]
 pub(super) struct Globals {
@@ -98,12 +104,19 @@ impl Evaluator<'_, '_> {
     }
 
     /// Of guesses by a name alone: what the language declares is meant by few of them, and what browsers have by fewer.
-    pub(super) fn keep_likely(&self, found: &mut Vec<(Sym, Kind, Flags)>) {
+    pub(super) fn keep_likely(&self, file: u32, found: &mut Vec<(Sym, Kind, Flags)>) {
         let origin = |s: &Sym| self.modules.globals.scopes.get(&(s.file, ScopeId::FILE)).copied().unwrap_or(Origin::Code);
-        let is_code = found.iter().any(|f| origin(&f.0) == Origin::Code);
+        let unit = |f: u32| self.world.files[f as usize].id.unit;
+        // A list is met more often than a thing of another package that has a member of that name as well.
+        let is_own = found.iter().any(|f| unit(f.0.file) == unit(file));
+        let is_common = |s: &Sym| {
+            let container = self.world.def(*s).container.map(|c| self.world.facts(s.file).def_name(c));
+            container.is_none_or(|c| COMMON.contains(&c))
+        };
+        let is_of_language = found.iter().any(|f| matches!(origin(&f.0), Origin::Language(_)) && is_common(&f.0));
         found.retain(|f| match origin(&f.0) {
-            Origin::Code => true,
-            Origin::Language(_) => !is_code,
+            Origin::Code => is_own || !is_of_language,
+            Origin::Language(_) => !is_own && is_common(&f.0),
             Origin::Browser | Origin::Worker => false,
         });
     }
@@ -156,19 +169,22 @@ impl Evaluator<'_, '_> {
         found.retain(|(origin, s)| *origin == Origin::Code || Some(unit(s)) == nearest);
         let elsewhere = found.iter().any(|f| f.0 != Origin::Worker);
         found.retain(|f| f.0 != Origin::Worker || !elsewhere);
-        found.sort_by_key(|f| (f.0, f.1));
+        // Some packages name what browsers have, with nothing in it.
+        let is_empty = |s: &Sym| world.def(*s).kind == Kind::Interface && world.def(*s).body.is_some_and(|b| b.len() < 4);
+        found.sort_by_key(|f| (is_empty(&f.1), f.0, f.1));
         found.into_iter().map(|f| f.1).collect()
     }
 
-    /// The other parts of a global interface.
-    pub(super) fn further_parts(&self, sym: Sym) -> Vec<Sym> {
+    /// The parts of a global interface, if it has several. What stands in a later one comes before.
+    pub(super) fn parts(&self, sym: Sym) -> Vec<Sym> {
         let def = self.world.def(sym);
         if !matches!(def.kind, Kind::Interface | Kind::Class) || !self.world.language(sym.file).is_kin_of(Language::TypeScript) || !self.is_global(sym) {
             return Vec::new();
         }
         let mut parts = self.declared_globally(sym.file, self.world.gid(sym.file, def.name));
-        parts.retain(|s| *s != sym && self.world.def(*s).kind == Kind::Interface);
-        parts
+        parts.retain(|s| *s == sym || self.world.def(*s).kind == Kind::Interface);
+        parts.reverse();
+        if parts.len() > 1 { parts } else { Vec::new() }
     }
 
     /// What a global type has as a thing by itself: the members of the variable of its name.
@@ -194,35 +210,55 @@ impl Evaluator<'_, '_> {
             return None;
         }
         let unknown = || Ty::Unknown(Cause::ReceiverUnknown);
-        let (word, args, certainty) = match of {
-            Ty::Literal(Literal::Text) => ("String", vec![], Certainty::Proven),
-            Ty::Literal(Literal::Number) => ("Number", vec![], Certainty::Proven),
-            Ty::Literal(Literal::Bool) => ("Boolean", vec![], Certainty::Proven),
-            Ty::Literal(Literal::Regex) => ("RegExp", vec![], Certainty::Proven),
-            Ty::Literal(Literal::Function) | Ty::Function(_) => ("Function", vec![], Certainty::Proven),
-            Ty::Item(sym, ..) if self.world.def(*sym).kind.is_callable() || self.world.def(*sym).kind == Kind::Class => ("Function", vec![], Certainty::Proven),
-            Ty::List(inner) => ("Array", vec![(**inner).clone()], Certainty::Proven),
-            Ty::Tuple(parts) => ("Array", vec![Ty::union(parts.to_vec())], Certainty::Proven),
+        let (words, args, certainty): (&[&str], Vec<Ty>, Certainty) = match of {
+            Ty::Literal(Literal::Text) => (&["String"], vec![], Certainty::Proven),
+            Ty::Literal(Literal::Number) => (&["Number"], vec![], Certainty::Proven),
+            Ty::Literal(Literal::Bool) => (&["Boolean"], vec![], Certainty::Proven),
+            Ty::Literal(Literal::Regex) => (&["RegExp"], vec![], Certainty::Proven),
+            Ty::Literal(Literal::Function) | Ty::Function(_) => (&FUNCTIONS, vec![], Certainty::Proven),
+            Ty::Item(sym, ..) if self.world.def(*sym).kind.is_callable() => (&FUNCTIONS, vec![], Certainty::Proven),
+            Ty::Item(sym, ..) if self.world.def(*sym).kind == Kind::Class => (&["NewableFunction", "Function"], vec![], Certainty::Proven),
+            Ty::List(inner) => (&["Array"], vec![(**inner).clone()], Certainty::Proven),
+            Ty::Tuple(parts) => (&["Array"], vec![Ty::union(parts.to_vec())], Certainty::Proven),
             // A map, or an object that is used as one.
-            Ty::Map(inner) => ("Map", vec![unknown(), (**inner).clone()], Certainty::Inferred),
+            Ty::Map(inner) => (&["Map"], vec![unknown(), (**inner).clone()], Certainty::Inferred),
             // Whatever it is, it is an object.
-            Ty::Value(..) => ("Object", vec![], Certainty::Inferred),
+            Ty::Value(..) => (&["Object"], vec![], Certainty::Inferred),
+            Ty::ExternalType(gid, _) if self.world.name(*gid) == "arguments" => (&["IArguments"], vec![], Certainty::Proven),
             _ => return None,
         };
-        let name = self.world.find_gid(word)?;
         let is_type = |s: &Sym| self.world.def(*s).kind.is_type();
-        let sym = self.declared_globally(file, name).into_iter().find(is_type)?;
+        let declared = |word: &&str| self.declared_globally(file, self.world.find_gid(word)?).into_iter().find(is_type);
+        let sym = words.iter().find_map(declared)?;
         Some((Ty::Value(sym, args.into()), certainty))
     }
 
     /// Members of what the language writes itself.
     pub(super) fn member_of_global(&mut self, file: u32, of: &Ty, name: Gid) -> Lookup {
-        let Some((value, certainty)) = self.as_global(file, of) else { return Lookup::none(Cause::Builtin) };
-        let mut found = self.members(file, &value, name);
-        for hit in &mut found.hits {
-            hit.certainty = hit.certainty.min(certainty);
+        match of {
+            Ty::Union(parts) => self.member_of_any_global(file, parts, name),
+            Ty::ExternalType(gid, _) if self.world.name(*gid) == "globalThis" => self.global(file, name, Wanted::Value),
+            _ => {
+                let Some((value, certainty)) = self.as_global(file, of) else { return Lookup::none(Cause::Builtin) };
+                let mut found = self.members(file, &value, name);
+                for hit in &mut found.hits {
+                    hit.certainty = hit.certainty.min(certainty);
+                }
+                found
+            }
         }
-        found
+    }
+
+    fn member_of_any_global(&mut self, file: u32, parts: &[Ty], name: Gid) -> Lookup {
+        let mut out = Lookup::none(Cause::Builtin);
+        for part in parts.iter().filter(|p| !matches!(p, Ty::Value(..) | Ty::Union(_))) {
+            for hit in self.member_of_global(file, part, name).hits {
+                if !out.hits.iter().any(|h| h.entity == hit.entity) {
+                    out.hits.push(hit);
+                }
+            }
+        }
+        out
     }
 
     /// The name and the arguments of a type that the language brings, declared here or not.

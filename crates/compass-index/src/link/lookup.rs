@@ -231,9 +231,6 @@ impl Evaluator<'_, '_> {
             return Lookup::none(Cause::TooMany);
         }
         let mut found: Vec<(Sym, Kind, Flags)> = world.told(name, members).filter(|f| is_seen(&f.0)).collect();
-        if language.is_kin_of(Language::TypeScript) {
-            self.keep_likely(&mut found);
-        }
         if found.len() > 4 * MAX_GUESSES && !found.iter().any(|f| f.0.file == file) {
             return Lookup::none(Cause::TooMany);
         }
@@ -247,6 +244,9 @@ impl Evaluator<'_, '_> {
         }
         if found.iter().any(|f| !f.2.has(Flags::BODILESS)) {
             found.retain(|f| !f.2.has(Flags::BODILESS));
+        }
+        if language.is_kin_of(Language::TypeScript) {
+            self.keep_likely(file, &mut found);
         }
         if found.len() > MAX_GUESSES {
             return Lookup::none(Cause::TooMany);

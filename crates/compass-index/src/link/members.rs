@@ -148,20 +148,17 @@ impl Evaluator<'_, '_> {
     fn own_members(&mut self, sym: Sym, name: Gid) -> Lookup {
         let def = self.world.def(sym);
         let mut out = Lookup::none(Cause::NoDefinition);
-        if let Some(scope) = def.inner
+        let parts = self.parts(sym);
+        for part in &parts {
+            if let Some(scope) = self.world.def(*part).inner {
+                self.add_members(*part, part.file, scope, name, &mut out);
+            }
+        }
+        if parts.is_empty()
+            && let Some(scope) = def.inner
             && self.world.facts(sym.file).scope(scope).kind == compass_facts::ScopeKind::Type
         {
             self.add_members(sym, sym.file, scope, name, &mut out);
-        }
-        if out.is_empty() {
-            for part in self.further_parts(sym) {
-                // What several packages add, each may mean.
-                let counts =
-                    out.is_empty() || !self.is_of_language(part) && !out.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if self.is_of_language(s)));
-                if let Some(scope) = self.world.def(part).inner.filter(|_| counts) {
-                    self.add_members(part, part.file, scope, name, &mut out);
-                }
-            }
         }
         if def.kind == Kind::Enum && self.world.language(sym.file).is_c_family() {
             if out.is_empty() {

@@ -5,7 +5,7 @@ use super::lookup::Wanted;
 use super::ty::{Entity, Hit, Lookup, Ty};
 use super::world::{Gid, Sym};
 use crate::{Cause, Certainty};
-use compass_facts::{DefId, Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use, UseId};
+use compass_facts::{DefId, Facts, Flags, ImportKind, Kind, Language, Role, ScopeId, Shape, TypeExpr, TypeId, Use, UseId};
 use rustc_hash::FxHashSet;
 use std::sync::LazyLock;
 
@@ -185,7 +185,27 @@ impl Evaluator<'_, '_> {
         for hit in &mut hits {
             hit.certainty = hit.certainty.min(certainty);
         }
+        // A signature that also tells types apart is for few calls of its name.
+        hits.sort_by_key(|h| matches!(h.entity, Entity::Sym(s) if self.narrows(s)));
         Lookup { hits, cause: found.cause }
+    }
+
+    /// `filter<S extends T>`: is a type parameter of a method of TypeScript bound by one of its type?
+    fn narrows(&self, method: Sym) -> bool {
+        let facts = self.world.facts(method.file);
+        let Some(inner) = facts.def(method.def).inner.filter(|_| self.world.language(method.file).is_kin_of(Language::TypeScript)) else { return false };
+        let around = facts.scope(inner).parent;
+        let outer = &facts.definitions[..facts.outer_count()];
+        let parameter = |scope: Option<ScopeId>| outer.iter().filter(move |d| d.kind == Kind::TypeParameter && Some(d.scope) == scope);
+        // Parameters stand behind their function.
+        let own = outer.iter().skip(method.def.index()).take(8).filter(|d| d.kind == Kind::TypeParameter && d.scope == inner);
+        own.filter_map(|d| d.ty).any(|bound| {
+            let bound = if let TypeExpr::Instance(of) = *facts.ty(bound) { of } else { bound };
+            match *facts.ty(bound) {
+                TypeExpr::Def(d) => facts.def(d).kind == Kind::TypeParameter && Some(facts.def(d).scope) == around,
+                ref other => other.name().is_some_and(|n| parameter(around).any(|d| d.name == n)),
+            }
+        })
     }
 
     /// A key of a literal, pattern or call.

@@ -20,7 +20,6 @@ impl<'t> Reader<'t> {
         match node.kind() {
             "type_annotation"
             | "parenthesized_type"
-            | "readonly_type"
             | "optional_type"
             | "rest_type"
             | "constraint"
@@ -34,6 +33,14 @@ impl<'t> Reader<'t> {
                 "void" | "never" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
                 _ => self.b.unknown(),
             },
+            "readonly_type" => {
+                let inner = named(node).first().map_or(self.b.unknown(), |n| self.value_type(*n));
+                // A list that nobody may change is a type of its own, though nobody writes its name.
+                let TypeExpr::List(element) = *self.b.get_ty(inner) else { return inner };
+                let of = self.b.ty_name("ReadonlyArray", span(node));
+                let list = self.b.ty_of(of, |of| TypeExpr::Generic { of, args: vec![element] });
+                self.b.ty_instance(list)
+            }
             "array_type" => {
                 let element = named(node).first().map_or(self.b.unknown(), |n| self.value_type(*n));
                 self.b.ty(TypeExpr::List(element))
@@ -174,7 +181,7 @@ impl<'t> Reader<'t> {
                 let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a)).unwrap_or_default();
                 let first = args.first().copied().unwrap_or(self.b.unknown());
                 match name.map_or("", |n| text(n, self.b.text)) {
-                    "Array" | "ReadonlyArray" => self.b.ty(TypeExpr::List(first)),
+                    "Array" => self.b.ty(TypeExpr::List(first)),
                     "Map" | "ReadonlyMap" | "Record" | "WeakMap" => {
                         let value = args.last().copied().unwrap_or(first);
                         self.b.ty(TypeExpr::Map(value))
