@@ -40,6 +40,7 @@ mod world;
 
 pub(crate) use brought::Brought;
 pub(crate) use carried::{Carried, Places};
+pub(crate) use globals::is_module;
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
 pub(crate) use shelf::Shelf;
 pub(crate) use world::{FileInput, choices, is_feature};

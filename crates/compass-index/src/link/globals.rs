@@ -85,7 +85,7 @@ fn origin_of(path: &str) -> Option<Origin> {
 }
 
 /// Does a file import or export by itself? What stands in the blocks of other modules is theirs.
-fn is_module(facts: &Facts) -> bool {
+pub(crate) fn is_module(facts: &Facts) -> bool {
     let exports = |e: &compass_facts::Export| !matches!(facts.ty(e.what), TypeExpr::Name { scope, .. } if *scope != ScopeId::FILE);
     facts.imports.iter().any(|i| i.scope == ScopeId::FILE)
         || facts.definitions.iter().any(|d| d.scope == ScopeId::FILE && d.flags.has(Flags::EXPORTED))

@@ -85,7 +85,16 @@ pub(crate) fn between(language: Language, old: &Facts, new: &Facts) -> Change {
         names.extend(mentioned(before));
         names.extend(mentioned(now));
     }
+    // A script that becomes a module no longer declares for all, and the other way round.
+    if language.is_kin_of(Language::TypeScript) && crate::link::is_module(before) != crate::link::is_module(now) {
+        names.extend([before, now].iter().flat_map(|facts| declared_by(facts)));
+    }
     Change::Names { names, includes: old.includes != new.includes }
+}
+
+/// Names that a file declares by itself.
+fn declared_by(facts: &Facts) -> impl Iterator<Item = String> {
+    facts.definitions[..facts.outer_count()].iter().filter(|d| d.scope == ScopeId::FILE).map(|d| facts.name(d.name).to_owned())
 }
 
 /// Plain names that types others may ask for are made of.

@@ -101,6 +101,61 @@ pub const TYPESCRIPT: &[File] = &[
     ),
 ];
 
+/// What is declared for all: by the language, by files without imports, by blocks within others.
+pub const AMBIENT: &[File] = &[
+    ("node_modules/typescript/package.json", &[&["{\"name\": \"typescript\", \"version\": \"5.9.0\"}"]]),
+    (
+        "node_modules/typescript/lib/lib.es5.d.ts",
+        &[
+            &["interface String { trim(): string }", "interface String { trim(): string; wash(): Wheel }", "interface String { }"],
+            &["interface Array<T> { first(): T; map<U>(f: (v: T) => U): U[] }", "interface Array<T> { first(): T | undefined }"],
+            &["interface Wheel { turn(): Wheel }", "declare var Wheel: WheelConstructor;", "interface Wheel { turn(): string; roll(): string }"],
+            &["interface WheelConstructor { make(): Wheel }", "declare function turn(): Wheel;", ""],
+        ],
+    ),
+    (
+        "node_modules/typescript/lib/lib.es2015.core.d.ts",
+        &[
+            &["interface Array<T> { last(): T }", "interface Wheel { last(): string }", ""],
+            &["declare var Wheel: WheelConstructor;", "", "interface String { first(): Wheel }"],
+        ],
+    ),
+    (
+        "all.d.ts",
+        &[
+            &["declare const rack: Wheel[];", "declare const rack: string;", "declare function rack(): Wheel;"],
+            &["interface Wheel { eat(): void }", "", "declare namespace shelf { const wheel: Wheel; }"],
+            &["", "export {};", "import './use';"],
+        ],
+    ),
+    (
+        "block.ts",
+        &[
+            &["export {};", "import { here } from './use';", ""],
+            &["declare global { interface Wheel { salt(): Wheel } }", "declare global { var salted: Wheel }", "interface Wheel { salt(): void }"],
+        ],
+    ),
+    (
+        "use.ts",
+        &[
+            &[
+                "export function here(w: Wheel) { return w.turn(); }",
+                "export const here = (w: Wheel) => w.salt();",
+                "interface Wheel { turn(): Wheel } export const here = 1;",
+            ],
+            &["rack.first().turn();", "rack.trim().wash().turn();", "rack().eat();"],
+            &["Wheel.make().turn().last();", "'a'.first().eat();", "[1].map((n) => n).last();"],
+        ],
+    ),
+    (
+        "far.ts",
+        &[
+            &["salted.turn();", "shelf.wheel.eat();", "turn().roll().trim();"],
+            &["import { here } from './use'; here(salted);", "const rack = 'x'; rack.trim();"],
+        ],
+    ),
+];
+
 pub const JAVASCRIPT: &[File] = &[
     (
         "wheel.js",
@@ -464,6 +519,7 @@ fn kind_of(old: &str, new: &str) -> &'static str {
 #[rstest]
 #[case::python(PYTHON, 11)]
 #[case::typescript(TYPESCRIPT, 12)]
+#[case::ambient(AMBIENT, 12)]
 #[case::javascript(JAVASCRIPT, 13)]
 #[case::rust(RUST, 14)]
 #[case::go(GO, 15)]
