@@ -123,3 +123,19 @@ fn notes_stand_where_lines_leave_room() {
     assert!(!shown.contains("changed since the last pull"), "the code is never cut for a note");
     assert!(!shown.contains("no test runs it"), "those of another file");
 }
+
+#[rstest]
+#[case::on_the_first_page(5, 0)]
+#[case::far_below(90, 87)]
+#[case::not_in_it(200, 0)]
+fn a_long_change_is_read_from_the_definition_on(#[case] at: usize, #[case] wanted: usize) {
+    let mut state = kept_up((160, 45));
+    state.desk.bearings.open = vec![state.desk.bearings.group_count() - 1];
+    press(&mut state, KeyCode::Char('b'));
+    press(&mut state, KeyCode::Enter);
+    let text = |i: usize| if i == at { "    def turn(self):".to_owned() } else { format!("    line({i})") };
+    let lines = (0..120).map(|i| DiffLine { sign: DiffSign::Added, text: text(i) }).collect();
+    done(&mut state, Lane::Change, Outcome::Change("aaaaaaaaaaaa".to_owned(), Ok(lines)));
+    assert_eq!(state.desk.change.as_ref().map(|c| c.top), Some(wanted));
+    assert_eq!(drawn(&state).contains("def turn(self):"), at < 120);
+}

@@ -40,9 +40,14 @@ fn first_line(place: &str) -> Option<u32> {
 
 /// What a change did is known.
 pub fn take(state: &mut State, id: &str, lines: Result<Vec<DiffLine>, String>) {
+    let rows = rows(state);
     let Some(view) = state.desk.change.as_mut().filter(|v| v.changes.get(v.at).is_some_and(|c| c.id == id)) else { return };
     match lines {
-        Ok(lines) => view.lines = Some(lines),
+        Ok(lines) => {
+            let signature = state.desk.bearings.shown.as_ref().map_or("", |b| b.facts.signature.as_str());
+            view.top = beginning(&lines, signature, rows);
+            view.lines = Some(lines);
+        }
         Err(why) => {
             state.desk.change = None;
             state.complain(why);
@@ -50,9 +55,23 @@ pub fn take(state: &mut State, id: &str, lines: Result<Vec<DiffLine>, String>) {
     }
 }
 
+/// Rows of a change that are seen at once.
+fn rows(state: &State) -> usize {
+    usize::from(layout::desk(state).code.height.saturating_sub(2)).max(1)
+}
+
+/// Where reading begins: at the definition, if the change has it and the first page does not.
+fn beginning(lines: &[DiffLine], signature: &str, rows: usize) -> usize {
+    const ABOVE: usize = 3;
+    let head = signature.lines().next().unwrap_or("").trim();
+    let is_head = |l: &DiffLine| matches!(l.sign, DiffSign::Added | DiffSign::Same) && l.text.trim_start().starts_with(head);
+    let at = lines.iter().position(is_head).filter(|at| !head.is_empty() && *at >= rows);
+    at.map_or(0, |at| at.saturating_sub(ABOVE))
+}
+
 /// Keys while a change is read; `false` for those that mean the same as ever.
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) -> bool {
-    let rows = usize::from(layout::desk(state).code.height.saturating_sub(2)).max(1);
+    let rows = rows(state);
     let Some(view) = &mut state.desk.change else { return false };
     let last = view.lines.as_ref().map_or(0, |l| l.len().saturating_sub(1));
     match action {

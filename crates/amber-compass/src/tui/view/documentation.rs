@@ -52,6 +52,7 @@ fn wrapped(lead: (String, Style), below: &str, pieces: &[Piece], plain: Style, w
     let mut used = lead.0.width();
     let mut line: Row = vec![lead];
     let mut is_first = true;
+    let mut parted = false;
     for piece in pieces {
         let style = match (piece.code, piece.strong) {
             (true, _) => theme.text,
@@ -59,7 +60,7 @@ fn wrapped(lead: (String, Style), below: &str, pieces: &[Piece], plain: Style, w
             (false, false) => plain,
         };
         // A blank at either end of a piece parts it from its neighbours.
-        let mut parted = piece.text.starts_with(char::is_whitespace);
+        parted |= piece.text.starts_with(char::is_whitespace);
         for word in piece.text.split_whitespace() {
             let blank = usize::from(parted && !is_first);
             if !is_first && used + blank + word.width() > width && parted {
@@ -70,15 +71,11 @@ fn wrapped(lead: (String, Style), below: &str, pieces: &[Piece], plain: Style, w
                 used += 1;
             }
             line.push((cut(word, width), style));
-            used += word.width();
+            used += word.width().min(width);
             is_first = false;
             parted = true;
         }
-        parted = piece.text.ends_with(char::is_whitespace);
-        if parted && !is_first {
-            line.push((" ".to_owned(), plain));
-            used += 1;
-        }
+        parted &= piece.text.is_empty() || piece.text.ends_with(char::is_whitespace);
     }
     out.push(line);
 }
@@ -137,6 +134,12 @@ mod tests {
     fn fields_lead_with_their_name() {
         let comment = "/**\n * Turns.\n * @param wheel which of them\n * @return the slot\n * @throws Full when full\n */";
         assert_eq!(told(comment, 60), ["Turns.", "", "wheel  which of them", "returns  the slot", "throws Full  when full"]);
+    }
+
+    #[test]
+    fn a_piece_behind_a_blank_goes_to_the_next_row_whole() {
+        assert_eq!(told("/// Turns wheels, see `planner.turning`.", 22), ["Turns wheels, see", "planner.turning."]);
+        assert_eq!(told("/// Turns wheels **and racks** of `it`", 14), ["Turns wheels", "and racks of", "it"]);
     }
 
     #[test]
