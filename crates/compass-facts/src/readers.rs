@@ -5,6 +5,7 @@ pub(crate) mod c;
 pub(crate) mod go;
 pub(crate) mod interface;
 pub(crate) mod java;
+pub(crate) mod perl;
 pub(crate) mod python;
 pub(crate) mod rust;
 pub(crate) mod signals;

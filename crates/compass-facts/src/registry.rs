@@ -2,7 +2,7 @@
 
 use crate::readers::syntax::{self, Tree};
 use crate::readers::tree::errors;
-use crate::readers::{c, go, java, python, rust, sql, typescript};
+use crate::readers::{c, go, java, perl, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 
@@ -16,6 +16,7 @@ pub enum Language {
     Go,
     Java,
     JavaScript,
+    Perl,
     Python,
     Rust,
     Sql,
@@ -39,12 +40,13 @@ fn largest(language: Language) -> usize {
 
 impl Language {
     /// All of them.
-    pub const ALL: [Language; 11] = [
+    pub const ALL: [Language; 12] = [
         Language::C,
         Language::Cpp,
         Language::Go,
         Language::Java,
         Language::JavaScript,
+        Language::Perl,
         Language::Python,
         Language::Rust,
         Language::Sql,
@@ -61,6 +63,7 @@ impl Language {
             Language::Go => "go",
             Language::Java => "java",
             Language::JavaScript => "javascript",
+            Language::Perl => "perl",
             Language::Python => "python",
             Language::Rust => "rust",
             Language::Sql => "sql",
@@ -88,6 +91,7 @@ impl Language {
             "go" => Language::Go,
             "java" => Language::Java,
             "js" | "jsx" | "mjs" | "cjs" => Language::JavaScript,
+            "pl" | "pm" | "t" | "psgi" | "pod" => Language::Perl,
             "py" | "pyi" | "pyw" => Language::Python,
             "rs" => Language::Rust,
             "ts" | "mts" | "cts" => Language::TypeScript,
@@ -95,7 +99,7 @@ impl Language {
             "sql" => Language::Sql,
             "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => Language::Text,
             // Languages without a reader yet: their text is searched.
-            "php" | "phtml" | "cs" | "pl" | "pm" | "lisp" | "lsp" | "asd" => Language::Text,
+            "php" | "phtml" | "cs" | "lisp" | "lsp" | "asd" => Language::Text,
             _ => return None,
         })
     }
@@ -108,6 +112,8 @@ impl Language {
             Some(Language::Python)
         } else if program.starts_with("node") || program == "deno" || program == "bun" {
             Some(Language::JavaScript)
+        } else if program.starts_with("perl") {
+            Some(Language::Perl)
         } else if program.ends_with("sh") {
             Some(Language::Text)
         } else {
@@ -136,6 +142,7 @@ impl Language {
             Language::Sql => 6,
             Language::Java => 7,
             Language::Go => 8,
+            Language::Perl => 9,
         };
         family(self) == family(other)
     }
@@ -150,7 +157,7 @@ impl Language {
             Language::Rust => tree_sitter_rust::LANGUAGE.into(),
             Language::TypeScript => tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into(),
             Language::Tsx => tree_sitter_typescript::LANGUAGE_TSX.into(),
-            Language::Text | Language::Sql | Language::C | Language::Cpp => return None,
+            Language::Text | Language::Sql | Language::Perl | Language::C | Language::Cpp => return None,
         })
     }
 }
@@ -182,6 +189,9 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
 fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     if language == Language::Sql {
         return Some(sql::read(text, cancel));
+    }
+    if language == Language::Perl {
+        return Some(perl::read(text, cancel));
     }
     if matches!(language, Language::C | Language::Cpp) {
         return c::read(text, language == Language::Cpp, cancel);

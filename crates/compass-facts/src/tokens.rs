@@ -33,6 +33,9 @@ pub fn tokens(language: Language, text: &str, cancel: &Cancel) -> Vec<Token> {
     if language == Language::Sql {
         return sql_classes(text);
     }
+    if language == Language::Perl {
+        return crate::readers::perl::classes(text);
+    }
     if matches!(language, Language::C | Language::Cpp) {
         return c_classes(text, language == Language::Cpp);
     }

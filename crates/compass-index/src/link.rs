@@ -32,6 +32,7 @@ mod modules;
 mod needs;
 mod output;
 mod overloads;
+mod perl;
 mod shelf;
 mod spaces;
 mod ty;

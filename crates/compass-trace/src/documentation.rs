@@ -1,5 +1,5 @@
 //! Documentation as it is read: comments in Markdown, with the tags of Javadoc and its kin, Python's docstrings in their three usual
-//! shapes, the kernel's comments.
+//! shapes, the kernel's comments, POD.
 //!
 //! # How it works
 //! `comment` takes the comment's signs away; `fields` cuts off what is said of parameters, results and errors, however it is
@@ -8,6 +8,7 @@
 mod comment;
 mod fields;
 mod markup;
+mod pod;
 
 pub use comment::clean;
 
@@ -53,8 +54,12 @@ pub struct Piece {
 
 /// The blocks of a comment as it stands in the source, its signs included.
 pub fn read(comment: &str) -> Vec<Block> {
-    let cleaned = clean(comment);
     let mut out = Vec::new();
+    if pod::is_pod(comment) {
+        blocks(&pod::to_markdown(comment), &mut out);
+        return out;
+    }
+    let cleaned = clean(comment);
     for part in fields::split(&cleaned) {
         match part {
             Part::Body(text) => blocks(&markup::to_markdown(&text), &mut out),

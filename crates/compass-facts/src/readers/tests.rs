@@ -6,6 +6,7 @@ mod constructs;
 mod cpp_more;
 mod go_more;
 mod java_more;
+mod perl;
 mod python_more;
 mod rust_more;
 mod signals;

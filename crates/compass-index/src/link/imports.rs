@@ -38,6 +38,7 @@ impl Evaluator<'_, '_> {
             Language::Rust => self.rust_targets(file, id, import, module),
             Language::Java => self.java_targets(file, import, module),
             Language::Go => self.go_targets(file, import, module),
+            Language::Perl => self.perl_import(import.kind, module),
             _ => match modules.script(world, file, module, import.system) {
                 Some(found) => vec![found],
                 None => modules.ambient(module),

@@ -52,12 +52,13 @@ impl Evaluator<'_, '_> {
     fn plain_outwards(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
         let facts = self.world.facts(file);
         let is_python = self.world.language(file) == Language::Python;
+        let is_perl = self.world.language(file) == Language::Perl;
         let mut at = Some(scope);
         let mut direct = true;
         let mut cause = Cause::NoDefinition;
         while let Some(id) = at {
             let s = facts.scope(id);
-            let seen = s.kind != ScopeKind::Type || (is_python && direct);
+            let seen = s.kind != ScopeKind::Type || (is_python && direct) || is_perl;
             if !is_python && self.modules.globals.has(file, id) {
                 // What others declare for all counts here as well: the other parts of one thing.
                 let found = self.global(file, name, wanted);
@@ -87,6 +88,12 @@ impl Evaluator<'_, '_> {
             }
             direct = direct && s.kind != ScopeKind::Function;
             at = s.parent;
+        }
+        if is_perl {
+            let found = self.perl_package(file, name, wanted);
+            if !found.is_empty() {
+                return found;
+            }
         }
         if cause == Cause::NoDefinition && self.world.language(file).is_kin_of(Language::TypeScript) {
             let found = self.global(file, name, wanted);

@@ -318,7 +318,7 @@ pub(super) fn is_builtin(language: Language, name: &str) -> bool {
         Language::Java => JAVA.contains(name),
         Language::Go => GO.contains(name),
         Language::C | Language::Cpp => C.contains(name) || name.starts_with("__builtin_"),
-        Language::Text => false,
+        Language::Perl | Language::Text => false,
         _ => SCRIPT.contains(name),
     }
 }

@@ -3,7 +3,7 @@
 //! Steps of many kinds: other texts, files renamed, moved, deleted and brought back, two that swap their names, manifests and lock files,
 //! a switch to a state of before, files written anew with the same content. `COMPASS_MOVES_STEPS` says how many a language.
 
-use crate::reach::{AMBIENT, C, CPP, File, GO, JAVA, JAVASCRIPT, PYTHON, RUST, Random, TYPESCRIPT, told};
+use crate::reach::{AMBIENT, C, CPP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
 use crate::request;
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
@@ -138,6 +138,7 @@ fn registry(project: &Project) -> Machine {
 #[case::python(PYTHON, 21)]
 #[case::typescript(TYPESCRIPT, 22)]
 #[case::ambient(AMBIENT, 22)]
+#[case::perl(PERL, 31)]
 #[case::javascript(JAVASCRIPT, 23)]
 #[case::rust(RUST, 24)]
 #[case::go(GO, 25)]

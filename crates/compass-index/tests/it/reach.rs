@@ -156,6 +156,46 @@ pub const AMBIENT: &[File] = &[
     ),
 ];
 
+pub const PERL: &[File] = &[
+    (
+        "lib/Wheel.pm",
+        &[
+            &["package Wheel;", "package Wheel;\nuse parent 'Disc';", "package Round;"],
+            &["sub new { my $class = shift; return bless {}, $class }", "sub new { return Crumb->new }"],
+            &["sub turn { my $self = shift; return $self }", "sub turn { my $self = shift; return Crumb->new }", "sub wash { 1 }"],
+            &["our $age = 3;", "our @ISA = ('Disc');", ""],
+            &["package Disc;\nsub roll { my $self = shift; $self->turn }", "package Disc { sub wash { 2 } }", ""],
+        ],
+    ),
+    (
+        "lib/Crumb.pm",
+        &[&[
+            "package Crumb;\nsub new { bless {}, shift }\nsub eat { my $self = shift; return $self }",
+            "package Crumb;\nour @ISA = qw(Wheel);\nsub eat { shift->turn }",
+        ]],
+    ),
+    (
+        "lib/Tools.pm",
+        &[
+            &["package Tools;", "package Other;"],
+            &["our @EXPORT = qw(make);", "our @EXPORT_OK = qw(make salt);", ""],
+            &["sub make { return Wheel->new }", "sub make { return Crumb->new }", "sub salt { make() }"],
+        ],
+    ),
+    (
+        "use.pm",
+        &[
+            &["use Wheel; use Tools;", "use Tools qw(make);", "use Tools qw(salt); use Disc;", ""],
+            &["my $w = Wheel->new; $w->turn->eat;", "make()->turn;", "Tools::make(1)->roll;"],
+            &["print $Wheel::age; $w->roll->wash;", "salt(2); Disc->roll;", "sub make { 3 }\nmake();"],
+        ],
+    ),
+    (
+        "far.pm",
+        &[&["require Crumb; Crumb->new->eat->turn;", "sub turn { 1 }\nturn();"], &["use Tools;\nmake()->eat;", "Other::salt();", "new Wheel(1)->wash;"]],
+    ),
+];
+
 pub const JAVASCRIPT: &[File] = &[
     (
         "wheel.js",
@@ -520,6 +560,7 @@ fn kind_of(old: &str, new: &str) -> &'static str {
 #[case::python(PYTHON, 11)]
 #[case::typescript(TYPESCRIPT, 12)]
 #[case::ambient(AMBIENT, 12)]
+#[case::perl(PERL, 19)]
 #[case::javascript(JAVASCRIPT, 13)]
 #[case::rust(RUST, 14)]
 #[case::go(GO, 15)]

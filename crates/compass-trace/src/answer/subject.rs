@@ -175,16 +175,24 @@ impl Engine {
                 out.notes.push(format!("{text} is taken as a name; other names with that pattern are left out"));
             }
         }
-        let mut ranked: Vec<(bool, bool, u32, Resolved)> = Vec::new();
+        let mut fitting = Vec::new();
         for entry in entries {
             if self.name_fits(used, &entry)? {
-                let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
-                let bodiless = entry.flags.has(compass_facts::Flags::BODILESS);
-                let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(compass_facts::Flags::LOCAL) };
-                ranked.push((!own, bodiless, self.index.position(entry.symbol.file), resolved));
-                if out.names.last() != Some(&entry.name) {
-                    out.names.push(entry.name);
-                }
+                fitting.push(entry);
+            }
+        }
+        // A package of Perl is called by all its parts.
+        if text.contains("::") {
+            fitting.extend(self.index.named(text)?);
+        }
+        let mut ranked: Vec<(bool, bool, u32, Resolved)> = Vec::new();
+        for entry in fitting {
+            let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
+            let bodiless = entry.flags.has(compass_facts::Flags::BODILESS);
+            let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(compass_facts::Flags::LOCAL) };
+            ranked.push((!own, bodiless, self.index.position(entry.symbol.file), resolved));
+            if out.names.last() != Some(&entry.name) {
+                out.names.push(entry.name);
             }
         }
         ranked.sort_by_key(|r| (r.0, r.1, r.2, r.3.symbol));
@@ -246,7 +254,8 @@ impl Engine {
         }
         let qualified = self.qualified(file, facts, def);
         let inner: Vec<&str> = qualified.split('.').collect();
-        out.extend(inner[..inner.len() - 1].iter().map(|p| vec![(*p).to_owned(), format!("(*{p})")]));
+        let around = inner[..inner.len() - 1].iter().flat_map(|p| p.split("::"));
+        out.extend(around.map(|p| vec![p.to_owned(), format!("(*{p})")]));
         out
     }
 

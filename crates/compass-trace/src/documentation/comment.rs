@@ -10,6 +10,7 @@ pub fn clean(comment: &str) -> String {
         () if has_stars => &["*"],
         () if text.starts_with("//") => &["///", "//!", "//"],
         () if text.starts_with("--") => &["--"],
+        () if text.lines().all(|l| l.trim_start().starts_with('#')) => &["#"],
         () => &[],
     };
     let mut lines: Vec<String> = body.lines().map(|l| bare(l, signs)).collect();

@@ -33,6 +33,11 @@ fn told(comment: &str) -> Vec<String> {
     "/// Turns a **wheel** by `by`.\n///\n/// # Errors\n/// When the rack is full:\n///\n/// - no slot\n/// - no *rack*\n///\n/// ```\n/// turn(1);\n///   deep();\n/// ```",
     &["Turns a *wheel* by `by`.", "# Errors", "When the rack is full:", "· no slot", "· no *rack*", "code turn(1);¶  deep();"]
 )]
+#[case::pod(
+    "=head2 turn(RACK, [BY])\n\nTurns the B<whole> C<RACK>, I<unless> L</full>:\n\n    turn($rack);\n\n=over 4\n\n=item * first\n\n=item C<wash>\n\nWashes it.\n\n=back\n\n=cut\n",
+    &["# turn(RACK, [BY])", "Turns the *whole* `RACK`, unless `full`:", "code turn($rack);", "· first", "· `wash`", "  Washes it."]
+)]
+#[case::hashes("# Turns the rack.\n# Twice.", &["Turns the rack. Twice."])]
 #[case::go("// Turn turns.\n//\n//\tt := Turn(1)\n//\tt.Wash()\n//\n// It never fails.", &["Turn turns.", "code t := Turn(1)¶t.Wash()", "It never fails."])]
 #[case::javadoc(
     "/**\n * Turns a {@code wheel}, see {@link Rack#turn(int)} or {@link #wash how it is washed}.\n * <p>Twice a <b>day</b>.\n * <ul>\n *   <li>first</li>\n *   <li>second</li>\n * </ul>\n * @param wheelId which one,\n *        by number\n * @param <T> what it holds\n * @return the slot, or <code>null</code>\n * @throws FullException when there is none\n */",

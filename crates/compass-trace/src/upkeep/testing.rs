@@ -241,7 +241,7 @@ fn is_test(engine: &Engine, symbol: SymbolId) -> Result<bool, AnswerError> {
     match index.file(symbol.file).map(|f| f.language) {
         Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => return Ok(is_test_path(&index.path_of(symbol.file))),
         // Their readers mark none: thousands of callers need not be loaded to see that.
-        None | Some(Language::C | Language::Cpp | Language::Sql | Language::Text) => return Ok(false),
+        None | Some(Language::C | Language::Cpp | Language::Perl | Language::Sql | Language::Text) => return Ok(false),
         Some(Language::Go | Language::Java | Language::Python | Language::Rust) => {}
     }
     Ok(index.definition(symbol)?.is_some_and(|(f, d)| f.facts.def(d).flags.has(Flags::TEST)))

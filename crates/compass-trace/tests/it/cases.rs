@@ -67,11 +67,12 @@ fn opens_at_the_named_thing(project: &Project, step: &compass_trace::EvidenceLin
 #[case::java("java-", &["javac", "-Xlint:none", "-nowarn"], ".java")]
 #[case::rust("rust-closures", &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], ".rs")]
 #[case::go("go-", &["go", "vet"], ".go")]
+#[case::perl("perl-", &["perl", "-c"], ".pl")]
 fn cases_are_programs(#[case] front: &str, #[case] compiler: &[&str], #[case] ending: &str) {
     if std::process::Command::new(compiler[0])
         .arg(match compiler[0] {
             "go" => "version",
-            "rustc" => "--version",
+            "rustc" | "perl" => "--version",
             _ => "-version",
         })
         .output()
@@ -92,6 +93,8 @@ fn cases_are_programs(#[case] front: &str, #[case] compiler: &[&str], #[case] en
         match ending {
             ".go" => command.args(["./..."]).env("GOFLAGS", "-mod=mod").env("GOPROXY", "off").env("GOTOOLCHAIN", "local"),
             ".rs" => command.arg("src/lib.rs"),
+            // One that brings in what is not there cannot be compiled.
+            ".pl" => command.args(sources.iter().filter(|s| s.0.ends_with(ending) && !s.1.contains("Absent")).map(|s| s.0).take(1)),
             _ => command.args(["-d", "classes"]).args(sources.iter().map(|s| s.0).filter(|p| p.ends_with(ending))),
         };
         let output = command.output().expect("a compiler");

@@ -10,6 +10,7 @@ mod kin;
 mod levels;
 mod overrides;
 mod pages;
+mod perl;
 mod sides;
 mod support;
 mod tones;

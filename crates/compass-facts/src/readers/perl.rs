@@ -1,0 +1,502 @@
+//! Perl, read by a reader of our own: what a file defines, brings in and uses, off its tokens.
+//!
+//! # How it works
+//! No tree: Perl cannot be parsed without running it. Brackets give scopes; words that open definitions (`package`, `sub`, `my`, `use`) are
+//! followed as far as their form goes; everything else is chains: a variable, a name or a call with what hangs on it by arrows. Packages
+//! are types: their functions are members, `@ISA`, `use parent` and `use base` say their bases. `$self` is what a method
+//! gets first. A name keeps its sign (`@rack`, `$rack` are two), an element the sign of the whole (`$rack[0]` is of `@rack`).
+
+mod chain;
+mod imports;
+pub(crate) mod lexer;
+mod pod;
+
+use super::{Builder, Lookup, NewDefinition, TypeScopes};
+use crate::{Cancel, DefId, Facts, Flags, GapCause, Kind, Role, ScopeId, ScopeKind, Shape, Span, TypeExpr, TypeId};
+use lexer::{PerlToken, perl_tokens};
+use rustc_hash::FxHashSet;
+
+/// Reads a file.
+pub(crate) fn read(text: &str, cancel: &Cancel) -> Facts {
+    let (mut tokens, mut pods, mut broken) = (Vec::new(), Vec::new(), Vec::new());
+    for (token, span) in perl_tokens(text) {
+        match token {
+            PerlToken::Pod => pods.push(span),
+            PerlToken::Comment => {}
+            _ => {
+                if token == PerlToken::Broken {
+                    broken.push(span);
+                }
+                tokens.push((token, span));
+            }
+        }
+    }
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
+    let mut reader = Reader {
+        b,
+        text,
+        tokens,
+        at: 0,
+        pods: pod::Pods::new(text, pods),
+        package: None,
+        open: None,
+        is_method: false,
+        results: Vec::new(),
+        known: FxHashSet::default(),
+    };
+    broken.into_iter().for_each(|span| reader.b.gap(GapCause::Syntax, span));
+    reader.find_names();
+    reader.items(None);
+    reader.close_package(text.len());
+    reader.b.finish()
+}
+
+/// Classes of tokens for reading on screen.
+pub(crate) fn classes(text: &str) -> Vec<crate::Token> {
+    let class = |token: PerlToken, word: &str| match token {
+        PerlToken::Comment | PerlToken::Pod => Some(crate::TokenClass::Comment),
+        PerlToken::Text { .. } | PerlToken::Words => Some(crate::TokenClass::Text),
+        PerlToken::Number => Some(crate::TokenClass::Number),
+        PerlToken::Word if chain::is_of_language(word) || word == "package" => Some(crate::TokenClass::Keyword),
+        _ => None,
+    };
+    perl_tokens(text).into_iter().filter_map(|(token, span)| Some(crate::Token { span, class: class(token, span.of(text))? })).collect()
+}
+
+/// State of the walk.
+struct Reader<'t> {
+    b: Builder<'t>,
+    text: &'t str,
+    tokens: Vec<(PerlToken, Span)>,
+    at: usize,
+    pods: pod::Pods<'t>,
+    /// The scope of the package around.
+    package: Option<ScopeId>,
+    /// A package that reaches to the next: its definition, and where the walk stood before it.
+    open: Option<(DefId, super::builder::Place)>,
+    /// Did the function being read take an object?
+    is_method: bool,
+    /// What it gives back, as far as that can be told.
+    results: Vec<TypeId>,
+    /// Functions of this file, and what is brought in by name: they may be called without brackets.
+    known: FxHashSet<&'t str>,
+}
+
+impl<'t> Reader<'t> {
+    fn token(&self, ahead: usize) -> Option<(PerlToken, Span)> {
+        self.tokens.get(self.at + ahead).copied()
+    }
+
+    /// The text of a token from here; empty behind the last.
+    fn peek(&self, ahead: usize) -> &'t str {
+        self.tokens.get(self.at + ahead).map_or("", |t| t.1.of(self.text))
+    }
+
+    fn kind(&self, ahead: usize) -> Option<PerlToken> {
+        self.tokens.get(self.at + ahead).map(|t| t.0)
+    }
+
+    fn is_sign(&self, ahead: usize, sign: &str) -> bool {
+        self.kind(ahead) == Some(PerlToken::Sign) && self.peek(ahead) == sign
+    }
+
+    /// The sign right before, if it is one.
+    fn sign_before(&self) -> &'t str {
+        self.at.checked_sub(1).and_then(|i| self.tokens.get(i)).filter(|t| t.0 == PerlToken::Sign).map_or("", |t| t.1.of(self.text))
+    }
+
+    fn end_before(&self) -> u32 {
+        self.at.checked_sub(1).and_then(|i| self.tokens.get(i)).map_or(0, |t| t.1.end)
+    }
+
+    /// Names of functions of the file, for calls without brackets.
+    fn find_names(&mut self) {
+        for pair in self.tokens.windows(2) {
+            if pair[0].0 == PerlToken::Word && pair[0].1.of(self.text) == "sub" && pair[1].0 == PerlToken::Word {
+                self.known.insert(pair[1].1.of(self.text));
+            }
+        }
+    }
+
+    /// Everything to the bracket that closes; that is passed, too.
+    fn items(&mut self, close: Option<&str>) {
+        while let Some((kind, span)) = self.token(0) {
+            let sign = if kind == PerlToken::Sign { span.of(self.text) } else { "" };
+            match sign {
+                ")" | "]" | "}" => {
+                    // One too many at the top is passed over.
+                    self.at += 1;
+                    if close.is_some() {
+                        return;
+                    }
+                }
+                "{" | "(" | "[" => self.group(),
+                _ => self.item(kind, span),
+            }
+        }
+    }
+
+    /// A bracket with all it holds: braces make a scope.
+    fn group(&mut self) {
+        let Some((_, span)) = self.token(0) else { return };
+        let close = match span.of(self.text) {
+            "(" => ")",
+            "[" => "]",
+            _ => "}",
+        };
+        if !self.b.down(span) {
+            return self.pass_over();
+        }
+        self.at += 1;
+        if close == "}" {
+            let saved = self.b.enter(ScopeKind::Ordered, span, None);
+            // A package that begins within ends within.
+            let around = (self.open.take(), self.package);
+            stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
+            self.close_package(self.end_before() as usize);
+            (self.open, self.package) = around;
+            self.b.leave(saved);
+        } else {
+            stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
+        }
+        self.b.up();
+    }
+
+    /// A bracket without looking at what it holds.
+    fn pass_over(&mut self) {
+        let mut depth = 0usize;
+        while let Some((kind, span)) = self.token(0) {
+            self.at += 1;
+            if kind == PerlToken::Sign {
+                match span.of(self.text) {
+                    "(" | "[" | "{" => depth += 1,
+                    ")" | "]" | "}" => depth = depth.saturating_sub(1),
+                    _ => {}
+                }
+            }
+            if depth == 0 {
+                return;
+            }
+        }
+    }
+
+    fn item(&mut self, kind: PerlToken, span: Span) {
+        match kind {
+            PerlToken::Word if self.is_key() => self.at += 1,
+            PerlToken::Word => match span.of(self.text) {
+                "package" => self.package(),
+                "sub" => self.function(),
+                "use" | "require" | "no" => self.import(),
+                "my" | "our" | "local" | "state" => {
+                    self.variables();
+                }
+                "return" => self.result(),
+                _ => {
+                    self.chain();
+                }
+            },
+            PerlToken::Variable => {
+                self.chain();
+            }
+            PerlToken::Text { filled: true } => {
+                self.filled(span);
+                self.at += 1;
+            }
+            _ => self.at += 1,
+        }
+    }
+
+    /// `{word}` and `word =>` are texts.
+    fn is_key(&self) -> bool {
+        self.is_sign(1, "=>") || self.sign_before() == "{" && self.is_sign(1, "}")
+    }
+
+    /// `package Larder::Label;` to the next one, or with braces.
+    fn package(&mut self) {
+        let Some((PerlToken::Word, name)) = self.token(1) else {
+            self.at += 1;
+            return;
+        };
+        let start = self.token(0).map_or(name.start, |t| t.1.start);
+        self.at += 2;
+        while matches!(self.kind(0), Some(PerlToken::Number | PerlToken::Word)) {
+            self.at += 1;
+        }
+        let has_braces = self.is_sign(0, "{");
+        if !has_braces {
+            self.close_package(start as usize);
+        }
+        if name.of(self.text) == "main" {
+            return;
+        }
+        let mut new = NewDefinition::new(name.of(self.text), Kind::Class, name, Span { start, end: name.end });
+        new.doc = self.pods.of_package();
+        // A package within another is none of its members.
+        let def = self.b.define_in(ScopeId::FILE, new);
+        let around = std::mem::replace(&mut self.package, None);
+        let saved = self.b.enter(ScopeKind::Type, name, Some(def));
+        self.package = Some(self.b.place.scope);
+        if has_braces {
+            self.at += 1;
+            self.items(Some("}"));
+            self.b.def_mut(def).whole.end = self.end_before();
+            self.b.leave(saved);
+            self.package = around;
+        } else {
+            self.open = Some((def, saved));
+        }
+    }
+
+    /// The package that reaches to here ends.
+    fn close_package(&mut self, end: usize) {
+        if let Some((def, saved)) = self.open.take() {
+            self.b.def_mut(def).whole.end = self.text[..end].trim_end().len() as u32;
+            self.b.leave(saved);
+            self.package = None;
+        }
+    }
+
+    /// `sub name { … }`, with or without a name, with parameters by name or none.
+    fn function(&mut self) {
+        let start = self.token(0).map_or(0, |t| t.1.start);
+        self.at += 1;
+        let name = self.token(0).filter(|t| t.0 == PerlToken::Word);
+        let def = name.map(|(_, at)| {
+            self.at += 1;
+            let word = at.of(self.text).rsplit("::").next().unwrap_or_default();
+            let at = Span { start: at.end - word.len() as u32, end: at.end };
+            let mut new = NewDefinition::new(word, Kind::Function, at, Span { start, end: at.end });
+            new.doc = self.pods.of_function(self.text, word, start).or_else(|| self.comment_above(start));
+            new.flags = Flags::default().with_if(word.starts_with('_'), Flags::PRIVATE);
+            // Whatever blocks stand around: it is one of its package.
+            self.b.define_in(self.package.unwrap_or(ScopeId::FILE), new)
+        });
+        let saved = self.b.enter(ScopeKind::Function, Span { start, end: start }, def);
+        let outer = std::mem::replace(&mut self.is_method, false);
+        let results_around = std::mem::take(&mut self.results);
+        let arity = if self.is_sign(0, "(") { self.parameters() } else { None };
+        while self.is_sign(0, ":") {
+            self.at += 2;
+            if self.is_sign(0, "(") {
+                self.pass_over();
+            }
+        }
+        let body = self.token(0).map_or(start, |t| t.1.start);
+        let has_body = self.is_sign(0, "{");
+        if has_body {
+            self.group();
+        }
+        let end = self.end_before();
+        let is_method = std::mem::replace(&mut self.is_method, outer);
+        let results = std::mem::replace(&mut self.results, results_around);
+        self.b.leave(saved);
+        let result = match results[..] {
+            [] => None,
+            [only] => Some(only),
+            _ => Some(self.b.ty(TypeExpr::Union(results))),
+        };
+        if let Some(def) = def {
+            let in_package = self.package.is_some();
+            let d = self.b.def_mut(def);
+            d.whole.end = end;
+            d.arity = arity.unwrap_or(255);
+            d.body = has_body.then_some(Span { start: body, end });
+            d.ty = result;
+            d.flags = d.flags.with_if(!has_body, Flags::BODILESS).with_if(result.is_some(), Flags::INFERRED);
+            if in_package && is_method {
+                d.kind = Kind::Method;
+            }
+        }
+    }
+
+    /// Lines of `#` that end right above.
+    fn comment_above(&self, at: u32) -> Option<Span> {
+        let before = &self.text[..at as usize];
+        let mut start = before.rfind('\n').map_or(0, |i| i + 1);
+        let end = start;
+        while start > 0 {
+            let line = before[..start - 1].rfind('\n').map_or(0, |i| i + 1);
+            if !before[line..start].trim_start().starts_with('#') || before[line..start].starts_with("#!") {
+                break;
+            }
+            start = line;
+        }
+        (start < end).then(|| Span::new(start, before[..end].trim_end().len()))
+    }
+
+    /// The list behind the name of a function: parameters by name, or a prototype of signs. How many there are at most.
+    fn parameters(&mut self) -> Option<u8> {
+        self.at += 1;
+        let (mut count, mut is_open) = (0u8, false);
+        while let Some((kind, span)) = self.token(0) {
+            let word = span.of(self.text);
+            self.at += 1;
+            match kind {
+                PerlToken::Variable if word.len() > 1 && word.as_bytes()[1].is_ascii_alphabetic() => {
+                    let ty = self.object(word, count == 0);
+                    let mut new = NewDefinition::new(word, Kind::Parameter, span, span);
+                    (new.ty, new.flags) = (ty, Flags::default().with_if(ty.is_some(), Flags::INFERRED));
+                    self.b.define(new);
+                    count = count.saturating_add(1);
+                    is_open |= !word.starts_with('$');
+                }
+                PerlToken::Sign if word == ")" => break,
+                PerlToken::Sign if matches!(word, "{" | "(" | "[") => {
+                    self.at -= 1;
+                    self.pass_over();
+                }
+                _ => is_open |= word.contains(['@', '%', '&', ';', '$', '\\']),
+            }
+        }
+        // An object is no argument of those who call.
+        (!is_open && count > 0).then(|| count - u8::from(self.is_method))
+    }
+
+    /// What a variable holds that methods give their object to.
+    fn object(&mut self, name: &str, is_first: bool) -> Option<TypeId> {
+        let package = self.package.filter(|_| is_first)?;
+        let ty = match name {
+            "$self" | "$this" => TypeExpr::Receiver(package),
+            "$class" | "$proto" => TypeExpr::ReceiverType(package),
+            _ => return None,
+        };
+        self.is_method = true;
+        Some(self.b.ty(ty))
+    }
+
+    /// `my $x = …`, `my ($self, %more) = @_`, `our @EXPORT = qw(…)`, `local $_`.
+    fn variables(&mut self) -> Option<TypeId> {
+        let word = self.peek(0);
+        self.at += 1;
+        if word == "local" {
+            return None;
+        }
+        // `my Larder::Rack $x`.
+        if self.kind(0) == Some(PerlToken::Word) && self.kind(1) == Some(PerlToken::Variable) {
+            self.at += 1;
+        }
+        let mut names: Vec<Span> = Vec::new();
+        let in_list = self.is_sign(0, "(");
+        if in_list {
+            while let Some((kind, span)) = self.token(0).filter(|_| !self.is_sign(0, ")")) {
+                names.extend((kind == PerlToken::Variable).then_some(span));
+                self.at += 1;
+            }
+            self.at += 1;
+        } else if let Some((PerlToken::Variable, span)) = self.token(0) {
+            names.push(span);
+            self.at += 1;
+        }
+        let visible_from = if self.is_sign(0, "=") { self.end_of_statement() } else { self.end_before() };
+        let takes_object = self.is_sign(0, "=") && (in_list && self.peek(1) == "@_" || !in_list && matches!(self.peek(1), "shift" | "$_"));
+        let scope = if word == "our" { self.package.unwrap_or(ScopeId::FILE) } else { self.b.place.scope };
+        let mut defs = Vec::new();
+        for (i, span) in names.iter().enumerate() {
+            let name = span.of(self.text);
+            let ty = if takes_object { self.object(name, i == 0) } else { None };
+            let mut new = NewDefinition::new(name, Kind::Variable, *span, *span);
+            (new.ty, new.flags) = (ty, Flags::default().with_if(ty.is_some(), Flags::INFERRED));
+            let def = self.b.define_in(scope, new);
+            self.b.def_mut(def).visible_from = visible_from;
+            defs.push(def);
+        }
+        if word == "our" && self.is_sign(0, "=") {
+            self.announced(names.first().map_or("", |s| s.of(self.text)));
+        }
+        if let ([def], false, true) = (&defs[..], in_list, self.is_sign(0, "=")) {
+            self.at += 1;
+            return self.value(*def);
+        }
+        None
+    }
+
+    /// What a variable is first given.
+    fn value(&mut self, def: DefId) -> Option<TypeId> {
+        let is_chain = matches!(self.kind(0), Some(PerlToken::Word | PerlToken::Variable)) && !self.is_key() && !matches!(self.peek(0), "sub" | "do" | "eval");
+        if !is_chain {
+            return None;
+        }
+        let ty = self.chain();
+        // Only what stands alone is the value.
+        let stands_alone = matches!(self.peek(0), ";" | "" | "or" | "||" | "//" | "if" | "unless");
+        if stands_alone && ty != self.b.unknown() {
+            let d = self.b.def_mut(def);
+            if d.ty.is_none() {
+                (d.ty, d.flags) = (Some(ty), d.flags.with(Flags::INFERRED));
+            }
+        }
+        Some(ty)
+    }
+
+    /// `return $self;`
+    fn result(&mut self) {
+        const MOST: usize = 4;
+        self.at += 1;
+        if !matches!(self.kind(0), Some(PerlToken::Word | PerlToken::Variable)) || self.is_key() || matches!(self.peek(0), "sub" | "if" | "unless" | "my") {
+            return;
+        }
+        let ty = self.chain();
+        let stands_alone = matches!(self.peek(0), ";" | "}" | "" | "if" | "unless");
+        if stands_alone && ty != self.b.unknown() && self.results.len() < MOST {
+            self.results.push(ty);
+        }
+    }
+
+    /// Where the statement ends that is being read.
+    fn end_of_statement(&self) -> u32 {
+        const FAR: usize = 10_000;
+        let mut depth = 0i32;
+        for (kind, span) in self.tokens.iter().skip(self.at).take(FAR) {
+            match (kind, span.of(self.text)) {
+                (PerlToken::Sign, "(" | "[" | "{") => depth += 1,
+                (PerlToken::Sign, ")" | "]" | "}") => depth -= 1,
+                (PerlToken::Sign, ";") if depth == 0 => return span.start,
+                _ => {}
+            }
+            if depth < 0 {
+                return span.start;
+            }
+        }
+        self.text.len() as u32
+    }
+
+    /// Variables in a text that stand for their values: plain ones and elements.
+    fn filled(&mut self, span: Span) {
+        let text = span.of(self.text);
+        let bytes = text.as_bytes();
+        let mut at = 0;
+        while let Some(i) = memchr::memchr2(b'$', b'@', &bytes[at..]) {
+            let start = at + i;
+            at = start + 1;
+            if start > 0 && bytes[start - 1] == b'\\' {
+                continue;
+            }
+            let braced = bytes.get(at) == Some(&b'{');
+            let from = at + usize::from(braced);
+            let length = bytes[from.min(bytes.len())..].iter().take_while(|b| b.is_ascii_alphanumeric() || **b == b'_').count();
+            if length == 0 || bytes[from].is_ascii_digit() {
+                continue;
+            }
+            at = from + length;
+            let next = bytes.get(at).copied().unwrap_or(0);
+            let sign = match (bytes[start], next, braced) {
+                (b'$', b'[', false) => '@',
+                (b'$', b'{', false) => '%',
+                (sign, ..) => char::from(sign),
+            };
+            let place = Span { start: span.start + start as u32, end: span.start + (at + usize::from(braced)) as u32 };
+            self.mention(&format!("{sign}{}", &text[from..from + length]), place, Role::Read);
+        }
+    }
+
+    /// A use of a variable, unless the language itself has it.
+    fn mention(&mut self, name: &str, span: Span, role: Role) {
+        const OF_LANGUAGE: [&str; 14] = ["_", "ARGV", "ENV", "INC", "STDIN", "STDOUT", "STDERR", "a", "b", "0", "ISA", "EXPORT", "EXPORT_OK", "EXPORT_TAGS"];
+        let bare = &name[1..];
+        let is_ours = self.b.find_in(self.b.place.scope, name).is_some();
+        if !is_ours && (OF_LANGUAGE.contains(&bare) || !bare.starts_with(|c: char| c.is_alphabetic() || c == '_')) {
+            return;
+        }
+        self.b.add_use(name, span, role, Shape::Plain);
+    }
+}

@@ -1,0 +1,59 @@
+//! Packages of Perl: one name for all files, found by the name alone.
+
+use super::evaluate::Evaluator;
+use super::lookup::Wanted;
+use super::modules::Target;
+use super::ty::{Entity, Hit, Lookup, Reason};
+use super::world::{Gid, Sym};
+use crate::{Cause, Certainty, StepKind};
+use compass_facts::{ImportKind, Kind, Language};
+
+/// A package that is defined in more files than this is none that is meant.
+const MAX_FILES: usize = 4;
+
+impl Evaluator<'_, '_> {
+    /// The packages of a name: those of the file that its path names, else all.
+    pub(super) fn perl_packages(&self, name: &str) -> Vec<Target> {
+        let Some(gid) = self.world.find_gid(name) else { return Vec::new() };
+        let world = self.world;
+        let is_package = |s: &&Sym| world.language(s.file) == Language::Perl && world.def(**s).kind == Kind::Class;
+        let mut found: Vec<Sym> = world.named(gid).iter().filter(is_package).copied().collect();
+        let path = format!("{}.pm", name.replace("::", "/"));
+        let is_its_file = |s: &Sym| {
+            let rest = world.files[s.file as usize].path.strip_suffix(&path);
+            rest.is_some_and(|r| r.is_empty() || r.ends_with('/'))
+        };
+        if found.iter().any(is_its_file) {
+            found.retain(is_its_file);
+        }
+        let certainty = if found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
+        found.truncate(MAX_FILES);
+        found.into_iter().map(|s| Target { entity: Entity::Sym(s), certainty, stands_in: false }).collect()
+    }
+
+    /// The packages that a statement brings in. Which names come along without a list is said at run time.
+    pub(super) fn perl_import(&self, kind: ImportKind, name: &str) -> Vec<Target> {
+        let most = if kind == ImportKind::Glob { Certainty::Inferred } else { Certainty::Proven };
+        self.perl_packages(name).into_iter().map(|t| Target { certainty: t.certainty.min(most), ..t }).collect()
+    }
+
+    /// A package by its name, whoever brought it in: at run time there is one of each name.
+    pub(super) fn perl_package(&self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
+        let word = self.world.name(name);
+        let is_of_file = |s: Sym| s.file == file;
+        let hit = |t: Target| {
+            let Entity::Sym(s) = t.entity else { return None };
+            let d = self.world.def(s);
+            let reason = Reason { kind: StepKind::Scope, file: s.file, def: Some(s.def), at: d.name_span.start, len: d.name_span.len() };
+            // Nobody here says that the package is brought in.
+            let certainty = if is_of_file(s) { t.certainty } else { t.certainty.min(Certainty::Inferred) };
+            Some(Hit { entity: t.entity, certainty, reasons: vec![reason] })
+        };
+        let hits: Vec<Hit> = self.perl_packages(word).into_iter().filter_map(hit).collect();
+        // A name in parts is that of a package, here or not; so is one that is asked for as such.
+        match hits.is_empty() && (word.contains("::") || wanted == Wanted::Type) {
+            true => Lookup { hits: vec![Hit { entity: Entity::External(name), certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::UnitAbsent },
+            false => Lookup { hits, cause: Cause::NoDefinition },
+        }
+    }
+}
