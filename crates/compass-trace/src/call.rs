@@ -82,10 +82,10 @@ fn skipped(bytes: &[u8], i: usize, language: Language) -> Option<usize> {
         |end: &[u8], from: usize| rest[from.min(rest.len())..].windows(end.len()).position(|w| w == end).map_or(bytes.len(), |p| i + from + p + end.len());
     match rest[0] {
         // It divides.
-        b'/' if language == Language::Python => None,
+        b'/' if matches!(language, Language::Python | Language::Perl) => None,
         b'/' if rest.starts_with(b"//") => Some(until(b"\n", 2)),
         b'/' if rest.starts_with(b"/*") => Some(until(b"*/", 2)),
-        b'#' if language == Language::Python => Some(until(b"\n", 1)),
+        b'#' if matches!(language, Language::Python | Language::Perl) => Some(until(b"\n", 1)),
         b'"' if rest.starts_with(b"\"\"\"") => Some(until(b"\"\"\"", 3)),
         b'\'' if language == Language::Python && rest.starts_with(b"'''") => Some(until(b"'''", 3)),
         // A lifetime is no text.
@@ -260,6 +260,8 @@ mod tests {
     #[case::a_line_comment("turn(a, // one, two\n ‸b)", Language::Rust, Some(1))]
     #[case::python_comment("turn(a, # one, two\n ‸b)", Language::Python, Some(1))]
     #[case::python_divides("turn(a // 2, ‸b)", Language::Python, Some(1))]
+    #[case::perl_comment("turn(a, # one, two\n ‸b)", Language::Perl, Some(1))]
+    #[case::perl_divides("turn(a // 2, ‸b)", Language::Perl, Some(1))]
     #[case::a_long_text("turn('''one,\n two)''', ‸b)", Language::Python, Some(1))]
     #[case::a_lifetime("turn(&'a x, ‸b)", Language::Rust, Some(1))]
     #[case::a_closure("turn(|x, y| x + y, ‸b)", Language::Rust, Some(1))]

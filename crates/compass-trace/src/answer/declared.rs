@@ -4,7 +4,7 @@
 //! unit and as deep, is the other side.
 
 use super::rows::{Raw, definition_rank};
-use super::subject::Resolution;
+use super::subject::{Resolution, Resolved};
 use super::{AnswerError, Engine, Found};
 use crate::question::Mode;
 use compass_facts::{DefId, Facts, Flags, Language};
@@ -61,6 +61,22 @@ impl Engine {
             found.miss("no_definition", 1);
         }
         Ok(())
+    }
+
+    /// The symbols that a question about relations is about: all of a name; at a place the first, with the code of what it only declares.
+    pub(super) fn meant(&self, resolution: &Resolution) -> Result<Vec<Resolved>, AnswerError> {
+        if resolution.by_name {
+            return Ok(resolution.symbols.clone());
+        }
+        let Some(first) = resolution.symbols.first() else { return Ok(Vec::new()) };
+        let mut out = vec![first.clone()];
+        let Some((facts, def)) = self.index.definition(first.symbol)? else { return Ok(out) };
+        // What a base leaves open is a thing of its own.
+        if definition_rank(&facts.facts, def) && !facts.facts.def(def).flags.has(Flags::ABSTRACT) {
+            let code = self.same_entity(first.symbol)?.into_iter().filter(|o| !o.declares).filter_map(|o| o.row.symbol);
+            out.extend(code.map(|symbol| Resolved { symbol, ..first.clone() }));
+        }
+        Ok(out)
     }
 
     /// What the linker recorded as the other side.

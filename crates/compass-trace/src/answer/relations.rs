@@ -98,6 +98,9 @@ impl Engine {
         keyed.sort_by(|a, b| a.0.cmp(&b.0));
         keyed.dedup_by(|a, b| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();
+        if found.rows.is_empty() {
+            note_other_uses(&wanted, roles, &mut found);
+        }
         Ok(found)
     }
 
@@ -112,8 +115,7 @@ impl Engine {
             self.note_subject(&resolution, &mut found);
             distinct += resolution.symbols.len();
             // At a place the first target is meant; a name stands for all its symbols.
-            let most = if resolution.by_name { usize::MAX } else { 1 };
-            let symbols = &resolution.symbols[..most.min(resolution.symbols.len())];
+            let symbols = &self.meant(&resolution)?[..];
             wanted.extend(side_by_side::each(symbols, &|resolved| {
                 let inside = resolved.local || !resolution.by_name;
                 let uses = if inside { self.uses_with_local(resolved.symbol)? } else { self.index.uses(resolved.symbol)? };
@@ -124,7 +126,11 @@ impl Engine {
                     && let Some((facts, def)) = self.index.definition(symbol)?
                 {
                     // A place says little to a reader: say what stands there.
-                    found.notes.push(format!("{} {}", facts.facts.def(def).kind.word(), self.qualified(symbol.file, &facts, def)));
+                    let what = format!("{} {}", facts.facts.def(def).kind.word(), self.qualified(symbol.file, &facts, def));
+                    // A declaration and its code are one thing.
+                    if !found.notes.contains(&what) {
+                        found.notes.push(what);
+                    }
                     names.push(facts.facts.def_name(def).to_owned());
                 }
             }
@@ -423,8 +429,7 @@ impl Engine {
         let resolution = self.resolve(subject)?;
         let mut found = Found::default();
         self.note_subject(&resolution, &mut found);
-        let most = if resolution.by_name { usize::MAX } else { 1 };
-        let symbols: Vec<SymbolId> = resolution.symbols.iter().take(most).map(|r| r.symbol).collect();
+        let symbols: Vec<SymbolId> = self.meant(&resolution)?.iter().map(|r| r.symbol).collect();
         let parts = side_by_side::each_alone(&symbols, &|symbol| {
             let mut part = Found::default();
             match does {
@@ -547,5 +552,19 @@ fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<Symb
         near: None,
         alone: None,
         told: None,
+    }
+}
+
+/// Nobody does what was asked about; what is done instead may lead there: a function that is handed on, say.
+fn note_other_uses(wanted: &[Wanted], roles: &[Role], found: &mut Found) {
+    let uses = || wanted.iter().filter(|w| !w.above).flat_map(|w| w.uses.iter()).map(|u| u.role);
+    let others: Vec<String> = Role::ALL
+        .iter()
+        .filter(|r| !roles.contains(r) && **r != Role::Import)
+        .filter_map(|role| Some((uses().filter(|r| r == role).count(), role)).filter(|c| c.0 > 0))
+        .map(|(count, role)| format!("{count} × {}", role.word()))
+        .collect();
+    if !others.is_empty() {
+        found.notes.push(format!("used otherwise: {}; who uses lists them", others.join(", ")));
     }
 }

@@ -382,3 +382,32 @@ fn fragments_may_be_qualified(#[case] question: &str, #[case] wanted: &[&str]) {
     assert_eq!(names, wanted);
     assert_eq!(answers.total, wanted.len() as u64);
 }
+
+#[rstest]
+#[case::handed_on("who calls turn_all", &["used otherwise: 1 × pass; who uses lists them"])]
+#[case::both("who writes limit", &["used otherwise: 1 × read, 1 × ref; who uses lists them"])]
+#[case::called("who calls hand", &[])]
+#[case::nothing("who calls lonely", &[])]
+fn other_uses_are_told_where_there_are_none_of_the_kind(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[(
+        "turn.c",
+        "static int limit = 3;\nvoid turn_all(int by) { (void)by; }\nstatic void lonely(void) {}\nvoid hand(void (*f)(int), int *to);\nvoid run(void) { hand(turn_all, &limit); if (limit) return; }\n",
+    )]);
+    let engine = engine(&project);
+    assert_eq!(ask(&engine, question).notes, wanted);
+}
+
+#[rstest]
+#[case::callers("who calls turn.h:1:5", &["run.c:2"])]
+#[case::what_it_calls("what does turn.h:1:5 call", &["turn.c:3"])]
+#[case::callers_of_the_body("who calls turn.c:3:5", &["run.c:2"])]
+#[case::no_code("who calls turn.h:2:5", &["run.c:2"])]
+fn at_a_declaration_the_code_counts_as_well(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        ("turn.h", "int turn(int by);\nint elsewhere(void);\n"),
+        ("turn.c", "#include \"turn.h\"\nstatic int half(int n) { return n / 2; }\nint turn(int by) { return half(by); }\n"),
+        ("run.c", "#include \"turn.h\"\nint run(void) { return turn(2) + elsewhere(); }\n"),
+    ]);
+    let engine = engine(&project);
+    assert_eq!(places(&ask(&engine, question)), wanted);
+}

@@ -77,6 +77,10 @@ fn outline_row(state: &State, answer: &Answer, here: bool, buffer: &mut Buffer, 
 fn beside(state: &State, buffer: &mut Buffer) -> Rect {
     let area = layout::beside_ask(state);
     super::clear(buffer, area, state.theme.plain);
+    // What stands beside is cut there.
+    if area.x > 0 {
+        (0..area.height).for_each(|y| put(buffer, Rect { width: 1, ..row(area, usize::from(y)) }, "│", state.theme.rule));
+    }
     Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area }
 }
 
