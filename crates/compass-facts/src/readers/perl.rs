@@ -233,7 +233,7 @@ impl<'t> Reader<'t> {
         new.doc = self.pods.of_package();
         // A package within another is none of its members.
         let def = self.b.define_in(ScopeId::FILE, new);
-        let around = std::mem::replace(&mut self.package, None);
+        let around = self.package.take();
         let saved = self.b.enter(ScopeKind::Type, name, Some(def));
         self.package = Some(self.b.place.scope);
         if has_braces {
