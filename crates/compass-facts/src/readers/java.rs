@@ -9,14 +9,14 @@ mod expressions;
 mod types;
 
 use super::syntax::{Node, Tree};
-use super::tree::{named, span};
+use super::tree::{named, span, text};
 use super::{Builder, Lookup, TypeScopes};
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, ScopeKind};
 
 /// Reads a Java file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
-    let mut reader = Reader { b, class: None, handed: None };
+    let mut reader = Reader { b, class: None, handed: None, switches: Vec::new() };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -28,6 +28,8 @@ struct Reader<'t> {
     class: Option<ScopeId>,
     /// What a lambda read next is handed to, or the type it is put for: see [`crate::TypeExpr::Given`].
     handed: Option<(crate::TypeId, u32)>,
+    /// What the switches around look at, the innermost last.
+    switches: Vec<crate::TypeId>,
 }
 
 impl<'t> Reader<'t> {
@@ -60,6 +62,7 @@ impl<'t> Reader<'t> {
             "try_with_resources_statement" => self.nested_block(node),
             "resource" => self.resource(node),
             "catch_clause" => self.catch_clause(node),
+            "switch_label" => self.switch_label(node),
             "ERROR" => {
                 self.b.gap(GapCause::Syntax, span(node));
                 self.block(node);
@@ -83,7 +86,6 @@ impl<'t> Reader<'t> {
             | "assert_statement"
             | "switch_block_statement_group"
             | "switch_rule"
-            | "switch_label"
             | "resource_specification"
             | "enum_body_declarations"
             | "class_body"
@@ -91,6 +93,18 @@ impl<'t> Reader<'t> {
             | "program" => self.block(node),
             _ => {
                 self.expression(node, Role::Read);
+            }
+        }
+    }
+
+    /// A bare name in a label is one of the constants of what is looked at, else a constant in sight.
+    fn switch_label(&mut self, node: Node<'t>) {
+        let of = self.switches.last().copied().unwrap_or(self.b.unknown());
+        for child in named(node) {
+            if child.kind() == "identifier" && of != self.b.unknown() {
+                self.b.add_use(text(child, self.b.text), span(child), Role::Read, crate::Shape::Key(of));
+            } else {
+                self.statement(child);
             }
         }
     }

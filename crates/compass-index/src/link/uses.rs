@@ -26,7 +26,15 @@ impl Evaluator<'_, '_> {
             Shape::Member(of) => self.link_member(file, of, u, name),
             Shape::Key(of) => {
                 let found = self.link_key(file, of, name);
-                if found.is_empty() && self.world.language(file) == Language::Go { self.go_key(file, u.scope, name) } else { found }
+                match self.world.language(file) {
+                    Language::Go if found.is_empty() => self.go_key(file, u.scope, name),
+                    // A label of a switch that is no constant of an enum.
+                    Language::Java if found.is_empty() => {
+                        let plain = (*self.plain(file, u.scope, name, Wanted::Any)).clone();
+                        if plain.is_empty() { found } else { plain }
+                    }
+                    _ => found,
+                }
             }
             Shape::Import(id) => self.link_import(file, facts, id),
         };

@@ -8,6 +8,7 @@ mod completing;
 mod crossings;
 mod kin;
 mod levels;
+mod marked;
 mod overrides;
 mod pages;
 mod perl;

@@ -506,7 +506,6 @@ impl Parser<'_, '_> {
             let role = match (last, self.at(next)) {
                 (false, _) => Role::Type,
                 (true, T::LParen) => Role::Call,
-                (true, T::LBrace) => Role::Call,
                 _ => Role::Read,
             };
             self.p += 1;

@@ -120,6 +120,9 @@ impl Parser<'_, '_> {
             self.s.place.container = self.s.facts.scope(self.s.place.scope).owner;
         }
         let def = self.s.define(name, kind, token, whole);
+        if kind == Kind::Function {
+            self.functions.insert(token.id);
+        }
         self.s.leave(saved);
         let doc = self.doc_before(begin);
         let in_class = matches!(ctx, Ctx::Class(_));

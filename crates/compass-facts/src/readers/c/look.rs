@@ -222,7 +222,7 @@ impl Parser<'_, '_> {
             T::Name | T::Number | T::Text | T::Char | T::Tilde | T::Not | T::Sizeof | T::Literal | T::This | T::LBrace | T::New | T::Cast | T::Builtin => {
                 !self.toks.get(close + 1).is_some_and(|t| t.is(mark::BRANCH))
             }
-            T::LParen => !single || self.known_type(name) || !self.seems_function(name),
+            T::LParen => !single || self.known_type(name) || !(self.functions.contains(&self.toks[name].id) || self.seems_function(name)),
             T::Minus | T::Star | T::Amp | T::Plus | T::Step | T::AmpAmp => self.known_type(name),
             _ => false,
         }

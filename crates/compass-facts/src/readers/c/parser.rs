@@ -64,6 +64,8 @@ pub(super) struct Parser<'s, 't> {
     pub(super) made: Vec<(Tok, Span)>,
     /// Type names that this file defines, by spelling.
     pub(super) types: Vec<bool>,
+    /// Functions that this file names so far, by spelling.
+    pub(super) functions: rustc_hash::FxHashSet<u32>,
     /// `override` or `final` stood behind the last parameters.
     pub(super) overrides: bool,
     /// The last built-in type was that of characters.
@@ -91,6 +93,7 @@ impl<'s, 't> Parser<'s, 't> {
             parameters: Vec::new(),
             made: Vec::new(),
             types,
+            functions: rustc_hash::FxHashSet::default(),
             overrides: false,
             is_char: false,
             cast_type: None,

@@ -114,9 +114,12 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
             "switch_expression" => {
-                for part in named(node) {
-                    self.statement(part);
+                let of = self.part(node, "condition", Role::Read);
+                self.switches.push(of);
+                if let Some(body) = node.child_by_field_name("body") {
+                    self.statement(body);
                 }
+                self.switches.pop();
                 self.b.unknown()
             }
             "block" | "local_variable_declaration" | "class_declaration" | "expression_statement" | "switch_block" | "switch_label" | "ERROR" => {

@@ -209,6 +209,9 @@ impl<'t> Reader<'t> {
             return self.b.ty(TypeExpr::Import(id));
         }
         let Some(function) = node.child_by_field_name("function") else { return self.b.unknown() };
+        if function.kind() == "import" {
+            return self.import_call(node);
+        }
         let bound = self.b.kept_as(node.id());
         self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
         let callee = self.expression(function, Role::Call);

@@ -4,7 +4,7 @@ use super::Reader;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, has_child, named, span, text};
 use crate::readers::typescript::classes::unquoted;
-use crate::{Import, ImportId, ImportKind, Role, Shape, Span};
+use crate::{Import, ImportId, ImportKind, Role, Shape, Span, TypeExpr, TypeId};
 
 /// One name of an import or re-export.
 pub(super) struct Binding<'n> {
@@ -33,6 +33,18 @@ impl<'t> Reader<'t> {
             reexport: binding.reexport,
             system: false,
         })
+    }
+
+    /// `import("./x")`, as a value (what comes is the module) or in a type. A module that is computed is read as any other argument.
+    pub(super) fn import_call(&mut self, node: Node<'t>) -> TypeId {
+        let arguments: Vec<Node> = node.child_by_field_name("arguments").map(named).unwrap_or_default().into_iter().collect();
+        let module = arguments.first().filter(|a| a.kind() == "string").map(|a| (unquoted(text(*a, self.b.text)).to_owned(), span(*a)));
+        for argument in arguments.iter().skip(usize::from(module.is_some())) {
+            self.expression(*argument, Role::Pass);
+        }
+        let Some((module, at)) = module else { return self.b.unknown() };
+        let id = self.import_binding(&module, Binding { kind: ImportKind::Module, name: None, bound: None, at, whole: span(node), reexport: false });
+        self.b.ty(TypeExpr::Import(id))
     }
 
     /// As [`Self::import_binding`], for `require`: a package may have another entry for it.

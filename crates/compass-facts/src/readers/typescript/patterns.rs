@@ -79,6 +79,8 @@ impl<'t> Reader<'t> {
                     self.bind(value, Some(member), kind);
                 }
             }
+            // What is left has all members but those taken.
+            "rest_pattern" => named(part).into_iter().for_each(|inner| self.bind(inner, ty, kind)),
             _ => self.bind(part, None, kind),
         }
     }

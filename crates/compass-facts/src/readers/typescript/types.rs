@@ -84,6 +84,11 @@ impl<'t> Reader<'t> {
                 self.type_arguments(node);
                 self.b.unknown()
             }
+            // `import("./x").Name`.
+            "member_expression" => {
+                let of = self.expression(node, Role::Type);
+                self.b.ty_instance(of)
+            }
             "conditional_type" => self.conditional(node),
             "infer_type" => {
                 let parts = named(node);

@@ -1,0 +1,125 @@
+//! C.
+
+use super::{check, compiles};
+use rstest::rstest;
+
+#[rstest]
+#[case::members(&[(
+    "rack.c",
+    r#"
+struct ⟦slot:slot⟧ { int ⟦wheel:wheel⟧; struct slot *⟦next:next⟧; };
+typedef struct { struct «slot=slot» ⟦first:first⟧[4]; union { int ⟦low:low⟧; char ⟦bytes:bytes⟧[4]; }; struct { int ⟦n:n⟧; } ⟦inner:inner⟧; } ⟦rack:rack⟧;
+static int ⟦sum:sum⟧(const «rack=rack» *⟦r:r⟧) {
+    int total = «r=r»->«first=first»[0].«wheel=wheel» + r->«low=low» + r->«inner=inner».«n=n» + r->«bytes=bytes»[1];
+    for (const struct «slot=slot» *⟦s:s⟧ = &r->«first=first»[1]; «s=s»; s = s->«next=next»)
+        total += s->«next=next»->«wheel=wheel» + (*«s=s»).«wheel=wheel» + «s=s»[2].«wheel=wheel»;
+    return total;
+}
+int both(«rack=rack» *a) { return «sum=sum»(a) + («sum=sum»)(a); }
+"#,
+)])]
+#[case::initializers(&[(
+    "init.c",
+    r#"
+enum ⟦kind:kind⟧ { ⟦ROUND:ROUND⟧ = 1, ⟦FLAT:FLAT⟧ = «ROUND=ROUND» + 1 };
+struct point { int ⟦x:x⟧, ⟦y:y⟧; };
+struct wheel { enum «kind=kind» ⟦what:what⟧; struct point ⟦at:at⟧; int (*⟦turn:turn⟧)(int); };
+static int ⟦twice:twice⟧(int n) { return n * 2; }
+static const struct wheel ⟦made:made⟧ = { .«what=what» = «FLAT=FLAT», .«at=at» = { .«x=x» = 1, .«y=y» = 2 }, .«turn=turn» = «twice=twice» };
+static int table[] = { [«ROUND=ROUND»] = 3, [«FLAT=FLAT»] = 4 };
+int run(void) {
+    struct wheel w = { .«at=at».«y=y» = 5 };
+    w = (struct wheel){ .«what=what» = «ROUND=ROUND» };
+    return «made=made».«turn=turn»(w.«at=at».«x=x») + table[«made=made».«what=what»];
+}
+"#,
+)])]
+#[case::shadows(&[(
+    "shadow.c",
+    r#"
+static int ⟦outer:n⟧ = 1;
+static int ⟦f:f⟧(int ⟦param:n⟧) {
+    int m = «param=n»;
+    { int ⟦block:n⟧ = m; m += «block=n»; }
+    for (int ⟦loop:n⟧ = 0; «loop=n» < 3; «loop=n»++) m += «loop=n»;
+    return «param=n» + m;
+}
+int g(void) { int f = «outer=n»; extern int h(int); return f + h(«outer=n»); }
+int k(void) { return «f=f»(«outer=n»); }
+int ⟦label:out⟧(int n) { if (n) goto out; n = 1; out: return n; }
+int both(void) { return «label=out»(2); }
+"#,
+)])]
+#[case::macros(&[
+    ("turn.h", "#ifndef TURN_H\n#define TURN_H\n#define ⟦LIMIT:LIMIT⟧ 12\n#define ⟦MAX:MAX⟧(a, b) ((a) > (b) ? (a) : (b))\n#define FIELD(p) ((p)->⟦unused:speed⟧)\nstruct wheel { int ⟦speed:speed⟧; };\nint ⟦turn:turn⟧(struct wheel *w, int by);\n#endif\n"),
+    (
+        "turn.c",
+        r#"
+#include "turn.h"
+#ifdef «LIMIT=LIMIT»
+static int ⟦low:low⟧(int n) { return n; }
+#endif
+int ⟦body:turn⟧(struct wheel *w, int by) {
+    w->«speed=speed» = «MAX=MAX»(by, «LIMIT=LIMIT»);
+    return «low=low»(w->«speed=speed»);
+}
+"#,
+    ),
+    ("main.c", "#include \"turn.h\"\nint main(void) { struct wheel w = { 0 }; return «body=turn»(&w, «LIMIT=LIMIT») + w.«speed=speed»; }\n"),
+])]
+#[case::types(&[(
+    "types.c",
+    r#"
+typedef int ⟦grams:grams⟧;
+typedef «grams=grams» (*⟦weigher:weigher⟧)(const char *);
+struct ⟦tag:scale⟧ { «weigher=weigher» ⟦by:by⟧; };
+typedef struct «tag=scale» ⟦scale:scale_t⟧;
+static «grams=grams» heavy(const char *name) { return sizeof(«scale=scale_t») + (name != 0); }
+static «scale=scale_t» ⟦global:scale⟧ = { heavy };
+«grams=grams» weigh(void) {
+    «scale=scale_t» local = «global=scale»;
+    «weigher=weigher» f = local.«by=by»;
+    return f("a") + local.«by=by»("b") + («grams=grams»)1.5 + __builtin_offsetof(struct «tag=scale», «by=by»);
+}
+"#,
+)])]
+#[case::old_and_new_functions(&[(
+    "functions.c",
+    r#"
+static inline int ⟦half:half⟧(int n);
+static int ⟦apply:apply⟧(int (*⟦f:f⟧)(int), int n) { return «f=f»(n) + (*«f=f»)(n); }
+static inline int ⟦half:half⟧(int n) { return n / 2; }
+static int (*⟦chosen:choose⟧(int which))(int) { return which ? «half=half» : 0; }
+int run(void) { return «apply=apply»(«half=half», 4) + «chosen=choose»(1)(8) + «apply=apply»(&«half=half», 2); }
+"#,
+)])]
+fn names_of_c_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
+    check(files);
+}
+
+#[rstest]
+#[case::headers_of_one_name(&[
+    ("a/size.h", "#define ⟦a:SIZE⟧ 1\n"),
+    ("b/size.h", "#define ⟦b:SIZE⟧ 2\n"),
+    ("a/use.c", "#include \"size.h\"\nint a = «a=SIZE»;\n"),
+    ("b/use.c", "#include \"size.h\"\nint b = «b=SIZE»;\n"),
+])]
+#[case::statics_of_one_name(&[
+    ("a.c", "static int ⟦a:step⟧(void) { return 1; }\nint a(void) { return «a=step»(); }\n"),
+    ("b.c", "static int ⟦b:step⟧(void) { return 2; }\nint b(void) { return «b=step»(); }\n"),
+])]
+#[case::through_a_chain_of_headers(&[
+    ("all.h", "#include \"inner/deep.h\"\n"),
+    ("inner/deep.h", "#include \"deeper.h\"\nint ⟦deep:deep⟧(void);\n"),
+    ("inner/deeper.h", "enum { ⟦DEEPER:DEEPER⟧ = 7 };\n"),
+    ("use.c", "#include \"all.h\"\nint use(void) { return «DEEPER=DEEPER»; }\n"),
+])]
+#[case::tag_and_name(&[(
+    "tag.c",
+    "struct ⟦tag:node⟧ { int ⟦v:v⟧; };\nstatic struct «tag=node» *⟦name:node⟧;\nint f(void) { return «name=node»->«v=v» + (int)sizeof(struct «tag=node»); }\n",
+)])]
+fn several_of_one_name_are_told_apart(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
+    check(files);
+}

@@ -1,0 +1,124 @@
+//! Java.
+
+use super::{check, compiles};
+use rstest::rstest;
+
+#[rstest]
+#[case::members(&[(
+    "larder/Rack.java",
+    r#"package larder;
+
+import java.util.*;
+
+public class ⟦Rack:Rack⟧ implements ⟦unused:Comparable⟧<«Rack=Rack»> {
+    private final List<«Slot=Slot»> ⟦slots:slots⟧ = new ArrayList<>();
+    static int ⟦count:count⟧;
+
+    class ⟦Slot:Slot⟧ {
+        int ⟦wheel:wheel⟧;
+        «Rack=Rack» ⟦rack:rack⟧() { return «Rack=Rack».this; }
+    }
+
+    public ⟦made:Rack⟧(int ⟦n:n⟧) {
+        for (int ⟦i:i⟧ = 0; «i=i» < «n=n»; «i=i»++) this.«slots=slots».add(new «Slot=Slot»());
+        «count=count»++;
+    }
+
+    «Slot=Slot» ⟦first:first⟧() { return «slots=slots».get(0); }
+
+    int ⟦sum:sum⟧() {
+        int total = 0;
+        for («Slot=Slot» ⟦s:s⟧ : «slots=slots») total += «s=s».«wheel=wheel»;
+        return total + «first=first»().«rack=rack»().«sum=sum»() + «Rack=Rack».«count=count»;
+    }
+
+    @Override
+    public int compareTo(«Rack=Rack» ⟦other:other⟧) { return «sum=sum»() - «other=other».«sum=sum»(); }
+}
+"#,
+)])]
+#[case::inheritance(&[
+    ("larder/Disc.java", "package larder;\npublic abstract class ⟦Disc:Disc⟧ {\n    protected int ⟦grams:grams⟧;\n    protected ⟦disc:Disc⟧(int g) { «grams=grams» = g; }\n    public abstract int ⟦weigh:weigh⟧();\n    public int ⟦twice:twice⟧() { return 2 * «weigh=weigh»(); }\n}\n"),
+    (
+        "larder/Wheel.java",
+        r#"package larder;
+
+public class ⟦Wheel:Wheel⟧ extends «Disc=Disc» implements ⟦Turned_use:Turned⟧ {
+    public ⟦wheel:Wheel⟧() { super(3); }
+    @Override public int ⟦wheel_weigh:weigh⟧() { return «grams=grams» + super.«twice=twice»(); }
+    public int ⟦turn:turn⟧() { return «DEGREES=DEGREES» + «half=half»(); }
+}
+"#,
+    ),
+    ("larder/Turned.java", "package larder;\npublic interface Turned {\n    int ⟦DEGREES:DEGREES⟧ = 90;\n    default int ⟦half:half⟧() { return «DEGREES=DEGREES» / 2; }\n}\n"),
+    (
+        "Main.java",
+        r#"import larder.«Wheel=Wheel»;
+import larder.*;
+
+class Main {
+    public static void main(String[] ⟦args:args⟧) {
+        «Wheel=Wheel» w = new «wheel=Wheel»();
+        «Disc=Disc» d = w;
+        Object o = d;
+        System.out.println(w.«wheel_weigh=weigh»() + d.«weigh=weigh»() + d.«twice=twice»() + w.«half=half»() + «args=args».length);
+        if (o instanceof «Wheel=Wheel» ⟦v:v⟧ && «v=v».«turn=turn»() > 2) System.out.println(«v=v».«twice=twice»());
+    }
+}
+"#,
+    ),
+])]
+#[case::generics_and_lambdas(&[(
+    "Holder.java",
+    r#"import java.util.function.*;
+
+class ⟦Holder:Holder⟧<⟦T:T⟧ extends «Cheese=Cheese»> {
+    private «T=T» ⟦held:held⟧;
+    ⟦made:Holder⟧(«T=T» t) { «held=held» = t; }
+    «T=T» ⟦get:get⟧() { return «held=held»; }
+    <⟦R:R⟧> «R=R» ⟦map:map⟧(Function<? super «T=T», «R=R»> ⟦by:by⟧) { return «by=by».apply(«held=held»); }
+    static int ⟦twice:twice⟧(int n) { return n * 2; }
+}
+
+class ⟦Cheese:Cheese⟧ {
+    int ⟦salt:salt⟧() { return 1; }
+}
+
+class Use {
+    int run(«Holder=Holder»<«Cheese=Cheese»> ⟦h:h⟧) {
+        IntUnaryOperator f = «Holder=Holder»::«twice=twice»;
+        Supplier<«Cheese=Cheese»> g = «h=h»::«get=get»;
+        return «h=h».«get=get»().«salt=salt»() + «h=h».«map=map»(⟦c:c⟧ -> «c=c».«salt~salt»()) + f.applyAsInt(1) + g.get().salt();
+    }
+}
+"#,
+)])]
+#[case::enums_records_switches(&[(
+    "Kinds.java",
+    r#"enum ⟦Kind:Kind⟧ {
+    ⟦ROUND:ROUND⟧(1) { int ⟦own_size:size⟧() { return 9; } },
+    ⟦FLAT:FLAT⟧(2);
+
+    private final int ⟦n:n⟧;
+    Kind(int n) { this.«n=n» = n; }
+    int ⟦size:size⟧() { return «n=n»; }
+}
+
+record ⟦Point:Point⟧(int ⟦x:x⟧, int ⟦y:y⟧) {
+    int ⟦sum:sum⟧() { return «x=x» + «y=y»; }
+    static «Point=Point» ⟦zero:zero⟧() { return new «Point=Point»(0, 0); }
+}
+
+class Use {
+    static int ⟦of:of⟧(«Kind=Kind» k) {
+        int r = switch (k) { case «ROUND=ROUND» -> 1; case «FLAT=FLAT» -> k.«size=size»(); };
+        return r + «Kind=Kind».«FLAT=FLAT».«size=size»() + «Point=Point».«zero=zero»().«sum=sum»() + «of=of»(«Kind=Kind».valueOf("FLAT"));
+    }
+}
+"#,
+)])]
+fn names_of_java_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
+    // Marks of definitions that are uses as well are left as they are.
+    compiles(files, &["javac", "-Xlint:none", "-nowarn", "-d", "classes"], &[".java"]);
+    check(files);
+}

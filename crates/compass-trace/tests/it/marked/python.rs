@@ -1,0 +1,128 @@
+//! Python.
+
+use super::{check, compiles};
+use rstest::rstest;
+
+#[rstest]
+#[case::scopes(&[(
+    "scopes.py",
+    r#"
+⟦limit:limit⟧ = 3
+
+def ⟦outer:outer⟧(⟦param:n⟧, *⟦rest:rest⟧, ⟦key:key⟧=«limit=limit»):
+    ⟦total:total⟧ = «param=n»
+
+    def ⟦inner:inner⟧(⟦own:n⟧):
+        nonlocal total
+        «total=total» += «own=n» + «key=key»
+        return «total=total»
+
+    ⟦squares:squares⟧ = [⟦item:i⟧ * «item=i» for i in «rest=rest» if «item=i»]
+    ⟦by:by⟧ = lambda ⟦a:a⟧, b=«param=n»: «a=a» + b
+    return «inner=inner»(1) + sum(«squares=squares») + «by=by»(2)
+
+class ⟦Box:Box⟧:
+    ⟦size:size⟧ = «limit=limit»
+    ⟦double:double⟧ = «size=size» * 2
+
+    def ⟦grow:grow⟧(⟦self:self⟧):
+        return «outer=outer»(«self=self».«size~size», key=«limit=limit») + «Box=Box».«double=double»
+"#,
+)])]
+#[case::classes(&[(
+    "classes.py",
+    r#"
+from __future__ import annotations
+from dataclasses import dataclass, field
+
+
+class ⟦Disc:Disc⟧:
+    def __init__(self, grams: int) -> None:
+        self.⟦grams:grams⟧ = grams
+
+    def ⟦weigh:weigh⟧(self) -> int:
+        return self.«grams~grams»
+
+    @classmethod
+    def ⟦make:make⟧(cls, n: int) -> Disc:
+        return cls(n)
+
+    @property
+    def ⟦heavy:heavy⟧(self) -> bool:
+        return self.«weigh~weigh»() > 3
+
+    @staticmethod
+    def ⟦unit:unit⟧() -> str:
+        return "g"
+
+
+class ⟦Wheel:Wheel⟧(«Disc=Disc»):
+    def ⟦turn:turn⟧(self, by: int = 1) -> «Wheel=Wheel»:
+        super().«weigh~weigh»()
+        return self
+
+
+@dataclass
+class ⟦Slot:Slot⟧:
+    ⟦wheel:wheel⟧: «Wheel=Wheel»
+    ⟦notes:notes⟧: list[str] = field(default_factory=list)
+
+
+def ⟦use:use⟧(slot: «Slot=Slot») -> int:
+    w = «Wheel=Wheel»(3)
+    w.«turn~turn»(2).«turn~turn»().«weigh~weigh»()
+    s = «Slot=Slot»(wheel=w)
+    if slot.«wheel~wheel».«heavy~heavy»:
+        return s.«wheel~wheel».«grams~grams»
+    return «Disc=Disc».«make=make»(2).«weigh~weigh»() + len(«Disc=Disc».«unit=unit»())
+"#,
+)])]
+#[case::modules(&[
+    ("larder/__init__.py", "from .rack import «Rack=Rack», ⟦unused:make_rack⟧ as ⟦unused2:make⟧\nfrom . import tools\n__all__ = [\"Rack\", \"make\"]\n"),
+    ("larder/rack.py", "class ⟦Rack:Rack⟧:\n    def ⟦fill:fill⟧(self): return 1\n\ndef ⟦make_rack:make_rack⟧():\n    return «Rack=Rack»()\n"),
+    ("larder/tools/__init__.py", "from ..rack import «make_rack=make_rack»\n⟦SIZE:SIZE⟧ = 4\n"),
+    ("larder/tools/deep.py", "from .. import tools as ⟦unused3:t⟧\nfrom . import «SIZE=SIZE»\nprint(t.«SIZE=SIZE»)\n"),
+    (
+        "main.py",
+        "import larder\nimport larder.tools.deep as deep\nfrom larder import make\nfrom larder.rack import *\n\nmake().«fill~fill»()\nlarder.«Rack=Rack»().«fill~fill»()\nlarder.tools.«SIZE=SIZE»\n«Rack=Rack»().«fill~fill»()\n",
+    ),
+])]
+#[case::flow(&[(
+    "flow.py",
+    r#"
+import contextlib
+
+
+class ⟦Job:Job⟧:
+    def ⟦run:run⟧(self): ...
+    def __enter__(self) -> "Job": return self
+    def __exit__(self, *a): ...
+
+
+def ⟦jobs:jobs⟧():
+    yield «Job=Job»()
+
+
+def main(plan):
+    with «Job=Job»() as ⟦j:j⟧:
+        «j=j».«run~run»()
+    for ⟦k:k⟧ in «jobs=jobs»():
+        «k=k».«run~run»()
+    try:
+        pass
+    except ValueError as ⟦e:e⟧:
+        print(«e=e»)
+    match plan:
+        case {"job": ⟦first:first⟧}:
+            print(«first=first»)
+        case [⟦head:head⟧, *⟦tail:tail⟧]:
+            print(«head=head», «tail=tail»)
+    if (⟦n:n⟧ := len(plan)) > 1:
+        print(«n=n»)
+    del «n=n»
+"#,
+)])]
+fn names_of_python_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
+    check(files);
+}

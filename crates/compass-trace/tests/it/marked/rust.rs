@@ -1,0 +1,120 @@
+//! Rust.
+
+use super::{check, compiles};
+use rstest::rstest;
+
+#[rstest]
+#[case::methods(&[(
+    "src/lib.rs",
+    r#"
+use std::fmt;
+
+pub struct ⟦Wheel:Wheel⟧ { ⟦age:age⟧: u32, pub ⟦rim:rim⟧: Rim }
+pub struct ⟦Rim:Rim⟧(⟦unused:u32⟧);
+
+pub trait ⟦Turn:Turn⟧ {
+    const ⟦STEP:STEP⟧: u32;
+    type Out;
+    fn ⟦turn:turn⟧(&mut self, by: u32) -> Self::Out;
+    fn ⟦twice:twice⟧(&mut self) { self.«turn=turn»(Self::«STEP=STEP»); }
+}
+
+impl «Wheel=Wheel» {
+    pub const ⟦MAX:MAX⟧: u32 = 9;
+    pub fn ⟦new:new⟧(age: u32) -> Self { Self { age, «rim=rim»: «Rim=Rim»(3) } }
+    fn ⟦older:older⟧(&self) -> u32 { self.«age=age» + Self::«MAX=MAX» }
+}
+
+impl «Turn=Turn» for «Wheel=Wheel» {
+    const STEP: u32 = 2;
+    type Out = u32;
+    fn turn(&mut self, ⟦by:by⟧: u32) -> u32 { self.«age=age» += «by=by»; self.«older=older»() }
+}
+
+impl fmt::Display for «Wheel=Wheel» {
+    fn fmt(&self, f: &mut fmt::Formatter<'_>) -> fmt::Result { write!(f, "{}", self.«age=age») }
+}
+
+pub fn run() -> u32 {
+    let mut ⟦w:w⟧ = «Wheel=Wheel»::«new=new»(1);
+    «w=w».«twice=twice»();
+    <«Wheel=Wheel» as «Turn=Turn»>::«turn=turn»(&mut «w=w», 2) + «w=w».«older=older»()
+}
+"#,
+)])]
+#[case::patterns(&[(
+    "src/lib.rs",
+    r#"
+pub enum ⟦Shape:Shape⟧ { ⟦Round:Round⟧ { ⟦r:r⟧: u32 }, ⟦Flat:Flat⟧(u32, u32), ⟦Empty:Empty⟧ }
+use «Shape=Shape»::{«Empty=Empty», «Flat=Flat» as Even};
+
+pub fn ⟦area:area⟧(shape: &«Shape=Shape») -> u32 {
+    match shape {
+        «Shape=Shape»::«Round=Round» { «r=r»: ⟦radius:radius⟧ } if *«radius=radius» > 2 => *«radius=radius»,
+        «Shape=Shape»::«Round=Round» { .. } => 0,
+        «Flat=Even»(⟦a:a⟧, ⟦b:b⟧) => «a=a» * «b=b»,
+        «Empty=Empty» => 1,
+    }
+}
+
+pub fn nested(pairs: Vec<(u32, Option<«Shape=Shape»>)>) -> u32 {
+    let mut ⟦total:total⟧ = 0;
+    for (⟦n:n⟧, ⟦s:s⟧) in &pairs {
+        if let Some(⟦shape:shape⟧) = «s=s» { «total=total» += «area=area»(«shape=shape») + «n=n»; }
+        let Some(⟦kept:kept⟧) = «s=s» else { continue };
+        «total=total» += «area=area»(«kept=kept»);
+    }
+    let ⟦x:x⟧ = «total=total»;
+    let ⟦shadow:x⟧ = «x=x» + 1;
+    «shadow=x»
+}
+"#,
+)])]
+#[case::modules(&[
+    (
+        "src/lib.rs",
+        "pub mod ⟦unused:racks⟧;\nmod inner { pub(crate) fn ⟦hidden:hidden⟧() -> u32 { super::«top=top»() } pub mod deep { pub(crate) use super::super::«top=top» as ⟦unused2:renamed⟧; } }\nfn ⟦top:top⟧() -> u32 { 1 }\npub use racks::slot::«Slot=Slot»;\npub fn use_all() -> u32 { inner::«hidden=hidden»() + inner::deep::«top=renamed»() + crate::racks::«make=make»().«n=n» + self::racks::slot::«Slot=Slot» { «n=n»: 1 }.n }\n",
+    ),
+    ("src/racks/mod.rs", "pub mod slot;\nuse self::slot::*;\npub fn ⟦make:make⟧() -> «Slot=Slot» { «Slot=Slot»::«empty=empty»() }\n"),
+    ("src/racks/slot.rs", "pub struct ⟦Slot:Slot⟧ { pub ⟦n:n⟧: u32 }\nimpl «Slot=Slot» { pub(super) fn ⟦empty:empty⟧() -> Self { «Slot=Slot» { «n=n»: 0 } } }\n"),
+])]
+#[case::generics_and_closures(&[(
+    "src/lib.rs",
+    r#"
+pub trait ⟦Salted:Salted⟧ { fn ⟦salt:salt⟧(&self) -> u32; }
+pub struct ⟦Brie:Brie⟧;
+impl «Salted=Salted» for «Brie=Brie» { fn salt(&self) -> u32 { 1 } }
+
+pub struct ⟦Shelf:Shelf⟧<⟦T:T⟧> { ⟦items:items⟧: Vec<«T=T»> }
+impl<⟦I:T⟧: «Salted=Salted»> «Shelf=Shelf»<«I=T»> {
+    pub fn ⟦first:first⟧(&self) -> Option<&«I=T»> { self.«items=items».first() }
+    pub fn ⟦sum:sum⟧(&self) -> u32 { self.«items=items».iter().map(|⟦i:i⟧| «i=i».«salt=salt»()).sum() }
+}
+
+pub fn ⟦each:each⟧<F: Fn(&«Brie=Brie») -> u32>(⟦f:f⟧: F) -> u32 { «f=f»(&«Brie=Brie») }
+
+pub fn run(shelf: &«Shelf=Shelf»<«Brie=Brie»>) -> u32 {
+    let ⟦by:by⟧ = 2;
+    let ⟦add:add⟧ = |⟦b:b⟧: &«Brie=Brie»| «b=b».«salt=salt»() + «by=by»;
+    «each=each»(«add=add») + shelf.«first=first»().map_or(0, |c| c.salt()) + shelf.«sum=sum»()
+}
+"#,
+)])]
+#[case::macros(&[(
+    "src/lib.rs",
+    r#"
+macro_rules! ⟦twice:twice⟧ {
+    ($e:expr) => { $e + $e };
+}
+macro_rules! ⟦make:make⟧ {
+    ($name:ident) => { pub fn $name() -> u32 { 3 } };
+}
+«make=make»!(made);
+fn ⟦one:one⟧() -> u32 { 1 }
+pub fn run(⟦n:n⟧: u32) -> u32 { «twice=twice»!(«one=one»()) + «twice=twice»![«n=n»] }
+"#,
+)])]
+fn names_of_rust_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
+    check(files);
+}

@@ -1,0 +1,78 @@
+//! TypeScript.
+
+use super::check;
+use rstest::rstest;
+
+#[rstest]
+#[case::classes(&[(
+    "rack.ts",
+    r#"
+export interface ⟦Shape:Shape⟧ { ⟦area:area⟧(): number; readonly ⟦name:name⟧: string }
+export abstract class ⟦Disc:Disc⟧ implements «Shape=Shape» {
+  static ⟦count:count⟧ = 0;
+  #⟦grams:#grams⟧ = 1;
+  constructor(protected readonly ⟦by:by⟧: number, public name: string) { «Disc=Disc».«count=count»++; }
+  abstract ⟦turn:turn⟧(n: number): this;
+  get ⟦heavy:heavy⟧(): boolean { return this.«grams=#grams» > this.«by=by»; }
+  ⟦disc_area:area⟧() { return this.«grams=#grams»; }
+}
+export class ⟦Wheel:Wheel⟧ extends «Disc=Disc» {
+  ⟦wheel_turn:turn⟧(⟦n:n⟧: number) { return this; }
+  ⟦wash:wash⟧ = (⟦k:k⟧ = this.«by=by») => super.«disc_area~area»() + «k=k»;
+}
+export function run(shape: «Shape=Shape», disc: «Disc=Disc») {
+  const ⟦w:w⟧ = new «Wheel=Wheel»(1, "a");
+  «w=w».«wheel_turn~turn»(2).«wash~wash»();
+  return shape.«area=area»() + shape.«name=name».length + disc.«turn=turn»(1).«disc_area=area»();
+}
+"#,
+)])]
+#[case::modules(&[
+    ("index.ts", "export * from \"./rack\";\nexport { default as ⟦unused:pick⟧, «Side=Side» } from \"./pick\";\nexport type { «Plan=Plan» } from \"./types\";\n"),
+    ("rack.ts", "export const ⟦size:size⟧ = 3;\nexport const enum ⟦Level:Level⟧ { ⟦Low:Low⟧ = 1, ⟦High:High⟧ }\n"),
+    ("pick.ts", "export default function ⟦pick:pick⟧(plan: import(\"./types\").Plan) { return plan.«steps=steps»; }\nexport namespace ⟦Side:Side⟧ { export const ⟦left:left⟧ = 1; export interface ⟦Deep:Deep⟧ { ⟦down:down⟧: number } }\n"),
+    ("types.ts", "export type ⟦Plan:Plan⟧ = { ⟦steps:steps⟧: number; ⟦next:next⟧?: «Plan=Plan» };\n"),
+    (
+        "use.ts",
+        "import { pick, «size=size» as s, «Level=Level», «Side=Side», type «Plan=Plan» } from \"./index\";\nimport * as all from \"./index\";\nconst ⟦plan:plan⟧: «Plan=Plan» = { steps: s, next: { steps: 1 } };\n«pick=pick»(«plan=plan»);\nall.«size=size» + all.«pick=pick»(«plan=plan».«next=next»!);\n«Level=Level».«High=High» + «Side=Side».«left=left»;\nexport const d: «Side=Side».«Deep=Deep» = { down: 2 };\nd.«down=down»;\n",
+    ),
+])]
+#[case::generics(&[(
+    "shelf.ts",
+    r#"
+class ⟦Brie:Brie⟧ { ⟦salt:salt⟧ = 1; ⟦dry:dry⟧() { return this; } }
+class ⟦Shelf:Shelf⟧<⟦T:T⟧> {
+  private ⟦items:items⟧: «T=T»[] = [];
+  ⟦put:put⟧(item: «T=T»): this { this.«items=items».push(item); return this; }
+  ⟦first:first⟧(): «T=T» { return this.«items=items»[0]; }
+  ⟦map:map⟧<U>(by: (⟦unused:t⟧: «T=T») => U): «Shelf=Shelf»<U> { return null!; }
+}
+function ⟦identity:identity⟧<V>(v: V): V { return v; }
+const shelf = new «Shelf=Shelf»<«Brie=Brie»>();
+shelf.«put~put»(new «Brie=Brie»()).«first~first»().«salt~salt»;
+shelf.«map~map»((⟦b:b⟧) => «b=b».«dry~dry»()).«first~first»();
+«identity=identity»(new «Brie=Brie»()).«dry=dry»().«salt~salt»;
+"#,
+)])]
+#[case::modules_on_the_way(&[
+    ("late.ts", "export const ⟦salt:salt⟧ = 1;\nexport class ⟦Brie:Brie⟧ { ⟦dry:dry⟧() { return this; } }\nexport default function ⟦make:make⟧() { return new «Brie=Brie»(); }\n"),
+    (
+        "use.ts",
+        "async function f(b: import(\"./late\").«Brie=Brie», list: Array<import('./late').«Brie=Brie»>) {\n  const late = await import(\"./late\");\n  late.«salt~salt» + new late.«Brie~Brie»().«dry~dry»().dry;\n  const { «salt=salt»: ⟦s:s⟧ } = await import(\"./late\");\n  b.«dry=dry»(); list[0].«dry=dry»(); «s=s»;\n  let t: typeof import(\"./late\");\n  t.«salt=salt»;\n}\n",
+    ),
+])]
+#[case::destructuring(&[(
+    "take.ts",
+    r#"
+interface ⟦Slot:Slot⟧ { ⟦wheel:wheel⟧: { ⟦age:age⟧: number }; ⟦notes:notes⟧: string[] }
+function f({ «wheel=wheel»: { «age=age»: ⟦old:old⟧ = 1 }, ...⟦rest:rest⟧ }: «Slot=Slot», [⟦a:a⟧, , ⟦c:c⟧]: number[]) {
+  const { «notes=notes»: ⟦said:said⟧ } = «rest=rest»;
+  for (const ⟦n:n⟧ of «said=said») console.log(«n=n»);
+  try { return «old=old» + «a=a» + «c=c»; } catch (⟦e:e⟧) { throw «e=e»; }
+  label: for (let ⟦i:i⟧ = 0; «i=i» < 3; «i=i»++) { let ⟦inner:i⟧ = 1; «inner=i»; continue label; }
+}
+"#,
+)])]
+fn names_of_typescript_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
+    check(files);
+}
