@@ -162,6 +162,10 @@ impl Evaluator<'_, '_> {
                 // What is written out of its class sees what stands around the class.
                 let elsewhere = self.world.facts(file).scope(scope).owner.is_none();
                 if elsewhere && (sym.file, d.scope) != (file, scope) {
+                    let around = self.around_class(file, sym.file, d.scope, name, wanted);
+                    if !around.is_empty() {
+                        return around;
+                    }
                     return (*self.plain(sym.file, d.scope, name, wanted)).clone();
                 }
                 Lookup::none(Cause::NoDefinition)
@@ -172,6 +176,27 @@ impl Evaluator<'_, '_> {
             },
             _ => Lookup::none(Cause::NoDefinition),
         }
+    }
+
+    /// What stands around a class, as a file sees it that writes members of the class out of it: classes and namespaces outwards.
+    fn around_class(&mut self, file: u32, class_file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+        let mut at = Some(scope);
+        while let Some(id) = at {
+            let s = self.world.facts(class_file).scope(id);
+            let found = match s.kind {
+                ScopeKind::Type => self.in_class_scope(class_file, id, name, wanted),
+                ScopeKind::Module | ScopeKind::File => {
+                    let space = self.world.spaces.of(class_file, id).map_or(Space::GLOBAL, |s| s.0);
+                    self.in_space_with_using(file, space, name, wanted)
+                }
+                _ => Lookup::none(Cause::NoDefinition),
+            };
+            if !found.is_empty() {
+                return found;
+            }
+            at = s.parent;
+        }
+        Lookup::none(Cause::NoDefinition)
     }
 
     /// A name of a namespace, also by what it brings in.

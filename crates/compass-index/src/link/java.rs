@@ -378,7 +378,14 @@ impl Evaluator<'_, '_> {
             let types = self.java_find(&owner.ty, name, Names::Types);
             (found, cause) = if types.0.is_empty() { (types.0, cause) } else { types };
         }
-        let Some(first) = found.into_iter().next() else { return Meaning::unknown(cause) };
+        let Some(first) = found.into_iter().next() else {
+            // `Map.Entry`: a type within one that is not here.
+            let names_type = self.world.name(name).starts_with(char::is_uppercase);
+            return match owner.ty {
+                Ty::ExternalType(..) if names_type => Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner },
+                _ => Meaning::unknown(cause),
+            };
+        };
         let Entity::Sym(sym) = first.hit.entity else { return Meaning::unknown(cause) };
         let meaning = self.item(sym);
         let ty = match &first.of {

@@ -123,3 +123,74 @@ fn several_of_one_name_are_told_apart(#[case] files: &[(&str, &str)]) {
     compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
     check(files);
 }
+
+#[rstest]
+#[case::tables_of_functions(&[
+    ("ops.h", "struct rack;\nstruct ⟦ops:ops⟧ { int (*⟦open:open⟧)(struct rack *); void (*⟦shut:shut⟧)(struct rack *, int); const char *⟦label:label⟧; };\nstruct ⟦rack:rack⟧ { const struct «ops=ops» *⟦by:by⟧; int ⟦count:count⟧; };\n"),
+    (
+        "cave.c",
+        r#"
+#include "ops.h"
+static int ⟦cave_open:cave_open⟧(struct «rack=rack» *r) { return ++r->«count=count»; }
+static void ⟦cave_shut:cave_shut⟧(struct «rack=rack» *r, int hard) { r->«count=count» -= hard; }
+const struct «ops=ops» ⟦cave_ops:cave_ops⟧ = { .«open=open» = «cave_open=cave_open», .«shut=shut» = &«cave_shut=cave_shut», .«label=label» = "cave" };
+static const struct «ops=ops» *⟦all:all⟧[] = { &«cave_ops=cave_ops», 0 };
+int run(struct «rack=rack» *r) {
+    r->«by=by» = «all=all»[0];
+    if (r->«by=by»->«open=open»(r)) (*r->«by=by»->«shut=shut»)(r, 1);
+    return «all=all»[0]->«label=label»[0];
+}
+"#,
+    ),
+])]
+#[case::anonymous_things(&[(
+    "anonymous.c",
+    r#"
+enum { ⟦NONE:NONE⟧, ⟦SOME:SOME⟧ = 4 };
+typedef enum { ⟦WEST:WEST⟧, ⟦EAST:EAST⟧ } ⟦side:side⟧;
+static struct { int ⟦x:x⟧; struct { int ⟦y:y⟧; } ⟦in:in⟧[2]; } ⟦state:state⟧;
+typedef struct { «side=side» ⟦s:s⟧; union { int ⟦i:i⟧; float ⟦f:f⟧; } ⟦u:u⟧; } ⟦mixed:mixed⟧;
+int run(«mixed=mixed» *m, «side=side» way) {
+    «state=state».«x=x» = «SOME=SOME»;
+    «state=state».«in=in»[1].«y=y» += m->«u=u».«i=i» + (int)m->«u=u».«f=f»;
+    switch (way) { case «WEST=WEST»: return «NONE=NONE»; case «EAST=EAST»: break; }
+    return m->«s=s» == «EAST=EAST» ? sizeof(«state=state».«in=in») : sizeof(«mixed=mixed»);
+}
+"#,
+)])]
+#[case::alternatives(&[(
+    "either.c",
+    r#"
+#define WITH_SALT 1
+#ifdef WITH_SALT
+static int ⟦salted:amount⟧(void) { return 1; }
+#else
+static int amount(void) { return 0; }
+#endif
+#if 0
+static int left_out(void) { return amount(); }
+#elif defined(WITH_SALT)
+static int ⟦taken:taken⟧(void) { return «salted=amount»(); }
+#endif
+int run(void) { return «salted=amount»() + «taken=taken»(); }
+"#,
+)])]
+#[case::arguments_of_macros(&[(
+    "pasted.c",
+    r#"
+#define ⟦each:EACH⟧(what) for (int k = 0; k < (what); k++)
+#define ⟦sum:SUM⟧(a, ...) add(a, __VA_ARGS__)
+#define ⟦unused:UNUSED⟧(x) ((void)(x))
+static int ⟦add:add⟧(int a, int b, int c) { return a + b + c; }
+static int ⟦count:count⟧ = 3;
+int run(int ⟦n:n⟧) {
+    «each=EACH»(«count=count») { n += k; }
+    «unused=UNUSED»(«n=n»);
+    return «sum=SUM»(«n=n», «count=count», 1) + «add=add»(1, 2, 3);
+}
+"#,
+)])]
+fn more_names_of_c(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
+    check(files);
+}

@@ -113,3 +113,61 @@ fn names_of_cpp_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
     check(files);
 }
+
+#[rstest]
+#[case::operators(&[(
+    "ops.cpp",
+    r#"
+struct ⟦Grams:Grams⟧ {
+    int ⟦n:n⟧;
+    «Grams=Grams» ⟦plus:operator+⟧(const «Grams=Grams» &o) const { return {«n=n» + o.«n=n»}; }
+    int ⟦index:operator[]⟧(int i) const { return «n=n» + i; }
+    int operator()(int by) const { return «n=n» * by; }
+    explicit operator bool() const { return «n=n» > 0; }
+    friend bool operator==(const «Grams=Grams» &a, const «Grams=Grams» &b) { return a.«n=n» == b.«n=n»; }
+};
+int run(«Grams=Grams» a, «Grams=Grams» b) { return (a + b).«n=n» + a[1] + b(2) + (a == b) + a.operator()(3); }
+"#,
+)])]
+#[case::kept_in_the_class(&[
+    ("wheel.hpp", "#pragma once\n#include <string>\nclass ⟦Wheel:Wheel⟧ {\npublic:\n    explicit Wheel(int age);\n    int ⟦unused:turn⟧(int by) const;\n    static const int ⟦limit:limit⟧ = 4;\n    struct ⟦Rim:Rim⟧ { int ⟦width:width⟧; int ⟦unused2:wide⟧() const; };\nprivate:\n    int ⟦age:age_⟧;\n    «Rim=Rim» ⟦rim:rim_⟧{1};\n};\n"),
+    (
+        "wheel.cpp",
+        r#"
+#include "wheel.hpp"
+static int ⟦helper:helper⟧(int n) { return n; }
+«Wheel=Wheel»::⟦made:Wheel⟧(int age) : «age=age_»(age), «rim=rim_»{«helper=helper»(2)} {}
+int «Wheel=Wheel»::⟦turn:turn⟧(int by) const { return «age=age_» + by + «rim=rim_».«wide=wide»() + «limit=limit»; }
+int «Wheel=Wheel»::«Rim=Rim»::⟦wide:wide⟧() const { return «width=width»; }
+"#,
+    ),
+    ("main.cpp", "#include \"wheel.hpp\"\nint main() { «Wheel=Wheel» w(1); «Wheel=Wheel»::«Rim=Rim» r{2}; return w.«turn=turn»(«Wheel=Wheel»::«limit=limit») + r.«wide=wide»(); }\n"),
+])]
+#[case::two_bases(&[(
+    "bases.cpp",
+    r#"
+struct ⟦Salted:Salted⟧ { virtual int ⟦salt:salt⟧() const { return 1; } };
+struct ⟦Aged:Aged⟧ { int ⟦age:age⟧ = 2; int ⟦older:older⟧() { return ++«age=age»; } };
+struct ⟦Brie:Brie⟧ : «Salted=Salted», protected «Aged=Aged» {
+    int ⟦brie_salt:salt⟧() const override { return «Salted=Salted»::«salt=salt»() + «age=age»; }
+    using «Aged=Aged»::«older=older»;
+};
+struct ⟦Hard:Hard⟧ final : «Brie=Brie» { int run() { return «brie_salt=salt»() + «older=older»() + this->«Aged=Aged»::«age=age»; } };
+int run(«Salted=Salted» *s, «Hard=Hard» &h) { return s->«salt=salt»() + h.«brie_salt=salt»() + h.«older=older»(); }
+"#,
+)])]
+#[case::specialised(&[(
+    "special.cpp",
+    r#"
+template <typename T, int ⟦N:N⟧ = 2> struct ⟦Rack:Rack⟧ { T ⟦slots:slots⟧[N]; static constexpr int ⟦size:size⟧ = «N=N»; };
+template <typename T> using ⟦Pair:Pair⟧ = «Rack=Rack»<T, 2>;
+template <typename T> concept ⟦Small:Small⟧ = sizeof(T) < 9;
+template <«Small=Small» T> T ⟦pick:pick⟧(const «Rack=Rack»<T> &r) { return r.«slots=slots»[0]; }
+template <typename... Ts> int ⟦many:many⟧(Ts... ts) { return (0 + ... + ts); }
+int run() { «Pair=Pair»<int> p{{1, 2}}; return «pick=pick»(p) + «many=many»(1, 2, 3) + «Rack=Rack»<char, 5>::«size=size»; }
+"#,
+)])]
+fn more_names_of_cpp(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
+    check(files);
+}

@@ -136,3 +136,82 @@ fn names_of_go_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     compiles(files, &["go", "vet", "./..."], &[]);
     check(files);
 }
+
+#[rstest]
+#[case::embedding(&[MODULE, (
+    "embed.go",
+    r#"package caves
+
+type ⟦Opener:Opener⟧ interface{ ⟦Open:Open⟧() error }
+type ⟦Shutter:Shutter⟧ interface{ ⟦Shut:Shut⟧() }
+type ⟦Door:Door⟧ interface {
+	«Opener=Opener»
+	«Shutter=Shutter»
+}
+
+type base struct{ ⟦id:id⟧ int }
+
+func (b *base) ⟦ID:ID⟧() int   { return b.«id=id» }
+func (b *base) ⟦base_shut:Shut⟧() {}
+
+type gate struct {
+	*base
+	⟦inner:inner⟧ struct{ ⟦deep:deep⟧ int }
+}
+
+func (g gate) ⟦gate_open:Open⟧() error { g.«base_shut=Shut»(); return nil }
+
+func use(d «Door=Door», g gate) int {
+	d.«Open=Open»()
+	d.«Shut=Shut»()
+	f := g.«ID=ID»
+	h := (*base).«ID=ID»
+	return f() + h(g.base) + g.«id=id» + g.base.«id=id» + g.«inner=inner».«deep=deep»
+}
+"#,
+)])]
+#[case::constants_and_labels(&[MODULE, (
+    "const.go",
+    r#"package caves
+
+type ⟦Level:Level⟧ int
+
+const (
+	⟦Low:Low⟧ «Level=Level» = iota + 1
+	⟦Mid:Mid⟧
+	_
+	⟦Top:Top⟧
+)
+
+var ⟦names:names⟧ = map[«Level=Level»]string{«Low=Low»: "low", «Top=Top»: "top"}
+
+func (l «Level=Level») ⟦String:String⟧() string { return «names=names»[l] }
+
+func walk(levels ...«Level=Level») (n int) {
+	for i, l := range levels {
+		switch l {
+		case «Low=Low», «Mid=Mid»:
+			continue
+		case «Top=Top»:
+			n += len(l.«String=String»()) + i
+		}
+	}
+	defer func(⟦k:k⟧ int) { n += «k=k» }(n)
+	return
+}
+"#,
+)])]
+#[case::packages(&[
+    MODULE,
+    ("rack/rack.go", "// Package rack keeps wheels.\npackage rack\n\nvar ⟦Default:Default⟧ = &Rack{}\n\ntype Rack struct{ ⟦Slots:Slots⟧ []Slot }\ntype ⟦Slot:Slot⟧ struct{ ⟦Wheel:Wheel⟧ string }\n\nfunc (r *Rack) ⟦Add:Add⟧(s «Slot=Slot») *Rack { r.«Slots=Slots» = append(r.«Slots=Slots», s); return r }\n"),
+    ("rack/more.go", "package rack\n\nfunc ⟦helper:helper⟧() int { return len(«Default=Default».«Slots=Slots») }\n\nfunc ⟦Count:Count⟧() int { return «helper=helper»() }\n"),
+    ("inner/rack/rack.go", "package rack\n\nfunc ⟦Other:Other⟧() int { return 2 }\n"),
+    (
+        "main.go",
+        "package main\n\nimport (\n\t. \"larder.example/caves/rack\"\n\tinner \"larder.example/caves/inner/rack\"\n)\n\nfunc main() {\n\t«Default=Default».«Add=Add»(«Slot=Slot»{«Wheel=Wheel»: \"a\"}).«Add=Add»(«Slot=Slot»{})\n\tprintln(«Count=Count»() + inner.«Other=Other»())\n\tprintln(«Default=Default».«Slots=Slots»[0].«Wheel=Wheel»)\n}\n",
+    ),
+])]
+fn more_names_of_go(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["go", "vet", "./..."], &[]);
+    check(files);
+}

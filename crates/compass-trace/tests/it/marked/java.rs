@@ -122,3 +122,93 @@ fn names_of_java_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     compiles(files, &["javac", "-Xlint:none", "-nowarn", "-d", "classes"], &[".java"]);
     check(files);
 }
+
+#[rstest]
+#[case::inner_and_unnamed(&[(
+    "Outer.java",
+    r#"import static java.lang.Math.max;
+
+class ⟦Outer:Outer⟧ {
+    private int ⟦n:n⟧ = 1;
+    static class ⟦Nested:Nested⟧ { int ⟦m:m⟧ = 2; static int ⟦s:s⟧() { return 3; } }
+    interface ⟦Job:Job⟧ { int ⟦run:run⟧(int by); }
+    class ⟦Inner:Inner⟧ { int ⟦sum:sum⟧() { return «n=n» + «Outer=Outer».this.«n=n»; } }
+
+    int go(«Nested=Nested» ⟦a:a⟧) {
+        final int ⟦local:local⟧ = 4;
+        «Job=Job» ⟦job:job⟧ = new «Job=Job»() {
+            int ⟦own:own⟧ = «local=local»;
+            @Override public int ⟦impl:run⟧(int ⟦by:by⟧) { return «own=own» + «by=by» + «n=n»; }
+        };
+        class ⟦Here:Here⟧ { int ⟦k:k⟧() { return «a=a».«m=m»; } }
+        return «job=job».«run=run»(1) + new «Here=Here»().«k=k»() + new «Inner=Inner»().«sum=sum»() + «Nested=Nested».«s=s»() + max(1, 2);
+    }
+}
+"#,
+)])]
+#[case::overloads(&[(
+    "Over.java",
+    r#"import java.util.List;
+
+class ⟦Over:Over⟧ {
+    int ⟦i:size⟧(int n) { return n; }
+    int ⟦s:size⟧(String t) { return t.length(); }
+    int ⟦o:size⟧(Object o) { return 0; }
+    int ⟦l:size⟧(List<String> all) { return all.size(); }
+    int ⟦v:size⟧(int a, int... more) { return more.length; }
+    static <T> T ⟦same:same⟧(T t) { return t; }
+
+    int run(List<String> all, «Over=Over» other) {
+        return «i=size»(1) + this.«s=size»("a") + «o=size»(other) + other.«l=size»(all) + «v=size»(1, 2, 3) + «s=size»(«same=same»("b")) + «s=size»(all.get(0)) + «i~size»('c');
+    }
+}
+"#,
+)])]
+#[case::constants_and_interfaces(&[
+    ("a/Limits.java", "package a;\n\npublic interface ⟦Limits:Limits⟧ {\n    int ⟦MAX:MAX⟧ = 3;\n    static int ⟦twice:twice⟧(int n) { return n * 2; }\n    private int ⟦hidden:hidden⟧() { return «MAX=MAX»; }\n    default int ⟦shown:shown⟧() { return «hidden=hidden»(); }\n}\n"),
+    (
+        "b/Use.java",
+        r#"package b;
+
+import a.«Limits=Limits»;
+import static a.Limits.«MAX=MAX»;
+import static a.Limits.*;
+
+public class ⟦Use:Use⟧ implements «Limits=Limits» {
+    private static final int ⟦LOW:LOW⟧ = «MAX=MAX» - 2;
+    int of(int n) {
+        switch (n) {
+            case «LOW=LOW»: return «twice=twice»(n);
+            case «MAX=MAX»: return «shown=shown»();
+            default: return «Limits=Limits».«twice=twice»(«Use=Use».«LOW=LOW»);
+        }
+    }
+}
+"#,
+    ),
+])]
+#[case::flow(&[(
+    "Flow.java",
+    r#"import java.util.*;
+
+class Flow {
+    sealed interface ⟦Shape:Shape⟧ permits Round, Flat {}
+    record ⟦Round:Round⟧(int ⟦r:r⟧) implements «Shape=Shape» {}
+    record ⟦Flat:Flat⟧(int ⟦a:a⟧, «Round=Round» ⟦b:b⟧) implements «Shape=Shape» {}
+
+    int area(Object o, Map<String, «Round=Round»> ⟦all:all⟧) throws Exception {
+        var ⟦total:total⟧ = 0;
+        for (Map.Entry<String, «Round=Round»> ⟦e:e⟧ : «all=all».entrySet()) «total=total» += «e=e».getValue().«r~r»();
+        for (var ⟦v:v⟧ : «all=all».values()) «total=total» += «v=v».«r~r»();
+        try (AutoCloseable ⟦res:res⟧ = () -> {}) { «res=res».close(); } catch (IllegalStateException | NullPointerException ⟦x:x⟧) { throw «x=x»; }
+        do { «total=total»++; } while («total=total» < 3);
+        if (!(o instanceof «Flat=Flat» ⟦f:f⟧)) return «total=total»;
+        return «f=f».«a=a»() + «f=f».«b=b»().«r=r»();
+    }
+}
+"#,
+)])]
+fn more_names_of_java(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["javac", "-Xlint:none", "-nowarn", "-d", "classes"], &[".java"]);
+    check(files);
+}
