@@ -26,6 +26,7 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         b,
         class: None,
         returns: Vec::new(),
+        enumeration: None,
         exported: false,
         ambient: false,
         made: None,
@@ -47,6 +48,8 @@ struct Reader<'t> {
     class: Option<ScopeId>,
     /// What the functions around the place return; the innermost last.
     returns: Vec<Vec<TypeId>>,
+    /// The enum around, while a value of it is read: its scope, and what it defines.
+    enumeration: Option<(ScopeId, crate::DefId)>,
     /// Is the statement being read behind `export`?
     exported: bool,
     /// Is it behind `declare`, or in a declaration file?

@@ -272,12 +272,19 @@ impl<'t> Reader<'t> {
 
     pub(super) fn alias(&mut self, node: Node<'t>) {
         let Some(name) = node.child_by_field_name("name") else { return };
-        let mut new = self.new_item(node, name, Kind::Alias);
-        new.ty = match node.child_by_field_name("type") {
+        let new = self.new_item(node, name, Kind::Alias);
+        let def = self.b.define(new);
+        // Its own parameters are seen in what it stands for.
+        let saved = node.child_by_field_name("type_parameters").map(|_| self.b.enter(ScopeKind::Type, span(node), Some(def)));
+        self.type_parameters(node);
+        let ty = match node.child_by_field_name("type") {
             Some(t) => Some(self.type_ref(t)),
             None => node.child_by_field_name("bounds").map(|b| self.bounds(b)),
         };
-        self.b.define(new);
+        if let Some(saved) = saved {
+            self.b.leave(saved);
+        }
+        self.b.def_mut(def).ty = ty;
     }
 
     pub(super) fn macro_definition(&mut self, node: Node<'t>) {

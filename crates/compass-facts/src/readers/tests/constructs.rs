@@ -178,8 +178,8 @@ fn constructs_of_python(#[case] text: &str, #[case] definitions: &str, #[case] u
     extern \"C\" { fn probe(n: i32) -> i32; static LEVEL: i32; }\n\
     union U { a: u8, b: f32 }\n\
     type Pair<T> = (T, T);",
-    "const COUNT; const NAMES; fn probe; param probe.n; const LEVEL; union U; field U.a; field U.b; alias Pair",
-    "read A; read B; type T; type T"
+    "const COUNT; const NAMES; fn probe; param probe.n; const LEVEL; union U; field U.a; field U.b; alias Pair; typeparam Pair.T",
+    "read A; read B; type T*; type T*"
 )]
 #[case::macros(
     "macro_rules! turn { ($w:expr) => { $w.turn(by()) }; }\nfn f(r: Rack) { turn!(r.first); println!(\"{}\", r.age()); vec![wash(r), 1]; }",

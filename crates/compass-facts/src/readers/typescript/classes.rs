@@ -234,7 +234,9 @@ impl<'t> Reader<'t> {
             let new = NewDefinition::new(unquoted(text(name, self.b.text)), Kind::Variant, inside_quotes(name, self.b.text), span(member));
             self.b.define(new);
             if let Some(value) = member.child_by_field_name("value") {
+                let around = self.enumeration.replace((self.b.place.scope, def));
                 self.expression(value, Role::Read);
+                self.enumeration = around;
             }
         }
         self.b.leave(saved);

@@ -24,6 +24,12 @@ impl<'t> Reader<'t> {
         match node.kind() {
             "identifier" | "shorthand_property_identifier" => {
                 let (name, at) = (text(node, self.b.text), span(node));
+                // Values of an enum see what stands in it.
+                if let Some(owner) = self.enumeration.filter(|e| self.b.find_in(e.0, name).is_some()) {
+                    let of = self.b.ty(TypeExpr::Def(owner.1));
+                    self.b.add_use(name, at, role, Shape::Member(of));
+                    return self.b.ty_member(of, name);
+                }
                 self.b.add_use(name, at, role, Shape::Plain);
                 self.b.ty_name(name, at)
             }

@@ -205,6 +205,8 @@ impl<'t> Reader<'t> {
         self.exported = false;
         if is_function {
             let saved = self.b.place;
+            // The type that is written for the name says what the function gets.
+            self.given = written.map(|ty| (ty, TypeExpr::WANTED));
             self.function_value(value, def);
             self.b.leave(saved);
         } else if is_class {

@@ -27,6 +27,11 @@ impl<'t> Reader<'t> {
             }
             "array_pattern" => {
                 for (index, part) in named(node).into_iter().enumerate() {
+                    if part.kind() == "rest_pattern" {
+                        // What is left is a list as well.
+                        named(part).into_iter().for_each(|inner| self.bind(inner, ty, kind));
+                        continue;
+                    }
                     let ty = ty.map(|of| self.b.ty_of(of, |of| TypeExpr::Part { of, index: index as u32 }));
                     self.bind(part, ty, kind);
                 }

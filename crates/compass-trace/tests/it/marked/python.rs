@@ -126,3 +126,110 @@ fn names_of_python_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
     check(files);
 }
+
+#[rstest]
+#[case::decorated(&[(
+    "decorated.py",
+    r#"
+import functools
+from typing import Callable, Protocol, TypeVar, Generic
+
+⟦T:T⟧ = TypeVar("T")
+
+
+def ⟦logged:logged⟧(⟦fn:fn⟧: Callable):
+    @functools.wraps(«fn=fn»)
+    def ⟦wrapper:wrapper⟧(*⟦args:args⟧, **⟦kw:kw⟧):
+        return «fn=fn»(*«args=args», **«kw=kw»)
+    return «wrapper=wrapper»
+
+
+class ⟦Salted:Salted⟧(Protocol):
+    def ⟦salt:salt⟧(self) -> int: ...
+
+
+class ⟦Shelf:Shelf⟧(Generic[«T=T»]):
+    def __init__(self, items: list[«T=T»]):
+        self.⟦items:items⟧ = items
+
+    @«logged=logged»
+    def ⟦first:first⟧(self) -> «T=T»:
+        return self.«items~items»[0]
+
+    def __len__(self):
+        return len(self.«items~items»)
+
+
+class ⟦Brie:Brie⟧:
+    def ⟦brie_salt:salt⟧(self) -> int:
+        return 1
+
+
+def use(thing: «Salted=Salted», shelf: «Shelf=Shelf»[«Brie=Brie»]):
+    return thing.«salt~salt»() + shelf.«first~first»().salt() + «Brie=Brie»().«brie_salt~salt»()
+"#,
+)])]
+#[case::names_of_the_module(&[(
+    "module.py",
+    r#"
+⟦count:count⟧ = 0
+⟦first:pair_a⟧, ⟦second:pair_b⟧ = 1, 2
+
+
+def ⟦bump:bump⟧(by=«first=pair_a»):
+    global count
+    «count=count» += by
+    return «count=count»
+
+
+async def ⟦later:later⟧(⟦jobs:jobs⟧):
+    async for ⟦j:j⟧ in «jobs=jobs»:
+        await «j=j»
+    return [«row=row» for ⟦row:row⟧ in [«cell=c» for ⟦cell:c⟧ in «jobs=jobs»] if «row=row»]
+
+
+if __name__ == "__main__":
+    «bump=bump»(by=«second=pair_b»)
+    print(«count=count», {⟦k:k⟧: 1 for k in "ab"})
+    «later=later»([])
+"#,
+)])]
+#[case::inherited_parts(&[(
+    "parts.py",
+    r#"
+class ⟦Salt:Salt⟧:
+    ⟦amount:amount⟧ = 1
+
+    def ⟦prepare:prepare⟧(self):
+        return self.«finish~finish»()
+
+    def ⟦finish:finish⟧(self):
+        return self.«amount~amount»
+
+
+class ⟦Smoke:Smoke⟧:
+    def ⟦smoke_finish:finish⟧(self):
+        return 2
+
+    @property
+    def ⟦dark:dark⟧(self):
+        return True
+
+
+class ⟦Both:Both⟧(«Salt=Salt», «Smoke=Smoke»):
+    def ⟦run:run⟧(self):
+        «Salt=Salt».«prepare=prepare»(self)
+        «Smoke=Smoke».«smoke_finish=finish»(self)
+        return self.«prepare~prepare»() + self.«amount~amount» + self.«dark~dark»
+
+    class ⟦Inner:Inner⟧:
+        ⟦deep:deep⟧ = 3
+
+
+print(«Both=Both»().«run~run»(), «Both=Both».«Inner=Inner».«deep=deep»)
+"#,
+)])]
+fn more_names_of_python(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
+    check(files);
+}

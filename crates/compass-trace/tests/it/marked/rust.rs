@@ -118,3 +118,96 @@ fn names_of_rust_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
     check(files);
 }
+
+#[rstest]
+#[case::objects_and_bounds(&[(
+    "src/lib.rs",
+    r#"
+use std::collections::HashMap;
+use std::rc::Rc;
+
+pub trait ⟦Named:Named⟧ { fn ⟦name:name⟧(&self) -> String; fn ⟦loud:loud⟧(&self) -> String { self.«name=name»() + "!" } }
+pub trait ⟦Heavy:Heavy⟧: «Named=Named» { fn ⟦grams:grams⟧(&self) -> u32; }
+
+#[derive(Clone, Default)]
+pub struct ⟦Brie:Brie⟧ { ⟦weight:weight⟧: u32 }
+impl «Named=Named» for «Brie=Brie» { fn name(&self) -> String { "brie".into() } }
+impl «Heavy=Heavy» for «Brie=Brie» { fn grams(&self) -> u32 { self.«weight=weight» } }
+
+pub struct ⟦Store:Store⟧ { ⟦by:by⟧: HashMap<String, Box<dyn «Heavy=Heavy»>>, ⟦shared:shared⟧: Rc<«Brie=Brie»>, ⟦list:list⟧: Vec<«Brie=Brie»> }
+
+impl «Store=Store» {
+    pub fn ⟦add:add⟧<H>(&mut self, h: H) -> &mut Self where H: «Heavy=Heavy» + 'static {
+        let key = h.«name=name»();
+        self.«by=by».insert(key, Box::new(h));
+        self
+    }
+    pub fn ⟦total:total⟧(&self) -> u32 {
+        let mut ⟦sum:sum⟧ = 0;
+        for ⟦h:h⟧ in self.«by=by».values() { «sum=sum» += «h=h».«grams=grams»(); }
+        for ⟦b:b⟧ in &self.«list=list» { «sum=sum» += «b=b».«weight=weight»; }
+        «sum=sum» + self.«shared=shared».«weight=weight» + self.«list=list»[0].«grams=grams»()
+    }
+}
+
+pub fn run(store: &mut «Store=Store», any: &dyn «Heavy=Heavy», some: impl «Named=Named») -> String {
+    store.«add=add»(«Brie=Brie»::default()).«add=add»(«Brie=Brie» { «weight=weight»: 2 });
+    any.«loud=loud»() + &some.«loud=loud»()
+}
+"#,
+)])]
+#[case::constants_and_statics(&[(
+    "src/lib.rs",
+    r#"
+pub const ⟦SIZE:SIZE⟧: usize = 4;
+static ⟦NAMES:NAMES⟧: [&str; «SIZE=SIZE»] = ["a"; «SIZE=SIZE»];
+pub type ⟦Row:Row⟧<const ⟦N:N⟧: usize> = [u8; «N=N»];
+
+#[repr(u8)]
+#[derive(Clone, Copy, PartialEq)]
+pub enum ⟦Level:Level⟧ { ⟦Low:Low⟧ = 1, ⟦High:High⟧ = «SIZE=SIZE» as u8 }
+
+impl «Level=Level» {
+    pub const ⟦ALL:ALL⟧: [«Level=Level»; 2] = [Self::«Low=Low», «Level=Level»::«High=High»];
+    pub fn ⟦next:next⟧(self) -> Option<Self> { if self == Self::«Low=Low» { Some(Self::«High=High») } else { None } }
+}
+
+pub fn run(row: «Row=Row»<«SIZE=SIZE»>) -> usize {
+    const ⟦INNER:INNER⟧: usize = «SIZE=SIZE» + 1;
+    let all = «Level=Level»::«ALL=ALL»;
+    let next = all[0].«next=next»();
+    match next { Some(«Level=Level»::«High=High») => «NAMES=NAMES».len() + «INNER=INNER», _ => row.len() }
+}
+"#,
+)])]
+#[case::results(&[(
+    "src/lib.rs",
+    r#"
+#[derive(Debug)]
+pub enum ⟦Fault:Fault⟧ { ⟦Full:Full⟧ { ⟦at:at⟧: u32 }, ⟦Other:Other⟧(std::fmt::Error) }
+impl From<std::fmt::Error> for «Fault=Fault» { fn from(e: std::fmt::Error) -> Self { Self::«Other=Other»(e) } }
+
+pub struct ⟦Slot:Slot⟧ { pub ⟦n:n⟧: u32 }
+pub struct ⟦Rack:Rack⟧ { ⟦slots:slots⟧: Vec<«Slot=Slot»> }
+
+impl «Rack=Rack» {
+    fn ⟦find:find⟧(&self, n: u32) -> Option<&«Slot=Slot»> { self.«slots=slots».iter().find(|s| s.«n=n» == n) }
+    fn ⟦take:take⟧(&mut self, n: u32) -> Result<«Slot=Slot», «Fault=Fault»> {
+        let at = self.«slots=slots».iter().position(|s| s.«n=n» == n).ok_or(«Fault=Fault»::«Full=Full» { «at=at»: n })?;
+        Ok(self.«slots=slots».swap_remove(at))
+    }
+}
+
+pub fn run(rack: &mut «Rack=Rack») -> Result<u32, «Fault=Fault»> {
+    let taken = rack.«take=take»(1)?.«n=n»;
+    let other = rack.«take=take»(2).unwrap().«n=n»;
+    let found = rack.«find=find»(3).map(|s| s.«n=n»).unwrap_or(0);
+    if let Err(«Fault=Fault»::«Full=Full» { «at=at» }) = rack.«take=take»(4) { return Ok(at); }
+    Ok(taken + other + found + rack.«find=find»(5).unwrap().«n=n»)
+}
+"#,
+)])]
+fn more_names_of_rust(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
+    check(files);
+}

@@ -76,3 +76,76 @@ function f({ «wheel=wheel»: { «age=age»: ⟦old:old⟧ = 1 }, ...⟦rest:res
 fn names_of_typescript_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     check(files);
 }
+
+#[rstest]
+#[case::overloads_and_guards(&[(
+    "over.ts",
+    r#"
+type ⟦Round:Round⟧ = { ⟦kind:kind⟧: "round"; ⟦radius:radius⟧: number };
+type ⟦Flat:Flat⟧ = { ⟦flat_kind:kind⟧: "flat"; ⟦side:side⟧: number };
+type ⟦Any:Any⟧ = «Round=Round» | «Flat=Flat»;
+function isRound(s: «Any=Any»): s is «Round=Round» { return true; }
+function area(n: number): number;
+function area(s: «Any=Any»): number;
+function ⟦area:area⟧(s: any): number { return 1; }
+export function run(s: «Any=Any», r: «Round=Round») {
+  return «area=area»(2) + «area=area»(s) + r.«radius=radius» + (s as «Flat=Flat»).«side=side» + (<«Round=Round»>s).«radius=radius»;
+}
+"#,
+)])]
+#[case::enums_and_namespaces(&[(
+    "kinds.ts",
+    r#"
+export enum ⟦Level:Level⟧ { ⟦Low:Low⟧ = 1, ⟦High:High⟧ = «Low=Low» * 2 }
+export namespace ⟦tools:tools⟧ {
+  export const ⟦limit:limit⟧ = 3;
+  function ⟦hidden:hidden⟧() { return «limit=limit»; }
+  export function ⟦shown:shown⟧() { return «hidden=hidden»(); }
+  export namespace ⟦deep:deep⟧ { export class ⟦Pit:Pit⟧ { ⟦depth:depth⟧ = «shown=shown»(); } }
+}
+const ⟦table:table⟧: Record<«Level=Level», string> = { [«Level=Level».«Low=Low»]: "low", [«Level=Level».«High=High»]: "high" };
+export const made = new «tools=tools».«deep=deep».«Pit=Pit»();
+made.«depth~depth» + «tools=tools».«shown=shown»() + «table=table»[«Level=Level».«High=High»].length;
+"#,
+)])]
+#[case::objects(&[(
+    "objects.ts",
+    r#"
+export const ⟦config:config⟧ = {
+  ⟦name:name⟧: "hollow",
+  ⟦caves:caves⟧: { ⟦count:count⟧: 3, ⟦open:open⟧() { return this.«count=count»; } },
+  get ⟦size:size⟧() { return this.«caves=caves».«count=count»; },
+};
+«config=config».«caves=caves».«open=open»();
+«config=config».«size=size» + «config=config».«name=name».length;
+const ⟦copy:copy⟧ = { ...«config=config», ⟦extra:extra⟧: 1 };
+«copy=copy».«extra=extra»;
+class ⟦Builder:Builder⟧ {
+  private ⟦parts:parts⟧: string[] = [];
+  ⟦add:add⟧(p: string): this { this.«parts=parts».push(p); return this; }
+  static ⟦of:of⟧(): «Builder=Builder» { return new «Builder=Builder»(); }
+  ⟦done:done⟧ = (): string => this.«parts=parts».join();
+}
+«Builder=Builder».«of=of»().«add=add»("a").«add=add»("b").«done=done»();
+"#,
+)])]
+#[case::functions_that_are_handed_on(&[(
+    "handed.ts",
+    r#"
+interface ⟦Wheel:Wheel⟧ { ⟦age:age⟧: number; ⟦turn:turn⟧(by: number): «Wheel=Wheel» }
+type ⟦Step:Step⟧ = (w: «Wheel=Wheel», by: number) => «Wheel=Wheel»;
+function ⟦each:each⟧(all: «Wheel=Wheel»[], step: «Step=Step»): «Wheel=Wheel»[] { return all.map((w) => step(w, 1)); }
+const ⟦older:older⟧: «Step=Step» = (⟦w:w⟧, ⟦by:by⟧) => «w=w».«turn~turn»(«by=by»);
+export function run(all: «Wheel=Wheel»[]) {
+  «each=each»(all, «older=older»)[0].«age=age»;
+  «each=each»(all, (⟦x:x⟧) => «x=x».«turn~turn»(2));
+  all.filter((⟦f:f⟧) => «f=f».«age~age» > 1).forEach((⟦g:g⟧) => «g=g».«turn~turn»(3));
+  for (const ⟦v:v⟧ of all) «v=v».«turn=turn»(1);
+  const [⟦head:head⟧, ...⟦tail:tail⟧] = all;
+  return «head=head».«age=age» + «tail=tail»[0].«age=age»;
+}
+"#,
+)])]
+fn more_names_of_typescript(#[case] files: &[(&str, &str)]) {
+    check(files);
+}
