@@ -2,6 +2,7 @@
 
 mod c_engine;
 mod c_oracle;
+mod c_random;
 mod record;
 mod rust_engine;
 mod rust_oracle;

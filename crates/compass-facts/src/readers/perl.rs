@@ -327,11 +327,17 @@ impl<'t> Reader<'t> {
     /// The list behind the name of a function: parameters by name, or a prototype of signs. How many there are at most.
     fn parameters(&mut self) -> Option<u8> {
         self.at += 1;
-        let (mut count, mut is_open) = (0u8, false);
+        let (mut count, mut is_open, mut in_default) = (0u8, false, false);
         while let Some((kind, span)) = self.token(0) {
             let word = span.of(self.text);
+            if in_default && matches!(kind, PerlToken::Word | PerlToken::Variable | PerlToken::Text { filled: true }) {
+                self.item(kind, span);
+                continue;
+            }
             self.at += 1;
             match kind {
+                PerlToken::Sign if word == "," => in_default = false,
+                PerlToken::Sign if matches!(word, "=" | "//=" | "||=") => in_default = true,
                 PerlToken::Variable if word.len() > 1 && word.as_bytes()[1].is_ascii_alphabetic() => {
                     let ty = self.object(word, count == 0);
                     let mut new = NewDefinition::new(word, Kind::Parameter, span, span);

@@ -72,6 +72,10 @@ impl Evaluator<'_, '_> {
                 if !is_python && found.hits.iter().any(|h| matches!(h.entity, Entity::External(_))) {
                     found.hits.retain(|h| matches!(h.entity, Entity::External(_)));
                 }
+                // A package that is brought in where it is defined is one.
+                if is_perl {
+                    found.hits.dedup_by_key(|h| h.entity);
+                }
                 let chosen = self.choose(found, wanted);
                 if !chosen.is_empty() {
                     return chosen;

@@ -6,6 +6,7 @@ mod cpp;
 mod go;
 mod java;
 mod javascript;
+mod perl;
 mod python;
 mod rust;
 mod typescript;

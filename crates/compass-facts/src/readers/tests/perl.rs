@@ -15,7 +15,7 @@ use rstest::rstest;
 #[case::signatures(
     "sub turn ($rack, $by = size(), @more) { return $rack + $by + @more }\nsub proto($$;@) { shift }\nturn(1);\n",
     "fn turn; param turn.$rack; param turn.$by; param turn.@more; fn proto",
-    "read $rack*; read $by*; read @more*; call turn"
+    "call size; read $rack*; read $by*; read @more*; call turn"
 )]
 #[case::elements(
     "sub f { my (@list, %of, $x); $list[0] = 1; $of{a}{b} .= 'x'; push @list, $x; $x->[0]; @of{qw(a b)}; $#list; $x{y} }\n",

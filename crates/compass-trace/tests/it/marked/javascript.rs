@@ -47,3 +47,50 @@ fn names_of_javascript_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     }
     check(files);
 }
+
+#[rstest]
+#[case::prototypes(&[(
+    "proto.js",
+    r#"
+function ⟦Disc:Disc⟧(grams) { this.⟦grams:grams⟧ = grams; }
+«Disc=Disc».prototype = { ⟦weigh:weigh⟧() { return this.«grams=grams»; } };
+function ⟦Wheel:Wheel⟧() { «Disc=Disc».call(this, 1); }
+«Wheel=Wheel».prototype = Object.create(«Disc=Disc».prototype);
+«Wheel=Wheel».prototype.⟦turn:turn⟧ = function ⟦unused:turning⟧(⟦by:by⟧) { return «by=by»; };
+const ⟦w:w⟧ = new «Wheel=Wheel»();
+«w=w».«turn~turn»(2);
+"#,
+)])]
+#[case::closures_and_generators(&[(
+    "close.mjs",
+    r#"
+const ⟦make:make⟧ = (⟦start:start⟧) => {
+  let ⟦n:n⟧ = «start=start»;
+  return { ⟦next:next⟧: () => «n=n»++, ⟦reset:reset⟧() { «n=n» = «start=start»; } };
+};
+function* ⟦walk:walk⟧(⟦racks:racks⟧) {
+  for (const { ⟦slots:slots⟧ = [] } of «racks=racks») yield* «slots=slots»;
+}
+async function ⟦later:later⟧(⟦jobs:jobs⟧, { ⟦limit:limit⟧ = 3, ...⟦more:more⟧ } = {}) {
+  for await (const ⟦job:job⟧ of «jobs=jobs») await «job=job»(«limit=limit», «more=more»);
+  return [...«walk=walk»([])];
+}
+const ⟦counter:counter⟧ = «make=make»(1);
+«counter=counter».«next~next»() + «counter=counter».«reset~reset»();
+«later=later»([], { limit: 1 });
+"#,
+)])]
+#[case::exports(&[
+    ("one.mjs", "export let ⟦count:count⟧ = 0;\nexport function ⟦bump:bump⟧() { «count=count» += 1; }\nconst ⟦hidden:hidden⟧ = 2;\nexport { «hidden=hidden» as shown };\nexport * as self from \"./one.mjs\";\n"),
+    ("two.mjs", "export { «bump=bump», «hidden=shown» as again } from \"./one.mjs\";\nexport * from \"./one.mjs\";\nexport default class ⟦Rack:Rack⟧ { ⟦fill:fill⟧() { return 1; } }\n"),
+    (
+        "three.mjs",
+        "import Made, { «bump=bump», again, «count=count» as c } from \"./two.mjs\";\nimport * as one from \"./one.mjs\";\n«bump=bump»();\nconsole.log(«hidden=again» + «count=c» + one.«hidden=shown» + one.self.«count=count»);\nnew «Rack=Made»().«fill=fill»();\n",
+    ),
+])]
+fn more_names_of_javascript(#[case] files: &[(&str, &str)]) {
+    for (i, file) in files.iter().enumerate() {
+        compiles(&files[i..=i], &["node", "--check"], &[file.0]);
+    }
+    check(files);
+}
