@@ -203,6 +203,26 @@ mod tests {
     }
 
     #[test]
+    fn packages_of_node_are_those_said_then_beside_the_program_then_the_usual_ones() {
+        let dir = made(
+            &["said/lib/node_modules", "tools/node/lib/node_modules", "home/.npm-global/lib/node_modules", "usr/lib/node_modules", "usr/share/nodejs"],
+            &[("tools/node/bin/node", "")],
+        );
+        let at = |path: &str| dir.path().join(path);
+        let home = at("home");
+        let variable = |name: &str| match name {
+            "NPM_CONFIG_PREFIX" => Some(at("said")),
+            "PATH" => Some(at("tools/node/bin")),
+            _ => None,
+        };
+        let machine = Environment { variable: &variable, home: Some(&home), system: dir.path() }.machine();
+        let real = |path: &str| at(path).canonicalize().expect("a path");
+        let found: Vec<PathBuf> = machine.node_packages.iter().map(|p| p.canonicalize().expect("a path")).collect();
+        let wanted = ["said/lib/node_modules", "tools/node/lib/node_modules", "home/.npm-global/lib/node_modules", "usr/lib/node_modules", "usr/share/nodejs"];
+        assert_eq!(found, wanted.map(real));
+    }
+
+    #[test]
     fn a_bare_machine_has_nothing() {
         let dir = tempfile::tempdir().expect("a folder");
         assert_eq!(Environment { variable: &|_| None, home: None, system: dir.path() }.machine(), Machine::default());

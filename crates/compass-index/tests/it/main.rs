@@ -5,6 +5,7 @@ mod cfamily;
 mod few;
 mod moves;
 mod passes;
+mod plans;
 mod reach;
 mod urgent;
 
