@@ -36,6 +36,10 @@ const COMMON: [&str; 8] = ["Array", "Promise", "Map", "Set", "String", "Function
 /// What functions are: the one that knows their parameters where there is one.
 const FUNCTIONS: [&str; 2] = ["CallableFunction", "Function"];
 
+/// The interfaces that stand for values that the language writes itself: names that are looked up though nobody mentions them.
+pub(super) const STANDING: [&str; 11] =
+    ["String", "Number", "Boolean", "RegExp", "CallableFunction", "NewableFunction", "Function", "Array", "Map", "Object", "IArguments"];
+
 /// Scopes that declare for all.
 #[derive(Default)]
 pub(super) struct Globals {
@@ -159,6 +163,8 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let globals = &self.modules.globals;
         if globals.scopes.is_empty() {
+            // Somebody may declare it for all later.
+            world.consulted.note(name);
             return Vec::new();
         }
         let own = world.files[file as usize].id.unit.0;
@@ -206,7 +212,7 @@ impl Evaluator<'_, '_> {
 
     /// The value as one of the interface that stands for it, and how sure it is that this is the one.
     pub(super) fn as_global(&self, file: u32, of: &Ty) -> Option<(Ty, Certainty)> {
-        if self.modules.globals.scopes.is_empty() || !self.world.language(file).is_kin_of(Language::TypeScript) {
+        if !self.world.language(file).is_kin_of(Language::TypeScript) {
             return None;
         }
         let unknown = || Ty::Unknown(Cause::ReceiverUnknown);

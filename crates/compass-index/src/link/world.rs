@@ -311,6 +311,9 @@ impl<'w> Base<'w> {
         for word in ["", "=", "default", "self", "super", "crate", "Self", "::", "__init__", "constructor", "prototype", "exports", "module"] {
             world.intern(word);
         }
+        for word in super::globals::STANDING {
+            world.intern(word);
+        }
         world.by_path.extend(files.iter().enumerate().map(|(index, file)| ((file.root, file.path.as_str()), index as u32)));
         if shelf.is_none() {
             world.take_in_all(cancel);

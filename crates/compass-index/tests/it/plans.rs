@@ -18,11 +18,7 @@ struct Case {
 fn planned(case: &Case, deps: Deps, root: &str) -> (Project, Plan) {
     let project = Project::new();
     let text = |path: &str| {
-        if path.ends_with("package.json") {
-            "{\"name\": \"x\", \"version\": \"5.1.0\", \"devDependencies\": {\"typescript\": \"*\"}}"
-        } else {
-            LIB
-        }
+        if path.ends_with("package.json") { "{\"name\": \"x\", \"version\": \"5.1.0\", \"devDependencies\": {\"typescript\": \"*\"}}" } else { LIB }
     };
     case.sources.iter().for_each(|path| project.write(path, text(path)));
     let home = project.home();
@@ -76,7 +72,11 @@ fn the_nearest_declarations_are_mounted(#[case] case: Case, #[case] root: &str) 
 fn they_are_a_unit_of_the_compilers_version_that_is_needed() {
     let case = Case {
         sources: &["package.json", "a.ts"],
-        home: &["global/node_modules/typescript/package.json", "global/node_modules/typescript/lib/lib.es5.d.ts", "global/node_modules/typescript/lib/typescript.d.ts"],
+        home: &[
+            "global/node_modules/typescript/package.json",
+            "global/node_modules/typescript/lib/lib.es5.d.ts",
+            "global/node_modules/typescript/lib/typescript.d.ts",
+        ],
         wanted: None,
     };
     let (_project, plan) = planned(&case, Deps::Direct, "");

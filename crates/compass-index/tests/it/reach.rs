@@ -126,6 +126,7 @@ pub const AMBIENT: &[File] = &[
             &["declare const rack: Wheel[];", "declare const rack: string;", "declare function rack(): Wheel;"],
             &["interface Wheel { eat(): void }", "", "declare namespace shelf { const wheel: Wheel; }"],
             &["", "export {};", "import './use';"],
+            &["", "interface Number { weigh(): Wheel }", "interface Function { late(): string }"],
         ],
     ),
     (
@@ -145,6 +146,7 @@ pub const AMBIENT: &[File] = &[
             ],
             &["rack.first().turn();", "rack.trim().wash().turn();", "rack().eat();"],
             &["Wheel.make().turn().last();", "'a'.first().eat();", "[1].map((n) => n).last();"],
+            &["(3).weigh();", "here.late();", "[].last();"],
         ],
     ),
     (
