@@ -41,8 +41,11 @@ impl Evaluator<'_, '_> {
         match *self.world.facts(file).ty(by) {
             TypeExpr::Member { of, .. } if language == Language::Java || language == Language::Rust && only => {
                 let of = self.evaluate(file, of);
-                let ty = self.element(of.ty);
-                let most = if only { Certainty::Proven } else { Certainty::Inferred };
+                let held = self.element(of.ty.clone());
+                // Options are looked through where they arise: what is mapped is the value then.
+                let is_looked_through = held.is_unknown() && language == Language::Rust && matches!(of.ty, Ty::Value(..));
+                let ty = if is_looked_through { of.ty } else { held };
+                let most = if only && !is_looked_through { Certainty::Proven } else { Certainty::Inferred };
                 Meaning { ty, certainty: of.certainty.min(most), reasons: of.reasons }
             }
             _ => Meaning::unknown(Cause::ReceiverUnknown),

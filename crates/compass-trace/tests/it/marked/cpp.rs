@@ -171,3 +171,57 @@ fn more_names_of_cpp(#[case] files: &[(&str, &str)]) {
     compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
     check(files);
 }
+
+#[rstest]
+#[case::bindings_and_captures(&[(
+    "bind.cpp",
+    r#"
+struct ⟦Slot:Slot⟧ { int ⟦row:row⟧; int ⟦column:column⟧; };
+static «Slot=Slot» ⟦find:find⟧(int n) { return {n, n}; }
+struct Rack {
+    int ⟦size:size⟧ = 1;
+    int ⟦run:run⟧(int ⟦k:k⟧) {
+        auto [⟦r:r⟧, ⟦c:c⟧] = «find=find»(«k=k»);
+        auto f = [this, ⟦own:own⟧ = «r=r»](int ⟦x:x⟧) mutable { return «size=size» + «own=own» + «x=x» + this->«size=size»; };
+        int ⟦list:list⟧[] = {«r=r», «c=c»};
+        for (auto ⟦v:v⟧ : «list=list») k += «v=v»;
+        try { throw k; } catch (int ⟦e:e⟧) { return «e=e» + f(1); }
+        return sizeof(«list=list») / sizeof(«list=list»[0]);
+    }
+};
+"#,
+)])]
+#[case::pointers_that_wrap(&[(
+    "wrap.cpp",
+    r#"
+struct ⟦Wheel:Wheel⟧ { int ⟦age:age⟧; int ⟦turn:turn⟧() const { return «age=age»; } };
+template <class T> struct ⟦Owner:Owner⟧ { T *⟦p:p⟧; T *operator->() const { return «p=p»; } T &operator*() const { return *«p=p»; } T *⟦get:get⟧() const { return «p=p»; } };
+struct ⟦Rack:Rack⟧ { «Owner=Owner»<«Wheel=Wheel»> ⟦first:first⟧; «Wheel=Wheel» *⟦raw:raw⟧; «Wheel=Wheel» &⟦ref:ref⟧; };
+int run(«Rack=Rack» &r, const «Owner=Owner»<«Wheel=Wheel»> &o) {
+    return o->«turn=turn»() + (*o).«turn=turn»() + o.«get=get»()->«age=age» + r.«first=first»->«turn=turn»() + r.«raw=raw»->«age=age» + r.«ref=ref».«turn=turn»();
+}
+"#,
+)])]
+#[case::base_by_template(&[(
+    "crtp.cpp",
+    r#"
+template <class D> struct ⟦Base:Base⟧ {
+    int ⟦call:call⟧() { return static_cast<D *>(this)->impl(); }
+    static int ⟦made:made⟧() { return 1; }
+};
+struct ⟦Derived:Derived⟧ : «Base=Base»<«Derived=Derived»> {
+    enum class ⟦Mode:Mode⟧ { ⟦Fast:Fast⟧, ⟦Slow:Slow⟧ };
+    int ⟦impl:impl⟧() { return mode == «Mode=Mode»::«Fast=Fast» ? 1 : 2; }
+    «Mode=Mode» ⟦mode:mode⟧ = «Mode=Mode»::«Slow=Slow»;
+    friend int ⟦peek:peek⟧(«Derived=Derived» &d) { return d.«impl=impl»(); }
+};
+int run(«Derived=Derived» &d) {
+    d.«mode=mode» = «Derived=Derived»::«Mode=Mode»::«Fast=Fast»;
+    return d.«call=call»() + d.«impl=impl»() + «Derived=Derived»::«made=made»() + «peek=peek»(d);
+}
+"#,
+)])]
+fn names_of_cpp_in_harder_places(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
+    check(files);
+}

@@ -215,3 +215,77 @@ fn more_names_of_go(#[case] files: &[(&str, &str)]) {
     compiles(files, &["go", "vet", "./..."], &[]);
     check(files);
 }
+
+#[rstest]
+#[case::closures_and_selects(&[MODULE, (
+    "later.go",
+    r#"package caves
+
+import "time"
+
+type ⟦Job:Job⟧ struct {
+	⟦id:id⟧   int
+	⟦done:done⟧ chan error
+	⟦opts:opts⟧ struct{ ⟦Retries:Retries⟧ int }
+}
+
+type ⟦Option:Option⟧ func(*«Job=Job»)
+
+func ⟦WithID:WithID⟧(⟦n:n⟧ int) «Option=Option» { return func(⟦j:j⟧ *«Job=Job») { «j=j».«id=id» = «n=n» } }
+
+func ⟦NewJob:NewJob⟧(opts ...«Option=Option») *«Job=Job» {
+	j := &«Job=Job»{«done=done»: make(chan error, 1)}
+	for _, ⟦o:o⟧ := range opts {
+		«o=o»(j)
+	}
+	j.«opts=opts».«Retries=Retries» = 3
+	return j
+}
+
+func ⟦wait:wait⟧(j *«Job=Job») (⟦err:err⟧ error) {
+	select {
+	case «err=err» = <-j.«done=done»:
+	case ⟦t:t⟧, ⟦ok:ok⟧ := <-time.After(1):
+		_, _ = «t=t», «ok=ok»
+	}
+	if ⟦e:err⟧ := «NewJob=NewJob»(«WithID=WithID»(2)).«done=done»; «e=err» != nil {
+		return nil
+	}
+	return «err=err»
+}
+"#,
+)])]
+#[case::switches_on_types(&[MODULE, (
+    "types.go",
+    r#"package caves
+
+type ⟦Shape:Shape⟧ interface{ ⟦Area:Area⟧() int }
+type ⟦Round:Round⟧ struct{ ⟦R:R⟧ int }
+type ⟦Flat:Flat⟧ []int
+
+func (r «Round=Round») ⟦round_area:Area⟧() int  { return r.«R=R» }
+func (f «Flat=Flat») ⟦flat_area:Area⟧() int   { return len(f) }
+func (f *«Flat=Flat») ⟦Grow:Grow⟧(n int) { *f = append(*f, n) }
+
+func area(s «Shape=Shape») int {
+	switch v := s.(type) {
+	case «Round=Round»:
+		return v.«R=R» + v.«round_area=Area»()
+	case *«Round=Round»:
+		return v.«R=R»
+	case «Flat=Flat»:
+		v.«Grow=Grow»(1)
+		return v.«flat_area=Area»()
+	}
+	if r, ok := s.(«Round=Round»); ok {
+		return r.«R=R»
+	}
+	all := map[string][]«Shape=Shape»{"a": {«Round=Round»{«R=R»: 1}, «Flat=Flat»{1, 2}}}
+	return all["a"][0].«Area=Area»() + s.«Area=Area»()
+}
+"#,
+)])]
+fn names_of_go_in_harder_places(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["go", "vet", "./..."], &[]);
+    check(files);
+}

@@ -212,3 +212,64 @@ fn more_names_of_java(#[case] files: &[(&str, &str)]) {
     compiles(files, &["javac", "-Xlint:none", "-nowarn", "-d", "classes"], &[".java"]);
     check(files);
 }
+
+#[rstest]
+#[case::builders_and_streams(&[(
+    "Plan.java",
+    r#"import java.util.*;
+import java.util.stream.*;
+
+class ⟦Plan:Plan⟧ {
+    private final String ⟦name:name⟧;
+    private final List<«Step=Step»> ⟦steps:steps⟧;
+    private ⟦made:Plan⟧(«Builder=Builder» b) { this.«name=name» = b.«b_name=name»; this.«steps=steps» = b.«b_steps=steps»; }
+    static «Builder=Builder» ⟦builder:builder⟧() { return new «Builder=Builder»(); }
+    record ⟦Step:Step⟧(int ⟦by:by⟧, Optional<«Step=Step»> ⟦next:next⟧) {}
+
+    static final class ⟦Builder:Builder⟧ {
+        private String ⟦b_name:name⟧ = "";
+        private final List<«Step=Step»> ⟦b_steps:steps⟧ = new ArrayList<>();
+        «Builder=Builder» ⟦named:named⟧(String name) { this.«b_name=name» = name; return this; }
+        «Builder=Builder» ⟦step:step⟧(int by) { «b_steps=steps».add(new «Step=Step»(by, Optional.empty())); return this; }
+        «Plan=Plan» ⟦build:build⟧() { return new «made=Plan»(this); }
+    }
+
+    int ⟦total:total⟧() {
+        return «steps=steps».stream().filter(⟦s:s⟧ -> «s=s».«by~by»() > 1).mapToInt(⟦t:t⟧ -> «t=t».«by~by»()).sum() + «name=name».length();
+    }
+
+    static int run() {
+        Map<String, «Plan=Plan»> all = new HashMap<>();
+        all.put("a", «Plan=Plan».«builder=builder»().«named=named»("x").«step=step»(1).«step=step»(2).«build=build»());
+        return all.get("a").«total~total»() + «Plan=Plan».«builder=builder»().«build=build»().«total=total»();
+    }
+}
+"#,
+)])]
+#[case::generic_members(&[(
+    "Store.java",
+    r#"import java.util.*;
+
+interface ⟦Keyed:Keyed⟧<⟦K:K⟧> { «K=K» ⟦key:key⟧(); }
+class ⟦Rack:Rack⟧ implements «Keyed=Keyed»<String> {
+    public String ⟦rack_key:key⟧() { return "r"; }
+    int ⟦fill:fill⟧() { return 1; }
+}
+class ⟦Store:Store⟧<⟦KK:K⟧, ⟦V:V⟧ extends «Keyed=Keyed»<«KK=K»>> {
+    private final Map<«KK=K», «V=V»> ⟦all:all⟧ = new TreeMap<>();
+    void ⟦add:add⟧(«V=V» v) { «all=all».put(v.«key=key»(), v); }
+    «V=V» ⟦get:get⟧(«KK=K» k) { return «all=all».get(k); }
+    static <⟦T:T⟧ extends Comparable<«T=T»>> «T=T» ⟦max:max⟧(List<«T=T»> list) { «T=T» best = list.get(0); return best; }
+}
+class Use {
+    int run(«Store=Store»<String, «Rack=Rack»> s) {
+        s.«add=add»(new «Rack=Rack»());
+        return s.«get=get»("r").«fill=fill»() + s.«get=get»("r").«rack_key=key»().length() + «Store=Store».«max=max»(List.of(1, 2));
+    }
+}
+"#,
+)])]
+fn names_of_java_in_harder_places(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["javac", "-Xlint:none", "-nowarn", "-d", "classes"], &[".java"]);
+    check(files);
+}

@@ -233,3 +233,85 @@ fn more_names_of_python(#[case] files: &[(&str, &str)]) {
     compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
     check(files);
 }
+
+#[rstest]
+#[case::types_that_are_written(&[(
+    "typed.py",
+    r#"
+from typing import Iterator, NamedTuple, Optional
+from enum import Enum
+from collections.abc import Callable
+
+
+class ⟦Level:Level⟧(Enum):
+    ⟦LOW:LOW⟧ = 1
+    ⟦HIGH:HIGH⟧ = 2
+
+
+class ⟦Point:Point⟧(NamedTuple):
+    ⟦x:x⟧: int
+    ⟦y:y⟧: int = 0
+
+
+class ⟦Wheel:Wheel⟧:
+    ⟦level:level⟧: «Level=Level» = «Level=Level».«LOW=LOW»
+
+    def ⟦turn:turn⟧(self) -> "Wheel":
+        return self
+
+    def ⟦parts:parts⟧(self) -> Iterator["Point"]:
+        yield «Point=Point»(1)
+
+
+def use(maybe: Optional[«Wheel=Wheel»], many: list[«Wheel=Wheel»], named: dict[str, «Wheel=Wheel»], make: Callable[[], «Wheel=Wheel»], either: «Wheel=Wheel» | None):
+    if maybe:
+        maybe.«turn~turn»()
+    many[0].«turn~turn»().«level~level»
+    for w in many:
+        w.«turn~turn»()
+    named["a"].«turn~turn»()
+    for key, value in named.items():
+        value.«turn~turn»()
+    for p in many[0].«parts~parts»():
+        p.«x~x» + p.«y~y»
+    [v.«turn~turn»() for v in named.values()]
+    assert either is not None
+    either.«turn~turn»()
+    make().«turn~turn»()
+"#,
+)])]
+#[case::helpers(&[(
+    "helpers.py",
+    r#"
+import os.path as ⟦unused:path⟧
+from contextlib import contextmanager
+
+
+@contextmanager
+def ⟦opened:opened⟧(⟦name:name⟧):
+    yield «name=name»
+
+
+def ⟦outer:outer⟧(⟦depth:depth⟧=3):
+    ⟦seen:seen⟧ = set()
+
+    def ⟦walk:walk⟧(⟦node:node⟧):
+        if «node=node» in «seen=seen» or len(«seen=seen») > «depth=depth»:
+            return
+        «seen=seen».add(«node=node»)
+        for ⟦child:child⟧ in «node=node».children:
+            «walk=walk»(«child=child»)
+
+    with «opened=opened»("x") as ⟦f:f⟧, open("y") as ⟦g:g⟧:
+        «walk=walk»(«f=f»)
+        print(«g=g», f"{«depth=depth»!r:>{«depth=depth»}}")
+    return «walk=walk»
+
+
+«outer=outer»(depth=2)
+"#,
+)])]
+fn names_of_python_in_harder_places(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
+    check(files);
+}

@@ -211,3 +211,51 @@ fn more_names_of_rust(#[case] files: &[(&str, &str)]) {
     compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
     check(files);
 }
+
+#[rstest]
+#[case::iterators(&[(
+    "src/lib.rs",
+    r#"
+#[derive(Clone)]
+pub struct ⟦Wheel:Wheel⟧ { pub ⟦age:age⟧: u32, pub ⟦tags:tags⟧: Vec<Tag> }
+#[derive(Clone)]
+pub struct ⟦Tag:Tag⟧ { pub ⟦word:word⟧: String }
+impl «Wheel=Wheel» { pub fn ⟦old:old⟧(&self) -> bool { self.«age=age» > 3 } }
+impl «Tag=Tag» { fn ⟦len:len⟧(&self) -> usize { self.«word=word».len() } }
+
+pub fn run(wheels: &[«Wheel=Wheel»], by: &mut [«Wheel=Wheel»]) -> usize {
+    let old: Vec<&«Wheel=Wheel»> = wheels.iter().filter(|w| w.«old=old»()).collect();
+    for w in by.iter_mut() { w.«age=age» += 1; }
+    for (i, w) in wheels.iter().enumerate() { if w.«age=age» as usize == i { return w.«tags=tags»[0].«len=len»(); } }
+    let first = old.first().map(|w| w.«tags~tags».len());
+    let best = wheels.iter().max_by_key(|w| w.«age=age»);
+    if let Some(w) = best { return w.«tags=tags».iter().map(|t| t.«len=len»()).sum(); }
+    first.unwrap_or_default()
+}
+"#,
+)])]
+#[case::own_wrappers(&[(
+    "src/lib.rs",
+    r#"
+use std::ops::{Deref, Index};
+
+pub struct ⟦Slot:Slot⟧ { pub ⟦n:n⟧: u32 }
+impl «Slot=Slot» { pub fn ⟦bump:bump⟧(&mut self) -> &mut Self { self.«n=n» += 1; self } }
+pub struct ⟦Guard:Guard⟧<'a>(&'a «Slot=Slot»);
+impl Deref for «Guard=Guard»<'_> { type Target = «Slot=Slot»; fn deref(&self) -> &«Slot=Slot» { self.0 } }
+pub struct ⟦Rack:Rack⟧ { ⟦slots:slots⟧: Vec<«Slot=Slot»> }
+impl Index<usize> for «Rack=Rack» { type Output = «Slot=Slot»; fn index(&self, i: usize) -> &«Slot=Slot» { &self.«slots=slots»[i] } }
+impl «Rack=Rack» {
+    pub fn ⟦lock:lock_first⟧(&self) -> «Guard=Guard»<'_> { «Guard=Guard»(&self.«slots=slots»[0]) }
+    pub async fn ⟦later:later⟧(&self) -> Option<u32> { Some(self.«lock=lock_first»().n) }
+}
+pub fn run(slot: &mut «Slot=Slot», boxed: Box<«Slot=Slot»>) -> u32 {
+    slot.«bump=bump»().«bump=bump»().«n=n» + boxed.«n=n»
+}
+pub async fn wait(rack: &«Rack=Rack») -> u32 { rack.«later=later»().await.unwrap_or(0) }
+"#,
+)])]
+fn names_of_rust_in_harder_places(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
+    check(files);
+}

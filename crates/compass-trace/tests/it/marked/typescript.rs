@@ -149,3 +149,45 @@ export function run(all: «Wheel=Wheel»[]) {
 fn more_names_of_typescript(#[case] files: &[(&str, &str)]) {
     check(files);
 }
+
+#[rstest]
+#[case::what_comes_later(&[(
+    "later.ts",
+    r#"
+class ⟦Wheel:Wheel⟧ { ⟦age:age⟧ = 1; ⟦turn:turn⟧(): this { return this; } }
+async function ⟦load:load⟧(id: string): Promise<«Wheel=Wheel»> { return new «Wheel=Wheel»(); }
+async function ⟦all:all⟧(): Promise<«Wheel=Wheel»[]> { return [await «load=load»("a")]; }
+export async function run(cache: Map<string, «Wheel=Wheel»>, maybe?: «Wheel=Wheel») {
+  const w = await «load=load»("b");
+  w.«turn~turn»().«age~age»;
+  (await «all=all»())[0].«age=age»;
+  for (const each of await «all=all»()) each.«turn=turn»();
+  cache.get("a")?.«turn=turn»();
+  maybe!.«age=age» + (maybe ?? w).«age~age»;
+  for (const [key, value] of Object.entries({ a: w })) console.log(key);
+}
+"#,
+)])]
+#[case::generic_constraints(&[(
+    "bounds.ts",
+    r#"
+interface ⟦Named:Named⟧ { ⟦name:name⟧: string }
+interface ⟦Keyed:Keyed⟧<K> extends «Named=Named» { ⟦key:key⟧: K }
+class ⟦Store:Store⟧<⟦T:T⟧ extends «Keyed=Keyed»<string>> {
+  private readonly ⟦by:by⟧: { [k: string]: «T=T» } = {};
+  ⟦add:add⟧(t: «T=T»): void { this.«by=by»[t.«key=key»] = t; t.«name=name»; }
+  ⟦find:find⟧(k: string): «T=T» | undefined { return this.«by=by»[k]; }
+}
+class ⟦Rack:Rack⟧ implements «Keyed=Keyed»<string> { ⟦rack_name:name⟧ = ""; ⟦rack_key:key⟧ = ""; ⟦fill:fill⟧() {} }
+function ⟦pick:pick⟧<⟦O:O⟧ extends «Named=Named», P extends keyof «O=O»>(o: «O=O», p: P) { return o.«name=name»; }
+export function run(s: «Store=Store»<«Rack=Rack»>) {
+  s.«add=add»(new «Rack=Rack»());
+  s.«find=find»("a")?.«fill=fill»();
+  s.«find=find»("a")!.«rack_key=key»;
+  «pick=pick»(new «Rack=Rack»(), "name");
+}
+"#,
+)])]
+fn names_of_typescript_in_harder_places(#[case] files: &[(&str, &str)]) {
+    check(files);
+}
