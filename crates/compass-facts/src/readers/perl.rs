@@ -484,6 +484,10 @@ impl<'t> Reader<'t> {
                 continue;
             }
             at = from + length;
+            // `${name[0]}` and the like are code in braces.
+            if braced && bytes.get(at) != Some(&b'}') {
+                continue;
+            }
             let next = bytes.get(at).copied().unwrap_or(0);
             let sign = match (bytes[start], next, braced) {
                 (b'$', b'[', false) => '@',

@@ -139,3 +139,21 @@ fn deep_brackets_are_a_gap() {
     assert!(facts.gaps.iter().any(|g| g.cause == GapCause::TooDeep));
     assert_eq!(definitions(&facts), ["fn f", "fn g"]);
 }
+
+/// Every span begins and ends between letters, also where letters beyond ASCII stand in the way.
+#[rstest]
+#[case("my $n = 1; print \"${né} ${n} $né @né[0] ${né\";\n")]
+#[case("sub é { my ($ü, %ö) = @_; $ö{é}; qéxé; s/é/ü/; \"\\é$ü\" }\n=head2 é(ü)\n\nÜ.\n")]
+#[case("print <<É, <<'ü';\né\nÉ\nü\nuse é qw(ü é); $é::ü = &ü; package é { sub ü($$) {} }\n")]
+#[case("\"${é")]
+#[case("$#{é} $#é %é{ü} @{é} \\é ->é ->$é é->ü(é => ü)")]
+fn spans_stand_between_letters(#[case] text: &str) {
+    let facts = facts(Language::Perl, text);
+    let spans = facts.uses.iter().map(|u| u.span).chain(facts.definitions.iter().flat_map(|d| [d.name_span, d.whole])).chain(facts.gaps.iter().map(|g| g.span));
+    for span in spans.chain(facts.definitions.iter().filter_map(|d| d.doc)) {
+        assert!(text.get(span.start as usize..span.end as usize).is_some(), "{span:?} of {text}");
+    }
+    for token in crate::tokens(Language::Perl, text, &crate::Cancel::new()) {
+        assert!(text.get(token.span.start as usize..token.span.end as usize).is_some(), "{token:?} of {text}");
+    }
+}
