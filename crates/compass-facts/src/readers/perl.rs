@@ -118,48 +118,60 @@ impl<'t> Reader<'t> {
         }
     }
 
-    /// Everything to the bracket that closes; that is passed, too.
-    fn items(&mut self, close: Option<&str>) {
+    /// Everything to the bracket that closes; that is passed, too. How many there are, parted by commas.
+    fn items(&mut self, close: Option<&str>) -> usize {
+        let (mut count, mut is_new) = (0, true);
         while let Some((kind, span)) = self.token(0) {
             let sign = if kind == PerlToken::Sign { span.of(self.text) } else { "" };
+            let is_comma = matches!(sign, "," | "=>");
+            if is_new && !is_comma && !matches!(sign, ")" | "]" | "}") {
+                count += 1;
+            }
+            is_new = is_comma;
             match sign {
                 ")" | "]" | "}" => {
                     // One too many at the top is passed over.
                     self.at += 1;
                     if close.is_some() {
-                        return;
+                        return count;
                     }
                 }
-                "{" | "(" | "[" => self.group(),
+                "{" | "(" | "[" => {
+                    self.group();
+                }
                 _ => self.item(kind, span),
             }
         }
+        count
     }
 
-    /// A bracket with all it holds: braces make a scope.
-    fn group(&mut self) {
-        let Some((_, span)) = self.token(0) else { return };
+    /// A bracket with all it holds: braces make a scope. How many things it holds, parted by commas.
+    fn group(&mut self) -> usize {
+        let Some((_, span)) = self.token(0) else { return 0 };
         let close = match span.of(self.text) {
             "(" => ")",
             "[" => "]",
             _ => "}",
         };
         if !self.b.down(span) {
-            return self.pass_over();
+            self.pass_over();
+            return 0;
         }
         self.at += 1;
+        let count;
         if close == "}" {
             let saved = self.b.enter(ScopeKind::Ordered, span, None);
             // A package that begins within ends within.
             let around = (self.open.take(), self.package);
-            stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
+            count = stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
             self.close_package(self.end_before() as usize);
             (self.open, self.package) = around;
             self.b.leave(saved);
         } else {
-            stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
+            count = stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
         }
         self.b.up();
+        count
     }
 
     /// A bracket without looking at what it holds.
@@ -448,9 +460,9 @@ impl<'t> Reader<'t> {
         }
     }
 
-    /// Where the statement ends that is being read.
+    /// Where the statement ends that is being read; of one too long to look through, where its value begins.
     fn end_of_statement(&self) -> u32 {
-        const FAR: usize = 10_000;
+        const FAR: usize = 1_000;
         let mut depth = 0i32;
         for (kind, span) in self.tokens.iter().skip(self.at).take(FAR) {
             match (kind, span.of(self.text)) {
@@ -463,7 +475,7 @@ impl<'t> Reader<'t> {
                 return span.start;
             }
         }
-        self.text.len() as u32
+        self.end_before()
     }
 
     /// Variables in a text that stand for their values: plain ones and elements.

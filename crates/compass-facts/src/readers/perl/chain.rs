@@ -88,7 +88,7 @@ impl<'t> Reader<'t> {
         };
         let id = self.b.add_use(name, at, Role::Call, Shape::Member(of));
         if self.is_sign(0, "(") {
-            let count = self.arguments();
+            let count = self.group();
             self.b.set_args(id, count);
         }
         if name == "new" && path != "SUPER" {
@@ -96,25 +96,6 @@ impl<'t> Reader<'t> {
         }
         let member = self.b.ty_member(of, name);
         self.b.ty_of(member, |of| TypeExpr::Call { of, args: Vec::new() })
-    }
-
-    /// What stands in the brackets of a call; how many arguments.
-    fn arguments(&mut self) -> usize {
-        let (mut depth, mut commas, mut last_is_comma) = (0usize, 0usize, true);
-        let is_empty = self.is_sign(1, ")");
-        for (kind, span) in &self.tokens[self.at..] {
-            let sign = if *kind == PerlToken::Sign { span.of(self.text) } else { "" };
-            match sign {
-                "(" | "[" | "{" => depth += 1,
-                ")" | "]" | "}" if depth == 1 => break,
-                ")" | "]" | "}" => depth -= 1,
-                "," | "=>" if depth == 1 => commas += 1,
-                _ => {}
-            }
-            last_is_comma = depth == 1 && matches!(sign, "," | "=>");
-        }
-        self.group();
-        if is_empty { 0 } else { commas + usize::from(!last_is_comma) }
     }
 
     /// `$x`, `$x[0]` of `@x`, `$x{a}` of `%x`, `@x{…}` of `%x`, `$#x` of `@x`, `&x`, `$Larder::size`.
@@ -210,7 +191,7 @@ impl<'t> Reader<'t> {
         };
         let id = self.b.add_use(last, at, role, shape);
         if role == Role::Call && self.is_sign(0, "(") {
-            let count = self.arguments();
+            let count = self.group();
             self.b.set_args(id, count);
         }
         self.b.ty_of(callee, |of| TypeExpr::Call { of, args: Vec::new() })

@@ -39,7 +39,8 @@ const QUOTES: [(&str, u8); 9] = [("q", 1), ("qq", 1), ("qw", 1), ("qr", 1), ("qx
 
 /// The tokens of a text, in order; blanks are left out.
 pub(crate) fn perl_tokens(text: &str) -> Vec<(PerlToken, Span)> {
-    let mut lexer = Lexer { text, bytes: text.as_bytes(), at: 0, wants_term: true, awaited: Vec::new(), out: Vec::new() };
+    let patience = text.len().saturating_mul(8) + (64 << 10);
+    let mut lexer = Lexer { text, bytes: text.as_bytes(), at: 0, wants_term: true, awaited: Vec::new(), out: Vec::new(), patience };
     while lexer.at < lexer.bytes.len() {
         lexer.next();
     }
@@ -60,6 +61,8 @@ struct Lexer<'t> {
     wants_term: bool,
     awaited: Vec<Awaited>,
     out: Vec<(PerlToken, Span)>,
+    /// So many bytes may still be looked at for ends that are not there: each such search goes to the end of the file.
+    patience: usize,
 }
 
 fn is_word_start(b: u8) -> bool {
@@ -228,7 +231,7 @@ impl<'t> Lexer<'t> {
         let close = closing(open);
         let (start, mut depth) = (self.at, 0u32);
         self.at += 1;
-        while self.at < self.bytes.len() {
+        while self.at < self.bytes.len() && self.patience > 0 {
             let b = self.peek(0);
             self.at += 1;
             if b == b'\\' {
@@ -242,6 +245,7 @@ impl<'t> Lexer<'t> {
             }
         }
         // What never ends is no quote for the rest of the file: one line is.
+        self.patience = self.patience.saturating_sub(self.at - start);
         self.at = start;
         self.at = self.line_end();
         false

@@ -157,3 +157,19 @@ fn spans_stand_between_letters(#[case] text: &str) {
         assert!(text.get(token.span.start as usize..token.span.end as usize).is_some(), "{token:?} of {text}");
     }
 }
+
+/// Without a bound each of them would be looked for to the end of the file.
+#[rstest]
+#[case::quotes("q{\n".repeat(200_000))]
+#[case::patterns("s/\n".repeat(200_000) + "x")]
+#[case::declarations("my $x = ".repeat(100_000))]
+#[case::calls("f(1, ".repeat(1_400) + &"2, ".repeat(200_000))]
+fn what_never_ends_is_not_looked_for_forever(#[case] text: String) {
+    assert!(facts(Language::Perl, &text).names.iter().count() < 10);
+}
+
+#[test]
+fn a_variable_with_a_very_long_value_is_seen_behind_it() {
+    let text = format!("sub f {{ my @all = ({}); return @all }}\n", "1, ".repeat(5_000));
+    assert_eq!(uses(&facts(Language::Perl, &text)), ["read @all*"]);
+}
