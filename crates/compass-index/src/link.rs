@@ -22,6 +22,7 @@ mod given;
 mod globals;
 mod go;
 mod headers;
+mod held;
 mod imports;
 mod includes;
 mod java;

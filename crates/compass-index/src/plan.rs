@@ -21,11 +21,16 @@ pub use manifests::{Ecosystem, Manifest};
 pub use roots::find_root;
 pub use walk::PlanError;
 
-/// What the unit with the declarations of JavaScript and TypeScript is called.
-pub(crate) const LANGUAGE_LIBRARY: &str = "typescript/lib";
-
 use compass_facts::{Cancel, Language};
 use std::path::{Path, PathBuf};
+
+/// What the unit with the declarations of JavaScript and TypeScript is called, where it is mounted by itself.
+const LANGUAGE_LIBRARY: &str = "typescript/lib";
+
+/// Is it a unit that brings those declarations?
+pub(crate) fn brings_language(unit: &str) -> bool {
+    unit == "typescript" || unit == LANGUAGE_LIBRARY || unit.starts_with("@typescript/")
+}
 
 /// How far dependencies are followed.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default, serde::Serialize, serde::Deserialize)]

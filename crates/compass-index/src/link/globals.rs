@@ -51,7 +51,7 @@ impl Globals {
         let mut out = Globals::default();
         for (index, file) in world.files.iter().enumerate().filter(|(_, f)| f.language.is_kin_of(Language::TypeScript)) {
             let facts = world.facts(index as u32);
-            let origin = if is_of_language(&world.units[file.id.unit.0 as usize].name) { origin_of(&file.path) } else { None };
+            let origin = if crate::plan::brings_language(&world.units[file.id.unit.0 as usize].name) { origin_of(&file.path) } else { None };
             if is_header(&file.path) && !is_module(facts) {
                 out.scopes.insert((index as u32, ScopeId::FILE), origin.unwrap_or(Origin::Code));
             }
@@ -69,11 +69,6 @@ impl Globals {
     fn origin(&self, world: &World, sym: Sym) -> Option<Origin> {
         self.scopes.get(&(sym.file, world.def(sym).scope)).copied()
     }
-}
-
-/// Is it a package that brings the declarations of the language?
-fn is_of_language(unit: &str) -> bool {
-    unit == "typescript" || unit == crate::plan::LANGUAGE_LIBRARY || unit.starts_with("@typescript/")
 }
 
 /// `lib.es2015.core.d.ts`, `lib.dom.d.ts`.

@@ -8,7 +8,7 @@ use super::world::{Gid, Sym};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{ImportKind, Kind, Language};
 
-/// A package that is defined in more files than this is none that is meant.
+/// Of a package that more files define, so many count.
 const MAX_FILES: usize = 4;
 
 impl Evaluator<'_, '_> {
@@ -40,13 +40,12 @@ impl Evaluator<'_, '_> {
     /// A package by its name, whoever brought it in: at run time there is one of each name.
     pub(super) fn perl_package(&self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
         let word = self.world.name(name);
-        let is_of_file = |s: Sym| s.file == file;
         let hit = |t: Target| {
             let Entity::Sym(s) = t.entity else { return None };
             let d = self.world.def(s);
             let reason = Reason { kind: StepKind::Scope, file: s.file, def: Some(s.def), at: d.name_span.start, len: d.name_span.len() };
             // Nobody here says that the package is brought in.
-            let certainty = if is_of_file(s) { t.certainty } else { t.certainty.min(Certainty::Inferred) };
+            let certainty = if s.file == file { t.certainty } else { t.certainty.min(Certainty::Inferred) };
             Some(Hit { entity: t.entity, certainty, reasons: vec![reason] })
         };
         let hits: Vec<Hit> = self.perl_packages(word).into_iter().filter_map(hit).collect();

@@ -94,3 +94,14 @@ fn without_dependencies_nothing_is_mounted() {
     let (project, plan) = planned(&case, Deps::None, "");
     assert_eq!((found(&project, &plan).len(), plan.units.iter().filter(|u| !u.own).count()), (0, 0));
 }
+
+#[test]
+fn a_copy_in_another_package_is_none_of_the_language() {
+    let case = Case {
+        sources: &["package.json", "a.ts", "editor/package.json", "editor/lib.es5.d.ts"],
+        home: &["global/node_modules/typescript/lib/lib.es5.d.ts"],
+        wanted: None,
+    };
+    let (project, plan) = planned(&case, Deps::All, "");
+    assert_eq!(found(&project, &plan), ["src-tree/editor/lib.es5.d.ts", "home/global/node_modules/typescript/lib/lib.es5.d.ts"]);
+}

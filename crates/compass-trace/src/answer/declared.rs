@@ -9,6 +9,7 @@ use super::{AnswerError, Engine, Found};
 use crate::question::Mode;
 use compass_facts::{DefId, Facts, Flags, Language};
 use compass_index::{Certainty, FileId, SymbolId};
+use std::borrow::Cow;
 
 /// Another place of the same thing, and how well it fits: the least is best.
 struct Other {
@@ -64,19 +65,19 @@ impl Engine {
     }
 
     /// The symbols that a question about relations is about: all of a name; at a place the first, with the code of what it only declares.
-    pub(super) fn meant(&self, resolution: &Resolution) -> Result<Vec<Resolved>, AnswerError> {
-        if resolution.by_name {
-            return Ok(resolution.symbols.clone());
-        }
-        let Some(first) = resolution.symbols.first() else { return Ok(Vec::new()) };
+    pub(super) fn meant<'r>(&self, resolution: &'r Resolution) -> Result<Cow<'r, [Resolved]>, AnswerError> {
+        let first = match resolution.symbols.first() {
+            Some(first) if !resolution.by_name => first,
+            _ => return Ok(Cow::Borrowed(&resolution.symbols)),
+        };
         let mut out = vec![first.clone()];
-        let Some((facts, def)) = self.index.definition(first.symbol)? else { return Ok(out) };
+        let Some((facts, def)) = self.index.definition(first.symbol)? else { return Ok(out.into()) };
         // What a base leaves open is a thing of its own.
         if definition_rank(&facts.facts, def) && !facts.facts.def(def).flags.has(Flags::ABSTRACT) {
             let code = self.same_entity(first.symbol)?.into_iter().filter(|o| !o.declares).filter_map(|o| o.row.symbol);
             out.extend(code.map(|symbol| Resolved { symbol, ..first.clone() }));
         }
-        Ok(out)
+        Ok(out.into())
     }
 
     /// What the linker recorded as the other side.

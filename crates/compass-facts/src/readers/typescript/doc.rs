@@ -453,7 +453,7 @@ impl<'t> Types<'_, 't> {
         if matches!(name, "any" | "unknown" | "object" | "true" | "false" | "this" | "symbol" | "keyof" | "readonly") {
             return self.reader.b.unknown();
         }
-        if matches!(name, "Array" | "ReadonlyArray" | "Set" | "Iterable" | "Iterator" | "Map" | "Record" | "Object" | "WeakMap") {
+        if matches!(name, "Array" | "Map" | "Record" | "Object" | "WeakMap") {
             return self.container(name);
         }
         let role = if as_type { Role::Type } else { Role::Ref };

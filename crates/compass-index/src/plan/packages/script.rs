@@ -5,24 +5,31 @@
 
 use super::{Found, Package};
 use crate::plan::manifests::Ecosystem;
-use crate::plan::{LANGUAGE_LIBRARY, Machine, Plan};
+use crate::plan::{LANGUAGE_LIBRARY, Machine, Plan, brings_language};
 use compass_facts::Language;
+use std::collections::BTreeSet;
 use std::path::{Path, PathBuf};
 
 /// The file without which there are no declarations.
 const FIRST: &str = "lib.es5.d.ts";
 
 pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
-    let is_script = |unit: usize| plan.files.iter().any(|f| f.unit == unit && f.language.is_kin_of(Language::TypeScript));
-    let users: Vec<usize> = (0..plan.units.len()).filter(|u| plan.units[*u].own && is_script(*u)).collect();
-    let is_there = plan.files.iter().any(|f| f.path.ends_with(FIRST));
+    let scripts = plan.files.iter().filter(|f| f.language.is_kin_of(Language::TypeScript));
+    let users: BTreeSet<usize> = scripts.map(|f| f.unit).filter(|u| plan.units[*u].own).collect();
+    let is_there = plan.files.iter().any(|f| f.path.ends_with(FIRST) && brings_language(&plan.units[f.unit].name));
     if users.is_empty() || is_there {
         return;
     }
     let folders = users.iter().map(|u| plan.roots[plan.units[*u].root].join(&plan.units[*u].dir));
     let installed = folders.flat_map(|f| f.ancestors().map(Path::to_owned).collect::<Vec<_>>()).map(|f| f.join("node_modules"));
     let packages = installed.chain(machine.node_packages.iter().cloned());
-    if let Some(library) = packages.flat_map(|p| libraries(&p)).find(|l| l.join(FIRST).is_file()) {
+    let first = |l: &PathBuf| l.join(FIRST).canonicalize().ok();
+    let walked: BTreeSet<PathBuf> = plan.files.iter().filter(|f| f.path.ends_with(FIRST)).filter_map(|f| f.full.canonicalize().ok()).collect();
+    if let Some(library) = packages.flat_map(|p| libraries(&p)).find(|l| first(l).is_some()) {
+        // A compiler under another name that was walked stays what it is.
+        if first(&library).is_some_and(|f| walked.contains(&f)) {
+            return;
+        }
         // Below a root the files are shown relative to it.
         let base = plan.roots.iter().find(|r| library.starts_with(r)).unwrap_or(&library);
         let package = library_package(base, &library);
