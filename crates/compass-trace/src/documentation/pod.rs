@@ -81,10 +81,8 @@ impl Maker {
                     (None, Some(n)) => (format!("{n}. "), rest[n.len()..].trim_start_matches('.').trim()),
                     (None, None) => ("- ".to_owned(), rest),
                 };
-                if label.is_empty() {
-                    self.waits = Some(sign);
-                } else {
-                    self.waits = Some(sign);
+                self.waits = Some(sign);
+                if !label.is_empty() {
                     self.put(&inline(label));
                 }
             }
