@@ -179,6 +179,7 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     if cancel.is_cancelled() {
         return None;
     }
+    crate::readers::hidden::note_words(&mut facts, &source.text);
     if matches!(source.encoding, crate::Encoding::Latin1) {
         facts.gaps.push(Gap { cause: GapCause::Encoding, span: Span::default() });
     }

@@ -31,6 +31,7 @@ struct Rest {
     types: Vec<TypeExpr>,
     bases: Vec<(DefId, TypeId)>,
     extensions: Vec<Extension>,
+    signatures: Vec<(DefId, NameId)>,
     conditions: Vec<Condition>,
     gaps: Vec<Gap>,
     signals: Vec<Signal>,
@@ -43,6 +44,8 @@ struct Inner {
     types: Vec<TypeExpr>,
     arguments: Vec<(UseId, Vec<TypeId>)>,
     held: Vec<(UseId, UseId)>,
+    hidden: Vec<NameId>,
+    hides_more: bool,
 }
 
 /// Why bytes are no facts.
@@ -81,6 +84,7 @@ pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
         types: &facts.types[..outer_types],
         bases: &facts.bases,
         extensions: &facts.extensions,
+        signatures: &facts.signatures,
         conditions: &facts.conditions,
         gaps: &facts.gaps,
         signals: &facts.signals,
@@ -88,7 +92,7 @@ pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
     };
     let rest = postcard::to_extend(&rest, Vec::new())?;
     head.rest = rest.len() as u32;
-    let inner = InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, held: &facts.held };
+    let inner = InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, held: &facts.held, hidden: &facts.hidden, hides_more: facts.hides_more };
     let mut out = Writer(postcard::to_extend(&head, Vec::with_capacity(facts.uses.len() * 6 + 256))?);
     definitions_out(&facts.definitions, &mut out);
     out.0.extend_from_slice(&rest);
@@ -125,8 +129,11 @@ pub fn decode(bytes: &[u8]) -> Result<Facts, WireError> {
         types,
         bases: rest.bases,
         extensions: rest.extensions,
+        signatures: rest.signatures,
         arguments: inner.arguments,
         held: inner.held,
+        hidden: inner.hidden,
+        hides_more: inner.hides_more,
         conditions: rest.conditions,
         gaps: rest.gaps,
         signals: rest.signals,
@@ -161,6 +168,7 @@ pub fn decode_outer(bytes: &[u8]) -> Result<Facts, WireError> {
         types: rest.types,
         bases: rest.bases,
         extensions: rest.extensions,
+        signatures: rest.signatures,
         conditions: rest.conditions,
         gaps: rest.gaps,
         signals: rest.signals,
@@ -270,6 +278,7 @@ struct RestRef<'f> {
     types: &'f [TypeExpr],
     bases: &'f [(DefId, TypeId)],
     extensions: &'f [Extension],
+    signatures: &'f [(DefId, NameId)],
     conditions: &'f [Condition],
     gaps: &'f [Gap],
     signals: &'f [Signal],
@@ -282,6 +291,8 @@ struct InnerRef<'f> {
     types: &'f [TypeExpr],
     arguments: &'f [(UseId, Vec<TypeId>)],
     held: &'f [(UseId, UseId)],
+    hidden: &'f [NameId],
+    hides_more: bool,
 }
 
 struct Writer(Vec<u8>);

@@ -165,8 +165,10 @@ pub struct FileLinks {
     pub imports: Vec<Vec<SymbolId>>,
     /// Imports that lead outside what is indexed, and those that lead nowhere, by position.
     pub absent: Vec<(u32, Cause)>,
-    /// Type → base type, both as symbols.
-    pub bases: Vec<(SymbolId, SymbolId)>,
+    /// A base, what is derived from it, and how sure that is.
+    pub bases: Vec<(SymbolId, SymbolId, Certainty)>,
+    /// A type and a member of it that this file writes outside the type's body.
+    pub members: Vec<(SymbolId, SymbolId)>,
     /// What can be called later through a place: the place, the function put there, and the use that puts it.
     pub held: Vec<(SymbolId, SymbolId, UseId)>,
     /// What the file implements, and where a declaration file declares it.
@@ -188,7 +190,8 @@ impl FileLinks {
         self.links.iter_mut().flat_map(|l| &mut l.targets).try_for_each(put)?;
         self.evidence.iter_mut().flatten().try_for_each(|step| put(&mut step.symbol))?;
         self.imports.iter_mut().flatten().try_for_each(put)?;
-        self.bases.iter_mut().chain(&mut self.declared).try_for_each(|(a, b)| put(a).and_then(|()| put(b)))?;
+        self.bases.iter_mut().try_for_each(|(a, b, _)| put(a).and_then(|()| put(b)))?;
+        self.members.iter_mut().chain(&mut self.declared).try_for_each(|(a, b)| put(a).and_then(|()| put(b)))?;
         self.held.iter_mut().try_for_each(|(a, b, _)| put(a).and_then(|()| put(b)))
     }
 

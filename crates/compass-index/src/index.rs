@@ -6,7 +6,7 @@ use crate::evidence::Chain;
 use crate::identity::Numbers;
 use crate::names::Names;
 use crate::sources::Stamp;
-use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Runs, StoreError, UnitRow, UseEntry};
+use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Relation, Runs, StoreError, UnitRow, UseEntry};
 use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, UseId, read};
@@ -499,15 +499,13 @@ impl Index {
         Ok(packed.unpack()?)
     }
 
-    /// Uses of a name that have no target: cause and how many.
+    /// Uses of a name that have no target, or more than are listed, by file and cause.
     ///
     /// # Errors
     /// Store errors.
-    pub fn unlinked(&self, name: &str) -> Result<Vec<(crate::Cause, u64)>, IndexError> {
+    pub fn unlinked(&self, name: &str) -> Result<Vec<crate::store::UnlinkedEntry>, IndexError> {
         let packed = self.reader().unlinked(&self.runs, name)?;
-        let mut counts: std::collections::BTreeMap<crate::Cause, u64> = Default::default();
-        packed.unpack()?.iter().for_each(|u| *counts.entry(u.cause).or_default() += u.count);
-        Ok(counts.into_iter().collect())
+        Ok(packed.unpack()?)
     }
 
     /// Imports that lead to a file.
@@ -524,10 +522,48 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn derived(&self, base: SymbolId) -> Result<Vec<SymbolId>, IndexError> {
-        let packed = self.reader().derived(&self.runs, base)?;
-        let mut found: Vec<SymbolId> = packed.unpack()?.into_iter().map(|d| d.derived).collect();
-        // Several files may say so.
-        found.dedup();
+        Ok(self.derived_surely(base)?.into_iter().map(|d| d.0).collect())
+    }
+
+    /// Types right below a type, and how sure each is.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn derived_surely(&self, base: SymbolId) -> Result<Vec<(SymbolId, crate::Certainty)>, IndexError> {
+        self.related(base, Relation::Derived)
+    }
+
+    /// Types right above a type, and how sure each is; whoever says so.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn bases(&self, of: SymbolId) -> Result<Vec<(SymbolId, crate::Certainty)>, IndexError> {
+        self.related(of, Relation::Base)
+    }
+
+    /// Members of a type that are written outside its body: methods, functions defined by a longer name, extensions.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn members_outside(&self, of: SymbolId) -> Result<Vec<SymbolId>, IndexError> {
+        Ok(self.related(of, Relation::Member)?.into_iter().map(|m| m.0).collect())
+    }
+
+    /// The types of a member that is written outside their bodies.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn owners_outside(&self, member: SymbolId) -> Result<Vec<SymbolId>, IndexError> {
+        Ok(self.related(member, Relation::Owner)?.into_iter().map(|m| m.0).collect())
+    }
+
+    fn related(&self, from: SymbolId, relation: Relation) -> Result<Vec<(SymbolId, crate::Certainty)>, IndexError> {
+        let packed = self.reader().relations(&self.runs, from)?;
+        let mut found: Vec<(SymbolId, crate::Certainty)> =
+            packed.unpack()?.into_iter().filter(|e| e.relation == relation).map(|e| (e.to, e.certainty)).collect();
+        // Several files may say so; the surest counts.
+        found.sort_by_key(|f| (f.0, std::cmp::Reverse(f.1)));
+        found.dedup_by_key(|f| f.0);
         Ok(found)
     }
 

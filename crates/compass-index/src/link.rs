@@ -21,6 +21,7 @@ mod generics;
 mod given;
 mod globals;
 mod go;
+mod go_implementers;
 mod headers;
 mod held;
 mod imports;

@@ -24,7 +24,7 @@ mod schema;
 mod writer;
 
 pub(crate) use blocks::Entry;
-pub use blocks::{ChoiceEntry, ConsultEntry, DerivedEntry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+pub use blocks::{ChoiceEntry, ConsultEntry, ImportEntry, NameEntry, Relation, RelationEntry, UnlinkedEntry, UseEntry};
 pub use depot::{Depot, DepotPackage};
 pub(crate) use depot::{PackedCarried, pack_carried};
 pub use error::{OpenError, StoreError};

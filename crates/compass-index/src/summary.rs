@@ -83,7 +83,8 @@ pub struct Summary {
     pub gaps: u64,
     /// Gaps by cause.
     pub gaps_by_cause: BTreeMap<String, u64>,
-    /// Gaps that hide code, by language and cause: code of one language cannot hide names of another.
+    /// Gaps whose words nobody knows, by language and cause: code of one language cannot hide names of another. Others hide the names that
+    /// stand in them, and are counted under these.
     pub hidden: BTreeMap<String, BTreeMap<String, u64>>,
     /// Time by phase.
     pub seconds: Seconds,

@@ -324,6 +324,7 @@ impl Engine {
 
     fn form(&self, question: &Question, filters: &filters::Filters, context: &Context) -> Result<Found, AnswerError> {
         use crate::question::{Does, WhoDoes};
+        let guesses = question.filters.contains(&Filter::OrGuessed);
         match &question.form {
             Form::WhereIs { subject, mode } => self.where_is(subject, *mode, early_page(&question.filters, filters)),
             Form::WhatIs(subject) => self.what_is(subject),
@@ -331,8 +332,8 @@ impl Engine {
             Form::WhatDoes { subject, does, through: Some(depth) } => self.what_through(subject, *does, *depth, context),
             Form::Who { does: WhoDoes::Overrides, subjects, .. } => self.overrides(subjects, false),
             Form::Who { does: WhoDoes::Tests, subjects, .. } => self.who_tests(subjects, context),
-            Form::Who { does, subjects, .. } => self.who(*does, subjects, files_page(&question.filters, filters)),
-            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, files_page(&question.filters, filters)),
+            Form::Who { does, subjects, .. } => self.who(*does, subjects, guesses, files_page(&question.filters, filters)),
+            Form::WhoUses { subjects, roles } => self.who_uses(subjects, roles, guesses, files_page(&question.filters, filters)),
             Form::WhatDoes { subject, does: Does::Override, .. } => self.overrides(std::slice::from_ref(subject), true),
             Form::WhatDoes { subject, does, .. } => self.what_does(subject, *does),
             Form::HowReach { .. } => unreachable!("ways are answered before"),

@@ -6,7 +6,7 @@
 
 use crate::answer::{Answer, AnswerError, Engine};
 use crate::bearings::SymbolFacts;
-use compass_facts::{DefId, Flags, Kind, Language};
+use compass_facts::{Flags, Kind, Language};
 use compass_index::SymbolId;
 use rustc_hash::{FxHashMap, FxHashSet};
 
@@ -109,14 +109,15 @@ impl Engine {
 
     /// Members that can be called, each name once, in the order in which they are written.
     fn members_of_type(&self, of: SymbolId) -> Result<Vec<(String, SymbolId)>, AnswerError> {
-        let Some((facts, class)) = self.index.definition(of)? else { return Ok(Vec::new()) };
         let mut seen = FxHashSet::default();
         let mut out = Vec::new();
-        for (i, d) in facts.facts.definitions.iter().enumerate() {
+        for member in self.members_of(of)? {
+            let Some((facts, def)) = self.index.definition(member)? else { continue };
+            let d = facts.facts.def(def);
             let name = facts.facts.name(d.name);
-            let is_member = d.container == Some(class) && d.kind.is_callable() && d.kind != Kind::Constructor && !d.is_inner();
+            let is_member = d.kind.is_callable() && d.kind != Kind::Constructor && !d.is_inner();
             if is_member && !name.is_empty() && name != "__init__" && seen.insert(name.to_owned()) {
-                out.push((name.to_owned(), SymbolId { file: of.file, number: facts.number(DefId(i as u32)) }));
+                out.push((name.to_owned(), member));
             }
         }
         Ok(out)

@@ -79,7 +79,7 @@ fn plan(options: &Options, as_json: bool) -> Result<ExitCode, Failure> {
     }
     if as_json {
         let skipped: Vec<_> = plan.skipped.iter().map(|(w, n, e)| serde_json::json!({"why": w.word(), "count": n, "example": e})).collect();
-        let units: Vec<_> = plan.units.iter().map(|u| serde_json::json!({"name": u.name, "version": u.version, "dir": u.dir, "own": u.own})).collect();
+        let units: Vec<_> = plan.units.iter().map(|u| serde_json::json!({"name": u.name, "version": u.version, "ecosystem": u.ecosystem.word(), "dir": u.dir, "own": u.own})).collect();
         let languages: serde_json::Map<String, serde_json::Value> =
             languages.iter().map(|(l, (n, b))| ((*l).to_owned(), serde_json::json!({"files": n, "bytes": b}))).collect();
         let value = serde_json::json!({"roots": plan.roots, "units": units, "files": plan.files.len(), "bytes": plan.bytes(), "languages": languages, "skipped": skipped});
@@ -90,17 +90,18 @@ fn plan(options: &Options, as_json: bool) -> Result<ExitCode, Failure> {
     for root in &plan.roots {
         out += &format!("root      {}\n", shown::harmless(&root.display().to_string()));
     }
-    for unit in &plan.units {
-        let files = plan.files.iter().filter(|f| plan.units[f.unit].dir == unit.dir && plan.units[f.unit].name == unit.name).count();
-        if files > 0 {
-            out += &format!(
-                "unit      {} {} ({} files{})\n",
-                shown::harmless(&unit.name),
-                shown::harmless(&unit.version),
-                files,
-                if unit.own { "" } else { ", dependency" }
-            );
-        }
+    let mut files_of = vec![0u64; plan.units.len()];
+    plan.files.iter().for_each(|f| files_of[f.unit] += 1);
+    for (unit, files) in plan.units.iter().zip(&files_of).filter(|(u, n)| u.own || **n > 0) {
+        let place = if unit.dir.is_empty() { "." } else { &unit.dir };
+        out += &format!(
+            "unit      {} {} ({}, {files} files in {}{})\n",
+            shown::harmless(&unit.name),
+            shown::harmless(&unit.version),
+            unit.ecosystem.word(),
+            shown::harmless(place),
+            if unit.own { "" } else { ", dependency" }
+        );
     }
     for (language, (files, bytes)) in &languages {
         out += &format!("language  {language}: {files} files, {:.1} MB\n", *bytes as f64 / 1e6);

@@ -116,6 +116,12 @@ pub struct Facts {
     pub arguments: Vec<(UseId, Vec<TypeId>)>,
     /// What is kept under a name and can be called later: the use of the place, the use of the function.
     pub held: Vec<(UseId, UseId)>,
+    /// Distinct words of the regions that could not be read: each may be a use nobody sees. Sorted by text.
+    pub hidden: Vec<NameId>,
+    /// Is there unread text whose words are not among these?
+    pub hides_more: bool,
+    /// What methods take and give, as written without names and folders, where types are told to fit by that.
+    pub signatures: Vec<(DefId, NameId)>,
     /// Regions that stand or fall with a name the preprocessor may know, by place.
     pub conditions: Vec<Condition>,
     /// What could not be read.
@@ -144,6 +150,9 @@ impl Default for Facts {
             extensions: Vec::new(),
             arguments: Vec::new(),
             held: Vec::new(),
+            hidden: Vec::new(),
+            hides_more: false,
+            signatures: Vec::new(),
             conditions: Vec::new(),
             gaps: Vec::new(),
             signals: Vec::new(),
@@ -222,6 +231,7 @@ impl Facts {
         self.uses = Vec::new();
         self.arguments = Vec::new();
         self.held = Vec::new();
+        self.hidden = Vec::new();
         self.scopes.shrink_to_fit();
         self
     }

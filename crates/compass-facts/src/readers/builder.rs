@@ -260,6 +260,12 @@ impl<'t> Builder<'t> {
         &mut self.facts.definitions[id.index()]
     }
 
+    /// Notes what a method takes and gives, as written.
+    pub fn add_signature(&mut self, def: DefId, written: &str) {
+        let name = self.intern(written);
+        self.facts.signatures.push((def, name));
+    }
+
     /// The last definition of that name in that very scope.
     pub fn find_in(&self, scope: ScopeId, name: &str) -> Option<DefId> {
         let name = self.interned.get(name)?;
@@ -500,6 +506,7 @@ pub(crate) fn sort(mut facts: Facts) -> Facts {
     facts.definitions = definitions;
     facts.scopes.iter_mut().filter_map(|s| s.owner.as_mut()).for_each(rename);
     facts.bases.iter_mut().for_each(|(d, _)| rename(d));
+    facts.signatures.iter_mut().for_each(|(d, _)| rename(d));
     for u in &mut facts.uses {
         u.enclosing.iter_mut().for_each(rename);
         u.local.iter_mut().for_each(rename);

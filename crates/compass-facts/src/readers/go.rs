@@ -5,6 +5,7 @@
 
 mod declarations;
 mod expressions;
+mod signatures;
 mod statements;
 mod types;
 

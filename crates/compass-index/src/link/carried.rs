@@ -31,6 +31,16 @@ impl Carried {
         };
         let mut counts: FxHashMap<(compass_facts::NameId, Cause), u64> = FxHashMap::default();
         links.unlinked.iter().for_each(|(usage, cause)| *counts.entry((facts.usage(*usage).name, *cause)).or_default() += 1);
+        // Uses that may mean more definitions than are listed for them: each of the others lacks one.
+        let is_cut = |link: &crate::Link| {
+            link.total as usize > link.targets.len() || link.certainty == crate::Certainty::Guessed && link.targets.len() > super::output::MOST_GUESSES
+        };
+        for (usage, _) in links.iter().filter(|(_, link)| is_cut(link)) {
+            *counts.entry((facts.usage(usage).name, Cause::TooMany)).or_default() += 1;
+        }
+        for name in &facts.hidden {
+            *counts.entry((*name, Cause::Unreadable)).or_default() += 1;
+        }
         let unlinked = counts.into_iter().map(|((name, cause), count)| (facts.name(name).to_owned(), cause, count)).collect();
         let uses = links.of_uses.iter().map(beside).collect();
         Carried { links, tally, uses, unlinked, consulted }

@@ -5,7 +5,7 @@ use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
 use super::world::{Gid, Sym, World};
 use crate::evidence::Chain;
-use crate::{Cause, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
+use crate::{Cause, Certainty, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
 use compass_facts::{DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
 use smallvec::SmallVec;
@@ -112,7 +112,7 @@ pub(super) fn link_implementers(evaluator: &mut Evaluator, index: u32, out: &mut
     for (i, _) in interfaces {
         let interface = Sym { file: index, def: DefId(i as u32) };
         for found in evaluator.go_implementers(interface) {
-            out.bases.push((world.symbol(interface), world.symbol(found)));
+            out.bases.push((world.symbol(interface), world.symbol(found.0), found.1));
         }
     }
 }
@@ -134,7 +134,7 @@ fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
             let found = evaluator.members(index, base, name);
             let replaced = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
             let replaced = replaced.filter(|s| world.def(*s).arity == member.arity && world.def(*s).kind == compass_facts::Kind::Method);
-            out.bases.extend(replaced.map(|s| (world.symbol(s), own)));
+            out.bases.extend(replaced.map(|s| (world.symbol(s), own, Certainty::Proven)));
         }
     }
 }
@@ -228,16 +228,26 @@ fn link_bases(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let world = evaluator.world;
     let facts = world.facts(index);
     for (def, base) in &facts.bases {
-        for base in types_of(&evaluator.evaluate(index, *base).ty) {
-            out.bases.push((world.symbol(base), world.symbol(Sym { file: index, def: *def })));
+        let base = evaluator.evaluate(index, *base);
+        for of in types_of(&base.ty) {
+            out.bases.push((world.symbol(of), world.symbol(Sym { file: index, def: *def }), base.certainty));
         }
     }
+    let mut extended: FxHashMap<ScopeId, Vec<Sym>> = FxHashMap::default();
     for extension in &facts.extensions {
-        let Some(implements) = extension.implements else { continue };
-        let of = types_of(&evaluator.evaluate(index, extension.of).ty);
-        let base = types_of(&evaluator.evaluate(index, implements).ty);
-        for (b, d) in base.iter().flat_map(|b| of.iter().map(move |d| (*b, *d))) {
-            out.bases.push((world.symbol(b), world.symbol(d)));
+        let of = evaluator.evaluate(index, extension.of);
+        let types = types_of(&of.ty);
+        if let Some(implements) = extension.implements {
+            let base = evaluator.evaluate(index, implements);
+            for (b, d) in types_of(&base.ty).iter().flat_map(|b| types.iter().map(move |d| (*b, *d))) {
+                out.bases.push((world.symbol(b), world.symbol(d), base.certainty.min(of.certainty)));
+            }
         }
+        extended.entry(extension.scope).or_default().extend(types);
+    }
+    for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| !extended.is_empty() && !d.is_inner() && !d.name_span.is_empty()) {
+        let member = Sym { file: index, def: DefId(i as u32) };
+        let of = extended.get(&d.scope).into_iter().flatten().filter(|of| **of != member);
+        out.members.extend(of.map(|of| (world.symbol(*of), world.symbol(member))));
     }
 }

@@ -9,10 +9,9 @@ use super::evaluate::Evaluator;
 use super::lookup::Wanted;
 use super::modules::{Modules, Target};
 use super::ty::{Entity, Lookup, Meaning, Ty};
-use super::world::{Binding, Gid, Sym, World};
+use super::world::{Gid, Sym, World};
 use crate::{Cause, Certainty};
 use compass_facts::{Flags, Import, ImportId, ImportKind, Kind, Language, ScopeId};
-use rustc_hash::FxHashSet;
 
 impl Evaluator<'_, '_> {
     /// What a plain name means that is bound in no function: those the reader linked, since it knows from where on they hold.
@@ -97,69 +96,8 @@ impl Evaluator<'_, '_> {
         self.modules.go_package(self.world, file, module).into_iter().collect()
     }
 
-    /// The types that have all methods of an interface, whether or not they say so, which none does.
-    pub(super) fn go_implementers(&mut self, interface: Sym) -> Vec<Sym> {
-        let mut wanted = Vec::new();
-        self.go_methods(interface, &mut wanted, 0);
-        // An interface without methods is implemented by everything: nothing worth listing.
-        let Some((rarest, _)) = wanted.iter().min_by_key(|(name, _)| self.world.named_members(*name).len()).copied() else { return Vec::new() };
-        let mut out = Vec::new();
-        let mut seen: FxHashSet<Sym> = FxHashSet::default();
-        let mut candidates: Vec<Sym> = self.world.named_members(rarest).iter().filter_map(|m| self.go_receiver(*m)).collect();
-        let mut next = 0;
-        while let Some(of) = candidates.get(next).copied().filter(|_| next < MAX_CANDIDATES) {
-            next += 1;
-            candidates.extend(self.go_embedders(of));
-            if of != interface && seen.insert(of) && wanted.iter().all(|w| self.go_has_method(of, *w)) {
-                out.push(of);
-            }
-        }
-        out
-    }
-
-    /// Does a type have a method of that name with so many parameters? Most of those asked about write it themselves, or are structs that
-    /// embed nothing; only for the others all members are looked at.
-    fn go_has_method(&mut self, of: Sym, (name, arity): (Gid, u8)) -> bool {
-        let world = self.world;
-        let is_it = |s: Sym| world.def(s).kind == Kind::Method && world.def(s).arity == arity;
-        for (file, scope) in self.extensions.inherent.get(&(of, name)).into_iter().flatten().copied() {
-            let mut bound = world.bindings(file, scope, name);
-            if bound.any(|b| matches!(b, Binding::Def(def) if is_it(Sym { file, def }))) {
-                return true;
-            }
-        }
-        world.consulted.note(name);
-        if world.def(of).kind == Kind::Struct && self.bases(of).is_empty() {
-            return false;
-        }
-        let found = self.members(of.file, &Ty::Value(of, Ty::no_args()), name);
-        found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if is_it(s)))
-    }
-
-    /// Structs that have a type's methods because they embed it.
-    fn go_embedders(&self, of: Sym) -> Vec<Sym> {
-        let name = self.world.gid(of.file, self.world.def(of).name);
-        // Told by that name: whoever embeds another from now on adds a field of it.
-        let _ = self.world.named_members(name);
-        self.modules.embedding.get(&name).cloned().unwrap_or_default()
-    }
-
-    /// Methods of an interface and of those it holds, each with its number of parameters.
-    fn go_methods(&mut self, interface: Sym, out: &mut Vec<(Gid, u8)>, depth: u32) {
-        let facts = self.world.facts(interface.file);
-        let Some(scope) = facts.def(interface.def).inner.filter(|_| depth < 8) else { return };
-        for d in facts.definitions.iter().filter(|d| d.scope == scope && d.kind == Kind::Method) {
-            out.push((self.world.gid(interface.file, d.name), d.arity));
-        }
-        for base in self.bases(interface).iter() {
-            if let Ty::Item(s, ..) = base {
-                self.go_methods(*s, out, depth + 1);
-            }
-        }
-    }
-
     /// The type a method belongs to.
-    fn go_receiver(&self, method: Sym) -> Option<Sym> {
+    pub(super) fn go_receiver(&self, method: Sym) -> Option<Sym> {
         let facts = self.world.facts(method.file);
         let d = facts.def(method.def);
         if self.world.language(method.file) != Language::Go || d.kind != Kind::Method {
@@ -222,9 +160,6 @@ impl Modules {
         Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
     }
 }
-
-/// So many types are tried for one interface.
-const MAX_CANDIDATES: usize = 20_000;
 
 /// What follows the path of a module; nothing for another module.
 fn rest_of<'p>(path: &'p str, module: &str) -> Option<&'p str> {

@@ -45,7 +45,7 @@ pub(super) struct Modules {
     by_file_name: FxHashMap<String, Vec<u32>>,
     /// Unit name → unit positions.
     units: FxHashMap<String, Vec<u32>>,
-    /// Folder → unit: `(root, path)`.
+    /// Folder → unit of scripts: `(root, path)`.
     unit_at: FxHashMap<(u32, String), u32>,
     /// Units with modules of Go by the length of their path, longest first: path, unit.
     pub(super) go_modules: Vec<(String, u32)>,
@@ -134,7 +134,9 @@ impl Modules {
         self.header_roots = folders.filter_map(|f| Some((root_of(f)?, crate::plan::is_of_cpp(f)))).collect();
         let live: rustc_hash::FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
         for (i, unit) in world.units.iter().enumerate().filter(|(i, _)| live.contains(&(*i as u32))) {
-            self.unit_at.insert((unit.root, unit.dir.clone()), i as u32);
+            if unit.ecosystem == "npm" {
+                self.unit_at.insert((unit.root, unit.dir.clone()), i as u32);
+            }
             if unit.ecosystem == "go" {
                 self.go_modules.push((unit.name.clone(), i as u32));
             }
@@ -201,10 +203,7 @@ impl Modules {
     }
 
     fn find_entries(&mut self, world: &World) {
-        for (i, unit) in world.units.iter().enumerate() {
-            if !self.unit_at.contains_key(&(unit.root, unit.dir.clone())) {
-                continue;
-            }
+        for (i, unit) in world.units.iter().enumerate().filter(|(_, u)| u.root != u32::MAX && !u.entries.is_empty()) {
             let root = unit.root;
             let find = |e: &str| {
                 let path = below(&unit.dir, e);
@@ -339,7 +338,7 @@ impl Modules {
         if let Some(entry) = self.needs.named(own, name).and_then(|u| self.entries.get(&u)) {
             return Some(sure(Entity::Module(*entry, ScopeId::FILE)));
         }
-        let is_seen = |u: &u32| self.needs.sees(own, *u);
+        let is_seen = |u: &u32| world.units[*u as usize].ecosystem == "cargo" && self.needs.sees(own, *u);
         let units: Vec<u32> = self.units.get(&crate_name(name))?.iter().copied().filter(is_seen).collect();
         let unit = units.iter().copied().find(|u| *u == own).or_else(|| units.iter().copied().find(|u| self.entries.contains_key(u)))?;
         let entry = *self.entries.get(&unit)?;
@@ -511,7 +510,8 @@ impl Modules {
     fn standing_in(&self, world: &World, from: u32, package: &str, rest: &str) -> Option<Target> {
         let units = self.units.get(package)?;
         let own = world.files[from as usize].id.unit.0;
-        let unit = *units.iter().find(|u| world.units[**u as usize].own)?;
+        let is_one = |u: &&u32| world.units[**u as usize].own && world.units[**u as usize].ecosystem == "npm";
+        let unit = *units.iter().find(is_one)?;
         let file = self.in_package(world, world.units[unit as usize].root, unit, &world.units[unit as usize].dir, rest, false)?;
         let certainty = if unit == own { Certainty::Proven } else { Certainty::Inferred };
         Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty, stands_in: unit != own })

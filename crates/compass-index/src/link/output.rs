@@ -7,10 +7,10 @@ use super::modules::Modules;
 use super::ty::{Entity, Ty};
 use super::world::{Base, FileInput, Gid, Here, Sym, World, is_member};
 use crate::store::{
-    ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedLinks, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns,
+    ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns,
     pack_links,
 };
-use crate::{Cause, FileId, FileLinks, Phase, Progress, UnitRow};
+use crate::{Cause, FileId, FileLinks, Phase, Progress, SymbolId, UnitRow};
 use compass_facts::{Cancel, Facts, Flags, ScopeId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use serde::{Deserialize, Serialize};
@@ -287,7 +287,7 @@ impl Part {
         let before = links.bases.len();
         link_implementers(evaluator, i as u32, links);
         let file = world.files[i].id;
-        self.small.derived.extend(links.bases[before..].iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived, file }));
+        self.small.relations.extend(relations(&links.bases[before..], &[], file));
         self.small.consulted.extend(consulted_but(world, Vec::new()).into_iter().map(|name| ConsultEntry { name, file }));
     }
 
@@ -300,7 +300,7 @@ impl Part {
         for ((usage, link), (role, enclosing)) in links.iter().zip(uses) {
             for (i, target) in link.targets.iter().enumerate() {
                 // Of a guess among many only the nearest few are listed as uses.
-                if i >= 3 && link.certainty == crate::Certainty::Guessed {
+                if i >= MOST_GUESSES && link.certainty == crate::Certainty::Guessed {
                     break;
                 }
                 self.uses.push(UseEntry { target: *target, file: file.id, usage: usage.0, role, certainty: link.certainty, first: i == 0, enclosing })?;
@@ -310,9 +310,24 @@ impl Part {
         for (i, targets) in links.imports.iter().enumerate() {
             self.small.imports.extend(targets.iter().map(|t| ImportEntry { target: t.file, file: file.id, import: i as u32 }));
         }
-        self.small.derived.extend(links.bases.iter().map(|(base, derived)| DerivedEntry { base: *base, derived: *derived, file: file.id }));
+        self.small.relations.extend(relations(&links.bases, &links.members, file.id));
         Ok(links)
     }
+}
+
+/// Of a guess among many so many are listed as uses.
+pub(super) const MOST_GUESSES: usize = 3;
+
+/// Bases and members as they are found from either side.
+fn relations<'l>(
+    bases: &'l [(SymbolId, SymbolId, crate::Certainty)],
+    members: &'l [(SymbolId, SymbolId)],
+    file: FileId,
+) -> impl Iterator<Item = RelationEntry> + 'l {
+    let entry = move |from: SymbolId, relation, to: SymbolId, certainty| RelationEntry { from, relation, to, certainty, file };
+    let bases = bases.iter().flat_map(move |(base, of, sure)| [entry(*base, Relation::Derived, *of, *sure), entry(*of, Relation::Base, *base, *sure)]);
+    let sure = crate::Certainty::Proven;
+    bases.chain(members.iter().flat_map(move |(of, member)| [entry(*of, Relation::Member, *member, sure), entry(*member, Relation::Owner, *of, sure)]))
 }
 
 /// Hashes of the names that were looked up. Those that uses lead to by name stand in the postings of these already.
@@ -345,7 +360,7 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
         part.tallies.into_iter().for_each(|(i, t)| out.tallies[i] = t);
         out.uses.push(part.uses);
         out.small.imports.extend(part.small.imports);
-        out.small.derived.extend(part.small.derived);
+        out.small.relations.extend(part.small.relations);
         out.small.consulted.extend(part.small.consulted);
         out.small.choices.extend(part.small.choices);
         out.small.unlinked.extend(part.small.unlinked);
@@ -353,8 +368,8 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
     out.small.unlinked.sort_by(Entry::order);
     out.small.choices.sort_by(Entry::order);
     out.small.imports.sort_by(Entry::order);
-    out.small.derived.sort_by(Entry::order);
-    out.small.derived.dedup();
+    out.small.relations.sort_by(Entry::order);
+    out.small.relations.dedup();
     out
 }
 

@@ -1,9 +1,10 @@
 //! Names, versions and entry files of packages, from the manifests of their ecosystems.
 
+use compass_facts::Language;
 use std::path::Path;
 
 /// Where a unit's manifest comes from.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum Ecosystem {
     /// `Cargo.toml`.
     Cargo,
@@ -51,6 +52,18 @@ impl Ecosystem {
             _ => Ecosystem::Plain,
         }
     }
+
+    /// The ecosystems whose units own files of a language; none for languages that any unit may hold.
+    pub fn of_language(language: Language) -> &'static [Ecosystem] {
+        match language {
+            Language::Rust => &[Ecosystem::Cargo],
+            Language::JavaScript | Language::TypeScript | Language::Tsx => &[Ecosystem::Npm],
+            Language::Go => &[Ecosystem::Go],
+            Language::Java => &[Ecosystem::Maven, Ecosystem::Gradle],
+            Language::Python => &[Ecosystem::Python],
+            Language::C | Language::Cpp | Language::Perl | Language::Sql | Language::Text => &[],
+        }
+    }
 }
 
 /// What a manifest says.
@@ -64,13 +77,15 @@ pub struct Manifest {
     pub version: Option<String>,
     /// Entry files, best first, relative to the manifest.
     pub entries: Vec<String>,
+    /// Position of its file name in [`NAMES`].
+    pub rank: usize,
     /// Names of packages it asks for, where they say which of the installed ones it uses itself.
     pub asks_for: Vec<String>,
 }
 
 impl Manifest {
     fn new(ecosystem: Ecosystem, name: Option<String>, version: Option<String>) -> Manifest {
-        Manifest { ecosystem, name, version, entries: Vec::new(), asks_for: Vec::new() }
+        Manifest { ecosystem, name, version, entries: Vec::new(), rank: 0, asks_for: Vec::new() }
     }
 }
 
@@ -78,18 +93,37 @@ impl Manifest {
 pub const NAMES: [&str; 10] =
     ["Cargo.toml", "package.json", "go.mod", "pom.xml", "build.gradle", "build.gradle.kts", "pyproject.toml", "setup.cfg", "setup.py", "composer.json"];
 
+/// The ecosystem of a manifest by its file name.
+pub(super) fn ecosystem_of(file: &str) -> Option<&'static Ecosystem> {
+    Some(match file {
+        "Cargo.toml" => &Ecosystem::Cargo,
+        "package.json" => &Ecosystem::Npm,
+        "go.mod" => &Ecosystem::Go,
+        "pom.xml" => &Ecosystem::Maven,
+        "build.gradle" | "build.gradle.kts" => &Ecosystem::Gradle,
+        "pyproject.toml" | "setup.cfg" | "setup.py" => &Ecosystem::Python,
+        "composer.json" => &Ecosystem::Composer,
+        _ => return None,
+    })
+}
+
 /// Reads the manifest of a folder; `None` when there is none, or it names no package.
 pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
     let text = std::fs::read_to_string(dir.join(file)).ok()?;
+    let rank = NAMES.iter().position(|n| *n == file).unwrap_or(NAMES.len());
+    parse(dir, file, &text).map(|manifest| Manifest { rank, ..manifest })
+}
+
+fn parse(dir: &Path, file: &str, text: &str) -> Option<Manifest> {
     match file {
-        "Cargo.toml" => cargo(&text),
-        "package.json" => npm(&text),
-        "go.mod" => go(&text),
-        "pom.xml" => maven(&text),
-        "build.gradle" | "build.gradle.kts" => Some(gradle(dir, &text)),
-        "pyproject.toml" => python(&text),
-        "composer.json" => composer(dir, &text),
-        _ => Some(Manifest::new(Ecosystem::Python, setup_name(&text), None)),
+        "Cargo.toml" => cargo(text),
+        "package.json" => npm(text),
+        "go.mod" => go(text),
+        "pom.xml" => maven(text),
+        "build.gradle" | "build.gradle.kts" => Some(gradle(dir, text)),
+        "pyproject.toml" => python(text),
+        "composer.json" => composer(dir, text),
+        _ => Some(Manifest::new(Ecosystem::Python, setup_name(text), None)),
     }
 }
 

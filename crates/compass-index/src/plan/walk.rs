@@ -130,7 +130,8 @@ struct Walk<'a> {
     cancel: &'a Cancel,
     walked: &'a dyn Fn(u64),
     files: Vec<(PlannedFile, String)>,
-    manifests: FxHashMap<String, manifests::Manifest>,
+    /// By folder and ecosystem: one folder may be the root of several units.
+    manifests: BTreeMap<(String, Ecosystem), manifests::Manifest>,
     /// Files that may be manifests: folder, name, path.
     to_read: Vec<(String, String, PathBuf)>,
     aliases: Vec<Aliases>,
@@ -154,7 +155,7 @@ impl<'a> Walk<'a> {
             cancel,
             walked,
             files: Vec::new(),
-            manifests: FxHashMap::default(),
+            manifests: BTreeMap::new(),
             to_read: Vec::new(),
             aliases: Vec::new(),
             links: Vec::new(),
@@ -260,7 +261,7 @@ impl<'a> Walk<'a> {
 
     /// Names of packages that the own manifests ask for.
     fn asked_for(&self) -> rustc_hash::FxHashSet<String> {
-        let own = self.manifests.iter().filter(|(dir, _)| !is_package_path(dir));
+        let own = self.manifests.iter().filter(|((dir, _), _)| !is_package_path(dir));
         own.flat_map(|(_, m)| m.asks_for.iter().cloned()).collect()
     }
 
@@ -290,14 +291,13 @@ impl<'a> Walk<'a> {
         }
     }
 
+    /// Of several manifests of one ecosystem in a folder the first with a name counts, in the order of [`manifests::NAMES`].
     fn manifest(&mut self, path: &Path, dir: &str, name: &str) {
-        let rank = |e: Ecosystem| manifests::NAMES.iter().position(|n| matches!((*n, e), ("Cargo.toml", Ecosystem::Cargo) | ("package.json", Ecosystem::Npm)));
         let Some(found) = path.parent().and_then(|p| manifests::read(p, name)) else { return };
-        let known = self.manifests.get(dir);
-        let better =
-            known.is_none_or(|k| (k.name.is_none() && found.name.is_some()) || rank(found.ecosystem) < rank(k.ecosystem).or(Some(9)) && found.name.is_some());
-        if better {
-            self.manifests.insert(dir.to_owned(), found);
+        let rank = |m: &manifests::Manifest| (m.name.is_none(), m.rank);
+        let key = (dir.to_owned(), found.ecosystem);
+        if self.manifests.get(&key).is_none_or(|known| rank(&found) < rank(known)) {
+            self.manifests.insert(key, found);
         }
     }
 
@@ -332,15 +332,18 @@ impl<'a> Walk<'a> {
         }
     }
 
-    /// Gives each file the unit of the nearest folder with a manifest.
+    /// Makes the units, and gives each file the unit of the nearest folder that has one of its language's ecosystem; where no folder
+    /// above has, the nearest unit of any.
     fn finish(self, plan: &mut Plan) {
         let root_name = self.root.file_name().map_or_else(|| "root".to_owned(), |n| n.to_string_lossy().into_owned());
-        let mut ids: FxHashMap<String, usize> = FxHashMap::default();
-        let mut dirs: Vec<&String> = self.manifests.keys().collect();
-        dirs.sort();
-        let mut add = |plan: &mut Plan, dir: &str, manifest: Option<&manifests::Manifest>| {
+        let mut ids: FxHashMap<&str, Vec<(Ecosystem, usize)>> = FxHashMap::default();
+        let mut ranked: Vec<(&String, &manifests::Manifest)> = self.manifests.iter().map(|((dir, _), m)| (dir, m)).collect();
+        // The first unit of a folder takes what belongs to no ecosystem.
+        ranked.sort_by_key(|(dir, m)| (dir.as_str(), m.name.is_none(), m.rank));
+        // A nested `package.json` without a name only sets options for its folder.
+        ranked.retain(|(dir, m)| dir.is_empty() || m.name.is_some() || m.ecosystem == Ecosystem::Python);
+        let mut add = |dir: &'_ str, manifest: Option<&manifests::Manifest>| {
             let folder = if dir.is_empty() { root_name.clone() } else { dir.rsplit('/').next().unwrap_or(dir).to_owned() };
-            ids.insert(dir.to_owned(), plan.units.len());
             plan.units.push(PlannedUnit {
                 name: manifest.and_then(|m| m.name.clone()).unwrap_or(folder),
                 version: manifest.and_then(|m| m.version.clone()).unwrap_or_default(),
@@ -352,17 +355,22 @@ impl<'a> Walk<'a> {
                 needs: Vec::new(),
                 knows_needs: false,
             });
+            plan.units.len() - 1
         };
-        add(plan, "", self.manifests.get(""));
-        for dir in dirs {
-            // A nested `package.json` without a name only sets options for its folder.
-            let manifest = &self.manifests[dir];
-            if !dir.is_empty() && (manifest.name.is_some() || manifest.ecosystem == Ecosystem::Python) {
-                add(plan, dir, Some(manifest));
-            }
+        if ranked.first().is_none_or(|(dir, _)| !dir.is_empty()) {
+            ids.insert("", vec![(Ecosystem::Plain, add("", None))]);
+        }
+        for (dir, manifest) in ranked {
+            ids.entry(dir).or_default().push((manifest.ecosystem, add(dir, Some(manifest))));
         }
         for (mut file, dir) in self.files {
-            file.unit = ancestors(&dir).find_map(|d| ids.get(d).copied()).unwrap_or(0);
+            let name = file.path.rsplit('/').next().unwrap_or_default();
+            let wanted = manifests::ecosystem_of(name).map_or(Ecosystem::of_language(file.language), std::slice::from_ref);
+            let fits = |d: &str| ids.get(d)?.iter().find(|(e, _)| wanted.contains(e)).map(|(_, unit)| *unit);
+            let any = |d: &str| ids.get(d)?.first().map(|(_, unit)| *unit);
+            // What stands in a package of others is part of that package, whatever it is written in.
+            let foreign = || ancestors(&dir).find_map(any).filter(|u| !plan.units[*u].own);
+            file.unit = ancestors(&dir).find_map(fits).filter(|u| !plan.units[*u].own || foreign().is_none()).or_else(|| ancestors(&dir).find_map(any)).unwrap_or(0);
             plan.files.push(file);
         }
         plan.build.links.extend(self.links);

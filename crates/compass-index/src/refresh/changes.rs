@@ -143,6 +143,9 @@ impl Described {
         for (def, base) in &facts.bases {
             out.add_to(&teller, *def, &("base", teller.ty(*base)));
         }
+        for (def, written) in &facts.signatures {
+            out.add_to(&teller, *def, &("signature", facts.name(*written)));
+        }
         for extension in &facts.extensions {
             let hash = ("extension", teller.ty(extension.of), extension.implements.map(|t| teller.ty(t)));
             match teller.last_name(extension.of) {

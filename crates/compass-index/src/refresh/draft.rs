@@ -41,8 +41,8 @@ impl Draft {
         // Roots may have moved in the list: units and files are known by the folder itself.
         let moved: Vec<Option<u32>> = old.map(|o| moved_roots(o, plan)).unwrap_or_default();
         let moved = |root: u32| moved.get(root as usize).copied().flatten();
-        let known_units: FxHashMap<(String, String, String), usize> =
-            overview.units.iter().enumerate().map(|(i, u)| ((u.home.clone(), u.dir.clone(), u.name.clone()), i)).collect();
+        let known_units: FxHashMap<(String, String, String, String), usize> =
+            overview.units.iter().enumerate().map(|(i, u)| ((u.home.clone(), u.dir.clone(), u.ecosystem.clone(), u.name.clone()), i)).collect();
         // Units that are not planned now may come back.
         for unit in &mut overview.units {
             (unit.root, unit.needs) = (u32::MAX, Vec::new());
@@ -51,7 +51,7 @@ impl Draft {
         let home = |root: usize| if root < plan.own_roots { root.to_string() } else { plan.roots[root].to_string_lossy().into_owned() };
         let mut ids = Vec::with_capacity(plan.units.len());
         for unit in &plan.units {
-            let known = known_units.get(&(home(unit.root), unit.dir.clone(), unit.name.clone())).copied();
+            let known = known_units.get(&(home(unit.root), unit.dir.clone(), unit.ecosystem.word().to_owned(), unit.name.clone())).copied();
             let index = known.unwrap_or(overview.units.len());
             let row = UnitRow {
                 id: UnitId(index as u32),

@@ -299,7 +299,7 @@ pub(crate) fn facts_of(planned: &PlannedFile, bytes: Vec<u8>, cancel: &Cancel) -
 }
 
 fn gap_only(cause: GapCause, bytes: usize) -> Facts {
-    Facts { gaps: vec![Gap { cause, span: Span::new(0, bytes) }], ..Facts::default() }
+    Facts { gaps: vec![Gap { cause, span: Span::new(0, bytes) }], hides_more: true, ..Facts::default() }
 }
 
 /// Facts of files that did not change, from the store. A row that is damaged is read again from the source.

@@ -61,7 +61,8 @@ pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput,
     s.local += tally.local;
     add_certainties(&mut s.linked, tally);
     add_causes(&mut s.unlinked, &tally.unlinked);
-    for gap in facts.gaps.iter().filter(|g| g.cause.hides_code()) {
+    // What is hidden is known by its words, but for text that nobody could go through.
+    for gap in facts.gaps.iter().filter(|g| facts.hides_more && g.cause.hides_code()) {
         *s.hidden.entry(language.word().to_owned()).or_default().entry(gap.cause.word().to_owned()).or_default() += 1;
     }
     for gap in &facts.gaps {

@@ -51,13 +51,30 @@ pub struct ImportEntry {
     pub import: u32,
 }
 
-/// A type under one of its bases.
+/// How two types, or a type and a member, belong together.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+pub enum Relation {
+    /// From a type to one derived from it.
+    Derived = 0,
+    /// From a type to one of its bases.
+    Base = 1,
+    /// From a type to a member that is written outside its body.
+    Member = 2,
+    /// From such a member to its type.
+    Owner = 3,
+}
+
+/// Two symbols that belong together, under the first.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
-pub struct DerivedEntry {
-    /// The base.
-    pub base: SymbolId,
-    /// What derives from it.
-    pub derived: SymbolId,
+pub struct RelationEntry {
+    /// Under which it is found.
+    pub from: SymbolId,
+    /// How they belong together.
+    pub relation: Relation,
+    /// The other.
+    pub to: SymbolId,
+    /// How sure.
+    pub certainty: crate::Certainty,
     /// The file that says so.
     pub file: FileId,
 }
@@ -314,11 +331,11 @@ impl Entry for crate::CrossingEntry {
     }
 }
 
-impl Entry for DerivedEntry {
+impl Entry for RelationEntry {
     const FAMILY: i64 = 4;
     const PER_BLOCK: usize = SMALL_BLOCK;
     fn key(&self) -> Vec<u8> {
-        self.base.to_key().to_vec()
+        self.from.to_key().to_vec()
     }
 
     fn owner(&self) -> FileId {
@@ -326,7 +343,7 @@ impl Entry for DerivedEntry {
     }
 
     fn order(a: &Self, b: &Self) -> Ordering {
-        (a.base, a.derived, a.file).cmp(&(b.base, b.derived, b.file))
+        (a.from, a.relation, a.to, a.file).cmp(&(b.from, b.relation, b.to, b.file))
     }
 }
 
@@ -525,19 +542,19 @@ mod tests {
 
     #[test]
     fn blocks_hold_all_entries_in_order() {
-        let entries = derived(5000);
+        let entries = relations(5000);
         let mut back = Vec::new();
         cut(entries.iter().copied().map(Ok), |_, _, bytes| {
-            back.extend(unblock::<DerivedEntry>(bytes, checksum(bytes))?);
+            back.extend(unblock::<RelationEntry>(bytes, checksum(bytes))?);
             Ok(())
         })
         .expect("cut");
         assert_eq!(back, entries);
     }
 
-    fn derived(count: u32) -> Vec<DerivedEntry> {
+    fn relations(count: u32) -> Vec<RelationEntry> {
         let symbol = |n| SymbolId { file: FileId { unit: crate::UnitId(0), number: crate::FileNo(n) }, number: SymbolNo(n) };
-        (0..count).map(|i| DerivedEntry { base: symbol(i), derived: symbol(i * 7), file: symbol(i).file }).collect()
+        (0..count).map(|i| RelationEntry { from: symbol(i), relation: Relation::Derived, to: symbol(i * 7), certainty: crate::Certainty::Proven, file: symbol(i).file }).collect()
     }
 
     type Cut = Vec<(Vec<u8>, i64, Vec<u8>)>;
@@ -548,7 +565,7 @@ mod tests {
     #[case::whole_blocks(2048)]
     #[case::many(150_000)]
     fn threads_cut_the_same_blocks(#[case] count: u32) {
-        let entries = derived(count);
+        let entries = relations(count);
         let (mut one, mut many): (Cut, Cut) = Default::default();
         let keep = |to: &mut Cut, first: &[u8], block: i64, bytes: &[u8]| {
             to.push((first.to_vec(), block, bytes.to_vec()));
@@ -562,10 +579,10 @@ mod tests {
     #[test]
     fn an_entry_that_fails_ends_the_threads() {
         let broken = || StoreError::Shape { what: "test" };
-        let entries = derived(9000).into_iter().map(Ok).chain([Err(broken())]).chain(derived(9000).into_iter().map(Ok));
+        let entries = relations(9000).into_iter().map(Ok).chain([Err(broken())]).chain(relations(9000).into_iter().map(Ok));
         let result = cut_on_threads(entries, |_, _, _| Ok(()));
         assert!(matches!(result, Err(StoreError::Shape { what: "test" })));
-        let result = cut_on_threads(derived(200_000).into_iter().map(Ok), |_, n, _| if n < 3 { Ok(()) } else { Err(broken()) });
+        let result = cut_on_threads(relations(200_000).into_iter().map(Ok), |_, n, _| if n < 3 { Ok(()) } else { Err(broken()) });
         assert!(result.is_err(), "who writes may fail too");
     }
 }

@@ -2,7 +2,7 @@
 
 use super::columns::{Input, put, put_change};
 use super::{StoreError, blocks};
-use crate::{Cause, Crossing, FileLinks, Link, Loose, SymbolId, evidence::Chain};
+use crate::{Cause, Certainty, Crossing, FileLinks, Link, Loose, SymbolId, evidence::Chain};
 use compass_facts::UseId;
 use serde::{Deserialize, Serialize};
 
@@ -15,7 +15,8 @@ struct Wire<'b> {
     evidence: Vec<Chain>,
     imports: Vec<Vec<SymbolId>>,
     absent: Vec<(u32, Cause)>,
-    bases: Vec<(SymbolId, SymbolId)>,
+    bases: Vec<(SymbolId, SymbolId, Certainty)>,
+    members: Vec<(SymbolId, SymbolId)>,
     held: Vec<(SymbolId, SymbolId, UseId)>,
     declared: Vec<(SymbolId, SymbolId)>,
     crossings: Vec<Crossing>,
@@ -54,6 +55,7 @@ pub(crate) fn pack_links(links: &FileLinks) -> Result<PackedLinks, StoreError> {
         imports: &links.imports,
         absent: &links.absent,
         bases: &links.bases,
+        members: &links.members,
         held: &links.held,
         declared: &links.declared,
         crossings: &links.crossings,
@@ -73,7 +75,8 @@ struct WireRef<'l> {
     evidence: &'l [Chain],
     imports: &'l [Vec<SymbolId>],
     absent: &'l [(u32, Cause)],
-    bases: &'l [(SymbolId, SymbolId)],
+    bases: &'l [(SymbolId, SymbolId, Certainty)],
+    members: &'l [(SymbolId, SymbolId)],
     held: &'l [(SymbolId, SymbolId, UseId)],
     declared: &'l [(SymbolId, SymbolId)],
     crossings: &'l [Crossing],
@@ -114,6 +117,7 @@ fn links_in(wire: Wire) -> Result<FileLinks, StoreError> {
         imports: wire.imports,
         absent: wire.absent,
         bases: wire.bases,
+        members: wire.members,
         held: wire.held,
         declared: wire.declared,
         crossings: wire.crossings,
@@ -124,7 +128,7 @@ fn links_in(wire: Wire) -> Result<FileLinks, StoreError> {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::{Certainty, FileId, FileNo, SymbolNo, UnitId};
+    use crate::{FileId, FileNo, SymbolNo, UnitId};
 
     #[test]
     fn links_come_back_as_they_were() {
@@ -134,7 +138,8 @@ mod tests {
             of_uses: vec![(UseId(1), 1), (UseId(4), 1), (UseId(900), 0)],
             links: vec![link(1), link(70_000)],
             unlinked: vec![(UseId(2), Cause::Unreadable), (UseId(3), Cause::UnitAbsent)],
-            bases: vec![(symbol(1), symbol(2))],
+            bases: vec![(symbol(1), symbol(2), Certainty::Inferred)],
+            members: vec![(symbol(1), symbol(7))],
             held: vec![(symbol(3), symbol(4), UseId(4))],
             declared: vec![(symbol(5), symbol(6))],
             ..FileLinks::default()

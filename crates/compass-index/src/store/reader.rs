@@ -1,6 +1,6 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, Blocks, ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, PackedEntries, UnlinkedEntry, UseEntry};
+use super::blocks::{self, Blocks, ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, PackedEntries, RelationEntry, UnlinkedEntry, UseEntry};
 use super::listing::{self, PartRef};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
@@ -239,9 +239,9 @@ impl Reader {
         self.each_block::<ImportEntry>(run, &mut |bytes| super::columns::each_import(bytes, visit))
     }
 
-    /// Types right below a type.
-    pub fn derived(&self, runs: &Runs, base: SymbolId) -> Result<PackedEntries<DerivedEntry>, StoreError> {
-        self.find(runs, &base.to_key())
+    /// What belongs to a type, or to a member.
+    pub fn relations(&self, runs: &Runs, from: SymbolId) -> Result<PackedEntries<RelationEntry>, StoreError> {
+        self.find(runs, &from.to_key())
     }
 
     /// Crossings that reach a symbol.

@@ -1,6 +1,6 @@
 //! Writing: facts in batches, then a generation made current at once.
 
-use super::blocks::{self, ChoiceEntry, ConsultEntry, DerivedEntry, Entry, ImportEntry, NameEntry, UnlinkedEntry, UseEntry};
+use super::blocks::{self, ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, RelationEntry, UnlinkedEntry, UseEntry};
 use super::listing::{self, PartRef};
 use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
 use crate::identity::Numbers;
@@ -16,8 +16,8 @@ use std::path::Path;
 pub(crate) struct SmallPostings {
     /// Imports by the file they lead to.
     pub(crate) imports: Vec<ImportEntry>,
-    /// Types by base.
-    pub(crate) derived: Vec<DerivedEntry>,
+    /// Types by base and the reverse, members by type and the reverse.
+    pub(crate) relations: Vec<RelationEntry>,
     /// Uses without a target by name.
     pub(crate) unlinked: Vec<UnlinkedEntry>,
     /// Crossings by target.
@@ -288,7 +288,7 @@ impl Writer {
     /// Writes the smaller postings.
     pub(crate) fn put_small(&mut self, generation: i64, small: SmallPostings) -> Result<(), StoreError> {
         self.put_postings(generation, small.imports.into_iter().map(Ok))?;
-        self.put_postings(generation, small.derived.into_iter().map(Ok))?;
+        self.put_postings(generation, small.relations.into_iter().map(Ok))?;
         self.put_postings(generation, small.unlinked.into_iter().map(Ok))?;
         self.put_postings(generation, small.crossings.into_iter().map(Ok))?;
         self.put_postings(generation, small.choices.into_iter().map(Ok))?;
@@ -315,7 +315,7 @@ impl Writer {
         take_over(&transaction, generation, taken, files, part.names)?;
         take_over(&transaction, generation, taken, files, part.uses)?;
         take_over(&transaction, generation, taken, files, part.small.imports)?;
-        take_over(&transaction, generation, taken, files, part.small.derived)?;
+        take_over(&transaction, generation, taken, files, part.small.relations)?;
         take_over(&transaction, generation, taken, files, part.small.unlinked)?;
         take_over(&transaction, generation, taken, files, part.small.consulted)?;
         take_over(&transaction, generation, taken, files, part.small.choices)?;

@@ -101,7 +101,7 @@ impl Filters {
                     Some(these) => out.these = Some(these.iter().copied().collect()),
                     None => return Err(ParseError::new("there are no earlier answers to choose from", 0, 0).into()),
                 },
-                Filter::AtMost(_) | Filter::After(_) => {}
+                Filter::AtMost(_) | Filter::After(_) | Filter::OrGuessed => {}
             }
         }
         Ok(out)

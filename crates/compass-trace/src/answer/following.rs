@@ -57,7 +57,7 @@ impl Engine {
 
     /// `what follows from S`: who uses it, what stands in for it or is derived from it, and the tests that cover it.
     pub(super) fn follows(&self, subject: &Subject, context: &Context) -> Result<Found, AnswerError> {
-        let mut found = self.who_uses(std::slice::from_ref(subject), &Role::ALL, None)?;
+        let mut found = self.who_uses(std::slice::from_ref(subject), &Role::ALL, false, None)?;
         let symbols = self.symbols_of(subject)?;
         self.add_effects(&symbols, &mut found, context)?;
         Ok(found)
@@ -105,7 +105,7 @@ impl Engine {
             let place = self.symbol_answer(*symbol)?;
             let at = crate::question::Place { path: place.path, line: place.line, column: Some(place.column) };
             let subject = Subject { what: crate::question::What::Place(at), defined_in: None };
-            let uses = self.who_uses(std::slice::from_ref(&subject), &Role::ALL, None)?;
+            let uses = self.who_uses(std::slice::from_ref(&subject), &Role::ALL, false, None)?;
             found.rows.extend(uses.rows);
         }
         self.add_effects(&symbols, &mut found, context)?;

@@ -25,7 +25,7 @@ impl Engine {
         let levels = super::chained::levels(depth);
         match does {
             WhoDoes::Calls => self.through(subjects, Direction::Up, depth, context),
-            WhoDoes::Writes | WhoDoes::Reads => self.reached_by_calls(self.who(does, subjects, None)?, levels, context),
+            WhoDoes::Writes | WhoDoes::Reads => self.reached_by_calls(self.who(does, subjects, false, None)?, levels, context),
             WhoDoes::Tests => {
                 let mut found = self.who_tests(subjects, context)?;
                 found.rows.retain(|r| r.level.is_none_or(|l| l <= levels));
@@ -33,7 +33,7 @@ impl Engine {
             }
             WhoDoes::Overrides => self.all_the_way(self.overrides(subjects, false)?),
             WhoDoes::Includes | WhoDoes::Imports => {
-                let mut found = self.who(does, subjects, None)?;
+                let mut found = self.who(does, subjects, false, None)?;
                 let first = importers(std::mem::take(&mut found.rows));
                 let next = |symbol: SymbolId| {
                     let mut part = Found::default();
@@ -43,16 +43,12 @@ impl Engine {
                 self.level_by_level(found, self.starts(subjects)?, first, levels, &next, context)
             }
             WhoDoes::Extends | WhoDoes::Implements => {
-                let mut found = self.who(does, subjects, None)?;
+                let mut found = self.who(does, subjects, false, None)?;
                 let first = definitions(std::mem::take(&mut found.rows));
                 let next = |symbol: SymbolId| {
-                    let mut step = Step::new();
-                    for derived in self.index.derived(symbol)? {
-                        if let Some((facts, def)) = self.index.definition(derived)? {
-                            step.push((Raw::definition(derived, &facts, def), Some(derived)));
-                        }
-                    }
-                    Ok(step)
+                    // What overrides a member is followed all the way at once.
+                    let is_member = self.index.definition(symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_callable());
+                    Ok(if is_member { Step::new() } else { definitions(self.derived_rows(symbol)?) })
                 };
                 self.level_by_level(found, self.starts(subjects)?, first, levels, &next, context)
             }

@@ -4,45 +4,103 @@
 //! marked as such; no call is proven to arrive there.
 
 use super::{AnswerError, Engine};
-use compass_facts::{DefId, Facts, Kind, Language, TypeExpr, TypeId};
+use compass_facts::{DefId, Facts, Kind, TypeExpr, TypeId};
 use compass_index::{FileFacts, SymbolId};
 use rustc_hash::FxHashSet;
 
 /// Types above or below a type are followed so far.
 const MOST_TYPES: usize = 2000;
+/// Types that take a member over are followed so far.
+const MOST_HEIRS: usize = 300;
 
 /// Members that nobody calls through a base.
 const OWN: [&str; 4] = ["__init__", "__new__", "constructor", "__class_getitem__"];
 
 impl Engine {
-    /// Members of bases and interfaces that a member overrides or implements, nearest first.
+    /// Members of bases and interfaces that a member overrides or implements, nearest first. Where a derived type takes the member over
+    /// as it is, what that implements counts, too: a call through the interface arrives here.
     pub(crate) fn overridden(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.along(member, true, &|of| self.bases_of(of))
+        self.above(member, true)
     }
 
     /// Of those the nearest on each way: what these override in their turn is theirs.
     pub(crate) fn nearest_overridden(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.along(member, false, &|of| self.bases_of(of))
+        self.above(member, false)
     }
 
-    /// Members of derived types that override or implement a member, nearest first.
+    /// Members of derived types that override or implement a member, nearest first; for types that take theirs over from another base,
+    /// that one's.
     pub(crate) fn overriding(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.along(member, true, &|of| Ok(self.index.derived(of)?))
+        self.below(member, true)
     }
 
     /// Of those the nearest on each way.
     pub(crate) fn nearest_overriding(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.along(member, false, &|of| Ok(self.index.derived(of)?))
+        self.below(member, false)
     }
 
-    /// Members of that name in the types one comes to; `beyond` one that has it, too.
-    fn along(&self, member: SymbolId, beyond: bool, next: &dyn Fn(SymbolId) -> Result<Vec<SymbolId>, AnswerError>) -> Result<Vec<SymbolId>, AnswerError> {
-        let Some((facts, def)) = self.index.definition(member)? else { return Ok(Vec::new()) };
+    /// The name of a member that can stand in for others, and its types.
+    fn replaceable(&self, member: SymbolId) -> Result<Option<(String, Vec<SymbolId>)>, AnswerError> {
+        let Some((facts, def)) = self.index.definition(member)? else { return Ok(None) };
         let name = facts.facts.def_name(def);
         if !matches!(facts.facts.def(def).kind, Kind::Method | Kind::Function) || OWN.contains(&name) {
-            return Ok(Vec::new());
+            return Ok(None);
         }
-        let mut open = self.owners(member, &facts, def)?;
+        Ok(Some((name.to_owned(), self.owners(member, &facts, def)?)))
+    }
+
+    fn above(&self, member: SymbolId, beyond: bool) -> Result<Vec<SymbolId>, AnswerError> {
+        let Some((name, mut open)) = self.replaceable(member)? else { return Ok(Vec::new()) };
+        // Types below that have no such member of their own have this one.
+        let mut heirs = open.clone();
+        let mut seen: FxHashSet<SymbolId> = open.iter().copied().collect();
+        let mut at = 0;
+        while at < heirs.len() && heirs.len() < MOST_HEIRS {
+            for heir in self.index.derived(heirs[at])? {
+                if seen.insert(heir) && self.members_named(heir, &name)?.is_empty() {
+                    heirs.push(heir);
+                }
+            }
+            at += 1;
+        }
+        open.extend(heirs.into_iter().skip(open.len()));
+        if let Some(asked) = self.written_for(member)? {
+            // What is written for one trait stands in for that one's member alone.
+            let mut traits = Vec::new();
+            for of in open {
+                for base in self.bases_of(of)? {
+                    let is_it = self.index.definition(base)?.is_some_and(|(f, d)| f.facts.def_name(d) == asked);
+                    traits.extend(is_it.then_some(base));
+                }
+            }
+            let mut out: Vec<SymbolId> = Vec::new();
+            for of in &traits {
+                out.extend(self.members_named(*of, &name)?);
+            }
+            out.sort_unstable();
+            out.dedup();
+            out.retain(|m| *m != member);
+            return Ok(out);
+        }
+        self.walk_types(open, &name, beyond, member, &|of| self.bases_of(of), &|_, _| Ok(Vec::new()))
+    }
+
+    fn below(&self, member: SymbolId, beyond: bool) -> Result<Vec<SymbolId>, AnswerError> {
+        let Some((name, open)) = self.replaceable(member)? else { return Ok(Vec::new()) };
+        let taken_over = |of: SymbolId, seen: &FxHashSet<SymbolId>| self.taken_over(of, &name, seen);
+        self.walk_types(open, &name, beyond, member, &|of| Ok(self.index.derived(of)?), &taken_over)
+    }
+
+    /// Members of that name in the types one comes to; `beyond` one that has it, too. `instead` says what stands for a type without one.
+    fn walk_types(
+        &self,
+        mut open: Vec<SymbolId>,
+        name: &str,
+        beyond: bool,
+        member: SymbolId,
+        next: &dyn Fn(SymbolId) -> Result<Vec<SymbolId>, AnswerError>,
+        instead: &dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError>,
+    ) -> Result<Vec<SymbolId>, AnswerError> {
         let mut seen: FxHashSet<SymbolId> = open.iter().copied().collect();
         let mut out = Vec::new();
         let mut at = 0;
@@ -51,9 +109,20 @@ impl Engine {
                 if !seen.insert(other) {
                     continue;
                 }
-                let found = self.members_named(other, name)?;
+                let mut found = self.members_named(other, name)?;
+                let above = self.index.definition(open[at])?.map(|(f, d)| f.facts.def_name(d).to_owned());
+                let mut kept = Vec::with_capacity(found.len());
+                for one in found {
+                    if self.written_for(one)?.is_none_or(|t| above.as_ref().is_none_or(|a| t == *a)) {
+                        kept.push(one);
+                    }
+                }
+                found = kept;
                 if beyond || found.is_empty() {
                     open.push(other);
+                }
+                if found.is_empty() {
+                    found = instead(other, &seen)?;
                 }
                 out.extend(found.into_iter().filter(|m| *m != member));
             }
@@ -64,62 +133,74 @@ impl Engine {
         Ok(out)
     }
 
+    /// The trait that a member is written for, by name, where the language says so.
+    fn written_for(&self, member: SymbolId) -> Result<Option<String>, AnswerError> {
+        let Some((facts, def)) = self.index.definition(member)? else { return Ok(None) };
+        let scope = facts.facts.def(def).scope;
+        let asked = facts.facts.extensions.iter().find(|e| e.scope == scope).and_then(|e| e.implements);
+        Ok(asked.and_then(|t| type_name(&facts.facts, t)).map(str::to_owned))
+    }
+
+    /// The member a type has from its other bases: those that `seen` does not hold.
+    fn taken_over(&self, of: SymbolId, name: &str, seen: &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut open = self.bases_of(of)?;
+        let mut known: FxHashSet<SymbolId> = open.iter().copied().collect();
+        let mut at = 0;
+        while let Some(base) = open.get(at).copied().filter(|_| open.len() < MOST_HEIRS) {
+            at += 1;
+            if seen.contains(&base) {
+                continue;
+            }
+            let found = self.with_code(self.members_named(base, name)?)?;
+            if !found.is_empty() {
+                return Ok(found);
+            }
+            open.extend(self.bases_of(base)?.into_iter().filter(|b| known.insert(*b)));
+        }
+        Ok(Vec::new())
+    }
+
     /// The types a member belongs to: the one it is written in, or that its extension extends.
     pub(crate) fn owners(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<SymbolId>, AnswerError> {
         let d = facts.facts.def(def);
         if let Some(class) = d.container.filter(|c| facts.facts.def(*c).kind.is_type()) {
             return Ok(vec![SymbolId { file: member.file, number: facts.number(class) }]);
         }
-        let Some(extension) = facts.facts.extensions.iter().find(|e| e.scope == d.scope) else { return Ok(Vec::new()) };
-        let Some(name) = type_name(&facts.facts, extension.of) else { return Ok(Vec::new()) };
-        // An implementation of a trait stands for that one alone.
-        let only = extension.implements.and_then(|t| type_name(&facts.facts, t));
-        let unit = member.file.unit;
-        let is_type = |e: &compass_index::NameEntry| e.kind.is_type() && e.symbol.file.unit == unit;
-        let mut found: Vec<SymbolId> = self.index.named(name)?.into_iter().filter(is_type).map(|e| e.symbol).collect();
-        if let Some(only) = only {
-            let links = self.index.links(member.file)?;
-            found.retain(|t| {
-                let base = |b: &SymbolId| self.index.definition(*b).ok().flatten().is_some_and(|(f, d)| f.facts.def_name(d) == only);
-                links.bases.iter().any(|(base_of, derived)| derived == t && base(base_of))
-            });
-        }
-        let nearest = found.iter().any(|t| t.file == member.file);
-        found.retain(|t| !nearest || t.file == member.file);
-        Ok(found)
+        Ok(self.index.owners_outside(member)?)
     }
 
     pub(crate) fn bases_of(&self, of: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        let links = self.index.links(of.file)?;
-        Ok(links.bases.iter().filter(|b| b.1 == of).map(|b| b.0).collect())
+        Ok(self.index.bases(of)?.into_iter().map(|b| b.0).collect())
     }
 
-    /// Members of that name in a type, with a body or without: written in it, or in extensions in its unit.
+    /// Members of that name in a type, with a body or without: written in it, or outside its body in whichever file.
     pub(crate) fn members_named(&self, class: SymbolId, name: &str) -> Result<Vec<SymbolId>, AnswerError> {
-        let Some((facts, class_def)) = self.index.definition(class)? else { return Ok(Vec::new()) };
-        let class_name = facts.facts.def_name(class_def).to_owned();
         let mut out = Vec::new();
-        for (i, d) in facts.facts.definitions.iter().enumerate().filter(|(_, d)| facts.facts.name(d.name) == name) {
-            let def = DefId(i as u32);
-            let extends = facts.facts.extensions.iter().any(|e| e.scope == d.scope && type_name(&facts.facts, e.of) == Some(class_name.as_str()));
-            if d.kind.is_callable() && (d.container == Some(class_def) || extends) {
-                out.push(SymbolId { file: class.file, number: facts.number(def) });
+        for member in self.members_of(class)? {
+            let Some((facts, def)) = self.index.definition(member)? else { continue };
+            if facts.facts.def(def).kind.is_callable() && facts.facts.def_name(def) == name {
+                out.push(member);
             }
         }
-        if !out.is_empty() {
-            return Ok(out);
-        }
-        // Methods of Go and implementations of Rust may stand in other files of the package.
-        if !self.index.file(class.file).is_some_and(|f| matches!(f.language, Language::Go | Language::Rust)) {
-            return Ok(out);
-        }
-        for entry in self.index.named(name)?.into_iter().filter(|e| e.symbol.file.unit == class.file.unit && e.symbol.file != class.file) {
-            let Some((facts, def)) = self.index.definition(entry.symbol)? else { continue };
-            let scope = facts.facts.def(def).scope;
-            if facts.facts.extensions.iter().any(|e| e.scope == scope && type_name(&facts.facts, e.of) == Some(class_name.as_str())) {
-                out.push(entry.symbol);
+        Ok(out)
+    }
+
+    /// Everything a type defines: first what its body holds, in order, then what stands outside it, by place.
+    pub(crate) fn members_of(&self, class: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let facts = self.index.facts(class.file)?;
+        let Some(owner) = facts.find(class.number) else { return Ok(Vec::new()) };
+        let inside = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(owner) && !d.name_span.is_empty());
+        let mut out: Vec<SymbolId> = inside.map(|(i, _)| SymbolId { file: class.file, number: facts.number(DefId(i as u32)) }).collect();
+        let mut outside = self.index.members_outside(class)?;
+        outside.retain(|m| !out.contains(m));
+        let mut placed = Vec::with_capacity(outside.len());
+        for member in outside {
+            if let Some((facts, def)) = self.index.definition(member)? {
+                placed.push((self.index.position(member.file), facts.facts.def(def).name_span.start, member));
             }
         }
+        placed.sort_unstable();
+        out.extend(placed.into_iter().map(|p| p.2));
         Ok(out)
     }
 }

@@ -57,28 +57,30 @@ impl Wanted {
 
 impl Engine {
     /// `who calls S`, and its sisters.
-    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject], page: Option<FilesPage>) -> Result<Found, AnswerError> {
+    pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject], guesses: bool, page: Option<FilesPage>) -> Result<Found, AnswerError> {
         match does {
-            WhoDoes::Calls => self.uses_of(subjects, &[Role::Call], page),
-            WhoDoes::Writes => self.uses_of(subjects, &[Role::Write], page),
-            WhoDoes::Reads => self.uses_of(subjects, &[Role::Read, Role::Pass], page),
+            WhoDoes::Calls => self.uses_of(subjects, &[Role::Call], guesses, page),
+            WhoDoes::Writes => self.uses_of(subjects, &[Role::Write], guesses, page),
+            WhoDoes::Reads => self.uses_of(subjects, &[Role::Read, Role::Pass], guesses, page),
             WhoDoes::Includes | WhoDoes::Imports => self.who_imports(subjects),
             _ => self.who_derives(subjects),
         }
     }
 
     /// `who uses S as …`.
-    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role], page: Option<FilesPage>) -> Result<Found, AnswerError> {
-        self.uses_of(subjects, if roles.is_empty() { &Role::ALL } else { roles }, page)
+    pub(super) fn who_uses(&self, subjects: &[Subject], roles: &[Role], guesses: bool, page: Option<FilesPage>) -> Result<Found, AnswerError> {
+        self.uses_of(subjects, if roles.is_empty() { &Role::ALL } else { roles }, guesses, page)
     }
 
-    fn uses_of(&self, subjects: &[Subject], roles: &[Role], page: Option<FilesPage>) -> Result<Found, AnswerError> {
+    fn uses_of(&self, subjects: &[Subject], roles: &[Role], guesses: bool, page: Option<FilesPage>) -> Result<Found, AnswerError> {
+        let page = page.filter(|_| !guesses);
         let asked = format!("{subjects:?} {roles:?}");
         let last = self.last_listed.lock().unwrap_or_else(|e| e.into_inner()).clone();
         if let (Some(page), Some(listed)) = (page, last.filter(|l| l.asked == asked)) {
             return self.page_of(&listed, page);
         }
-        let (mut found, wanted) = self.wanted(subjects)?;
+        let (mut found, wanted, names) = self.wanted(subjects)?;
+        self.miss_handed_on(&wanted, roles, &mut found)?;
         let crossings = self.crossings_of(&wanted, roles)?;
         let is_wanted = |e: &&UseEntry| roles.contains(&e.role);
         if let Some(page) = page
@@ -91,6 +93,10 @@ impl Engine {
             return answer;
         }
         self.all_uses(&wanted, roles, &mut found)?;
+        if guesses {
+            let namers = self.namers(wanted.iter().filter(|w| !w.above).map(|w| w.symbol))?;
+            self.unlinked_rows(&names, &namers, roles, &mut found)?;
+        }
         found.rows.extend(crossings);
         let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
         let mut keyed: Vec<((bool, String, u32), Raw)> =
@@ -104,8 +110,8 @@ impl Engine {
         Ok(found)
     }
 
-    /// The symbols whose uses are asked for, with their uses; and what is to be said whatever these are.
-    fn wanted(&self, subjects: &[Subject]) -> Result<(Found, Vec<Wanted>), AnswerError> {
+    /// The symbols whose uses are asked for, with their uses; their names; and what is to be said whatever these are.
+    fn wanted(&self, subjects: &[Subject]) -> Result<(Found, Vec<Wanted>, Vec<String>), AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
         let mut wanted: Vec<Wanted> = Vec::new();
@@ -143,10 +149,36 @@ impl Engine {
         names.sort();
         names.dedup();
         if distinct > 0 {
-            self.miss_unlinked(&names, &mut found)?;
+            let namers = self.namers(wanted.iter().filter(|w| !w.above).map(|w| w.symbol))?;
+            self.miss_unlinked(&names, &namers, &mut found)?;
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
         }
-        Ok((found, wanted))
+        Ok((found, wanted, names))
+    }
+
+    /// Whoever is handed a function may call it: such calls stay dynamic.
+    fn miss_handed_on(&self, wanted: &[Wanted], roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+        if roles != [Role::Call] {
+            return Ok(());
+        }
+        let mut handed_on = 0;
+        for one in wanted.iter().filter(|w| !w.above) {
+            let is_value = |e: &&UseEntry| e.first && matches!(e.role, Role::Pass | Role::Read | Role::Ref) && e.certainty > Certainty::Guessed;
+            let count = one.uses.iter().filter(is_value).count();
+            // Types are mentioned in many ways; only functions are called by whoever holds them.
+            let is_function = |(f, d): &(Arc<FileFacts>, DefId)| {
+                let d = f.facts.def(*d);
+                matches!(d.kind, Kind::Function | Kind::Method) && !d.flags.has(compass_facts::Flags::PROPERTY)
+            };
+            if count > 0 && self.index.definition(one.symbol)?.as_ref().is_some_and(is_function) {
+                handed_on += count;
+            }
+        }
+        if handed_on > 0 {
+            found.miss("dynamic", handed_on as u64);
+            found.notes.push(format!("handed on as a value in {handed_on} places, where others may call it: who uses … as pass, read, ref lists them"));
+        }
+        Ok(())
     }
 
     /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.
@@ -402,16 +434,33 @@ impl Engine {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
             for resolved in &resolution.symbols {
-                for derived in self.index.derived(resolved.symbol)? {
-                    if let Some((facts, def)) = self.index.definition(derived)? {
-                        found.rows.push(Raw::definition(derived, &facts, def));
-                    }
-                }
+                found.rows.extend(self.derived_rows(resolved.symbol)?);
             }
+            // A type whose base could not be told may be one of them.
+            let namers = self.namers(resolution.symbols.iter().map(|r| r.symbol))?;
+            self.miss_unlinked(&resolution.names, &namers, &mut found)?;
         }
         let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
         self.miss_hidden_code(symbols.into_iter(), &mut found);
         Ok(found)
+    }
+
+    /// What is right below a type; of a member, the members that stand in for it.
+    pub(super) fn derived_rows(&self, of: SymbolId) -> Result<Vec<Raw>, AnswerError> {
+        let mut below = self.index.derived_surely(of)?;
+        if self.index.definition(of)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_callable()) {
+            let known: Vec<SymbolId> = below.iter().map(|b| b.0).collect();
+            below.extend(self.overriding(of)?.into_iter().filter(|m| !known.contains(m)).map(|m| (m, Certainty::Inferred)));
+        }
+        let mut rows = Vec::new();
+        for (derived, certainty) in below {
+            if let Some((facts, def)) = self.index.definition(derived)? {
+                let mut row = Raw::definition(derived, &facts, def);
+                row.marks.certainty = Some(certainty);
+                rows.push(row);
+            }
+        }
+        Ok(rows)
     }
 
     /// `what does S call`, and its sisters.
@@ -442,6 +491,7 @@ impl Engine {
         })?;
         for part in parts {
             found.rows.extend(part.rows);
+            found.notes.extend(part.notes);
             part.missing.iter().for_each(|m| found.miss(&m.cause, m.count));
         }
         if !matches!(does, Does::Define | Does::Include | Does::Import | Does::Extend | Does::Implement) {
@@ -465,24 +515,41 @@ impl Engine {
 
     pub(super) fn add_definitions(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
         let facts = self.index.facts(symbol.file)?;
-        let owner = if symbol.is_module() { None } else { facts.find(symbol.number) };
-        for (i, d) in facts.facts.definitions.iter().enumerate() {
-            if d.container == owner && !d.name_span.is_empty() && d.kind != Kind::TypeParameter {
-                let id = DefId(i as u32);
-                found.rows.push(Raw::definition(SymbolId { file: symbol.file, number: facts.number(id) }, &facts, id));
+        if symbol.is_module() {
+            for (i, d) in facts.facts.definitions.iter().enumerate() {
+                if d.container.is_none() && !d.name_span.is_empty() && d.kind != Kind::TypeParameter {
+                    let id = DefId(i as u32);
+                    found.rows.push(Raw::definition(SymbolId { file: symbol.file, number: facts.number(id) }, &facts, id));
+                }
+            }
+            return Ok(());
+        }
+        for member in self.members_of(symbol)? {
+            if let Some((facts, def)) = self.index.definition(member)?.filter(|(f, d)| f.facts.def(*d).kind != Kind::TypeParameter) {
+                found.rows.push(Raw::definition(member, &facts, def));
+            }
+        }
+        self.note_inherited(symbol, found)
+    }
+
+    /// What a type has from the types above it is said, not listed: it is defined there.
+    fn note_inherited(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+        for base in self.bases_of(symbol)? {
+            let count = self.members_of(base)?.len();
+            if let Some((facts, def)) = self.index.definition(base)?.filter(|_| count > 0) {
+                let name = self.qualified(base.file, &facts, def);
+                found.notes.push(format!("inherits from {name}, which defines {count} more: what does {name} define"));
             }
         }
         Ok(())
     }
 
     pub(super) fn add_bases(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
-        // A type's bases are recorded with the file that says so: its own, or one that extends it.
-        let links = self.index.links(symbol.file)?;
-        for (base, derived) in &links.bases {
-            if *derived == symbol
-                && let Some((facts, def)) = self.index.definition(*base)?
-            {
-                found.rows.push(Raw::definition(*base, &facts, def));
+        for (base, certainty) in self.index.bases(symbol)? {
+            if let Some((facts, def)) = self.index.definition(base)? {
+                let mut row = Raw::definition(base, &facts, def);
+                row.marks.certainty = Some(certainty);
+                found.rows.push(row);
             }
         }
         Ok(())

@@ -311,6 +311,8 @@ impl Engine {
         found.rows = rows.into_iter().map(|r| r.1).collect();
         self.note_subject(&resolution, &mut found);
         if resolution.by_name {
+            let namers = self.namers(resolution.symbols.iter().map(|r| r.symbol))?;
+            self.miss_unread(&resolution.names, &namers, &mut found)?;
             self.miss_hidden_code(resolution.symbols.iter().map(|r| r.symbol), &mut found);
         }
         Ok(found)

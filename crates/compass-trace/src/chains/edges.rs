@@ -2,7 +2,7 @@
 
 use crate::{AnswerError, Engine};
 use compass_facts::{DefId, Flags, Kind, Role, Span, UseId};
-use compass_index::{Certainty, CrossingKind, FileFacts, FileId, SymbolId};
+use compass_index::{Certainty, CrossingKind, FileFacts, FileId, FileLinks, Link, SymbolId};
 
 /// How an edge joins its ends.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
@@ -34,6 +34,32 @@ pub struct Edge {
     pub certainty: Certainty,
 }
 
+/// What sort of thing an edge reaches: what leads there differs.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Reached {
+    /// Code: whoever calls it or hands it on.
+    Function,
+    /// A type, or a file: whoever makes a value of it.
+    Type,
+    /// Anything else: whoever does something with it.
+    Thing,
+}
+
+impl Reached {
+    fn of(kind: Option<Kind>) -> Reached {
+        match kind {
+            Some(Kind::Function | Kind::Method) => Reached::Function,
+            Some(kind) if !kind.is_callable() && !kind.is_type() => Reached::Thing,
+            _ => Reached::Type,
+        }
+    }
+}
+
+/// Is a function that is mentioned so a value, for others to call?
+fn is_value(role: Role) -> bool {
+    matches!(role, Role::Pass | Role::Read | Role::Ref)
+}
+
 impl Engine {
     /// Everything that leads to a symbol directly, by place.
     ///
@@ -42,22 +68,30 @@ impl Engine {
     pub fn edges_in(&self, to: SymbolId) -> Result<Vec<Edge>, AnswerError> {
         let mut out = Vec::new();
         let definition = self.index.definition(to)?;
-        let callable = definition.as_ref().is_none_or(|(f, d)| f.facts.def(*d).kind.is_callable() || f.facts.def(*d).kind.is_type());
+        let reached = Reached::of(definition.as_ref().map(|(f, d)| f.facts.def(*d).kind));
         for entry in self.index.uses(to)?.iter() {
-            let counts = if callable { entry.role == Role::Call } else { entry.role != Role::Import };
+            let counts = match reached {
+                Reached::Function => entry.role == Role::Call || is_value(entry.role),
+                Reached::Type => entry.role == Role::Call,
+                Reached::Thing => entry.role != Role::Import,
+            };
             if !counts || !entry.first {
                 continue;
             }
+            // Whoever hands a function on leads to it, though somebody else calls it.
+            let handed_on = reached == Reached::Function && is_value(entry.role);
+            let certainty = if handed_on { entry.certainty.min(Certainty::Inferred) } else { entry.certainty };
             let facts = self.index.facts(entry.file)?;
             let usage = UseId(entry.usage);
             let u = facts.facts.usage(usage);
             let from = around(&facts, entry.file, u.enclosing);
-            out.push(Edge { from, to, file: entry.file, at: u.span, join: Join::Use(usage), role: u.role, certainty: entry.certainty });
+            out.push(Edge { from, to, file: entry.file, at: u.span, join: Join::Use(usage), role: u.role, certainty });
         }
         if let Some((facts, def)) = &definition {
-            for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.local == Some(*def) && u.role == Role::Call) {
+            for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.local == Some(*def) && (u.role == Role::Call || reached == Reached::Function && is_value(u.role))) {
                 let from = around(facts, to.file, u.enclosing);
-                out.push(Edge { from, to, file: to.file, at: u.span, join: Join::Use(UseId(i as u32)), role: u.role, certainty: Certainty::Proven });
+                let certainty = if u.role == Role::Call { Certainty::Proven } else { Certainty::Inferred };
+                out.push(Edge { from, to, file: to.file, at: u.span, join: Join::Use(UseId(i as u32)), role: u.role, certainty });
             }
             for base in self.implemented(to, facts, *def)? {
                 let at = facts.facts.def(*def).name_span;
@@ -94,8 +128,12 @@ impl Engine {
         let own = if from.is_module() { None } else { facts.find(from.number) };
         let mut out = Vec::new();
         let mut unknown = 0;
-        for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.enclosing == own && u.role == Role::Call) {
+        for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.enclosing == own && (u.role == Role::Call || is_value(u.role))) {
             let usage = UseId(i as u32);
+            if u.role != Role::Call {
+                out.extend(self.handed_on(from, &facts, &links, usage)?);
+                continue;
+            }
             let edge = |to, certainty| Edge { from, to, file: from.file, at: u.span, join: Join::Use(usage), role: u.role, certainty };
             if let Some(def) = u.local {
                 if facts.facts.def(def).kind.is_callable() {
@@ -122,6 +160,19 @@ impl Engine {
             out.extend(self.constructed(from, &facts, def));
         }
         Ok((out, unknown))
+    }
+
+    /// A function that is handed on as a value.
+    fn handed_on(&self, from: SymbolId, facts: &FileFacts, links: &FileLinks, usage: UseId) -> Result<Option<Edge>, AnswerError> {
+        let u = facts.facts.usage(usage);
+        let (to, certainty) = match (u.local, links.find(usage)) {
+            (Some(def), _) => (SymbolId { file: from.file, number: facts.number(def) }, Certainty::Inferred),
+            (None, Some(Link { targets, certainty, .. })) if *certainty > Certainty::Guessed && !targets.is_empty() => (targets[0], *certainty),
+            _ => return Ok(None),
+        };
+        let is_function = self.index.definition(to)?.is_some_and(|(f, d)| Reached::of(Some(f.facts.def(d).kind)) == Reached::Function);
+        let edge = Edge { from, to, file: from.file, at: u.span, join: Join::Use(usage), role: u.role, certainty: certainty.min(Certainty::Inferred) };
+        Ok(is_function.then_some(edge))
     }
 
     /// A class that is called leads to its constructor.
@@ -155,15 +206,22 @@ impl Engine {
     }
 
     /// Overload signatures and the like lead nowhere.
-    fn with_code(&self, members: Vec<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
+    pub(crate) fn with_code(&self, members: Vec<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
         let mut out = Vec::new();
         for member in members {
-            if self.index.definition(member)?.is_some_and(|(f, d)| !f.facts.def(d).flags.has(Flags::BODILESS)) {
+            if self.index.definition(member)?.is_some_and(|(f, d)| !f.facts.def(d).flags.has(Flags::BODILESS) || is_asked_for(&f, d)) {
                 out.push(member);
             }
         }
         Ok(out)
     }
+}
+
+/// Is it a member without a body of its own because others are to give it one?
+fn is_asked_for(facts: &FileFacts, def: DefId) -> bool {
+    let d = facts.facts.def(def);
+    let of_interface = || d.container.is_some_and(|c| matches!(facts.facts.def(c).kind, Kind::Interface | Kind::Trait));
+    d.flags.has(Flags::ABSTRACT) || of_interface()
 }
 
 fn around(facts: &FileFacts, file: FileId, def: Option<DefId>) -> SymbolId {

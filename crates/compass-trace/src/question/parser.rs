@@ -8,7 +8,7 @@ use compass_index::Certainty;
 
 /// Words that begin a question; anything else is a subject.
 const FIRST: [&str; 13] = ["where", "what", "who", "how", "text", "pattern", "files", "symbols", "outline", "entry", "gaps", "when", "why"];
-const FILTERS: [&str; 11] = ["in", "outside", "lang", "unit", "layer", "kind", "only", "at", "of", "after", "defined"];
+const FILTERS: [&str; 12] = ["in", "outside", "lang", "unit", "layer", "kind", "only", "at", "of", "or", "after", "defined"];
 
 /// Would the word begin a filter?
 pub(super) fn is_filter(word: &str) -> bool {
@@ -259,7 +259,8 @@ impl Parser<'_> {
 
     fn subjects(&mut self, after: &str) -> Result<Vec<Subject>, ParseError> {
         let mut all = vec![self.subject(after)?];
-        while self.eat("or") {
+        // `or guessed` is a filter; something of that name stands in quotes.
+        while !self.words.get(self.next + 1).is_some_and(|w| !w.quoted && w.text == "guessed") && self.eat("or") {
             all.push(self.subject("or")?);
         }
         Ok(all)
@@ -322,6 +323,10 @@ impl Parser<'_> {
             "kind" => Filter::Kind(self.argument("kind", "… kind fn")?),
             "only" => Filter::Only(self.certainty()?),
             "after" => Filter::After(self.number("after")?),
+            "or" => {
+                self.expect(&["guessed"], "… or guessed")?;
+                Filter::OrGuessed
+            }
             "of" => {
                 self.expect(&["these"], "… of these")?;
                 Filter::OfThese

@@ -167,6 +167,7 @@ impl Display for Filter {
             Filter::Only(c) => write!(f, "only {}", c.word()),
             Filter::AtLeast(c) => write!(f, "at least {}", c.word()),
             Filter::OfThese => write!(f, "of these"),
+            Filter::OrGuessed => write!(f, "or guessed"),
             Filter::AtMost(n) => write!(f, "at most {n}"),
             Filter::After(n) => write!(f, "after {n}"),
         }

@@ -183,6 +183,8 @@ pub enum Filter {
     Only(Certainty),
     AtLeast(Certainty),
     OfThese,
+    /// With uses that have no target and may mean what is asked about.
+    OrGuessed,
     AtMost(u64),
     After(u64),
 }

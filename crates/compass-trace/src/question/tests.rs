@@ -91,7 +91,7 @@ fn word() -> impl Strategy<Value = String> {
     prop_oneof![
         "[a-z_]{1,8}",
         "[A-Za-z:.#*~<>()\\\\\" ]{1,10}",
-        prop::sample::select(vec!["in", "or", "of", "as", "open", "where", "text", "defined", "declared", "through", "at"]).prop_map(str::to_owned),
+        prop::sample::select(vec!["in", "or", "guessed", "of", "as", "open", "where", "text", "defined", "declared", "through", "at"]).prop_map(str::to_owned),
     ]
 }
 
@@ -109,6 +109,7 @@ fn filter() -> impl Strategy<Value = Filter> {
         word().prop_map(Filter::Unit),
         word().prop_map(Filter::Layer),
         Just(Filter::OfThese),
+        Just(Filter::OrGuessed),
         (0u64..9999).prop_map(Filter::AtMost),
         (0u64..9999).prop_map(Filter::After),
     ]

@@ -228,7 +228,7 @@ fn is_unused(engine: &Engine, symbol: SymbolId, name: &str) -> Result<bool, Answ
         return Ok(false);
     }
     // A use without a target may mean it after all.
-    Ok(!index.unlinked(name)?.iter().any(|(cause, _)| cause.may_hide_use()))
+    Ok(!index.unlinked(name)?.iter().any(|u| u.cause.may_hide_use()))
 }
 
 fn stop_if_cancelled(context: &Context) -> Result<(), AnswerError> {

@@ -14,6 +14,7 @@ mod pages;
 mod perl;
 mod sides;
 mod support;
+mod through_interfaces;
 mod tones;
 mod units;
 mod upkeep;

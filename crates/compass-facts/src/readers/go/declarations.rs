@@ -99,6 +99,8 @@ impl<'t> Reader<'t> {
             }
         }
         let def = self.define_function(node, name, Kind::Method);
+        let written = super::signatures::signature(node, self.b.text);
+        self.b.add_signature(def, &written);
         self.function_body(node, def);
         self.b.leave(saved);
     }
@@ -199,6 +201,8 @@ impl<'t> Reader<'t> {
                     new.flags = exported(word).with(Flags::ABSTRACT);
                     new.doc = comment_before(member, self.b.text, |_| true);
                     let def = self.b.define(new);
+                    let written = super::signatures::signature(member, self.b.text);
+                    self.b.add_signature(def, &written);
                     self.function_body(member, def);
                 }
                 "type_elem" | "constraint_elem" | "struct_elem" if member.named_child_count() == 1 => {

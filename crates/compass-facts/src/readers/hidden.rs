@@ -1,0 +1,70 @@
+//! Words of regions that no reader understood.
+//!
+//! A gap may hold a use of any name that stands in it, and of no other. So its words are kept: a question about one of them is told that
+//! something may be missing, all others are not.
+
+use crate::{Facts, NameId};
+use rustc_hash::FxHashMap;
+
+/// Of more distinct words than this the rest is only said to be there.
+const MOST_WORDS: usize = 1 << 16;
+/// So much text is gone through in one file, in bytes.
+const MOST_BYTES: usize = 64 << 20;
+
+/// Notes the distinct words of all regions that hide code.
+pub(crate) fn note_words(facts: &mut Facts, text: &str) {
+    let mut spans: Vec<(usize, usize)> =
+        facts.gaps.iter().filter(|g| g.cause.hides_code()).map(|g| (g.span.start as usize, g.span.end as usize)).collect();
+    if spans.is_empty() {
+        return;
+    }
+    spans.sort_unstable();
+    let mut known: FxHashMap<String, NameId> = FxHashMap::default();
+    let mut words: std::collections::BTreeSet<&str> = std::collections::BTreeSet::new();
+    let (mut done, mut left) = (0, MOST_BYTES);
+    for (start, end) in spans {
+        let (start, end) = (start.max(done), end.min(text.len()));
+        // Where nothing was told but that it is a gap, nobody knows what it hides.
+        facts.hides_more |= start >= end && done < end.max(1);
+        done = done.max(end);
+        let Some(region) = text.get(start..end) else { continue };
+        if region.len() > left {
+            facts.hides_more = true;
+            break;
+        }
+        left -= region.len();
+        words.extend(region.split(|c: char| !(c.is_alphanumeric() || c == '_' || c == '$')).filter(|w| is_name(w)));
+        if words.len() > MOST_WORDS {
+            facts.hides_more = true;
+            break;
+        }
+    }
+    if words.is_empty() {
+        return;
+    }
+    for i in 0..facts.names.len() {
+        let id = NameId(i as u32);
+        if words.contains(facts.names.get(id)) {
+            known.insert(facts.names.get(id).to_owned(), id);
+        }
+    }
+    facts.hidden = words.into_iter().take(MOST_WORDS).map(|w| known.get(w).copied().unwrap_or_else(|| facts.names.push(w))).collect();
+}
+
+fn is_name(word: &str) -> bool {
+    word.starts_with(|c: char| c.is_alphabetic() || c == '_' || c == '$')
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::{Cancel, Language, Source, read};
+
+    #[test]
+    fn words_of_a_gap_are_kept_and_no_others() {
+        let source = Source::decode(b"def whole():\n    return turn()\n\ndef broken(:\n    lost(wheel 3)\n".to_vec()).expect("text");
+        let facts = read(Language::Python, &source, &Cancel::new()).expect("facts");
+        let words: Vec<&str> = facts.hidden.iter().map(|n| facts.name(*n)).collect();
+        assert!(!facts.gaps.is_empty() && words.contains(&"broken") && !words.contains(&"turn"), "{words:?} {:?}", facts.gaps);
+        assert!(!facts.hides_more);
+    }
+}
