@@ -13,8 +13,11 @@ const MOST_BYTES: usize = 64 << 20;
 
 /// Notes the distinct words of all regions that hide code.
 pub(crate) fn note_words(facts: &mut Facts, text: &str) {
-    let mut spans: Vec<(usize, usize)> =
-        facts.gaps.iter().filter(|g| g.cause.hides_code()).map(|g| (g.span.start as usize, g.span.end as usize)).collect();
+    let hiding = facts.gaps.iter().filter(|g| g.cause.hides_code());
+    // What stands beside a mistake on its lines may be misunderstood with it.
+    let mut spans: Vec<(usize, usize)> = hiding.clone().map(|g| lines_around(text, g.span.start as usize, g.span.end as usize)).collect();
+    // Where only the cause is told nobody knows what is hidden.
+    facts.hides_more = hiding.clone().any(|g| g.span.is_empty() && g.cause != crate::GapCause::Syntax);
     if spans.is_empty() {
         return;
     }
@@ -23,9 +26,7 @@ pub(crate) fn note_words(facts: &mut Facts, text: &str) {
     let mut words: std::collections::BTreeSet<&str> = std::collections::BTreeSet::new();
     let (mut done, mut left) = (0, MOST_BYTES);
     for (start, end) in spans {
-        let (start, end) = (start.max(done), end.min(text.len()));
-        // Where nothing was told but that it is a gap, nobody knows what it hides.
-        facts.hides_more |= start >= end && done < end.max(1);
+        let start = start.max(done);
         done = done.max(end);
         let Some(region) = text.get(start..end) else { continue };
         if region.len() > left {
@@ -49,6 +50,15 @@ pub(crate) fn note_words(facts: &mut Facts, text: &str) {
         }
     }
     facts.hidden = words.into_iter().take(MOST_WORDS).map(|w| known.get(w).copied().unwrap_or_else(|| facts.names.push(w))).collect();
+}
+
+/// The lines that a region touches, in bytes.
+fn lines_around(text: &str, start: usize, end: usize) -> (usize, usize) {
+    let bytes = text.as_bytes();
+    let (start, end) = (start.min(bytes.len()), end.clamp(start.min(bytes.len()), bytes.len()));
+    let from = bytes[..start].iter().rposition(|b| *b == b'\n').map_or(0, |i| i + 1);
+    let to = bytes[end..].iter().position(|b| *b == b'\n').map_or(bytes.len(), |i| end + i);
+    (from, to)
 }
 
 fn is_name(word: &str) -> bool {

@@ -507,7 +507,10 @@ pub fn told(path: &std::path::Path) -> Vec<String> {
     for name in names {
         let mut named: Vec<String> = index.named(&name).expect("names").iter().map(|n| format!("{} {:?}", place(n.symbol), n.kind)).collect();
         named.sort();
-        out.push(format!("{name}: {named:?} {:?}", index.unlinked(&name).expect("unlinked")));
+        // Files have other numbers in another index: they are told by their paths.
+        let unlinked = index.unlinked(&name).expect("unlinked").into_iter().map(|u| (index.path_of(u.file), u.cause, u.count));
+        let unlinked: std::collections::BTreeSet<_> = unlinked.collect();
+        out.push(format!("{name}: {named:?} {unlinked:?}"));
     }
     let names = index.names().expect("names");
     out.push(format!("{:?}", names.iter().collect::<Vec<_>>()));

@@ -80,7 +80,8 @@ impl Engine {
             return self.page_of(&listed, page);
         }
         let (mut found, wanted, names) = self.wanted(subjects)?;
-        self.miss_handed_on(&wanted, roles, &mut found)?;
+        let handed_on = self.handed_on_count(&wanted, roles)?;
+        found.miss("dynamic", handed_on);
         let crossings = self.crossings_of(&wanted, roles)?;
         let is_wanted = |e: &&UseEntry| roles.contains(&e.role);
         if let Some(page) = page
@@ -106,6 +107,8 @@ impl Engine {
         found.rows = keyed.into_iter().map(|k| k.1).collect();
         if found.rows.is_empty() {
             note_other_uses(&wanted, roles, &mut found);
+        } else if handed_on > 0 {
+            found.notes.push(format!("handed on as a value in {handed_on} places, where others may call it: who uses … as pass, read, ref lists them"));
         }
         Ok(found)
     }
@@ -115,11 +118,9 @@ impl Engine {
         let mut found = Found::default();
         let mut names = Vec::new();
         let mut wanted: Vec<Wanted> = Vec::new();
-        let mut distinct = 0;
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
-            distinct += resolution.symbols.len();
             // At a place the first target is meant; a name stands for all its symbols.
             let symbols = &self.meant(&resolution)?[..];
             wanted.extend(side_by_side::each(symbols, &|resolved| {
@@ -148,7 +149,7 @@ impl Engine {
         self.add_overridden(&mut wanted, &mut found)?;
         names.sort();
         names.dedup();
-        if distinct > 0 {
+        if !names.is_empty() {
             let namers = self.namers(wanted.iter().filter(|w| !w.above).map(|w| w.symbol))?;
             self.miss_unlinked(&names, &namers, &mut found)?;
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
@@ -156,10 +157,10 @@ impl Engine {
         Ok((found, wanted, names))
     }
 
-    /// Whoever is handed a function may call it: such calls stay dynamic.
-    fn miss_handed_on(&self, wanted: &[Wanted], roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+    /// How often functions are handed on as values: whoever has them may call them, and such calls stay dynamic.
+    fn handed_on_count(&self, wanted: &[Wanted], roles: &[Role]) -> Result<u64, AnswerError> {
         if roles != [Role::Call] {
-            return Ok(());
+            return Ok(0);
         }
         let mut handed_on = 0;
         for one in wanted.iter().filter(|w| !w.above) {
@@ -174,11 +175,7 @@ impl Engine {
                 handed_on += count;
             }
         }
-        if handed_on > 0 {
-            found.miss("dynamic", handed_on as u64);
-            found.notes.push(format!("handed on as a value in {handed_on} places, where others may call it: who uses … as pass, read, ref lists them"));
-        }
-        Ok(())
+        Ok(handed_on as u64)
     }
 
     /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.

@@ -199,6 +199,7 @@ impl Engine {
         out.symbols = ranked.into_iter().map(|r| r.3).collect();
         out.total = out.symbols.len();
         if out.symbols.is_empty() {
+            out.names.push(literal.last().to_owned());
             self.nearest_names(literal.last(), &mut out)?;
         }
         Ok(out)

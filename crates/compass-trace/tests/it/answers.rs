@@ -86,19 +86,49 @@ fn an_absent_dependency_makes_an_answer_incomplete(caves: Project) {
 }
 
 #[rstest]
-fn a_planted_gap_makes_an_answer_incomplete(caves: Project) {
-    assert!(ask(&engine(&caves), "where is rest").complete);
+fn a_gap_makes_answers_incomplete_about_names_that_stand_in_it(caves: Project) {
     caves.write("broken.py", "def half(:\n    ((((\n");
-    let answers = ask(&engine(&caves), "where is rest");
-    assert!(!answers.complete);
-    assert!(answers.missing.iter().any(|m| m.cause == "syntax"), "{:?}", answers.missing);
+    let engine = engine(&caves);
+    assert!(ask(&engine, "where is rest").complete, "nothing of that name is hidden");
+    for question in ["where is half", "who calls half"] {
+        let answers = ask(&engine, question);
+        assert!(answers.missing.iter().any(|m| m.cause == "unreadable"), "{question}: {:?}", answers.missing);
+        assert!(!answers.complete);
+    }
 }
 
 #[rstest]
 fn a_gap_in_another_language_hides_nothing(caves: Project) {
-    caves.write("broken.c", "int half(int a { return +* ; }\n");
-    assert!(ask(&engine(&caves), "where is rest").complete);
-    assert!(!ask(&engine(&caves), "where is nobody_knows").complete);
+    caves.write("broken.c", "int rest(int a { return +* ; }\n");
+    assert!(ask(&engine(&caves), "where is Wheel.rest").complete);
+    assert!(!ask(&engine(&caves), "where is rest lang c").complete);
+}
+
+#[rstest]
+fn uses_without_a_target_are_counted_and_one_word_away(caves: Project) {
+    caves.write("far.py", "def far(thing):\n    thing.rest()\n    thing.other()\n");
+    let engine = engine(&caves);
+    let answers = ask(&engine, "who calls Wheel.rest");
+    let missing: u64 = answers.missing.iter().map(|m| m.count).sum();
+    let shown = ask(&engine, "who calls Wheel.rest or guessed");
+    let guessed: Vec<String> = places(&shown);
+    assert!(guessed.contains(&"far.py:2".to_owned()), "{guessed:?}");
+    assert!(answers.total == shown.total || missing > 0, "{answers:?}");
+    // A name that nobody defines has uses all the same.
+    assert_eq!(places(&ask(&engine, "who calls unknown_thing or guessed")), ["planner.py:16"]);
+}
+
+#[rstest]
+fn a_guess_among_many_is_missing_from_those_it_is_not_listed_for(caves: Project) {
+    for i in 0..6 {
+        caves.write(&format!("many/m{i}.py"), &format!("class M{i}:\n    def spin(self):\n        pass\n"));
+    }
+    caves.write("use.py", "def use(x):\n    x.spin()\n");
+    let engine = engine(&caves);
+    for i in 0..6 {
+        let answers = ask(&engine, &format!("who calls M{i}.spin"));
+        assert!(answers.total == 1 || !answers.complete, "M{i}: {answers:?}");
+    }
 }
 
 #[rstest]
