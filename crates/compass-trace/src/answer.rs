@@ -14,6 +14,7 @@ mod filters;
 mod finders;
 mod following;
 mod levels;
+mod naming;
 mod overrides;
 mod relations;
 mod rows;

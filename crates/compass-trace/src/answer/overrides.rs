@@ -142,7 +142,7 @@ impl Engine {
     }
 
     /// The member a type has from its other bases: those that `seen` does not hold.
-    fn taken_over(&self, of: SymbolId, name: &str, seen: &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
+    pub(super) fn taken_over(&self, of: SymbolId, name: &str, seen: &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
         let mut open = self.bases_of(of)?;
         let mut known: FxHashSet<SymbolId> = open.iter().copied().collect();
         let mut at = 0;
@@ -151,7 +151,13 @@ impl Engine {
             if seen.contains(&base) {
                 continue;
             }
-            let found = self.with_code(self.members_named(base, name)?)?;
+            let mut found = Vec::new();
+            for member in self.members_named(base, name)? {
+                // What a base only asks for is not taken over.
+                if self.index.definition(member)?.is_some_and(|(f, d)| f.facts.def(d).body.is_some()) {
+                    found.push(member);
+                }
+            }
             if !found.is_empty() {
                 return Ok(found);
             }
@@ -202,6 +208,19 @@ impl Engine {
         placed.sort_unstable();
         out.extend(placed.into_iter().map(|p| p.2));
         Ok(out)
+    }
+}
+
+/// All names of a type expression that is a path, outermost first.
+pub(super) fn type_path(facts: &Facts, ty: TypeId) -> Vec<String> {
+    match facts.ty(ty) {
+        TypeExpr::Member { of, name } => {
+            let mut path = type_path(facts, *of);
+            path.push(facts.name(*name).to_owned());
+            path
+        }
+        TypeExpr::Generic { of, .. } | TypeExpr::Instance(of) | TypeExpr::Deref(of) => type_path(facts, *of),
+        _ => type_name(facts, ty).map(str::to_owned).into_iter().collect(),
     }
 }
 

@@ -237,25 +237,9 @@ impl Engine {
         Ok(())
     }
 
-    /// The name with the types and functions around it; members of extensions get their type's name.
+    /// The name with the types and functions around it; members written outside their type get its name.
     pub(crate) fn qualified(&self, _file: FileId, facts: &FileFacts, def: DefId) -> String {
-        let mut parts: Vec<String> = Vec::new();
-        let mut at = facts.facts.def(def).container;
-        while let Some(container) = at {
-            let name = match facts.facts.def_name(container) {
-                "" => alias_of(&facts.facts, container).unwrap_or(""),
-                name => name,
-            };
-            if !name.is_empty() {
-                parts.push(name.to_owned());
-            }
-            at = facts.facts.def(container).container;
-        }
-        parts.reverse();
-        let outer = parts.is_empty();
-        if outer && let Some(owner) = extended_type(&facts.facts, def) {
-            parts.push(owner);
-        }
+        let mut parts = around(&facts.facts, def);
         parts.push(facts.facts.def_name(def).to_owned());
         parts.join(".")
     }
@@ -374,16 +358,38 @@ fn stem(path: &str) -> String {
     name.rsplit_once('.').map_or(name, |(s, _)| s).to_owned()
 }
 
-/// The name of the type that an extension around the definition extends, as written.
-fn extended_type(facts: &Facts, def: DefId) -> Option<String> {
-    let mut scope = Some(facts.def(def).scope);
+/// Names of what a definition stands in, outermost first.
+pub(super) fn around(facts: &Facts, def: DefId) -> Vec<String> {
+    let mut parts: Vec<String> = Vec::new();
+    let mut at = Some(def);
+    while let Some(id) = at {
+        if id != def {
+            let name = match facts.def_name(id) {
+                "" => alias_of(facts, id).unwrap_or(""),
+                name => name,
+            };
+            parts.extend((!name.is_empty()).then(|| name.to_owned()));
+        }
+        let d = facts.def(id);
+        parts.extend(extended_type(facts, d.scope).into_iter().rev());
+        at = d.container;
+    }
+    parts.reverse();
+    parts
+}
+
+/// The type that the scope's members are given to, as written with what qualifies it; nothing for scopes that give none away.
+fn extended_type(facts: &Facts, scope: compass_facts::ScopeId) -> Vec<String> {
+    let mut scope = Some(scope);
     while let Some(id) = scope {
         if let Some(extension) = facts.extensions.iter().find(|e| e.scope == id) {
-            return super::overrides::type_name(facts, extension.of).map(str::to_owned);
+            return super::overrides::type_path(facts, extension.of);
         }
-        scope = facts.scope(id).parent;
+        let here = facts.scope(id);
+        // Scopes of definitions are gone through by these themselves.
+        scope = here.parent.filter(|_| here.owner.is_none());
     }
-    None
+    Vec::new()
 }
 
 /// The name a `typedef struct { … } name;` gives to a type without one of its own.

@@ -2,9 +2,9 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use crate::question::{Mode, NamePattern, Place, Subject, What};
+use crate::question::{Mode, Place, Subject, What};
 use compass_facts::{DefId, Kind, UseId};
-use compass_index::{Cause, Certainty, FileFacts, FileId, NameEntry, SymbolId};
+use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId};
 
 /// A symbol a subject stands for.
 #[derive(Debug, Clone)]
@@ -159,109 +159,8 @@ impl Engine {
         Ok(())
     }
 
-    fn resolve_name(&self, text: &str, quoted: bool) -> Result<Resolution, AnswerError> {
-        let mut out = Resolution { by_name: true, ..Resolution::default() };
-        let literal = NamePattern::new(text, true);
-        let pattern = NamePattern::new(text, quoted);
-        let mut entries = self.index.named(literal.last())?;
-        let mut used = &literal;
-        if pattern.is_wild() {
-            if entries.is_empty() {
-                used = &pattern;
-                for name in self.index.names()?.iter().filter(|n| pattern.matches_last(n)) {
-                    entries.extend(self.index.named(name)?);
-                }
-            } else {
-                out.notes.push(format!("{text} is taken as a name; other names with that pattern are left out"));
-            }
-        }
-        let mut fitting = Vec::new();
-        for entry in entries {
-            if self.name_fits(used, &entry)? {
-                fitting.push(entry);
-            }
-        }
-        // A package of Perl is called by all its parts.
-        if text.contains("::") {
-            fitting.extend(self.index.named(text)?);
-        }
-        let mut ranked: Vec<(bool, bool, u32, Resolved)> = Vec::new();
-        for entry in fitting {
-            let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
-            let bodiless = entry.flags.has(compass_facts::Flags::BODILESS);
-            let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(compass_facts::Flags::LOCAL) };
-            ranked.push((!own, bodiless, self.index.position(entry.symbol.file), resolved));
-            if out.names.last() != Some(&entry.name) {
-                out.names.push(entry.name);
-            }
-        }
-        ranked.sort_by_key(|r| (r.0, r.1, r.2, r.3.symbol));
-        out.symbols = ranked.into_iter().map(|r| r.3).collect();
-        out.total = out.symbols.len();
-        if out.symbols.is_empty() {
-            out.names.push(literal.last().to_owned());
-            self.nearest_names(literal.last(), &mut out)?;
-        }
-        Ok(out)
-    }
-
-    fn nearest_names(&self, wanted: &str, out: &mut Resolution) -> Result<(), AnswerError> {
-        let names = self.index.names()?;
-        let mut scored: Vec<(f64, &str)> = Vec::new();
-        let letters = compass_index::mask(wanted);
-        for (i, name) in names.iter().enumerate() {
-            // Names that share too few letters are out at a glance.
-            if name.len().abs_diff(wanted.len()) <= 4 && ((names.mask(i) ^ letters) & compass_index::LETTERS).count_ones() <= 5 {
-                let score = strsim::jaro_winkler(name, wanted);
-                if score > 0.8 {
-                    scored.push((score, name));
-                }
-            }
-        }
-        scored.sort_by(|a, b| b.0.total_cmp(&a.0));
-        let nearest: Vec<&str> = scored.iter().take(5).map(|s| s.1).collect();
-        out.notes.push(format!("nothing is called {wanted}"));
-        if !nearest.is_empty() {
-            out.notes.push(format!("nearest: {}", nearest.join(", ")));
-        }
-        Ok(())
-    }
-
-    fn name_fits(&self, pattern: &NamePattern, entry: &NameEntry) -> Result<bool, AnswerError> {
-        if pattern.parts.len() == 1 && pattern.types.is_none() && !pattern.rooted {
-            return Ok(true);
-        }
-        let Some((facts, def)) = self.index.definition(entry.symbol)? else { return Ok(false) };
-        if !pattern.matches_containers(&self.containers(entry.symbol.file, &facts, def)) {
-            return Ok(false);
-        }
-        let Some(types) = &pattern.types else { return Ok(true) };
-        self.types_fit(types, entry.symbol.file, &facts, def)
-    }
-
-    /// What a definition stands in, outermost first: folders, file, then types and functions.
-    fn containers(&self, file: FileId, facts: &FileFacts, def: DefId) -> Vec<Vec<String>> {
-        let path = self.index.path_of(file);
-        let mut out: Vec<Vec<String>> = Vec::new();
-        if let Some(unit) = self.index.unit(file) {
-            out.push(vec![unit.name.clone(), unit.name.replace('-', "_")]);
-        }
-        let parts: Vec<&str> = path.split('/').collect();
-        let (name, dirs) = parts.split_last().map_or(("", &[][..]), |(n, d)| (*n, d));
-        out.extend(dirs.iter().filter(|d| **d != "src").map(|d| vec![(*d).to_owned()]));
-        let stem = name.split('.').next().unwrap_or(name);
-        if !matches!(stem, "mod" | "lib" | "main" | "index" | "__init__") {
-            out.push(vec![stem.to_owned()]);
-        }
-        let qualified = self.qualified(file, facts, def);
-        let inner: Vec<&str> = qualified.split('.').collect();
-        let around = inner[..inner.len() - 1].iter().flat_map(|p| p.split("::"));
-        out.extend(around.map(|p| vec![p.to_owned(), format!("(*{p})")]));
-        out
-    }
-
     /// Parameter types by text: as many parameters, each holding the type written.
-    fn types_fit(&self, types: &[String], file: FileId, facts: &FileFacts, def: DefId) -> Result<bool, AnswerError> {
+    pub(super) fn types_fit(&self, types: &[String], file: FileId, facts: &FileFacts, def: DefId) -> Result<bool, AnswerError> {
         let Some(scope) = facts.facts.def(def).inner else { return Ok(false) };
         let source = self.index.source(file)?;
         let parameters: Vec<&str> = facts
@@ -319,6 +218,17 @@ impl Engine {
         Ok(found)
     }
 
+    /// What else is called so, by kind.
+    fn note_other_meanings(&self, kinds: &[Kind], notes: &mut Vec<String>) {
+        if kinds.is_empty() {
+            return;
+        }
+        let counted = Kind::ALL.iter().map(|k| (kinds.iter().filter(|o| *o == k).count(), k.word())).filter(|c| c.0 > 0);
+        let listed: Vec<String> = counted.map(|(n, word)| format!("{n} {word}")).collect();
+        let others = if kinds.len() == 1 { "1 other is" } else { &format!("{} others are", kinds.len()) };
+        notes.insert(1, format!("{others} called so: {}", listed.join(", ")));
+    }
+
     /// Notes and causes of a subject that is not, or not uniquely, known.
     pub(super) fn note_subject(&self, resolution: &Resolution, found: &mut Found) {
         found.notes.extend(resolution.notes.iter().cloned());
@@ -338,6 +248,7 @@ impl Engine {
         {
             found.notes.insert(0, format!("{} {}", bearings.kind, bearings.signature));
             found.notes.extend(bearings.documentation.lines().map(str::to_owned));
+            self.note_other_meanings(&found.rows.iter().skip(1).filter_map(|r| r.marks.kind).collect::<Vec<_>>(), &mut found.notes);
         }
         Ok(found)
     }

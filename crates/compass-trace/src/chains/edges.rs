@@ -206,7 +206,7 @@ impl Engine {
     }
 
     /// Overload signatures and the like lead nowhere.
-    pub(crate) fn with_code(&self, members: Vec<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
+    fn with_code(&self, members: Vec<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
         let mut out = Vec::new();
         for member in members {
             if self.index.definition(member)?.is_some_and(|(f, d)| !f.facts.def(d).flags.has(Flags::BODILESS) || is_asked_for(&f, d)) {

@@ -40,6 +40,12 @@ impl NamePattern {
         self.literal && self.last() == name || !self.literal && matches_part(self.last(), name)
     }
 
+    /// Do the parts before the last match containers in their order, some left out?
+    pub fn matches_some_containers(&self, containers: &[Vec<String>]) -> bool {
+        let wanted = &self.parts[..self.parts.len() - 1];
+        !self.rooted && matches_in_order(wanted, containers, self.literal)
+    }
+
     /// Do the parts before the last match the end of the container path? Containers come outermost first; each may go by
     /// several names (a module by its own and its folder's).
     pub fn matches_containers(&self, containers: &[Vec<String>]) -> bool {
@@ -49,6 +55,19 @@ impl NamePattern {
         }
         (0..=containers.len()).any(|start| matches_all(wanted, &containers[start..], self.literal))
     }
+}
+
+/// Do the parts match containers in this order, with others between them? The last part stands for the innermost that fits.
+fn matches_in_order(wanted: &[String], containers: &[Vec<String>], literal: bool) -> bool {
+    let mut left = containers;
+    for part in wanted {
+        let fits = |names: &Vec<String>| names.iter().any(|n| if literal { n == part } else { matches_part(part, n) });
+        match left.iter().position(fits) {
+            Some(at) => left = &left[at + 1..],
+            None => return false,
+        }
+    }
+    true
 }
 
 fn matches_all(wanted: &[String], containers: &[Vec<String>], literal: bool) -> bool {

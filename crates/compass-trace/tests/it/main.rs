@@ -9,6 +9,7 @@ mod crossings;
 mod kin;
 mod levels;
 mod marked;
+mod naming;
 mod overrides;
 mod pages;
 mod perl;

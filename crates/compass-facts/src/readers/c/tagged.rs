@@ -4,6 +4,11 @@ use super::parser::{Ctx, Parser, is_capitals};
 use super::tokens::{T, Tok};
 use crate::*;
 
+/// Is it written as macros are, and types hardly ever?
+fn is_macro_like(word: &str) -> bool {
+    is_capitals(word) && word.contains('_')
+}
+
 impl Parser<'_, '_> {
     /// `struct name {…}`, with or without name or body. Gives the type, and the definition if a body makes one.
     pub(super) fn tagged(&mut self, ctx: Ctx, in_typedef: bool, begin: usize) -> (TypeId, Option<DefId>) {
@@ -22,8 +27,15 @@ impl Parser<'_, '_> {
         let first_use = self.p;
         let name = self.tag_name(&mut of);
         let special = name.is_some() && self.p > first_use && matches!(self.at(self.p - 1), T::Greater | T::Shr);
-        while self.k() == T::Attribute || self.k() == T::Name && self.spelled(self.p) == "final" && matches!(self.at(self.p + 1), T::LBrace | T::Colon) {
-            if self.k() == T::Attribute { self.attribute() } else { self.p += 1 }
+        loop {
+            let is_last = self.k() == T::Name && matches!(self.at(self.p + 1), T::LBrace | T::Colon);
+            match self.k() {
+                T::Attribute => self.attribute(),
+                _ if is_last && self.spelled(self.p) == "final" => self.p += 1,
+                // `class Name FINAL_MACRO : Base`.
+                _ if is_last && self.cpp && name.is_some() && is_capitals(self.spelled(self.p)) => self.modifier(),
+                _ => break,
+            }
         }
         let has_bases = self.cpp && self.k() == T::Colon && kind != Kind::Enum && self.brace_follows();
         let underlying = kind == Kind::Enum && self.k() == T::Colon && self.brace_follows();
@@ -98,7 +110,10 @@ impl Parser<'_, '_> {
                     let opens = matches!(self.at(after), T::LBrace) || self.cpp && matches!(self.at(after), T::Colon) || is_last;
                     let is_final = self.spelled(self.p + 1) == "final" && self.cpp;
                     let forward = self.cpp && self.at(after) == T::Semi && is_capitals(self.spelled(self.p));
-                    if is_final || !(opens || forward) {
+                    let (first, second) = (self.spelled(self.p), self.spelled(self.p + 1));
+                    // Macros are told by their capitals and underlines; of two such the first is one.
+                    let is_behind = self.cpp && after == self.p + 2 && is_macro_like(second) && !is_macro_like(first);
+                    if is_final || is_behind || !(opens || forward) {
                         return;
                     }
                     self.modifier();
@@ -340,5 +355,25 @@ impl Parser<'_, '_> {
         self.s.leave(saved);
         let last = self.end_before(self.p);
         self.s.def(made).whole.end = last;
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use crate::{Cancel, Kind, Language, Source, read};
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::macro_behind("class Rack FINAL_MACRO : public Base { void turn(); };", "Rack", 1)]
+    #[case::macro_in_front("class RACK_API Rack : public Base { void turn(); };", "Rack", 1)]
+    #[case::capitals_behind("class X FINAL_MACRO : public Base { void turn(); };", "X", 1)]
+    #[case::capitals_in_front("class RACK_API X { void turn(); };", "X", 0)]
+    #[case::no_bases("struct rack_t ZMQ_FINAL { void turn(); };", "rack_t", 0)]
+    #[case::the_word_itself("class Rack final : Base { void turn(); };", "Rack", 1)]
+    fn classes_are_told_from_the_macros_beside_them(#[case] text: &str, #[case] name: &str, #[case] bases: usize) {
+        let facts = read(Language::Cpp, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("facts");
+        let classes: Vec<&str> =
+            facts.definitions.iter().filter(|d| matches!(d.kind, Kind::Class | Kind::Struct)).map(|d| facts.name(d.name)).collect();
+        assert_eq!((classes, facts.bases.len()), (vec![name], bases), "{text}");
     }
 }

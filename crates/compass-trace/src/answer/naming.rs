@@ -1,0 +1,246 @@
+//! From a name in a question to the symbols it may stand for.
+//!
+//! # How it works
+//! A qualified name is compared with what a definition stands in: its unit, folders or package, its file where the language makes that a
+//! module, and the types around it. What is written in code comes first: the very end of that path. Failing this a name that leaves parts
+//! out fits (`flask.Flask` for what stands in `flask/app.py`), then the name a package is imported by, then a member that a type has from
+//! one above it. Of several symbols own ones come before others, types before members, and what is used more before what is used less.
+
+use super::subject::{Resolution, Resolved};
+use super::{AnswerError, Engine};
+use crate::question::NamePattern;
+use compass_facts::{DefId, Flags, ImportKind, Language};
+use compass_index::{FileFacts, FileId, NameEntry, SymbolId};
+
+/// Of more symbols than this nobody counts how often each is used.
+const FEW: usize = 60;
+/// So many importers of a package are asked what they call it.
+const MOST_IMPORTERS: usize = 2_000;
+
+/// How a name fits a definition.
+#[derive(Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+enum Fit {
+    /// As the end of its path.
+    Exactly,
+    /// With parts left out.
+    Loosely,
+}
+
+impl Engine {
+    pub(super) fn resolve_name(&self, text: &str, quoted: bool) -> Result<Resolution, AnswerError> {
+        let mut out = Resolution { by_name: true, ..Resolution::default() };
+        let literal = NamePattern::new(text, true);
+        let pattern = NamePattern::new(text, quoted);
+        let mut entries = self.index.named(literal.last())?;
+        let mut used = &literal;
+        if pattern.is_wild() {
+            if entries.is_empty() {
+                used = &pattern;
+                for name in self.index.names()?.iter().filter(|n| pattern.matches_last(n)) {
+                    entries.extend(self.index.named(name)?);
+                }
+            } else {
+                out.notes.push(format!("{text} is taken as a name; other names with that pattern are left out"));
+            }
+        }
+        let mut fitting = Vec::new();
+        for entry in &entries {
+            if let Some(fit) = self.name_fits(used, entry)? {
+                fitting.push((fit, entry.clone()));
+            }
+        }
+        let best = fitting.iter().map(|f| f.0).min();
+        if best == Some(Fit::Loosely) {
+            out.notes.push(format!("{text} leaves out parts of the full name"));
+        }
+        let mut fitting: Vec<NameEntry> = fitting.into_iter().filter(|f| Some(f.0) == best).map(|f| f.1).collect();
+        // A package of Perl is called by all its parts.
+        if text.contains("::") {
+            fitting.extend(self.index.named(text)?);
+        }
+        if fitting.is_empty() && used.parts.len() > 1 && !used.is_wild() {
+            fitting = self.by_import(used, &entries)?;
+        }
+        if fitting.is_empty() && used.parts.len() > 1 && !used.is_wild() {
+            fitting = self.taken_from_above(used, &entries, &mut out)?;
+        }
+        self.rank(fitting, &mut out)?;
+        if out.symbols.is_empty() {
+            out.names.push(literal.last().to_owned());
+            self.nearest_names(literal.last(), &mut out)?;
+        }
+        Ok(out)
+    }
+
+    /// Puts symbols in their order.
+    fn rank(&self, fitting: Vec<NameEntry>, out: &mut Resolution) -> Result<(), AnswerError> {
+        let is_few = fitting.len() <= FEW;
+        let mut ranked = Vec::with_capacity(fitting.len());
+        for entry in fitting {
+            let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
+            let bodiless = entry.flags.has(Flags::BODILESS);
+            let uses = if is_few { self.index.uses(entry.symbol)?.len() } else { 0 };
+            // What stands inside something is meant less often than what is named by itself.
+            let class = if entry.flags.has(Flags::LOCAL) { 2 } else { u8::from(entry.flags.has(Flags::MEMBER)) };
+            let made = self.index.file(entry.symbol.file).is_some_and(|f| f.made.word().is_some());
+            let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(Flags::LOCAL) };
+            ranked.push(((!own, made, class, bodiless, std::cmp::Reverse(uses), self.index.position(entry.symbol.file), entry.symbol), resolved));
+            if out.names.last() != Some(&entry.name) {
+                out.names.push(entry.name);
+            }
+        }
+        ranked.sort_by_key(|r| r.0);
+        out.symbols = ranked.into_iter().map(|r| r.1).collect();
+        out.total = out.symbols.len();
+        Ok(())
+    }
+
+    fn nearest_names(&self, wanted: &str, out: &mut Resolution) -> Result<(), AnswerError> {
+        let names = self.index.names()?;
+        let mut scored: Vec<(f64, &str)> = Vec::new();
+        let letters = compass_index::mask(wanted);
+        for (i, name) in names.iter().enumerate() {
+            // Names that share too few letters are out at a glance.
+            if name.len().abs_diff(wanted.len()) <= 4 && ((names.mask(i) ^ letters) & compass_index::LETTERS).count_ones() <= 5 {
+                let score = strsim::jaro_winkler(name, wanted);
+                if score > 0.8 {
+                    scored.push((score, name));
+                }
+            }
+        }
+        scored.sort_by(|a, b| b.0.total_cmp(&a.0));
+        let nearest: Vec<&str> = scored.iter().take(5).map(|s| s.1).collect();
+        out.notes.push(format!("nothing is called {wanted}"));
+        if !nearest.is_empty() {
+            out.notes.push(format!("nearest: {}", nearest.join(", ")));
+        }
+        Ok(())
+    }
+
+    fn name_fits(&self, pattern: &NamePattern, entry: &NameEntry) -> Result<Option<Fit>, AnswerError> {
+        if pattern.parts.len() == 1 && pattern.types.is_none() && !pattern.rooted {
+            return Ok(Some(Fit::Exactly));
+        }
+        let Some((facts, def)) = self.index.definition(entry.symbol)? else { return Ok(None) };
+        let containers = self.containers(entry.symbol, &facts, def)?;
+        let fit = if pattern.matches_containers(&containers) {
+            Fit::Exactly
+        } else if pattern.matches_some_containers(&containers) {
+            Fit::Loosely
+        } else {
+            return Ok(None);
+        };
+        let fits = match &pattern.types {
+            Some(types) => self.types_fit(types, entry.symbol.file, &facts, def)?,
+            None => true,
+        };
+        Ok(fits.then_some(fit))
+    }
+
+    /// What a definition stands in, outermost first, each by the names it may go by: unit, folders, the file where it is a module, then
+    /// types and functions.
+    fn containers(&self, symbol: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<Vec<String>>, AnswerError> {
+        let file = symbol.file;
+        let path = self.index.path_of(file);
+        let language = self.index.file(file).map(|f| f.language);
+        let mut out: Vec<Vec<String>> = Vec::new();
+        if let Some(unit) = self.index.unit(file) {
+            let short = unit.name.rsplit('/').next().unwrap_or(&unit.name);
+            out.push(vec![unit.name.clone(), unit.name.replace('-', "_"), short.to_owned()]);
+        }
+        let parts: Vec<&str> = path.split('/').collect();
+        let (name, dirs) = parts.split_last().map_or(("", &[][..]), |(n, d)| (*n, d));
+        out.extend(dirs.iter().filter(|d| **d != "src").map(|d| vec![(*d).to_owned()]));
+        match language {
+            // Files of a package share their names: what qualifies these is the name the package gives itself.
+            Some(Language::Go) => {
+                let package = facts.facts.imports.iter().find(|i| i.kind == ImportKind::Within).map(|i| facts.facts.name(i.module).to_owned());
+                match out.last_mut() {
+                    Some(last) => last.extend(package),
+                    None => out.push(package.into_iter().collect()),
+                }
+            }
+            // A file is called like its class.
+            Some(Language::Java) => {}
+            _ => {
+                let stem = name.split('.').next().unwrap_or(name);
+                if !matches!(stem, "mod" | "lib" | "main" | "index" | "__init__") {
+                    out.push(vec![stem.to_owned()]);
+                }
+            }
+        }
+        let around = super::rows::around(&facts.facts, def);
+        // A member written outside its type belongs where that stands.
+        let owner = self.index.owners_outside(symbol)?.first().copied().filter(|o| *o != symbol);
+        if let Some((owner_facts, owner_def)) = owner.map(|o| self.index.definition(o)).transpose()?.flatten() {
+            let above = super::rows::around(&owner_facts.facts, owner_def).into_iter();
+            let missing: Vec<String> = above.filter(|p| !around.contains(p)).collect();
+            out.extend(missing.into_iter().map(|p| vec![p]));
+        }
+        out.extend(around.iter().flat_map(|p| p.split("::")).map(|p| vec![p.to_owned(), format!("(*{p})")]));
+        Ok(out)
+    }
+
+    /// Symbols of a package that some file imports under the name in front of them.
+    fn by_import(&self, pattern: &NamePattern, entries: &[NameEntry]) -> Result<Vec<NameEntry>, AnswerError> {
+        let [front @ .., _] = &pattern.parts[..] else { return Ok(Vec::new()) };
+        let Some(alias) = front.first() else { return Ok(Vec::new()) };
+        let mut out = Vec::new();
+        for entry in entries.iter().take(FEW) {
+            let mut names: Option<Vec<String>> = None;
+            if let Some((facts, def)) = self.index.definition(entry.symbol)? {
+                names = Some(super::rows::around(&facts.facts, def));
+            }
+            let fits_inside = names.is_some_and(|n| n.ends_with(&front[1..]) && n.len() == front.len() - 1);
+            if fits_inside && self.is_imported_as(entry.symbol.file, alias)? {
+                out.push(entry.clone());
+            }
+        }
+        Ok(out)
+    }
+
+    /// Does anybody import the file, or the package it is part of, under that name?
+    fn is_imported_as(&self, file: FileId, alias: &str) -> Result<bool, AnswerError> {
+        let Some(row) = self.index.file(file) else { return Ok(false) };
+        let dir = row.path.rsplit_once('/').map_or("", |(d, _)| d);
+        let is_part = |f: &&compass_index::FileRow| {
+            let other = f.path.rsplit_once('/').map_or("", |(d, _)| d);
+            f.root == row.root && f.language == row.language && f.language == Language::Go && other == dir
+        };
+        let files: Vec<FileId> = std::iter::once(file).chain(self.index.files().iter().filter(is_part).map(|f| f.id)).collect();
+        let mut left = MOST_IMPORTERS;
+        for file in files {
+            for entry in self.index.importers(file)? {
+                let Some(rest) = left.checked_sub(1) else { return Ok(false) };
+                left = rest;
+                let facts = self.index.facts(entry.file)?;
+                let bound = facts.facts.imports.get(entry.import as usize).and_then(|i| i.bound);
+                if bound.is_some_and(|b| facts.facts.name(b) == alias) {
+                    return Ok(true);
+                }
+            }
+        }
+        Ok(false)
+    }
+
+    /// A member by the name of a type that has it from one above.
+    fn taken_from_above(&self, pattern: &NamePattern, entries: &[NameEntry], out: &mut Resolution) -> Result<Vec<NameEntry>, AnswerError> {
+        let [front @ .., member] = &pattern.parts[..] else { return Ok(Vec::new()) };
+        let class = NamePattern { parts: front.to_vec(), types: None, rooted: false, literal: pattern.literal };
+        let mut found = Vec::new();
+        for of in self.index.named(class.last())?.into_iter().filter(|e| e.kind.is_type()).take(FEW) {
+            if self.name_fits(&class, &of)?.is_none() {
+                continue;
+            }
+            let seen = rustc_hash::FxHashSet::default();
+            for symbol in self.taken_over(of.symbol, member, &seen)? {
+                let Some(entry) = entries.iter().find(|e| e.symbol == symbol) else { continue };
+                if let Some((facts, def)) = self.index.definition(symbol)? {
+                    out.notes.push(format!("{} has it from {}", class.parts.join("."), self.qualified(symbol.file, &facts, def)));
+                }
+                found.push(entry.clone());
+            }
+        }
+        Ok(found)
+    }
+}

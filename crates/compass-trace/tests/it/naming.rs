@@ -1,0 +1,73 @@
+//! What people write to name a thing from outside.
+
+use crate::support::{ask, engine, places};
+use rstest::rstest;
+use testkit::Project;
+
+type Files = &'static [(&'static str, &'static str)];
+
+const GO: Files = &[
+    ("go.mod", "module example.org/larder\n"),
+    ("store/tsdb/db.go", "package tsdb\n\n// DB holds readings.\ntype DB struct{}\n\nfunc (d *DB) Close() error { return nil }\n\nfunc Open() *DB { return nil }\n"),
+    ("store/querier.go", "package storage\n\ntype Querier interface{ LabelValues() []string }\n\ntype baseQuerier struct{}\n\nfunc (b *baseQuerier) LabelValues() []string { return nil }\n\ntype blockQuerier struct{ *baseQuerier }\n"),
+    ("models/issue.go", "package issues\n\ntype Issue struct{ handler int }\n"),
+    ("web/handler.go", "package web\n\nimport issues_model \"example.org/larder/models\"\n\ntype Handler struct{ i issues_model.Issue }\n\nfunc DB() {}\n"),
+];
+const PYTHON: Files = &[
+    ("larder/__init__.py", "from .app import Larder\n"),
+    ("larder/app.py", "class Larder:\n    def turn(self):\n        pass\n"),
+    ("use.py", "import larder.app as la\n\nla.Larder().turn()\n"),
+];
+const JAVA: Files = &[("src/org/larder/Rack.java", "package org.larder;\npublic class Rack { void take() {} }\n")];
+const RUST: Files = &[
+    ("Cargo.toml", "[package]\nname = \"larder-core\"\nversion = \"1.0.0\"\n"),
+    ("src/lib.rs", "pub mod rack;\n"),
+    ("src/rack.rs", "pub struct Rack;\nimpl Rack {\n    pub fn take(&self) {}\n}\n"),
+];
+const CPP: Files = &[
+    ("rack.h", "namespace larder {\nclass Rack { public: struct Slot { int at(); }; void take(); };\n}\n"),
+    ("rack.cpp", "#include \"rack.h\"\nnamespace larder {\nvoid Rack::take() {}\n}\nint larder::Rack::Slot::at() { return 1; }\n"),
+];
+
+#[rstest]
+#[case::go_package(GO, "where is tsdb.DB", &["store/tsdb/db.go:4"])]
+#[case::go_package_is_not_the_folder(GO, "where is storage.Querier", &["store/querier.go:3"])]
+#[case::go_never_the_file(GO, "where is handler.Handler", &[])]
+#[case::go_alias(GO, "where is issues_model.Issue", &["models/issue.go:3"])]
+#[case::go_method(GO, "where is tsdb.DB.Close", &["store/tsdb/db.go:6"])]
+#[case::go_promoted(GO, "where is blockQuerier.LabelValues", &["store/querier.go:7"])]
+#[case::go_absent(GO, "where is http.Handler", &[])]
+#[case::go_types_first(GO, "where is DB", &["store/tsdb/db.go:4", "web/handler.go:7"])]
+#[case::python_reexported(PYTHON, "where is larder.Larder", &["larder/app.py:1"])]
+#[case::python_module(PYTHON, "where is larder.app.Larder", &["larder/app.py:1"])]
+#[case::python_alias(PYTHON, "where is la.Larder", &["larder/app.py:1"])]
+#[case::java_package(JAVA, "where is org.larder.Rack", &["src/org/larder/Rack.java:2"])]
+#[case::java_member(JAVA, "where is Rack.take", &["src/org/larder/Rack.java:2"])]
+#[case::rust_path(RUST, "where is larder_core::rack::Rack::take", &["src/rack.rs:3"])]
+#[case::rust_crate(RUST, "where is larder_core::Rack", &["src/rack.rs:1"])]
+#[case::cpp_namespace(CPP, "where is larder::Rack::take", &["rack.cpp:3", "rack.h:2"])]
+#[case::cpp_nested(CPP, "where is larder::Rack::Slot::at", &["rack.cpp:5", "rack.h:2"])]
+fn qualifiers_are_those_of_code(#[case] files: Files, #[case] question: &str, #[case] wanted: &[&str]) {
+    let answers = ask(&engine(&Project::with(files)), question);
+    assert_eq!(places(&answers), wanted, "{question}: {:?}", answers.notes);
+}
+
+#[rstest]
+#[case::within_a_namespace("what does Rack.take call", &["rack.cpp:4"])]
+#[case::by_a_longer_path("what does Slot.at call", &["rack.cpp:6"])]
+fn members_written_out_of_their_class_are_the_class_s(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(CPP);
+    project.write("rack.cpp", "#include \"rack.h\"\nvoid help();\nnamespace larder {\nvoid Rack::take() { help(); }\n}\nint larder::Rack::Slot::at() { help(); return 1; }\n");
+    assert_eq!(places(&ask(&engine(&project), question)), wanted);
+}
+
+#[test]
+fn what_is_takes_the_type_first_and_says_that_there_are_others() {
+    let project = Project::with(&[
+        ("a/first.py", "class Shelf:\n    def rack(self):\n        pass\n"),
+        ("b/rack.py", "class rack:\n    pass\n"),
+    ]);
+    let answers = ask(&engine(&project), "what is rack");
+    assert_eq!(places(&answers), ["b/rack.py:1", "a/first.py:2"]);
+    assert!(answers.notes.iter().any(|n| n.contains("1 other")), "{:?}", answers.notes);
+}
