@@ -13,6 +13,7 @@ mod declared;
 mod filters;
 mod finders;
 mod following;
+mod initial;
 mod levels;
 mod naming;
 mod overrides;

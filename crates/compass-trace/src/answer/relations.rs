@@ -4,7 +4,7 @@ use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
-use compass_facts::{DefId, ImportId, Kind, Role, UseId};
+use compass_facts::{DefId, ImportId, Kind, Language, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
 use std::sync::Arc;
 
@@ -94,6 +94,11 @@ impl Engine {
             return answer;
         }
         self.all_uses(&wanted, roles, &mut found)?;
+        if roles.contains(&Role::Write) && roles.len() < Role::ALL.len() {
+            let symbols: Vec<SymbolId> = wanted.iter().filter(|w| !w.above).map(|w| w.symbol).collect();
+            found.rows.extend(self.initial_writes(&symbols)?);
+            self.note_positions(&symbols, &mut found)?;
+        }
         if guesses {
             let namers = self.namers(wanted.iter().filter(|w| !w.above).map(|w| w.symbol))?;
             self.unlinked_rows(&names, &namers, roles, &mut found)?;
@@ -155,6 +160,18 @@ impl Engine {
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
         }
         Ok((found, wanted, names))
+    }
+
+    /// Lists of values that give each field its own by position name none of them.
+    fn note_positions(&self, symbols: &[SymbolId], found: &mut Found) -> Result<(), AnswerError> {
+        for symbol in symbols {
+            let by_position = self.index.file(symbol.file).is_some_and(|f| matches!(f.language, Language::C | Language::Cpp | Language::Go));
+            if by_position && self.index.definition(*symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Field) {
+                found.notes.push("values given by position, without the field's name, are not among these".to_owned());
+                break;
+            }
+        }
+        Ok(())
     }
 
     /// How often functions are handed on as values: whoever has them may call them, and such calls stay dynamic.

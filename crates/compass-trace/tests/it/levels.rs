@@ -35,7 +35,7 @@ fn rows(project: &Project, question: &str) -> Vec<String> {
 #[case::includers("who includes c.h through all", &["1 b.h:1 c.h", "2 a.h:1 b.h", "3 main.c:1 a.h"])]
 #[case::includers_of_two_levels("who includes c.h through 2", &["1 b.h:1 c.h", "2 a.h:1 b.h"])]
 #[case::included("what does main.c include through 2", &["1 main.c:1 a.h", "2 a.h:1 b.h"])]
-#[case::writers_and_their_callers("who writes Hard.aged through 3", &["1 shop.py:23 age", "2 shop.py:27 turn", "3 shop.py:31 day"])]
+#[case::writers_and_their_callers("who writes Hard.aged through 3", &["1 shop.py:12 Hard", "1 shop.py:23 age", "2 shop.py:27 turn", "3 shop.py:31 day"])]
 #[case::written_by_what_is_called("what does day write through all", &["3 shop.py:23 age"])]
 #[case::overriding("who overrides Base.cost through 2", &["1 shop.py:7 Cheese.cost", "1 shop.py:14 Hard.cost"])]
 fn relations_go_level_by_level(shop: Project, #[case] question: &str, #[case] wanted: &[&str]) {

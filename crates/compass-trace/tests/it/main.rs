@@ -19,3 +19,4 @@ mod through_interfaces;
 mod tones;
 mod units;
 mod upkeep;
+mod writes;

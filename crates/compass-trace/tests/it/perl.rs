@@ -24,7 +24,7 @@ const FILES: [(&str, &str); 3] = [
 #[case::by_dots("where is Label.print_all", &["lib/Larder/Label.pm:19"])]
 #[case::callers("who calls Larder::Label::text", &["bin/labels.pl:5", "lib/Larder/Label.pm:19"])]
 #[case::inherited("who calls Larder::Paper::width", &["lib/Larder/Label.pm:18"])]
-#[case::writers("who writes $size", &["lib/Larder/Label.pm:19"])]
+#[case::writers("who writes $size", &["lib/Larder/Label.pm:17", "lib/Larder/Label.pm:19"])]
 #[case::overrides("who overrides Larder::Paper::text", &["lib/Larder/Label.pm:18"])]
 #[case::calls("what does print_all call", &["lib/Larder/Label.pm:19"])]
 #[case::imports("who imports Larder::Label", &["bin/labels.pl:2"])]
