@@ -34,6 +34,10 @@ pub enum IndexError {
     /// The index holds no such file.
     #[error("the index has no file {0}")]
     NoFile(String),
+    /// The index was renewed while somebody answered from an older state of it: parts of that are gone. Ask again with
+    /// [`Index::newer`].
+    #[error("the index was renewed meanwhile")]
+    Outdated,
     /// The source cannot be read any more.
     #[error("{path} cannot be read")]
     Source {
@@ -220,6 +224,21 @@ impl Index {
         !matches!(reader.current_number(), Ok(Some(n)) if n == self.generation)
     }
 
+    /// Is everything of this generation still there? What was answered before this says so is whole.
+    ///
+    /// # Errors
+    /// [`IndexError::Outdated`] if not; store errors.
+    pub fn check_whole(&self) -> Result<(), IndexError> {
+        let reader = self.reader();
+        let replaced = reader.made()? != self.made;
+        if replaced || reader.oldest_number()? > self.generation { Err(IndexError::Outdated) } else { Ok(()) }
+    }
+
+    /// What a file has where no row of it is found: nothing yet, unless it is gone.
+    fn absent<T: Default>(&self) -> Result<T, IndexError> {
+        self.check_whole().map(|()| T::default())
+    }
+
     /// The index file.
     pub fn path(&self) -> &Path {
         &self.path
@@ -348,7 +367,10 @@ impl Index {
         let row = self.file(id).ok_or_else(|| IndexError::NoFile(format!("{id:?}")))?;
         // The lock is held for the reading alone, so that several threads unpack at once.
         let packed = self.reader().facts(id, row.hash)?;
-        let (facts, numbers) = packed.map_or_else(|| Ok(Default::default()), |p| p.unpack())?;
+        let (facts, numbers) = match packed {
+            Some(packed) => packed.unpack()?,
+            None => self.absent()?,
+        };
         let found = Arc::new(FileFacts { facts, numbers });
         lock(&self.facts).put(id, found.clone());
         Ok(found)
@@ -365,7 +387,10 @@ impl Index {
             let reader = self.reader();
             (reader.facts(id, row.hash)?, reader.links(&self.runs, id)?)
         };
-        let facts = facts.map_or_else(|| Ok(Default::default()), |f| f.unpack_outer())?.0;
+        let facts = match facts {
+            Some(facts) => facts.unpack_outer()?.0,
+            None => self.absent()?,
+        };
         Ok((facts, links.map_or_else(|| Ok(FileLinks::default()), |p| p.unpack())?))
     }
 

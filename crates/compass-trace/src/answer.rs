@@ -251,6 +251,11 @@ impl Engine {
         &self.index
     }
 
+    /// Was an answer given up because the index was renewed meanwhile?
+    pub fn is_outdated(error: &AnswerError) -> bool {
+        matches!(error, AnswerError::Index(IndexError::Outdated))
+    }
+
     /// Parses and answers a line.
     ///
     /// # Errors
@@ -268,6 +273,13 @@ impl Engine {
     /// # Errors
     /// [`AnswerError`]. A name nobody defines is no error: the answer is empty and its notes have the nearest names.
     pub fn answer(&self, question: &Question, context: &Context) -> Result<Answers, AnswerError> {
+        let answers = self.answer_from(question, context)?;
+        // Rows of two generations must not meet in one answer.
+        self.index.check_whole()?;
+        Ok(answers)
+    }
+
+    fn answer_from(&self, question: &Question, context: &Context) -> Result<Answers, AnswerError> {
         let filters = filters::Filters::new(self, &question.filters, context)?;
         if let Form::HowReach { from, to, through } = &question.form {
             return self.answer_ways(question, from, to, *through, context);

@@ -95,7 +95,21 @@ fn answer(engine: &Engine, context: &Context, question: &str, face: &Arc<dyn Fac
             out.put(&face.row(&answer, printed.fetch_add(1, Ordering::Relaxed)), true);
         }))
     };
-    let found = engine.ask(question, &Context { early: Some(early), ..context.clone() });
+    let mut found = engine.ask(question, &Context { early: Some(early), ..context.clone() });
+    // Somebody renewed the index while this was answered from what it was before: the newer state is asked, unless rows are out already.
+    let mut newer = None;
+    for _ in 0..3 {
+        let outdated = found.as_ref().is_err_and(Engine::is_outdated) && printed.load(Ordering::Relaxed) == 0;
+        if !outdated {
+            break;
+        }
+        let index = newer.as_ref().unwrap_or(engine).index().newer();
+        let Ok(index) = index else { break };
+        let again = Engine::new(Arc::new(index));
+        found = again.ask(question, context);
+        newer = Some(again);
+    }
+    let engine = newer.as_ref().unwrap_or(engine);
     let begun = printed.load(Ordering::Relaxed);
     let mut answers = match found {
         Err(error) if begun > 0 => broken_off(question, begun, &error),

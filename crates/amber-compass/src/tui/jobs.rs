@@ -3,6 +3,7 @@
 //! Each lane has one thread, one job running and one waiting; a newer job replaces the waiting one and raises the cancel
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
+mod attempt;
 mod index;
 mod page;
 mod past;
@@ -184,6 +185,8 @@ pub enum Outcome {
     Waiting(u32),
     /// Facts or links can be asked for.
     Opened,
+    /// A fault of this program ended the job.
+    Fault(String),
     /// Indexing is over.
     Indexed(Result<(Box<Summary>, Vec<String>), String>),
     Page(Spot, Result<Box<Page>, String>),
@@ -310,6 +313,6 @@ fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot, recent: &R
         let tell = |outcome| {
             let _ = sender.send((lane, number, outcome));
         };
-        work::run(job, context, (engine, recent), &tell);
+        attempt::run(job, &context, (engine, recent), &tell);
     }
 }

@@ -1,4 +1,7 @@
-//! The terminal: raw mode, alternate screen, mouse; given back on every way out, also after a panic.
+//! The terminal: raw mode, alternate screen, mouse; given back when the program ends, on every way out.
+//!
+//! A panic in a job is written to a report, and the program goes on: its screen stays as it is. Only one in the thread that draws ends
+//! the program, and with it gives the terminal back.
 
 use crossterm::event::{DisableMouseCapture, EnableMouseCapture};
 use crossterm::execute;
@@ -6,6 +9,18 @@ use crossterm::terminal::{EnterAlternateScreen, LeaveAlternateScreen, disable_ra
 use ratatui::Terminal;
 use ratatui::backend::CrosstermBackend;
 use std::io::{Stdout, stdout};
+use std::path::PathBuf;
+use std::sync::Mutex;
+
+/// Where the last fault of a job is described.
+static LAST_REPORT: Mutex<Option<PathBuf>> = Mutex::new(None);
+
+/// What a person hears of a job that ended in a fault of this program.
+pub fn fault_text() -> String {
+    let report = LAST_REPORT.lock().unwrap_or_else(|e| e.into_inner()).take();
+    let place = report.map_or_else(String::new, |path| format!("; report: {}", path.display()));
+    format!("a fault of this program ended this; everything else goes on{place}")
+}
 
 /// Holds the terminal; dropping it gives the terminal back.
 pub struct Guard {
@@ -20,13 +35,19 @@ impl Guard {
     /// When standard output is no terminal, or refuses raw mode.
     pub fn take() -> std::io::Result<Guard> {
         let old = std::panic::take_hook();
+        let drawing = std::thread::current().id();
         std::panic::set_hook(Box::new(move |info| {
-            give_back();
-            old(info);
+            let ends = std::thread::current().id() == drawing;
+            if ends {
+                give_back();
+                old(info);
+            }
             let trace = std::backtrace::Backtrace::force_capture().to_string();
             tracing::error!("panic: {info}");
-            if let Ok(path) = crate::log::report(&crate::places::data_folder().join("reports"), &info.to_string(), &trace) {
-                eprintln!("amber-compass: a fault of this program; what is known of it stands in {}", path.display());
+            match crate::log::report(&crate::places::data_folder().join("reports"), &info.to_string(), &trace) {
+                Ok(path) if ends => eprintln!("amber-compass: a fault of this program; what is known of it stands in {}", path.display()),
+                Ok(path) => *LAST_REPORT.lock().unwrap_or_else(|e| e.into_inner()) = Some(path),
+                Err(_) => {}
             }
         }));
         enter()?;

@@ -142,6 +142,13 @@ impl Reader {
         current_number(&self.connection)
     }
 
+    /// The oldest generation of which everything is still there.
+    pub(crate) fn oldest_number(&self) -> Result<i64, StoreError> {
+        let mut select = self.connection.prepare_cached("SELECT value FROM meta WHERE key = 'oldest'")?;
+        let value: Option<String> = select.query_row([], |r| r.get(0)).optional()?;
+        Ok(value.and_then(|v| v.parse().ok()).unwrap_or(0))
+    }
+
     /// The facts of a file as read from content with that hash, still packed.
     pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {
         packed_facts(&self.connection, file, hash)

@@ -257,8 +257,13 @@ impl Writer {
         let (old, base, names) = current.as_ref().map_or((0, 0, 0), |(g, o)| (*g, o.base, o.names));
         let (later, crossings) = current.as_ref().map_or((base, base), |(_, o)| (o.later.as_ref().map_or(base, |l| l.run), o.crossings));
         // What a killed run may have left, and what readers of an earlier generation have had time to finish with.
-        self.connection.execute("DELETE FROM links WHERE generation > ? OR generation < ?", params![old, base])?;
-        self.connection.execute("DELETE FROM postings WHERE generation NOT IN (?, ?, ?, ?)", params![base, names, later, crossings])?;
+        let transaction = self.connection.transaction()?;
+        let links = transaction.execute("DELETE FROM links WHERE generation > ? OR generation < ?", params![old, base])?;
+        let postings = transaction.execute("DELETE FROM postings WHERE generation NOT IN (?, ?, ?, ?)", params![base, names, later, crossings])?;
+        if links + postings > 0 {
+            put_oldest(&transaction, old)?;
+        }
+        transaction.commit()?;
         Ok(old.max(names))
     }
 
@@ -338,7 +343,7 @@ impl Writer {
     /// Makes a generation the current one, and forgets facts nobody needs any more.
     pub fn finish(&mut self, generation: i64, overview: &mut Generation) -> Result<(), StoreError> {
         self.make_current(generation, overview)?;
-        self.forget_old(overview)
+        self.forget_old(generation, overview)
     }
 
     fn put_postings<E: Entry>(&mut self, generation: i64, entries: impl Iterator<Item = Result<E, StoreError>>) -> Result<(), StoreError> {
@@ -376,7 +381,7 @@ impl Writer {
     }
 
     /// Facts that the current generation does not use. The previous generation's links stay for readers in mid-answer.
-    fn forget_old(&mut self, overview: &Generation) -> Result<(), StoreError> {
+    fn forget_old(&mut self, generation: i64, overview: &Generation) -> Result<(), StoreError> {
         let used: rustc_hash::FxHashSet<(u32, u32, i64)> = overview.files.iter().map(|f| (f.id.unit.0, f.id.number.0, f.hash as i64)).collect();
         let mut stale = Vec::new();
         {
@@ -396,6 +401,7 @@ impl Writer {
         for (unit, file, hash) in stale {
             transaction.execute("DELETE FROM facts WHERE unit = ? AND file = ? AND hash = ?", params![unit, file, hash])?;
         }
+        put_oldest(&transaction, generation)?;
         transaction.commit()?;
         Ok(())
     }
@@ -411,8 +417,15 @@ fn put_overview(transaction: &rusqlite::Transaction, generation: i64, overview: 
     Ok(parts)
 }
 
+/// Notes the oldest generation of which everything is still there: whoever answers from an older one begins anew.
+fn put_oldest(transaction: &rusqlite::Transaction, generation: i64) -> Result<(), StoreError> {
+    transaction.execute("INSERT OR REPLACE INTO meta (key, value) VALUES ('oldest', ?)", params![generation.to_string()])?;
+    Ok(())
+}
+
 /// Removes what the generation before had retired: nobody answers from the one before that any more.
 fn remove_retired(transaction: &rusqlite::Transaction, (current, before): (i64, &Generation), now: &Generation) -> Result<(), StoreError> {
+    put_oldest(transaction, current)?;
     let retired = &before.retired;
     // A content may have come back meanwhile.
     let gone: FxHashSet<FileId> = retired.facts.iter().map(|f| f.0).collect();

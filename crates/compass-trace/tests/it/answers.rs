@@ -1,7 +1,7 @@
 //! Forms, filters, pages, completeness.
 
 use crate::support::{ask, engine, places};
-use compass_trace::{Answer, AnswerError, Context, Early};
+use compass_trace::{Answer, AnswerError, Context, Early, Engine};
 use rstest::{fixture, rstest};
 use std::sync::{Arc, Mutex};
 use std::time::Duration;
@@ -440,4 +440,22 @@ fn at_a_declaration_the_code_counts_as_well(#[case] question: &str, #[case] want
     ]);
     let engine = engine(&project);
     assert_eq!(places(&ask(&engine, question)), wanted);
+}
+
+/// Facts and rows of an older state are removed two changes later. Chains walked on over what was left and read behind its end.
+#[rstest]
+#[case::ways("how does main reach take")]
+#[case::callers("who calls take through 3")]
+#[case::uses("who uses plan")]
+fn no_answer_mixes_two_states_of_an_index(caves: Project, #[case] question: &str) {
+    let old = engine(&caves);
+    for round in 0..3 {
+        // Other content each time, so that the facts of before are of no more use.
+        caves.write("planner.py", &format!("def take(w{round}):\n    pass\n\ndef plan(r):\n    take(r)\n"));
+        let _ = engine(&caves);
+    }
+    let error = old.ask(question, &Context::default()).expect_err("the old state is gone");
+    assert!(Engine::is_outdated(&error), "{error}");
+    let newer = Engine::new(Arc::new(old.index().newer().expect("an index")));
+    assert!(newer.ask(question, &Context::default()).is_ok());
 }
