@@ -48,7 +48,7 @@ impl Environment<'_> {
         const SOURCES: &str = "lib/rustlib/src/rust/library";
         let rustup = self.folder("RUSTUP_HOME", ".rustup");
         let toolchains = rustup.as_ref().map(|r| r.join("toolchains"));
-        let settings = rustup.and_then(|r| std::fs::read_to_string(r.join("settings.toml")).ok()).unwrap_or_default();
+        let settings = rustup.and_then(|r| compass_index::disk::read_text(r.join("settings.toml")).ok()).unwrap_or_default();
         let default = settings.lines().find_map(|l| l.strip_prefix("default_toolchain")).map(|l| l.trim_matches([' ', '=', '"']).to_owned());
         let mut folders: Vec<PathBuf> = default.iter().filter_map(|d| Some(toolchains.as_ref()?.join(d))).collect();
         folders.extend(toolchains.iter().flat_map(|t| sorted(t)));
@@ -72,7 +72,7 @@ impl Environment<'_> {
     /// `lib/python3.x` beside the first `python3` of the search path that has one, or of the version that a manager of versions has chosen.
     fn python_library(&self) -> Option<PathBuf> {
         let chosen = (self.variable)("PYENV_ROOT").or_else(|| Some(self.home?.join(".pyenv"))).and_then(|root| {
-            let version = std::fs::read_to_string(root.join("version")).ok()?;
+            let version = compass_index::disk::read_text(root.join("version")).ok()?;
             Some(root.join("versions").join(version.lines().next()?.trim()))
         });
         // A program in a folder of shims stands for the chosen version.

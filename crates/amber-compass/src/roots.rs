@@ -53,7 +53,7 @@ pub fn all(root: &Path) -> Vec<PathBuf> {
     let mut out: Vec<PathBuf> = std::iter::once(root.to_owned()).chain(settled.iter().map(|r| root.join(r))).chain(further(root)).collect();
     let mut seen = std::collections::BTreeSet::new();
     // A folder that was taken away says so when it is listed, not at every start.
-    out.retain(|r| r == root || r.is_dir());
+    out.retain(|r| r == root || r.is_dir() && !compass_index::disk::is_too_wide(r));
     out.retain(|r| seen.insert(r.canonicalize().unwrap_or_else(|_| r.clone())));
     out
 }

@@ -212,6 +212,10 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
         Language::Rust => rust::read(text, &tree, cancel),
         _ => typescript::read(text, language != Language::JavaScript, &tree, cancel),
     };
+    if !tree.too_deep().is_empty() {
+        facts.gaps.extend(tree.too_deep().iter().map(|span| Gap { cause: GapCause::TooDeep, span: *span }));
+        facts.gaps.sort_by_key(|g| g.span);
+    }
     add_errors(&tree, &mut facts);
     Some(facts)
 }

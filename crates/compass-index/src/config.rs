@@ -51,7 +51,7 @@ impl Config {
     /// # Errors
     /// [`ConfigError`] for a file that is there but cannot be used.
     pub fn read(root: &Path) -> Result<Config, ConfigError> {
-        match std::fs::read_to_string(root.join(FILE_NAME)) {
+        match crate::disk::read_text(root.join(FILE_NAME)) {
             Ok(text) => toml::from_str(&text).map_err(|e| ConfigError::Wrong(e.to_string())),
             Err(e) if e.kind() == std::io::ErrorKind::NotFound => Ok(Config::default()),
             Err(e) => Err(ConfigError::Unreadable(e)),

@@ -10,6 +10,7 @@
 mod claim;
 pub mod config;
 mod crossing;
+pub mod disk;
 mod evidence;
 mod id;
 mod identity;

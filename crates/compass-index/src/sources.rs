@@ -37,7 +37,7 @@ pub struct DiskSources;
 
 impl Sources for DiskSources {
     fn read(&self, path: &Path) -> io::Result<Vec<u8>> {
-        std::fs::read(path)
+        crate::disk::read(path, crate::disk::SOURCE_BYTES)
     }
 
     fn stamp(&self, path: &Path) -> Option<Stamp> {

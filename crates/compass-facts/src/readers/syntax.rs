@@ -12,7 +12,8 @@
 //!
 //! # Guarantees
 //! The same nodes in the same order with the same kinds, fields and flags as the parser's cursor gives, but for unparsed
-//! tokens (macro calls of Rust) that hold nothing a reader looks for. Depth is no matter. 28 bytes a node.
+//! tokens (macro calls of Rust) that hold nothing a reader looks for, and for what stands deeper than [`DEEPEST`]: readers call themselves
+//! from level to level, and their stack must not hang on what somebody wrote. 28 bytes a node.
 
 use std::sync::OnceLock;
 use tree_sitter::Language;
@@ -99,11 +100,16 @@ impl Drop for Tree {
     }
 }
 
+/// Levels of a tree that are kept. What people write by hand has fewer than a hundred.
+pub(crate) const DEEPEST: u32 = 1200;
+
 /// A whole tree; see the module.
 #[derive(Debug)]
 pub(crate) struct Tree {
     parts: Vec<Part>,
     words: &'static Words,
+    /// Regions whose nodes stand too deep, by place.
+    cut: Vec<crate::Span>,
 }
 
 impl Tree {
@@ -114,29 +120,40 @@ impl Tree {
         parts.clear();
         let mut cursor = tree.walk();
         let (mut parent, mut before) = (0u32, 0u32);
+        let (mut depth, mut cut) = (0, Vec::new());
         loop {
             let at = parts.len() as u32;
             let part = part(&cursor, words, with_errors, parent, if before > parent { before } else { at });
             parts.push(part);
             let closed = words.kinds[usize::from(part.kind)].tokens && part.bits & HAS_ERROR == 0 && !may_hold_sql(text, &part);
-            if !closed && cursor.goto_first_child() {
+            if !closed && depth < DEEPEST && cursor.goto_first_child() {
+                depth += 1;
                 (parent, before) = (at, at);
                 continue;
+            }
+            if depth == DEEPEST && part.end > part.start && part.bits & NAMED != 0 && cursor.node().child_count() > 0 {
+                cut.push(crate::Span { start: part.start, end: part.end });
             }
             let mut done = at;
             loop {
                 parts[done as usize].after = parts.len() as u32;
                 if done == 0 {
-                    return Tree { parts, words };
+                    return Tree { parts, words, cut };
                 }
                 if cursor.goto_next_sibling() {
                     (parent, before) = (parts[done as usize].parent, done);
                     break;
                 }
                 cursor.goto_parent();
+                depth -= 1;
                 done = parts[done as usize].parent;
             }
         }
+    }
+
+    /// Regions of which only the outermost node is here.
+    pub(crate) fn too_deep(&self) -> &[crate::Span] {
+        &self.cut
     }
 
     /// The node that holds all others.

@@ -18,6 +18,9 @@ use std::rc::Rc;
 /// Deepest chain of evaluations.
 pub(super) const MAX_DEPTH: usize = 48;
 
+/// Types of more parts are unknown: nobody writes such, and their copies would fill the memory.
+const LARGEST_TYPE: u32 = 2_000;
+
 /// Where members stand: file and scope.
 type Places = smallvec::SmallVec<[(u32, ScopeId); 1]>;
 
@@ -38,6 +41,16 @@ pub(super) struct Extensions {
     pub(super) of: FxHashMap<(u32, ScopeId), Sym>,
 }
 
+/// A search for a name through star imports.
+pub(super) struct StarSearch {
+    pub(super) name: Gid,
+    /// Modules it came by.
+    pub(super) seen: FxHashSet<(u32, ScopeId)>,
+    /// How often it met one of them again.
+    pub(super) again: u64,
+    pub(super) depth: u32,
+}
+
 /// See the module. One per thread.
 pub(super) struct Evaluator<'w, 'm> {
     pub(super) world: &'m World<'w>,
@@ -52,10 +65,12 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) left_out: std::cell::RefCell<FxHashMap<Sym, (bool, Names)>>,
     pub(super) evaluating: FxHashSet<(u32, TypeId)>,
     pub(super) following: FxHashSet<(u32, u32)>,
-    pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
     /// Aliases being looked through.
     aliases: Vec<Sym>,
     pub(super) chain: u32,
+    /// Searches through star imports that go on, each for another name than the one before.
+    pub(super) star_searches: Vec<StarSearch>,
+    pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
     /// How often an answer was cut short so far.
     pub(super) cuts: u64,
 }
@@ -75,9 +90,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             left_out: std::cell::RefCell::default(),
             evaluating: FxHashSet::default(),
             following: FxHashSet::default(),
-            globbing: FxHashSet::default(),
             aliases: Vec::new(),
             chain: 0,
+            globbing: FxHashSet::default(),
+            star_searches: Vec::new(),
             cuts: 0,
         }
     }
@@ -301,17 +317,32 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// Puts the arguments of a type in place of its parameters.
+    ///
+    /// An alias that names its parameters several times, and another alias with it, makes types that grow as fast as one likes: what
+    /// becomes larger than [`LARGEST_TYPE`] is unknown.
     pub(super) fn substitute(&self, ty: Ty, owner: Sym, args: &Rc<[Ty]>) -> Ty {
+        let mut left = LARGEST_TYPE;
+        self.put_in(ty, owner, args, &mut left)
+    }
+
+    fn put_in(&self, ty: Ty, owner: Sym, args: &Rc<[Ty]>, left: &mut u32) -> Ty {
+        let Some(rest) = left.checked_sub(1) else { return Ty::Unknown(Cause::TooMany) };
+        *left = rest;
+        let mut each = |inner: &Rc<[Ty]>| inner.iter().map(|t| self.put_in(t.clone(), owner, args, left)).collect();
         match ty {
             Ty::Value(sym, _) | Ty::Item(sym, ..) if self.world.def(sym).kind == Kind::TypeParameter => {
-                let index = self.parameter_index(sym, owner);
-                index.and_then(|i| args.get(i).cloned()).unwrap_or(ty)
+                let Some(given) = self.parameter_index(sym, owner).and_then(|i| args.get(i)) else { return ty };
+                match left.checked_sub(given.size(*left)) {
+                    Some(rest) => *left = rest,
+                    None => return Ty::Unknown(Cause::TooMany),
+                }
+                given.clone()
             }
-            Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect()),
-            Ty::External(gid, inner) => Ty::External(gid, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect()),
-            Ty::List(inner) => Ty::List(Rc::new(self.substitute((*inner).clone(), owner, args))),
-            Ty::Map(inner) => Ty::Map(Rc::new(self.substitute((*inner).clone(), owner, args))),
-            Ty::Function(inner) => Ty::Function(Rc::new(self.substitute((*inner).clone(), owner, args))),
+            Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, each(&inner)),
+            Ty::External(gid, inner) => Ty::External(gid, each(&inner)),
+            Ty::List(inner) => Ty::List(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
+            Ty::Map(inner) => Ty::Map(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
+            Ty::Function(inner) => Ty::Function(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
             other => other,
         }
     }

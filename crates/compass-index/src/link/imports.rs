@@ -1,15 +1,18 @@
 //! What an import binds, followed through re-exports to the definition itself.
 
-use super::evaluate::Evaluator;
+use super::evaluate::{Evaluator, StarSearch};
 use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::world::{Binding, Gid, Sym};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Export, Flags, Import, ImportId, ImportKind, Language, ScopeId, ScopeKind};
+use rustc_hash::FxHashSet;
 use std::rc::Rc;
 
 /// Longest chain of re-exports followed.
 const MAX_CHAIN: u32 = 24;
+/// Star imports are followed so far, one behind the other.
+const MOST_STARS: u32 = 2_000;
 
 impl Evaluator<'_, '_> {
     /// The files and modules an import leads to.
@@ -400,12 +403,44 @@ impl Evaluator<'_, '_> {
     }
 
     /// Names brought in by star imports of a module.
+    ///
+    /// Modules may bring in one another in every direction: each is gone through once in a search, so that it costs no more than there
+    /// are modules. What is met again adds nothing to the search, but is no answer by itself; only that of the whole search is remembered.
     fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
-        if self.chain >= MAX_CHAIN || !self.globbing.insert((file, scope, name)) {
+        if self.world.globs(file).iter().all(|g| g.0 != scope) {
+            return Lookup::none(Cause::NoDefinition);
+        }
+        let is_within = self.star_searches.last().is_some_and(|s| s.name == name);
+        let met = self.star_searches.iter().any(|s| s.name == name && s.seen.contains(&(file, scope)));
+        let depth = self.star_searches.iter().map(|s| s.depth).sum::<u32>();
+        if met || depth >= MOST_STARS {
+            if let Some(search) = self.star_searches.last_mut().filter(|_| is_within && met) {
+                search.again += 1;
+            }
             self.cut();
             return Lookup::none(Cause::NoDefinition);
         }
-        self.chain += 1;
+        if !is_within {
+            self.star_searches.push(StarSearch { name, seen: FxHashSet::default(), again: 0, depth: 0 });
+        }
+        if let Some(search) = self.star_searches.last_mut() {
+            search.seen.insert((file, scope));
+            search.depth += 1;
+        }
+        let before = self.cuts;
+        let found = stacker::maybe_grow(256 << 10, 4 << 20, || self.through_globs_of(from, file, scope, name));
+        if is_within {
+            if let Some(search) = self.star_searches.last_mut() {
+                search.depth -= 1;
+            }
+        } else if self.star_searches.pop().is_some_and(|search| self.cuts - before == search.again) {
+            // Every cut was a module met again: the search is whole.
+            self.cuts = before;
+        }
+        found
+    }
+
+    fn through_globs_of(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
         let globs: Vec<ImportId> = world.globs(file).iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
@@ -433,8 +468,6 @@ impl Evaluator<'_, '_> {
                 break;
             }
         }
-        self.chain -= 1;
-        self.globbing.remove(&(file, scope, name));
         out
     }
 

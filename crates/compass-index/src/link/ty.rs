@@ -117,6 +117,26 @@ impl Ty {
         }
     }
 
+    /// How many types it is made of, itself among them; no more than `most` are counted, and one.
+    pub(super) fn size(&self, most: u32) -> u32 {
+        let all = |parts: &[Ty]| {
+            let mut sum = 1u32;
+            for part in parts {
+                if sum > most {
+                    break;
+                }
+                sum = sum.saturating_add(part.size(most - sum.min(most)));
+            }
+            sum
+        };
+        match self {
+            Ty::Item(_, args, _) | Ty::Value(_, args) | Ty::ExternalType(_, args) | Ty::External(_, args) => all(args),
+            Ty::Tuple(parts) | Ty::Union(parts) => all(parts),
+            Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => 1 + inner.size(most.saturating_sub(1)),
+            Ty::Unknown(_) | Ty::Module(_) | Ty::Literal(_) => 1,
+        }
+    }
+
     pub(super) fn is_unknown(&self) -> bool {
         matches!(self, Ty::Unknown(_))
     }

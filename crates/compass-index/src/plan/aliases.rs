@@ -29,7 +29,7 @@ pub struct Aliases {
 impl Aliases {
     /// Reads a settings file below a root.
     pub fn read(root: &Path, index: usize, file: &Path) -> Aliases {
-        let settings = Settings::read(file, MAX_CHAIN);
+        let settings = Settings::read(file, &mut Vec::new());
         let inside = |path: &Path| tidy(path).strip_prefix(root).ok().map(slashed);
         let dir = file.parent().and_then(inside).unwrap_or_default();
         let base = settings.base.as_deref().and_then(inside);
@@ -61,14 +61,20 @@ struct Settings {
 }
 
 impl Settings {
-    fn read(file: &Path, left: usize) -> Settings {
-        let text = std::fs::read_to_string(file).ok();
+    /// Each file counts once, however often others lead to it, and no more than [`MAX_CHAIN`] of them.
+    fn read(file: &Path, seen: &mut Vec<PathBuf>) -> Settings {
+        let real = file.canonicalize().unwrap_or_else(|_| file.to_owned());
+        if seen.len() >= MAX_CHAIN || seen.contains(&real) {
+            return Settings::default();
+        }
+        seen.push(real);
+        let text = crate::disk::read_text(file).ok().filter(|t| crate::disk::is_shallow(t));
         let json = text.and_then(|t| json5::from_str::<serde_json::Value>(t.trim_start_matches('\u{feff}')).ok());
-        let (Some(json), Some(dir), Some(left)) = (json, file.parent(), left.checked_sub(1)) else { return Settings::default() };
+        let (Some(json), Some(dir)) = (json, file.parent()) else { return Settings::default() };
         let mut out = Settings::default();
         // Of several bases the later one wins.
         for base in strings(json.get("extends")).filter_map(|name| extended(dir, name)) {
-            out.take(Settings::read(&base, left));
+            out.take(Settings::read(&base, seen));
         }
         let options = json.get("compilerOptions");
         let base = options.and_then(|o| o.get("baseUrl")).and_then(|b| b.as_str()).map(|b| dir.join(b));
@@ -78,7 +84,7 @@ impl Settings {
         out.take(Settings { base, paths: paths.collect() });
         let references = json.get("references").and_then(|r| r.as_array()).into_iter().flatten();
         for part in references.filter_map(|r| Some(dir.join(r.get("path")?.as_str()?))).filter(|p| p.is_file() && p.parent() == Some(dir)) {
-            out.paths.extend(Settings::read(&part, left).paths);
+            out.paths.extend(Settings::read(&part, seen).paths);
         }
         out
     }

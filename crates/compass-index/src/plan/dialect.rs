@@ -52,9 +52,7 @@ pub(super) fn reads_like_cpp(path: &Path) -> bool {
 
 /// The beginning of a file: every plan may look at it, so it must not cost a whole reading.
 fn head_of(path: &Path) -> std::io::Result<Vec<u8>> {
-    let mut head = Vec::new();
-    std::io::Read::read_to_end(&mut std::io::Read::take(std::fs::File::open(path)?, 64 << 10), &mut head)?;
-    Ok(head)
+    crate::disk::head(path, 64 << 10)
 }
 
 fn folder(path: &str) -> &str {

@@ -66,10 +66,8 @@ fn language_by_content(path: &Path) -> Option<Language> {
     if path.extension().is_some() {
         return None;
     }
-    let mut head = [0u8; 128];
-    let mut file = std::fs::File::open(path).ok()?;
-    let count = std::io::Read::read(&mut file, &mut head).ok()?;
-    let line = head[..count].split(|b| *b == b'\n').next()?;
+    let head = crate::disk::head(path, 128).ok()?;
+    let line = head.split(|b| *b == b'\n').next()?;
     Language::of_first_line(std::str::from_utf8(line).ok()?)
 }
 

@@ -109,7 +109,7 @@ pub(super) fn ecosystem_of(file: &str) -> Option<&'static Ecosystem> {
 
 /// Reads the manifest of a folder; `None` when there is none, or it names no package.
 pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
-    let text = std::fs::read_to_string(dir.join(file)).ok()?;
+    let text = crate::disk::read_text(dir.join(file)).ok()?;
     let rank = NAMES.iter().position(|n| *n == file).unwrap_or(NAMES.len());
     parse(dir, file, &text).map(|manifest| Manifest { rank, ..manifest })
 }
@@ -174,7 +174,7 @@ fn composer(dir: &Path, text: &str) -> Option<Manifest> {
 
 /// The version that a package was installed in: it stands two folders below the one that has the record.
 fn composer_version(dir: &Path, name: &str) -> Option<String> {
-    let text = std::fs::read_to_string(dir.parent()?.parent()?.join(COMPOSER_RECORD)).ok()?;
+    let text = crate::disk::read_text(dir.parent()?.parent()?.join(COMPOSER_RECORD)).ok()?;
     let record: serde_json::Value = serde_json::from_str(&text).ok()?;
     // An older form is the list alone.
     let packages = record.get("packages").unwrap_or(&record).as_array()?;
@@ -242,7 +242,7 @@ fn maven(text: &str) -> Option<Manifest> {
 
 /// A module is called as its settings say, or like its folder; `version = "…"` stands at the beginning of a line.
 fn gradle(dir: &Path, text: &str) -> Manifest {
-    let settings = ["settings.gradle", "settings.gradle.kts"].iter().find_map(|f| std::fs::read_to_string(dir.join(f)).ok()).unwrap_or_default();
+    let settings = ["settings.gradle", "settings.gradle.kts"].iter().find_map(|f| crate::disk::read_text(dir.join(f)).ok()).unwrap_or_default();
     let value = |text: &str, key: &str| {
         let rest = text.lines().find_map(|l| l.trim().strip_prefix(key))?.trim_start_matches([' ', '=', '(']);
         let quote = rest.chars().next().filter(|c| matches!(c, '\'' | '"'))?;

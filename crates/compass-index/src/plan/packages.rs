@@ -118,12 +118,20 @@ fn mount(plan: &mut Plan, found: Found, deps: Deps, cancel: &Cancel) {
             return;
         }
         let package = &found.packages[at];
+        if crate::disk::is_too_wide(&package.full()) && package.files.is_none() {
+            plan.warnings.push(format!("{}: a manifest names {} for it, which is half of this machine: not followed", package.name, package.full().display()));
+            continue;
+        }
         let root = root_of(plan, &package.base);
         let unit = plan.units.len();
-        let files = match &package.files {
+        let mut files = match &package.files {
             Some(files) => files.clone(),
             None => files_below(&package.full(), package.ecosystem),
         };
+        if files.len() > MOST_FILES {
+            plan.warnings.push(format!("{}: {} holds more than {MOST_FILES} files: the rest is left out", package.name, package.full().display()));
+            files.truncate(MOST_FILES);
+        }
         let before = plan.files.len();
         plan.files.extend(files.iter().filter_map(|f| planned(f, package, root, unit)));
         if plan.files.len() == before {
@@ -175,6 +183,9 @@ fn root_of(plan: &mut Plan, base: &Path) -> usize {
     }
 }
 
+/// A package of more files is none: a manifest led elsewhere.
+const MOST_FILES: usize = 100_000;
+
 /// Folders of a package that hold nothing of it.
 const FOREIGN: [&str; 6] = ["node_modules", "site-packages", "target", "testdata", "__pycache__", "dist-packages"];
 
@@ -190,7 +201,7 @@ fn files_below(dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
         let is_other = || ecosystem == Ecosystem::Go && e.path().join("go.mod").is_file();
         !(is_dir && e.path() != top && (FOREIGN.contains(&name.as_ref()) || is_other()))
     });
-    builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())).map(ignore::DirEntry::into_path).collect()
+    builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())).map(ignore::DirEntry::into_path).take(MOST_FILES + 1).collect()
 }
 
 /// A file as it is planned; `None` without a known language.

@@ -10,6 +10,7 @@ use compass_facts::Cancel;
 use rustc_hash::FxHashMap;
 use std::collections::BTreeMap;
 use std::path::{Path, PathBuf};
+use std::sync::{Arc, Mutex};
 
 /// Why no plan could be made.
 #[derive(Debug, thiserror::Error)]
@@ -32,6 +33,12 @@ pub enum PlanError {
         pattern: String,
         /// What is wrong with it.
         source: globset::Error,
+    },
+    /// A pattern of the configuration nests braces too deep to be read.
+    #[error("exclude pattern {pattern:?}…: braces are nested too deep")]
+    DeepPattern {
+        /// Its beginning.
+        pattern: String,
     },
     /// Somebody asked to stop.
     #[error("cancelled")]
@@ -86,6 +93,9 @@ pub(super) fn make(options: &Options, known: &dialect::Known, cancel: &Cancel, w
 
 /// What the configuration says of paths that are not there.
 fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<String>) {
+    for further in config.roots.iter().filter(|r| root.join(r).is_dir() && crate::disk::is_too_wide(&root.join(r))) {
+        warnings.push(format!("{}: roots {further:?} is half of this machine, and is not followed", crate::config::FILE_NAME));
+    }
     let mut nothing = |what: &str, pattern: &str| warnings.push(format!("{}: {what} {pattern:?} matches nothing", crate::config::FILE_NAME));
     for (_, pattern) in config.exclude.iter().enumerate().filter(|(i, _)| !walk.excluding.contains(i)) {
         nothing("exclude", pattern);
@@ -97,7 +107,7 @@ fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<
         nothing("roots", further);
     }
     for layer in &config.layers {
-        let matches = |p: &&String| globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)));
+        let matches = |p: &&String| crate::disk::is_shallow(p) && globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)));
         for pattern in layer.paths.iter().filter(|p| !matches(p)) {
             nothing(&format!("layer {:?}", layer.name), pattern);
         }
@@ -108,7 +118,7 @@ fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<
 fn add_commands(root: &Path, plan: &mut Plan) {
     for place in super::commands::PLACES {
         let path = root.join(place);
-        let Ok(text) = std::fs::read_to_string(&path) else { continue };
+        let Ok(text) = crate::disk::read_text(&path) else { continue };
         match super::commands::read(&text, root) {
             Ok(found) => {
                 plan.build.include_folders.extend(found.folders);
@@ -143,6 +153,9 @@ impl<'a> Walk<'a> {
     fn new(root: &'a Path, index: usize, config: &Config, deps: Deps, cancel: &'a Cancel, walked: &'a dyn Fn(u64)) -> Result<Self, PlanError> {
         let mut builder = globset::GlobSetBuilder::new();
         for pattern in &config.exclude {
+            if !crate::disk::is_shallow(pattern) {
+                return Err(PlanError::DeepPattern { pattern: pattern.chars().take(40).collect() });
+            }
             builder.add(globset::Glob::new(pattern).map_err(|source| PlanError::Pattern { pattern: pattern.clone(), source })?);
         }
         let exclude = builder.build().map_err(|source| PlanError::Pattern { pattern: config.exclude.join(", "), source })?;
@@ -175,11 +188,22 @@ impl<'a> Walk<'a> {
 
     /// Everything below `dir`. In a package folder ignore files do not count.
     fn folder(&mut self, dir: &Path, in_packages: bool) -> Result<(), PlanError> {
+        let is_odd = !in_packages && !crate::disk::has_plain_ignore_files(dir);
+        self.folder_with(dir, in_packages, !in_packages && !is_odd)
+    }
+
+    /// As [`Self::folder`]; `patterns` says whether files of patterns to ignore are read.
+    fn folder_with(&mut self, dir: &Path, in_packages: bool, patterns: bool) -> Result<(), PlanError> {
         let mut packages = Vec::new();
+        // Folders in which those who read such files would wait for ever: they are walked without them.
+        let odd: Arc<Mutex<Vec<PathBuf>>> = Arc::default();
+        let odd_found = odd.clone();
         let mut builder = ignore::WalkBuilder::new(dir);
         builder.follow_links(false).require_git(false).hidden(true).parents(false);
         if in_packages {
             builder.standard_filters(false);
+        } else if !patterns {
+            builder.ignore(false).git_ignore(false).git_exclude(false).git_global(false);
         }
         let top = dir.to_owned();
         let is_composer = dir.join(manifests::COMPOSER_RECORD).is_file();
@@ -195,7 +219,14 @@ impl<'a> Walk<'a> {
             let package = || e.path().strip_prefix(&top).ok().and_then(|p| package_name(p, is_composer));
             let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
             let is_foreign = || BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref()) || e.path().join(ENVIRONMENT).is_file();
-            !(is_hidden || is_unasked || is_dir && is_foreign())
+            if is_hidden || is_unasked || is_dir && is_foreign() {
+                return false;
+            }
+            let is_plain = !is_dir || !patterns || crate::disk::has_plain_ignore_files(e.path());
+            if !is_plain {
+                odd_found.lock().unwrap_or_else(|e| e.into_inner()).push(e.path().to_owned());
+            }
+            is_plain
         });
         let look = Look { root: self.root, index: self.index, exclude: self.exclude.clone() };
         let (sender, receiver) = crossbeam_channel::bounded::<Seen>(1024);
@@ -224,6 +255,11 @@ impl<'a> Walk<'a> {
             return Err(PlanError::Cancelled);
         }
         self.read_manifests();
+        let mut odd = std::mem::take(&mut *odd.lock().unwrap_or_else(|e| e.into_inner()));
+        odd.sort();
+        for folder in odd {
+            self.folder_with(&folder, false, false)?;
+        }
         packages.sort();
         for folder in packages {
             let is_nested = in_packages && !slashed(&folder).contains("/.pnpm/");

@@ -114,6 +114,9 @@ impl Reports {
             names.add(g);
         });
         for pattern in patterns {
+            if !compass_index::disk::is_shallow(pattern) {
+                continue;
+            }
             match Glob::new(pattern) {
                 Ok(glob) => {
                     names.add(glob);
@@ -138,9 +141,9 @@ impl Reports {
     fn read(&mut self, path: &Path) {
         let report = self.files.len();
         self.files.push(Report { path: path.to_owned(), written: written(path) });
-        let text = match std::fs::read(path) {
-            Ok(bytes) if bytes.len() as u64 <= MOST_BYTES => String::from_utf8_lossy(&bytes).into_owned(),
-            Ok(_) => return self.wrong.push(format!("{}: too large for a report", path.display())),
+        let text = match compass_index::disk::read(path, MOST_BYTES) {
+            Ok(bytes) => String::from_utf8_lossy(&bytes).into_owned(),
+            Err(e) if e.kind() == std::io::ErrorKind::FileTooLarge => return self.wrong.push(format!("{}: too large for a report", path.display())),
             Err(e) => return self.wrong.push(format!("{}: {e}", path.display())),
         };
         let head = text.trim_start_matches('\u{feff}').trim_start();

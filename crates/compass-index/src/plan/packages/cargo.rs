@@ -52,7 +52,7 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let mut locks: Vec<_> = locks.into_iter().collect();
     locks.sort();
     for (lock, units) in locks {
-        let Some(text) = std::fs::read_to_string(&lock).ok() else { continue };
+        let Some(text) = crate::disk::read_text(&lock).ok() else { continue };
         let Ok(lock) = toml::from_str::<Lock>(&text) else { continue };
         let mut tree = Tree { lock: &lock, machine, by_name: FxHashMap::default(), places: FxHashMap::default(), library: &library, own: &own };
         for (i, package) in lock.package.iter().enumerate() {
@@ -279,7 +279,7 @@ fn manifest_of(dir: &Path, name: &str, depth: u32) -> Option<PathBuf> {
 }
 
 fn read_manifest(dir: &Path) -> Option<toml::Table> {
-    std::fs::read_to_string(dir.join("Cargo.toml")).ok()?.parse().ok()
+    crate::disk::read_text(dir.join("Cargo.toml")).ok()?.parse().ok()
 }
 
 /// The package's name and version; the version may be the workspace's.

@@ -31,7 +31,7 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
         for (other, _) in own.iter().filter(|o| o.0 != *unit) {
             found.between.push((*unit, plan.units[*other].name.clone(), *other));
         }
-        let Some(text) = std::fs::read_to_string(dir.join("go.mod")).ok() else { continue };
+        let Some(text) = crate::disk::read_text(dir.join("go.mod")).ok() else { continue };
         found.known.insert(*unit);
         // Copies in the tree are what such a module is built with.
         if dir.join("vendor/modules.txt").is_file() {
@@ -87,7 +87,7 @@ impl Build<'_> {
                 let cache = self.machine.go_modules.as_ref()?.join("cache/download");
                 Some(cache.join(escaped(&module)).join("@v").join(format!("{}.mod", escaped(&version))))
             });
-            let requires = manifest.and_then(|m| std::fs::read_to_string(m).ok()).map(|text| parse(&text).requires);
+            let requires = manifest.and_then(|m| crate::disk::read_text(m).ok()).map(|text| parse(&text).requires);
             let asks_for = requires.as_ref().map(|r| r.iter().map(|(module, _)| module.clone()).collect());
             open.extend(requires.into_iter().flatten());
             self.chosen.insert(module, Chosen { version, place, asks_for });
@@ -202,9 +202,7 @@ fn imports_of(folder: &Path) -> Vec<String> {
 
 /// The beginning of a file: imports stand before all else.
 fn head_of(file: &Path) -> String {
-    let mut bytes = Vec::new();
-    let read = std::fs::File::open(file).and_then(|f| std::io::Read::read_to_end(&mut std::io::Read::take(f, 32 << 10), &mut bytes));
-    read.map(|_| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
+    crate::disk::head(file, 32 << 10).map(|bytes| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
 }
 
 /// `import "a"`, `import x "a"` and the lines of `import (…)`.

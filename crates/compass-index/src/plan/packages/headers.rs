@@ -19,7 +19,8 @@ const MAX_HEADERS: usize = 20_000;
 
 /// Finds headers in the folders of the compiler and in folders that the build names outside the roots.
 pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
-    let folders: Vec<PathBuf> = plan.build.outside_folders.iter().cloned().chain(machine.headers.iter().cloned()).collect();
+    let named = plan.build.outside_folders.iter().filter(|f| !crate::disk::is_too_wide(f));
+    let folders: Vec<PathBuf> = named.cloned().chain(machine.headers.iter().cloned()).collect();
     let own: Vec<&crate::plan::PlannedFile> = plan.files.iter().filter(|f| f.language.is_c_family()).collect();
     if folders.is_empty() || own.is_empty() {
         return;
@@ -86,11 +87,7 @@ struct Include {
 
 /// What a file includes.
 fn includes_of(file: &Path) -> Vec<Include> {
-    let mut bytes = Vec::new();
-    let read = std::fs::File::open(file).and_then(|f| std::io::Read::read_to_end(&mut std::io::Read::take(f, LOOKED_AT), &mut bytes));
-    if read.is_err() {
-        return Vec::new();
-    }
+    let Ok(bytes) = crate::disk::head(file, LOOKED_AT) else { return Vec::new() };
     let mut out = Vec::new();
     for at in memchr::memmem::find_iter(&bytes, b"include") {
         let before = bytes[..at].iter().rev().find(|b| !matches!(b, b' ' | b'\t'));

@@ -77,7 +77,7 @@ fn site_packages(environment: &Path) -> Vec<PathBuf> {
 
 /// The standard library that an environment was made from: `home` and `version` of its settings.
 fn library_of(environment: &Path) -> Option<PathBuf> {
-    let text = std::fs::read_to_string(environment.join("pyvenv.cfg")).ok()?;
+    let text = crate::disk::read_text(environment.join("pyvenv.cfg")).ok()?;
     let field = |name: &str| text.lines().find_map(|l| l.split_once('=').filter(|(k, _)| k.trim() == name).map(|(_, v)| v.trim()));
     let version = field("version").or_else(|| field("version_info"))?;
     let short = version.splitn(3, '.').take(2).collect::<Vec<_>>().join(".");
@@ -151,8 +151,8 @@ fn distribution(site: &Path, place: &Path) -> Option<Distribution> {
         "egg-info" => ("PKG-INFO", "installed-files.txt"),
         _ => return None,
     };
-    let mut out = headers(&std::fs::read_to_string(place.join(metadata)).ok()?);
-    let record = std::fs::read_to_string(place.join(record)).unwrap_or_default();
+    let mut out = headers(&crate::disk::read_text(place.join(metadata)).ok()?);
+    let record = crate::disk::read_text(place.join(record)).unwrap_or_default();
     let is_source = |f: &&str| f.ends_with(".py") || f.ends_with(".pyi");
     let of_line = |l: &str| l.split(',').next().unwrap_or("").trim_start_matches("../").trim_matches('"').to_owned();
     out.files = record.lines().map(of_line).filter(|f| is_source(&f.as_str())).collect();
@@ -177,7 +177,7 @@ fn headers(text: &str) -> Distribution {
 
 /// The folder that an editable install points at: by its record of where it came from, or by a `.pth` file.
 fn editable(site: &Path, place: &Path, of: &Distribution) -> Option<PathBuf> {
-    let direct: serde_json::Value = serde_json::from_str(&std::fs::read_to_string(place.join("direct_url.json")).ok()?).ok()?;
+    let direct: serde_json::Value = serde_json::from_str(&crate::disk::read_text(place.join("direct_url.json")).ok()?).ok()?;
     if !direct.pointer("/dir_info/editable").and_then(serde_json::Value::as_bool).unwrap_or(false) {
         return None;
     }
@@ -185,7 +185,7 @@ fn editable(site: &Path, place: &Path, of: &Distribution) -> Option<PathBuf> {
         let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
         name.ends_with(".pth") && key(name).contains(&key(&of.name))
     });
-    let folder = by_path_file.and_then(|p| std::fs::read_to_string(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| l.is_dir()));
+    let folder = by_path_file.and_then(|p| crate::disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| l.is_dir()));
     folder.or_else(|| direct.get("url")?.as_str()?.strip_prefix("file://").map(PathBuf::from)).filter(|p| p.is_dir())
 }
 
@@ -195,7 +195,7 @@ fn named_by(plan: &Plan) -> Vec<String> {
     let mut folders: Vec<PathBuf> = own_units(plan, Ecosystem::Python).into_iter().map(|(_, d)| d).collect();
     folders.extend(plan.roots.first().cloned());
     for folder in folders {
-        if let Some(manifest) = std::fs::read_to_string(folder.join("pyproject.toml")).ok().and_then(|t| t.parse::<toml::Table>().ok()) {
+        if let Some(manifest) = crate::disk::read_text(folder.join("pyproject.toml")).ok().and_then(|t| t.parse::<toml::Table>().ok()) {
             out.extend(asked_for(&manifest));
         }
         let Ok(entries) = std::fs::read_dir(&folder) else { continue };
@@ -203,7 +203,7 @@ fn named_by(plan: &Plan) -> Vec<String> {
             let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
             name.contains("requirements") && name.ends_with(".txt")
         });
-        for text in lists.filter_map(|p| std::fs::read_to_string(p).ok()) {
+        for text in lists.filter_map(|p| crate::disk::read_text(p).ok()) {
             out.extend(text.lines().map(str::trim).filter(|l| l.starts_with(|c: char| c.is_ascii_alphanumeric())).map(|l| key(&requirement(l))));
         }
     }
