@@ -11,6 +11,8 @@ use std::rc::Rc;
 
 /// Longest chain of re-exports followed.
 const MAX_CHAIN: u32 = 24;
+/// Of more definitions of one name in one scope the first are enough: nothing tells them apart.
+pub(super) const MOST_HITS: usize = 120;
 /// Star imports are followed so far, one behind the other.
 const MOST_STARS: u32 = 2_000;
 
@@ -373,6 +375,9 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
         for binding in world.bindings(file, scope, name) {
+            if out.hits.len() >= MOST_HITS {
+                break;
+            }
             match binding {
                 Binding::Def(def) => {
                     let d = world.facts(file).def(def);

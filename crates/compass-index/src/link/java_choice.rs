@@ -24,6 +24,9 @@ impl Evaluator<'_, '_> {
         match fitting.len() {
             0 => return found.into_iter().map(|f| (f, Certainty::Guessed)).collect(),
             1 => return fitting.into_iter().map(|f| (f, Certainty::Proven)).collect(),
+            many if many > super::overloads::MOST_CHOICES => {
+                return fitting.into_iter().take(super::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect();
+            }
             _ => {}
         }
         let mut scored: Vec<(i32, bool, Found)> = fitting.into_iter().map(|f| self.java_score(f, given)).collect();

@@ -207,6 +207,10 @@ impl Evaluator<'_, '_> {
         let owner_def = self.world.def(owner);
         let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
         for binding in self.world.bindings(file, scope, name) {
+            // A class of C++ may have very many overloads: they are chosen from by their parameters.
+            if out.hits.len() >= super::imports::MOST_HITS && !self.world.language(file).is_c_family() {
+                break;
+            }
             if let Binding::Def(def) = binding
                 && !matches!(self.world.facts(file).def(def).kind, Kind::TypeParameter)
                 && !(self.world.facts(file).def(def).kind == Kind::Constructor && self.world.language(file) == Language::Cpp)

@@ -6,6 +6,9 @@ use super::world::Sym;
 use crate::Certainty;
 use compass_facts::{Facts, Flags, Kind, Role, ScopeId, ScopeKind, TypeId, Use, UseId};
 
+/// Of more overloads than this nobody compares all with each call: made-up code has such, not people's.
+pub(super) const MOST_CHOICES: usize = 400;
+
 impl Evaluator<'_, '_> {
     /// Settles a use of C++: constructors for classes that are called, overloads by arguments.
     pub(super) fn settle_cpp(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
@@ -75,6 +78,10 @@ impl Evaluator<'_, '_> {
         if fitting.is_empty() {
             // Copies that nobody wrote, or arguments that macros make: whichever it is, these are guesses.
             let hits = found.hits.into_iter().map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
+            return Lookup { hits, cause: found.cause };
+        }
+        if fitting.len() > MOST_CHOICES {
+            let hits = fitting.into_iter().take(super::imports::MOST_HITS).map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
             return Lookup { hits, cause: found.cause };
         }
         if fitting.len() == 1 {

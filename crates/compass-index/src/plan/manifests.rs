@@ -1,6 +1,7 @@
 //! Names, versions and entry files of packages, from the manifests of their ecosystems.
 
 use compass_facts::Language;
+use quick_xml::events::Event;
 use std::path::Path;
 
 /// Where a unit's manifest comes from.
@@ -223,21 +224,33 @@ fn go(text: &str) -> Option<Manifest> {
 
 /// The project's own name and version: those of its parent and of what it depends on stand in elements of their own.
 fn maven(text: &str) -> Option<Manifest> {
-    let mut own = text.to_owned();
-    for inner in ["parent", "dependencies", "build", "profiles", "dependencyManagement", "reporting"] {
-        let (open, close) = (format!("<{inner}>"), format!("</{inner}>"));
-        while let (Some(from), Some(to)) = (own.find(&open), own.find(&close)) {
-            if to < from {
-                break;
+    let mut reader = quick_xml::Reader::from_str(text);
+    let (mut depth, mut field) = (0u32, None);
+    let (mut name, mut version) = (None, None);
+    while name.is_none() || version.is_none() {
+        match reader.read_event() {
+            Ok(Event::Start(element)) => {
+                depth += 1;
+                field = (depth == 2).then(|| element.local_name().as_ref().to_vec());
             }
-            own.replace_range(from..to + close.len(), "");
+            Ok(Event::Text(words)) => {
+                let words = words.decode().map(|t| t.trim().to_owned()).unwrap_or_default();
+                match field.as_deref().filter(|_| !words.is_empty()) {
+                    Some(b"artifactId") => name = Some(words),
+                    Some(b"version") => version = Some(words),
+                    _ => {}
+                }
+            }
+            Ok(Event::End(_)) => {
+                depth = depth.saturating_sub(1);
+                field = None;
+            }
+            // What follows a mistake is not read; what was said before counts.
+            Ok(Event::Eof) | Err(_) => break,
+            Ok(_) => {}
         }
     }
-    let field = |name: &str| {
-        let rest = own.split_once(&format!("<{name}>"))?.1;
-        Some(rest.split_once('<')?.0.trim().to_owned()).filter(|v| !v.is_empty())
-    };
-    Some(Manifest::new(Ecosystem::Maven, field("artifactId"), field("version")))
+    Some(Manifest::new(Ecosystem::Maven, name, version))
 }
 
 /// A module is called as its settings say, or like its folder; `version = "…"` stands at the beginning of a line.

@@ -97,6 +97,9 @@ pub(super) struct Scan<'t> {
 /// Macros, and whether each must be defined.
 type Atoms = Vec<(u32, bool)>;
 
+/// So many conditions of earlier branches are kept.
+const MOST_ATOMS: usize = 24;
+
 /// One conditional being read.
 struct Group {
     outer: Truth,
@@ -398,7 +401,8 @@ impl<'t> Scan<'t> {
         let (atoms, negated) = if word == "else" { (Vec::new(), Vec::new()) } else { self.atoms(word, rest) };
         group.atoms = group.negated.iter().copied().chain(atoms).collect();
         // After a branch whose condition is not simple nothing simple holds.
-        group.negated = if negated.is_empty() { Vec::new() } else { group.negated.iter().copied().chain(negated).collect() };
+        // Of long chains the first conditions are enough: each branch would repeat all those before it.
+        group.negated = if negated.is_empty() { Vec::new() } else { group.negated.iter().copied().chain(negated).take(MOST_ATOMS).collect() };
         group.own = truth.and(group.before.not());
         group.default_of = None;
         self.truth = group.outer.and(group.own);
