@@ -6,6 +6,7 @@ mod error;
 mod expected;
 mod name;
 mod parser;
+mod phrases;
 mod print;
 mod syntax;
 mod words;

@@ -20,6 +20,35 @@ pub(super) fn is_filter(word: &str) -> bool {
 /// # Errors
 /// [`ParseError`] with place, what was expected, and a question that may have been meant.
 pub fn parse(line: &str) -> Result<(Question, Vec<String>), ParseError> {
+    let ends_asking = line.trim_end().ends_with('?') && words(line, 0).last().is_some_and(|w| !w.quoted);
+    let strict = if ends_asking { None } else { Some(parse_strictly(line)) };
+    match strict {
+        Some(Ok(found)) => Ok(found),
+        refused => match super::phrases::rewritten(line).and_then(|meant| parse_strictly(&meant).ok()) {
+            Some((question, mut notes)) => {
+                notes.insert(0, format!("= {question}"));
+                Ok((question, notes))
+            }
+            None => refused.unwrap_or_else(|| parse_strictly(line)).map_err(|error| with_advice(line, error)),
+        },
+    }
+}
+
+/// Advice is a question itself, about the name that was asked about.
+fn with_advice(line: &str, error: ParseError) -> ParseError {
+    let name = super::phrases::likely_name(line);
+    let is_good = |s: &String| parse_strictly(s).is_ok() && !s.contains('…') && name.as_ref().is_none_or(|n| s.contains(n.as_str()) && !s.contains("NAME"));
+    if error.suggestion.as_ref().is_some_and(is_good) {
+        return error;
+    }
+    let put_in = |n: &String| error.suggestion.as_ref().map(|s| s.replace("NAME", n).replace('…', &format!("where is {n}"))).filter(is_good);
+    match name.as_ref().map(|n| put_in(n).unwrap_or_else(|| format!("where is {n}"))) {
+        Some(advice) => error.suggest(advice),
+        None => error,
+    }
+}
+
+fn parse_strictly(line: &str) -> Result<(Question, Vec<String>), ParseError> {
     let mut parser = Parser { line, words: words(line, 0), next: 0, notes: Vec::new() };
     let Some(first) = parser.peek().cloned() else {
         return Err(ParseError::new("the question is empty", 0, 0).expecting(&FIRST[..11]).suggest("where is NAME"));
