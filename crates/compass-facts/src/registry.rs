@@ -2,6 +2,7 @@
 
 use crate::readers::syntax::{self, Tree};
 use crate::readers::tree::errors;
+use crate::readers::components;
 use crate::readers::{c, go, java, perl, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
@@ -25,6 +26,15 @@ pub enum Language {
     Tsx,
     /// Text that is searched but not read: schemas, configuration, documents.
     Text,
+}
+
+/// Endings of files that are text, and have no reader: they are searched.
+const TEXT_ENDINGS: &str = include_str!("data/text_endings.txt");
+/// Endings of files that are none.
+const BINARY_ENDINGS: &str = include_str!("data/binary_endings.txt");
+
+fn has_ending(list: &'static str, ending: &str) -> bool {
+    list.split_whitespace().any(|known| known == ending)
 }
 
 /// Files above this size get no facts, only text search: the generic grammars need about 40 bytes of tree per byte of
@@ -97,11 +107,16 @@ impl Language {
             "ts" | "mts" | "cts" => Language::TypeScript,
             "tsx" => Language::Tsx,
             "sql" => Language::Sql,
-            "toml" | "md" | "rst" | "txt" | "json" | "yaml" | "yml" | "html" | "css" | "proto" | "cfg" | "ini" | "sh" | "xml" => Language::Text,
-            // Languages without a reader yet: their text is searched.
-            "php" | "phtml" | "cs" | "lisp" | "lsp" | "asd" => Language::Text,
+            // Components of one file: what stands between markup is a script.
+            "vue" | "svelte" => Language::TypeScript,
+            other if has_ending(TEXT_ENDINGS, other) => Language::Text,
             _ => return None,
         })
+    }
+
+    /// Is a file of that name surely no text?
+    pub fn is_binary_name(name: &str) -> bool {
+        name.rsplit_once('.').is_some_and(|(_, ending)| has_ending(BINARY_ENDINGS, &ending.to_ascii_lowercase()))
     }
 
     /// The language of a script by its `#!` line.
@@ -170,16 +185,20 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     if !language.is_read() {
         return Some(Facts { lines: source.lines.count(), ..Facts::default() });
     }
+    let component = components::scripts_of(language, &source.text);
+    let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
     let mut facts = if source.text.len() > largest(language) {
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
         Facts { gaps: vec![gap], ..Facts::default() }
     } else {
-        read_text(language, &source.text, cancel)?
+        read_text(language, text, cancel)?
     };
     if cancel.is_cancelled() {
         return None;
     }
-    crate::readers::hidden::note_words(&mut facts, &source.text);
+    // Markup names what its script defines.
+    let markup = component.map(|c| c.markup).unwrap_or_default();
+    crate::readers::hidden::note_words(&mut facts, &source.text, &markup);
     if matches!(source.encoding, crate::Encoding::Latin1) {
         facts.gaps.push(Gap { cause: GapCause::Encoding, span: Span::default() });
     }

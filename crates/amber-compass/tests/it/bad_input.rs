@@ -151,3 +151,126 @@ fn sources_are_never_written_to() {
         std::fs::read_dir(project.root()).expect("a folder").map(|e| e.expect("an entry").file_name().to_string_lossy().into_owned()).collect();
     assert_eq!(names, ["a.py"]);
 }
+
+/// One bad file costs one gap, whatever it is made of: depths and widths nobody writes by hand, pipes, links to what never ends, manifests that
+/// lead to themselves or to half the machine, modules that bring in one another in every direction.
+mod attacks {
+    use std::process::Command;
+    use std::time::{Duration, Instant};
+    use testkit::Project;
+
+    const DEEP: usize = 100_000;
+
+    fn around(open: &str, inner: &str, close: &str) -> String {
+        format!("{}{inner}{}", open.repeat(DEEP), close.repeat(DEEP))
+    }
+
+    /// Indexes the project; the program ends by itself, in time.
+    fn index(project: &Project) -> serde_json::Value {
+        let began = Instant::now();
+        let out = Command::new(env!("CARGO_BIN_EXE_amber-compass"))
+            .args(["index", "--json", "--index"])
+            .arg(project.index())
+            .arg(project.root())
+            .env("XDG_CACHE_HOME", project.home())
+            .env("XDG_DATA_HOME", project.home())
+            .output()
+            .expect("the program starts");
+        assert!(out.status.success(), "{:?}: {}", out.status, String::from_utf8_lossy(&out.stderr));
+        assert!(began.elapsed() < Duration::from_secs(60), "{:?}", began.elapsed());
+        serde_json::from_slice(&out.stdout).expect("a summary")
+    }
+
+    #[rstest::rstest]
+    #[case::go_pointers("a.go", format!("package p\nvar x {}int\n", "*".repeat(DEEP)))]
+    #[case::go_literals("a.go", format!("package p\nvar x = {}\n", around("[]T{", "", "}")))]
+    #[case::rust_references("a.rs", format!("fn f(x: {}u8) {{}}\n", "&".repeat(DEEP)))]
+    #[case::rust_uses("a.rs", format!("use a::{};\n", around("{b::", "c", "}")))]
+    #[case::python_annotation("a.py", format!("x: {} = 1\n", around("List[", "int", "]")))]
+    #[case::python_targets("a.py", format!("{} = 1\n", around("(", "a", ",)")))]
+    #[case::script_objects("a.js", format!("x = {}\n", around("{a:", "1", "}")))]
+    #[case::script_assignments("a.js", format!("{}1\n", "a = exports.b = ".repeat(DEEP / 2)))]
+    #[case::script_texts("a.ts", format!("const x = {}'a';\n", "'a' + ".repeat(DEEP)))]
+    #[case::java_generics("A.java", format!("class A {{ {} x; }}\n", around("L<", "X", ">")))]
+    #[case::c_brackets("a.c", format!("int x = {};\n", around("(", "1", ")")))]
+    #[case::cpp_namespaces("a.cpp", around("namespace a {", "", "}"))]
+    #[case::perl_tables("a.pl", format!("my $x = {};\n", around("{a=>", "1", "}")))]
+    #[case::settings("tsconfig.json", around("{\"a\":", "1", "}"))]
+    fn what_is_nested_too_deep_is_a_gap(#[case] path: &str, #[case] text: String) {
+        let project = Project::with(&[(path, &text), ("whole.py", "def whole(): pass\n")]);
+        assert!(index(&project)["symbols"].as_u64().expect("a count") >= 1);
+    }
+
+    #[rstest::rstest]
+    #[case::conditions("a.c", format!("#if A\n{}#endif\n", (0..10_000).map(|i| format!("#elif B{i}\nint x{i};\n")).collect::<String>()))]
+    #[case::one_name_python("a.py", "def f(a):\n  return f(1)\n".repeat(2_000))]
+    #[case::one_name_java("A.java", format!("class A {{\n{}}}\n", "int f(int a) { return f(1); }\n".repeat(2_000)))]
+    #[case::overloads("a.cpp", format!("{}void g() {{ {} }}\n", (0..2_000).map(|i| format!("struct S{i}{{}};\nvoid f(S{i} a){{}}\n")).collect::<String>(), (0..300).map(|i| format!("f(S{i}());")).collect::<String>()))]
+    #[case::modules("pom.xml", format!("<project><artifactId>p</artifactId><modules>{}</modules>{}</project>", "<module>m</module>".repeat(100_000), "<dependencies></dependencies>".repeat(5_000)))]
+    fn very_many_alike_stay_linear(#[case] path: &str, #[case] text: String) {
+        index(&Project::with(&[(path, &text), ("whole.py", "def whole(): pass\n")]));
+    }
+
+    #[rstest::rstest]
+    #[case::script("js", "export * from \"./mNN.js\";\n", "export const aNN = 1;\n", "import { aNN, bNN } from \"./m0.js\";\naNN; bNN;\n")]
+    #[case::python("py", "from mNN import *\n", "aNN = 1\ndef fNN(): return zzNN\n", "from m0 import *\nprint(aNN, bNN)\n")]
+    #[case::rust("rs", "pub use crate::mNN::*;\n", "pub fn aNN() { zzNN(); }\n", "")]
+    fn modules_that_bring_in_one_another_end(#[case] ending: &str, #[case] star: &str, #[case] own: &str, #[case] user: &str) {
+        let project = Project::new();
+        let numbered = |text: &str, n: usize| text.replace("NN", &n.to_string());
+        for i in 0..14 {
+            let stars: String = (0..14).filter(|j| *j != i).map(|j| numbered(star, j)).collect();
+            project.write(&format!("src/m{i}.{ending}"), &format!("{stars}{}", numbered(own, i)));
+        }
+        let uses: String = (0..14).map(|i| numbered(user, i)).collect();
+        project.write(&format!("src/user.{ending}"), &uses);
+        let mods: String = (0..14).map(|i| format!("pub mod m{i};\n")).collect();
+        project.write("Cargo.toml", "[package]\nname = \"x\"\nversion = \"1.0.0\"\n");
+        project.write("src/lib.rs", &format!("{mods}pub fn go() {{ m0::a13(); m0::nobody(); }}\n"));
+        index(&project);
+    }
+
+    #[test]
+    fn aliases_that_multiply_their_arguments_end() {
+        let steps: String = (0..8).map(|i| format!("type T{i}<A, B> = T{n}<T{n}<A, B>, T{n}<B, A>>;\n", n = i + 1)).collect();
+        let script = format!("{steps}type T8<A, B> = {{ a: A; b: B }};\nclass X {{ m() {{}} }}\ndeclare const v: T0<X, X>;\nv.a.a.a.m();\n");
+        let rust = format!("struct P<A, B> {{ a: A, b: B }}\n{steps}type T8<A, B> = P<A, B>;\nstruct X;\nfn f(v: T0<X, X>) {{ v.a.a.a.m(); }}\n");
+        index(&Project::with(&[("a.ts", &script), ("a.rs", &rust)]));
+    }
+
+    #[cfg(unix)]
+    #[rstest::rstest]
+    fn pipes_and_endless_files_are_passed_over(
+        #[values(
+            "x.py", "go.mod", "package.json", "Cargo.toml", "Cargo.lock", "pyproject.toml", "setup.cfg", "pom.xml", "tsconfig.json", ".gitignore",
+            "deep/.gitignore", ".git", "compile_commands.json", "go.work", "junit.xml", "vendor/modules.txt", "node_modules/a/package.json", ".venv/pyvenv.cfg"
+        )]
+        name: &str,
+        #[values(true, false)] is_pipe: bool,
+    ) {
+        let project = Project::with(&[("a.py", "def whole(): pass\n"), ("deep/b.py", "def deep(): pass\n"), ("c.ts", "export const c = 1;\n")]);
+        let path = project.root().join(name);
+        std::fs::create_dir_all(path.parent().expect("a folder")).expect("folders");
+        if is_pipe {
+            assert!(Command::new("mkfifo").arg(&path).status().expect("mkfifo").success());
+        } else {
+            std::os::unix::fs::symlink("/dev/zero", &path).expect("a link");
+        }
+        assert!(index(&project)["symbols"].as_u64().expect("a count") >= 3, "{name}");
+    }
+
+    #[test]
+    fn settings_that_extend_themselves_end() {
+        let text = r#"{"extends": ["./tsconfig.json", "./tsconfig.json"], "references": [{"path": "./tsconfig.json"}]}"#;
+        index(&Project::with(&[("tsconfig.json", text), ("a.ts", "export const a = 1;\n")]));
+    }
+
+    #[cfg(unix)]
+    #[rstest::rstest]
+    #[case::replaced("go.mod", "module x\nrequire a/b v1.0.0\nreplace a/b => /\n")]
+    #[case::roots("amber-compass.toml", "roots = [\"/\", \"/usr\"]\n")]
+    fn a_manifest_does_not_lead_to_half_the_machine(#[case] path: &str, #[case] text: &str) {
+        let project = Project::with(&[(path, text), ("a.go", "package a\nimport _ \"a/b\"\nfunc A() {}\n")]);
+        assert!(index(&project)["files"].as_u64().expect("a count") <= 3);
+    }
+}

@@ -11,11 +11,12 @@ const MOST_WORDS: usize = 1 << 16;
 /// So much text is gone through in one file, in bytes.
 const MOST_BYTES: usize = 64 << 20;
 
-/// Notes the distinct words of all regions that hide code.
-pub(crate) fn note_words(facts: &mut Facts, text: &str) {
+/// Notes the distinct words of all regions that hide code, and of `further` ones that no reader looks into.
+pub(crate) fn note_words(facts: &mut Facts, text: &str, further: &[crate::Span]) {
     let hiding = facts.gaps.iter().filter(|g| g.cause.hides_code());
     // What stands beside a mistake on its lines may be misunderstood with it.
     let mut spans: Vec<(usize, usize)> = hiding.clone().map(|g| lines_around(text, g.span.start as usize, g.span.end as usize)).collect();
+    spans.extend(further.iter().map(|s| (s.start as usize, (s.end as usize).min(text.len()))));
     // Where only the cause is told nobody knows what is hidden.
     facts.hides_more = hiding.clone().any(|g| g.span.is_empty() && g.cause != crate::GapCause::Syntax);
     if spans.is_empty() {

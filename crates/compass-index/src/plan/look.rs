@@ -53,7 +53,7 @@ impl Look<'_> {
     }
 
     fn plan(&self, path: &Path, shown: String, name: &str) -> Result<Box<PlannedFile>, Skip> {
-        let language = Language::of_name(name).or_else(|| language_by_content(path)).ok_or(Skip::UnknownLanguage)?;
+        let language = Language::of_name(name).or_else(|| language_by_content(path, name)).ok_or(Skip::UnknownLanguage)?;
         let meta = std::fs::metadata(path).map_err(|_| Skip::Unreadable)?;
         let (mtime_ns, inode) = stamps(&meta);
         let full = path.to_owned();
@@ -61,14 +61,31 @@ impl Look<'_> {
     }
 }
 
-fn language_by_content(path: &Path) -> Option<Language> {
-    // Only files without an extension are worth opening.
-    if path.extension().is_some() {
+/// So much of a file tells whether it is text, in bytes.
+const LOOKED_AT: u64 = 1024;
+
+/// What names do not tell: a script by its first line, text by having nothing else in it.
+fn language_by_content(path: &Path, name: &str) -> Option<Language> {
+    if Language::is_binary_name(name) {
         return None;
     }
-    let head = crate::disk::head(path, 128).ok()?;
-    let line = head.split(|b| *b == b'\n').next()?;
-    Language::of_first_line(std::str::from_utf8(line).ok()?)
+    let head = crate::disk::head(path, LOOKED_AT).ok()?;
+    if path.extension().is_none()
+        && let Some(line) = head.split(|b| *b == b'\n').next().and_then(|l| std::str::from_utf8(l).ok())
+        && let Some(language) = Language::of_first_line(line)
+    {
+        return Some(language);
+    }
+    is_text(&head).then_some(Language::Text)
+}
+
+/// Is it the beginning of a text? A letter may be cut at the end.
+fn is_text(head: &[u8]) -> bool {
+    let whole = match std::str::from_utf8(head) {
+        Ok(_) => true,
+        Err(e) => e.error_len().is_none() && !head.is_empty(),
+    };
+    whole && !head.is_empty() && !head.contains(&0)
 }
 
 #[cfg(unix)]

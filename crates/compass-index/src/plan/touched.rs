@@ -46,7 +46,8 @@ impl Plan {
     /// Size, time and number of a file of the plan that is what it was otherwise.
     fn looked_at(&self, file: &PlannedFile, has_cpp: bool) -> Option<(u64, i64, u64)> {
         let meta = std::fs::symlink_metadata(&file.full).ok().filter(|m| m.is_file())?;
-        if settles_more(&file.full) || file.full.extension().is_none() {
+        let is_told_by_name = file.full.file_name().and_then(|n| n.to_str()).is_some_and(|n| Language::of_name(n).is_some());
+        if settles_more(&file.full) || !is_told_by_name {
             return None;
         }
         if has_cpp && dialect::is_header(&file.path) && Some(dialect::reads_like_cpp(&file.full)) != file.reads_cpp {

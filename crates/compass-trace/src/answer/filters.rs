@@ -46,6 +46,8 @@ pub(super) struct Filters {
     inside: Vec<PathMatcher>,
     outside: Vec<PathMatcher>,
     open: Option<FxHashSet<String>>,
+    /// Only tests, or everything but tests.
+    tests: Option<bool>,
     languages: Vec<String>,
     units: Vec<UnitId>,
     has_units: bool,
@@ -64,6 +66,7 @@ impl Filters {
             inside: Vec::new(),
             outside: Vec::new(),
             open: None,
+            tests: None,
             languages: Vec::new(),
             units: Vec::new(),
             has_units: false,
@@ -78,6 +81,8 @@ impl Filters {
         for filter in filters {
             match filter {
                 Filter::In(Scope::Open) => out.open = Some(context.open.iter().cloned().collect()),
+                Filter::In(Scope::Path(word)) if word == TESTS => out.tests = Some(true),
+                Filter::Outside(Scope::Path(word)) if word == TESTS => out.tests = Some(false),
                 Filter::In(Scope::Path(word)) => out.inside.push(PathMatcher::new(word)),
                 Filter::Outside(Scope::Open) => out.outside.extend(context.open.iter().map(|p| PathMatcher::new(p))),
                 Filter::Outside(Scope::Path(word)) => out.outside.push(PathMatcher::new(word)),
@@ -115,15 +120,20 @@ impl Filters {
     /// Files that the path and language filters leave, for finders that read files.
     pub(super) fn keeps_file(&self, engine: &Engine, file: FileId) -> bool {
         let is_open = self.inside.is_empty() && self.outside.is_empty() && self.open.is_none() && self.languages.is_empty() && self.layers.is_empty();
-        if is_open && !self.has_units && self.narrow.is_empty() {
+        let is_open = is_open && self.tests != Some(true);
+        if is_open && self.tests.is_none() && !self.has_units && self.narrow.is_empty() {
             return true;
         }
         if let Some(known) = self.paths.borrow().get(&file) {
             return *known;
         }
         let path = engine.index.path_of(file);
-        let language = engine.index.file(file).map_or("", |f| f.language.word());
-        let keeps = (self.inside.is_empty() || self.inside.iter().any(|m| m.matches(&path)))
+        let row = engine.index.file(file);
+        let language = row.map_or("", |f| f.language.word());
+        let is_test = || row.is_some_and(|f| compass_index::is_test_path(&f.path, f.language));
+        // Files of code may hold tests, too: rows tell.
+        let keeps = (self.tests != Some(false) || !is_test())
+            && (self.inside.is_empty() || self.inside.iter().any(|m| m.matches(&path)))
             && !self.outside.iter().any(|m| m.matches(&path))
             && self.open.as_ref().is_none_or(|o| o.contains(&path))
             && (self.languages.is_empty() || self.languages.iter().any(|l| l == language))
@@ -140,6 +150,11 @@ impl Filters {
         }
         if let Some(these) = &self.these
             && !these.contains(&(row.file, row.marks.span.start))
+        {
+            return Ok(false);
+        }
+        if let Some(wanted) = self.tests
+            && row_is_test(engine, row)? != wanted
         {
             return Ok(false);
         }
@@ -160,6 +175,36 @@ impl Filters {
         };
         Ok(kind.is_some_and(|k| self.kinds.contains(&k)))
     }
+}
+
+/// Stands for the tests of each language, wherever they are.
+const TESTS: &str = "tests";
+
+/// Does a row stand in a test: in a file of tests, or in a definition that is marked as one, or is within one?
+fn row_is_test(engine: &Engine, row: &Raw) -> Result<bool, AnswerError> {
+    let Some(file) = engine.index.file(row.file) else { return Ok(false) };
+    if compass_index::is_test_path(&file.path, file.language) {
+        return Ok(true);
+    }
+    if !file.language.is_read() {
+        return Ok(false);
+    }
+    let facts = engine.index.facts(row.file)?;
+    let mut at = match row.about {
+        super::About::Definition(def) => Some(def),
+        super::About::Use(usage) => facts.facts.usage(usage).enclosing,
+        _ => facts.facts.find_enclosing(row.marks.span.start),
+    };
+    while let Some(def) = at {
+        let d = facts.facts.def(def);
+        // Code that is compiled for tests alone stands in a module of its own.
+        let is_module_of_tests = d.kind == Kind::Module && matches!(facts.facts.def_name(def), "tests" | "test");
+        if d.flags.has(compass_facts::Flags::TEST) || is_module_of_tests {
+            return Ok(true);
+        }
+        at = d.container;
+    }
+    Ok(false)
 }
 
 /// Does the path hold all the words, whichever the case of its letters?

@@ -134,7 +134,14 @@ impl Engine {
         match facts.facts.uses.iter().position(|u| on_line(u.span)) {
             Some(i) => self.resolve_use(file, facts, UseId(i as u32), out),
             None => {
-                out.notes.push("no name stands on this line".to_owned());
+                match facts.facts.find_enclosing(line.start) {
+                    Some(around) => {
+                        let what = facts.facts.def(around).kind.word();
+                        out.notes.push(format!("no name stands on this line: taken as the {what} around it, {}", self.qualified(file, facts, around)));
+                        out.push_definition(file, facts, around);
+                    }
+                    None => out.notes.push("no name stands on this line, and no definition is around it".to_owned()),
+                }
                 Ok(())
             }
         }
@@ -211,6 +218,9 @@ impl Engine {
         found.rows = rows.into_iter().map(|r| r.1).collect();
         self.note_subject(&resolution, &mut found);
         if resolution.by_name {
+            note_kinds(&found.rows, resolution.symbols.len(), &mut found.notes);
+        }
+        if resolution.by_name {
             let namers = self.namers(resolution.symbols.iter().map(|r| r.symbol))?;
             self.miss_unread(&resolution.names, &namers, &mut found)?;
             self.miss_hidden_code(resolution.symbols.iter().map(|r| r.symbol), &mut found);
@@ -264,6 +274,17 @@ impl Resolution {
             local: false,
         });
         self.total += 1;
+    }
+}
+
+/// A name that means several sorts of things says which.
+fn note_kinds(rows: &[Raw], total: usize, notes: &mut Vec<String>) {
+    let kinds: Vec<Kind> = rows.iter().filter_map(|r| r.marks.kind).collect();
+    let counted: Vec<(usize, &str)> =
+        Kind::ALL.iter().map(|k| (kinds.iter().filter(|o| *o == k).count(), k.word())).filter(|c| c.0 > 0).collect();
+    if counted.len() > 1 && kinds.len() == total {
+        let listed: Vec<String> = counted.iter().map(|(n, word)| format!("{n} {word}")).collect();
+        notes.push(format!("{}; choose with: kind {}", listed.join(", "), counted[0].1));
     }
 }
 

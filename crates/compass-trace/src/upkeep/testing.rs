@@ -239,18 +239,12 @@ fn stop_if_cancelled(context: &Context) -> Result<(), AnswerError> {
 fn is_test(engine: &Engine, symbol: SymbolId) -> Result<bool, AnswerError> {
     let index = engine.index();
     match index.file(symbol.file).map(|f| f.language) {
-        Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => return Ok(is_test_path(&index.path_of(symbol.file))),
+        Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => return Ok(index.file(symbol.file).is_some_and(|f| compass_index::is_test_path(&f.path, f.language))),
         // Their readers mark none: thousands of callers need not be loaded to see that.
         None | Some(Language::C | Language::Cpp | Language::Perl | Language::Sql | Language::Text) => return Ok(false),
         Some(Language::Go | Language::Java | Language::Python | Language::Rust) => {}
     }
     Ok(index.definition(symbol)?.is_some_and(|(f, d)| f.facts.def(d).flags.has(Flags::TEST)))
-}
-
-/// Do scripts of that path hold tests?
-fn is_test_path(path: &str) -> bool {
-    let name = path.rsplit('/').next().unwrap_or(path);
-    [".test.", ".spec.", "_test."].iter().any(|m| name.contains(m)) || path.split('/').any(|p| matches!(p, "__tests__" | "test" | "tests"))
 }
 
 /// The test that a case of a report is of.
@@ -276,5 +270,6 @@ fn find_test(engine: &Engine, case: &TestCase) -> Result<Option<SymbolId>, Answe
         return Ok(Some(symbol));
     }
     let file = [case.file.as_deref(), Some(case.suite.as_str())].into_iter().flatten().find_map(|f| index.find_path(f.trim_start_matches("./")));
-    Ok(file.filter(|f| is_test_path(&index.path_of(*f))).map(SymbolId::module))
+    let is_test = |f: &compass_index::FileId| index.file(*f).is_some_and(|row| compass_index::is_test_path(&row.path, row.language));
+    Ok(file.filter(is_test).map(SymbolId::module))
 }
