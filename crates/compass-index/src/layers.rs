@@ -1,8 +1,8 @@
 //! Layers: named bands of the architecture, as settled by hand or as the code shows them.
 //!
 //! With `[[layers]]` in `amber-compass.toml` a file belongs to the first whose pattern fits its path. Without, layers are read off what
-//! files do: markup and requests make a page, routes a route, statements a store, C a native layer, schemas tables. What does none of
-//! these is code between, a service, if there is anything for it to stand between.
+//! files do: markup and requests make a page, routes a route, statements a store, C a native layer, schemas tables. What shows none of
+//! this goes by the folder it stands in, where that is called as such folders are. The rest is code between, a service, if there is anything for it to stand between.
 
 use crate::config::Layer;
 use crate::store::FileRow;
@@ -41,7 +41,7 @@ pub(crate) fn assign(settled: &[Layer], files: &mut [FileRow], links: &[(FileId,
         files.iter_mut().for_each(|f| f.layer = None);
         return Vec::new();
     }
-    for file in files.iter_mut().filter(|f| f.layer.is_none() && f.language.is_read() && !is_test(&f.path)) {
+    for file in files.iter_mut().filter(|f| f.layer.is_none() && f.language.is_read() && !crate::is_test_path(&f.path, f.language)) {
         file.layer = Some(2);
     }
     INFERRED.iter().map(|n| LayerRow { name: (*n).to_owned(), configured: false }).collect()
@@ -56,7 +56,7 @@ fn globs(patterns: &[String]) -> GlobSet {
 }
 
 fn inferred(file: &FileRow, links: &FileLinks, reached: &FxHashSet<FileId>) -> Option<usize> {
-    if is_test(&file.path) {
+    if crate::is_test_path(&file.path, file.language) || file.made.word().is_some() {
         return None;
     }
     let from = |kind| links.crossings.iter().any(|c| c.kind == kind);
@@ -67,10 +67,20 @@ fn inferred(file: &FileRow, links: &FileLinks, reached: &FxHashSet<FileId>) -> O
         Language::Tsx => Some(0),
         _ if from(CrossingKind::Http) => Some(0),
         _ if from(CrossingKind::Sql) => Some(3),
-        _ => None,
+        _ => by_folder(&file.path),
     }
 }
 
-fn is_test(path: &str) -> bool {
-    path.split('/').any(|part| matches!(part, "test" | "tests" | "__tests__" | "spec")) || path.rsplit('/').next().is_some_and(|n| n.starts_with("test_"))
+/// What folders are called that hold one layer, by layer.
+const FOLDERS: [(usize, &[&str]); 4] = [
+    (0, &["templates", "frontend", "web_src", "ui", "pages", "components", "public"]),
+    (1, &["routers", "router", "routes", "handlers", "handler", "controllers", "controller", "api", "endpoints", "views"]),
+    (2, &["services", "service", "usecases", "domain"]),
+    (3, &["models", "model", "store", "stores", "storage", "repository", "repositories", "dao", "db", "database", "persistence", "migrations"]),
+];
+
+/// The layer of the innermost folder with such a name.
+fn by_folder(path: &str) -> Option<usize> {
+    let (folders, _) = path.rsplit_once('/')?;
+    folders.split('/').rev().find_map(|f| FOLDERS.iter().find(|(_, names)| names.contains(&f)).map(|(layer, _)| *layer))
 }

@@ -37,6 +37,7 @@ mod overloads;
 mod perl;
 mod shelf;
 mod spaces;
+mod standard;
 mod ty;
 mod uses;
 mod world;

@@ -4,12 +4,14 @@
 //! A form first gives light rows (file, range, what it is), all of them, sorted; filters drop some; only the page wanted
 //! is made into full answers with text and evidence. So `total` counts everything at the cost of a page.
 
+mod absent;
 mod chained;
 pub(crate) use chained::word_of;
 mod completeness;
 mod completing;
 pub use completing::{Offer, Offers};
 mod declared;
+mod entries;
 mod filters;
 mod finders;
 mod following;
@@ -359,7 +361,7 @@ impl Engine {
             Form::Symbols(fragments) => self.symbols(fragments, &question.filters, context),
             Form::Outline(subject) => self.outline(subject),
             Form::EntryPoints => self.entry_points(),
-            Form::Gaps => self.gaps(context),
+            Form::Gaps(of) => self.gaps(of.as_deref(), context),
         }
     }
 }

@@ -57,9 +57,21 @@ pub(crate) fn has_child(node: Node, kind: &str) -> bool {
 /// the root downwards, which costs more than all else that is asked of a node; the text tells at once.
 pub(crate) fn note_before<'t>(node: Node<'t>, source: &str) -> Option<Node<'t>> {
     let head = source.get(..node.start_byte())?.trim_end();
-    let line = head[head.rfind('\n').map_or(0, |i| i + 1)..].trim_start();
+    let line = head[line_start(head)..].trim_start();
     let may_be = head.ends_with("*/") || head.ends_with([']', ')']) || line.starts_with(['#', '@']) || line.contains("//");
     may_be.then(|| node.prev_sibling()).flatten()
+}
+
+/// So far back the beginning of a line is looked for, in bytes: a bundle is one line of millions, asked about at each definition.
+const LONGEST_LINE: usize = 2_000;
+
+/// Where the last line of a text begins; of a longer one where its last part begins.
+fn line_start(text: &str) -> usize {
+    let mut from = text.len().saturating_sub(LONGEST_LINE);
+    while !text.is_char_boundary(from) {
+        from += 1;
+    }
+    text[from..].rfind('\n').map_or(from, |i| from + i + 1)
 }
 
 /// The comment block that ends on the line above `node`; several line comments in a row count as one.
@@ -79,7 +91,7 @@ pub(crate) fn comment_before(node: Node, source: &str, accept: impl Fn(&str) -> 
             break;
         }
         // A comment at the end of a line of code belongs to that code.
-        let line_start = source[..previous.start_byte()].rfind('\n').map_or(0, |i| i + 1);
+        let line_start = line_start(&source[..previous.start_byte()]);
         if !source[line_start..previous.start_byte()].trim().is_empty() {
             break;
         }

@@ -217,7 +217,13 @@ fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
         if files.is_empty() && !is_folder {
             let module = facts.name(import.module);
             let relative = module.starts_with('.') || import.kind == compass_facts::ImportKind::Child || module.starts_with("crate");
-            let cause = if relative && !is_external { Cause::NoDefinition } else { Cause::UnitAbsent };
+            let cause = if super::standard::is_standard(world.language(index), import, module) {
+                Cause::Builtin
+            } else if relative && !is_external {
+                Cause::NoDefinition
+            } else {
+                Cause::UnitAbsent
+            };
             out.absent.push((i as u32, cause));
         }
         out.imports.push(files);

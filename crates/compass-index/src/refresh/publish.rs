@@ -3,7 +3,7 @@
 use super::{RefreshError, summing};
 use crate::link::{self, FileInput};
 use crate::plan::Plan;
-use crate::store::{Generation, StoreError, UnitRow, Writer};
+use crate::store::{FileRow, Generation, StoreError, UnitRow, Writer};
 use crate::{FileId, FileLinks, Phase, Progress};
 use compass_facts::Cancel;
 
@@ -81,7 +81,7 @@ pub(super) fn publish(
         progress.report(Phase::Write, done, size);
         writer.put_links(number, &batch)
     })?;
-    let mut most = MostUsed::new(&overview.units);
+    let mut most = MostUsed::new(&overview.units, &overview.files);
     let uses = crate::store::merge(std::mem::take(&mut linked.uses))?;
     writer.put_uses(number, uses.inspect(|u| most.see(u.as_ref().ok())))?;
     overview.most_used = most.finish();
@@ -123,14 +123,17 @@ fn each_packed(
 /// The symbols of own units with the most uses that are more than guesses; whole files do not count.
 struct MostUsed<'u> {
     units: &'u [UnitRow],
+    /// Tests, and what nobody wrote by hand: neither their uses count nor what they define.
+    aside: rustc_hash::FxHashSet<FileId>,
     current: Option<crate::SymbolId>,
     count: u64,
     found: Vec<(crate::SymbolId, u64)>,
 }
 
 impl<'u> MostUsed<'u> {
-    fn new(units: &'u [UnitRow]) -> Self {
-        MostUsed { units, current: None, count: 0, found: Vec::new() }
+    fn new(units: &'u [UnitRow], files: &[FileRow]) -> Self {
+        let aside = files.iter().filter(|f| f.made.word().is_some() || crate::is_test_path(&f.path, f.language)).map(|f| f.id).collect();
+        MostUsed { units, aside, current: None, count: 0, found: Vec::new() }
     }
 
     /// Uses come sorted by target.
@@ -140,14 +143,14 @@ impl<'u> MostUsed<'u> {
             self.close();
             self.current = Some(entry.target);
         }
-        self.count += u64::from(entry.certainty > crate::Certainty::Guessed && entry.role != compass_facts::Role::Import);
+        self.count += u64::from(!self.aside.contains(&entry.file) && entry.certainty > crate::Certainty::Guessed && entry.role != compass_facts::Role::Import);
     }
 
     fn close(&mut self) {
         let count = std::mem::take(&mut self.count);
         let Some(target) = self.current.take() else { return };
         let own = self.units.get(target.file.unit.0 as usize).is_some_and(|u| u.own);
-        if count > 1 && own && !target.is_module() {
+        if count > 1 && own && !target.is_module() && !self.aside.contains(&target.file) {
             self.found.push((target, count));
             if self.found.len() > 4000 {
                 self.shrink();

@@ -68,7 +68,8 @@ pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput,
     for gap in &facts.gaps {
         *s.gaps_by_cause.entry(gap.cause.word().to_owned()).or_default() += 1;
     }
-    let absent = tally.absent.iter().sum::<u64>();
+    // What the language brings along is no gap.
+    let absent = tally.absent.iter().sum::<u64>() - tally.absent[crate::Cause::Builtin as usize];
     if absent > 0 {
         *s.gaps_by_cause.entry("import_not_found".to_owned()).or_default() += absent;
     }

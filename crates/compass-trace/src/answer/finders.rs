@@ -4,8 +4,8 @@ use super::rows::Raw;
 use super::{About, AnswerError, Context, Engine, Found, Marks, side_by_side};
 use crate::fuzzy;
 use crate::question::{Filter, Subject, What};
-use compass_facts::{DefId, Flags, GapCause, ImportId, Kind, Span};
-use compass_index::{FileId, SymbolId};
+use compass_facts::{DefId, Flags, GapCause, ImportId, Span};
+use compass_index::{Cause, FileId, SymbolId};
 
 /// `symbols` lists at most this many, best first.
 const MAX_SYMBOLS: usize = 500;
@@ -156,37 +156,6 @@ impl Engine {
         Ok(found)
     }
 
-    /// `entry points`: functions called `main` and what runs when a script is started.
-    pub(super) fn entry_points(&self) -> Result<Found, AnswerError> {
-        let mut found = Found::default();
-        for name in ["main", "__main__"] {
-            for entry in self.index.named(name)? {
-                if matches!(entry.kind, Kind::Function)
-                    && !entry.flags.has(compass_facts::Flags::BODILESS)
-                    && let Some((facts, def)) = self.index.definition(entry.symbol)?
-                    && facts.facts.def(def).container.is_none()
-                {
-                    found.rows.push(Raw::definition(entry.symbol, &facts, def));
-                }
-            }
-        }
-        for file in self.index.files() {
-            let name = file.path.rsplit('/').next().unwrap_or("");
-            if matches!(name, "__main__.py" | "manage.py" | "wsgi.py" | "asgi.py") {
-                found.rows.push(Raw::module(file.id));
-            }
-        }
-        // Packages come with programs of their own, mostly examples: they are not where this code base begins.
-        let is_own = |r: &Raw| self.index.unit(r.file).is_none_or(|u| u.own);
-        let others = found.rows.iter().filter(|r| !is_own(r)).count();
-        if others > 0 && found.rows.len() > others {
-            found.rows.retain(is_own);
-            found.notes.push(format!("{others} more in packages"));
-        }
-        found.rows.sort_by_key(|r| self.index.path_of(r.file));
-        Ok(found)
-    }
-
     /// The symbols with the most uses, and how many.
     ///
     /// # Errors
@@ -202,16 +171,38 @@ impl Engine {
     }
 
     /// `gaps`: what could not be read, and imports nobody found, by file.
-    pub(super) fn gaps(&self, context: &Context) -> Result<Found, AnswerError> {
+    /// `of` leaves those of one cause: `http`, `syntax`, `import` …
+    pub(super) fn gaps(&self, of: Option<&str>, context: &Context) -> Result<Found, AnswerError> {
+        let wanted = of.map(super::absent::causes_of).transpose()?;
         let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).collect();
         let rows = super::side_by_side::each(&files, &|file| if context.cancel.is_cancelled() { Err(AnswerError::Cancelled) } else { self.gaps_of(*file) })?;
-        Ok(Found { rows: rows.into_iter().flatten().collect(), ..Found::default() })
+        let mut found = Found { rows: rows.into_iter().flatten().collect(), ..Found::default() };
+        if let Some(wanted) = wanted {
+            let mut kept = Vec::new();
+            for row in std::mem::take(&mut found.rows) {
+                if self.gap_word(&row)?.is_some_and(|w| wanted.contains(&w)) {
+                    kept.push(row);
+                }
+            }
+            found.rows = kept;
+        }
+        self.note_absent_packages(&mut found)?;
+        Ok(found)
+    }
+
+    /// The word of a gap's cause.
+    fn gap_word(&self, row: &Raw) -> Result<Option<&'static str>, AnswerError> {
+        Ok(match row.about {
+            About::Gap(cause) => Some(cause.word()),
+            About::Loose(number) => self.index.links(row.file)?.loose.get(number as usize).map(|l| l.kind.word()),
+            _ => None,
+        })
     }
 
     fn gaps_of(&self, file: FileId) -> Result<Vec<Raw>, AnswerError> {
         let (facts, links) = self.index.in_passing(file)?;
         let mut rows: Vec<Raw> = facts.gaps.iter().map(|g| gap_row(file, g.cause, g.span)).collect();
-        for (import, _) in &links.absent {
+        for (import, _) in links.absent.iter().filter(|a| a.1 != Cause::Builtin) {
             rows.push(gap_row(file, GapCause::ImportNotFound, facts.import(ImportId(*import)).name_span));
         }
         rows.extend(links.loose.iter().enumerate().map(|(n, l)| Raw { about: About::Loose(n as u32), ..Raw::line(file, l.at) }));

@@ -199,7 +199,15 @@ impl Engine {
                     answer.evidence.push(EvidenceLine { text: loose.cause.text().to_owned(), path: answer.path.clone(), line: answer.line });
                 }
             }
-            About::Gap(cause) => answer.kind = Some(cause.word().to_owned()),
+            About::Gap(cause) => {
+                answer.kind = Some(cause.word().to_owned());
+                if row.is_absent_import()
+                    && let Some((language, package)) = self.absent_package(row.file, row.marks.span.start)?
+                {
+                    answer.name = Some(package);
+                    answer.remark = Some(super::absent::advice(language).to_owned());
+                }
+            }
             About::Line => {
                 let def = facts.facts.find_enclosing(row.marks.span.start);
                 answer.enclosing = def.map(|d| self.qualified(row.file, facts, d));

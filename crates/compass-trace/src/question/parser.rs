@@ -139,7 +139,9 @@ impl Parser<'_> {
             }
             "gaps" => {
                 self.next += 1;
-                Ok(Form::Gaps)
+                let is_filter = self.words.get(self.next + 1).is_some_and(|w| !w.quoted && w.text == "these");
+                let of = if !is_filter && self.eat("of") { Some(self.argument("of", "gaps of syntax")?) } else { None };
+                Ok(Form::Gaps(of))
             }
             _ => self.bare(first),
         }

@@ -96,7 +96,8 @@ impl Display for Form {
             }
             Form::Outline(subject) => write!(f, "outline of {subject}"),
             Form::EntryPoints => write!(f, "entry points"),
-            Form::Gaps => write!(f, "gaps"),
+            Form::Gaps(None) => write!(f, "gaps"),
+            Form::Gaps(Some(cause)) => write!(f, "gaps of {}", any_word(cause)),
         }
     }
 }

@@ -45,7 +45,8 @@ pub enum Form {
     /// `entry points`.
     EntryPoints,
     /// `gaps`.
-    Gaps,
+    /// All gaps, or those of one cause.
+    Gaps(Option<String>),
 }
 
 /// Which of the places of a thing is wanted.

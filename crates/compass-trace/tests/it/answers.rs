@@ -459,3 +459,63 @@ fn no_answer_mixes_two_states_of_an_index(caves: Project, #[case] question: &str
     let newer = Engine::new(Arc::new(old.index().newer().expect("an index")));
     assert!(newer.ask(question, &Context::default()).is_ok());
 }
+
+#[test]
+fn entry_points_come_by_weight_and_say_what_they_are() {
+    let go = "package main\n\nfunc main() {}\n";
+    let project = Project::with(&[
+        ("go.mod", "module example.org/larder\n"),
+        ("build/gen.go", go),
+        ("cmd/larder/main.go", go),
+        ("contrib/tool/main.go", go),
+        ("docs/examples/show/main.go", go),
+        ("planner/turn_test.go", "package planner\n\nfunc main() {}\n"),
+        ("planner/main.go", "package planner\n\nfunc main() {}\n"),
+        ("scripts/nightly.py", "def main():\n    pass\n"),
+        ("Sole.java", "class Sole { public static void main(String[] a) {} }\n"),
+    ]);
+    let answers = ask(&engine(&project), "entry points");
+    let told: Vec<String> = answers.answers.iter().map(|a| format!("{} {}", a.path, a.remark.as_deref().unwrap_or(""))).collect();
+    let wanted = [
+        "cmd/larder/main.go program larder",
+        "Sole.java program Sole",
+        "build/gen.go tool gen",
+        "scripts/nightly.py tool nightly",
+        "contrib/tool/main.go tool tool",
+        "docs/examples/show/main.go example show",
+    ];
+    assert_eq!(told, wanted);
+}
+
+#[rstest]
+#[case::only("who calls turn in tests", &["planner/turn_test.go:4"])]
+#[case::without("who calls turn outside tests", &["planner/turn.go:6"])]
+fn tests_are_a_scope_of_their_own(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        ("go.mod", "module example.org/larder\n"),
+        ("planner/turn.go", "package planner\n\nfunc turn() {}\n\nfunc Run() {\n\tturn()\n}\n"),
+        ("planner/turn_test.go", "package planner\n\nfunc TestTurn() {\n\tturn()\n}\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), question)), wanted);
+}
+
+#[test]
+fn a_line_without_a_name_is_the_function_around_it() {
+    let project = Project::with(&[("a.go", "package p\n\nfunc Turn() {\n\t// nothing is named here\n}\n")]);
+    let answers = ask(&engine(&project), "where is a.go:4");
+    assert_eq!(places(&answers), ["a.go:3"]);
+    assert!(answers.notes.iter().any(|n| n.contains("around it, Turn")), "{:?}", answers.notes);
+}
+
+#[test]
+fn all_text_is_searched_whatever_its_ending() {
+    let project = Project::with(&[
+        ("a.py", "x = 1\n"),
+        ("page.tmpl", "{{ turned }}\n"),
+        ("odd.zzz", "turned once\n"),
+        ("Turn.vue", "<template><b>turned</b></template>\n<script>\nexport function turned() {}\n</script>\n"),
+    ]);
+    project.write_bytes("blob.zzz", b"turned\0\xff\xfe");
+    assert_eq!(places(&ask(&engine(&project), "text turned")), ["Turn.vue:1", "Turn.vue:3", "odd.zzz:1", "page.tmpl:1"]);
+    assert_eq!(places(&ask(&engine(&project), "where is turned")), ["Turn.vue:3"]);
+}

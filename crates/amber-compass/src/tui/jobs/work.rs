@@ -159,7 +159,7 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             tell(Outcome::Change(id, lines.map_err(|e| failure_chain(&e))));
         }
         Job::Gaps => {
-            let question = Question { form: Form::Gaps, filters: vec![compass_trace::question::Filter::AtMost(MOST_GAPS)] };
+            let question = Question { form: Form::Gaps(None), filters: vec![compass_trace::question::Filter::AtMost(MOST_GAPS)] };
             tell(Outcome::Gaps(engine().and_then(|e| e.answer(&question, &context).map_err(|e| e.to_string()))));
         }
         Job::Ask { question, open, these } => {

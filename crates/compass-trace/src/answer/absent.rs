@@ -1,0 +1,138 @@
+//! Imports of what is not here, by package: what is missing, how often, and what would bring it.
+
+use super::rows::Raw;
+use super::{About, AnswerError, Engine, Found};
+use crate::question::ParseError;
+use compass_facts::{GapCause, Language};
+use compass_index::{CrossingKind, FileId};
+use std::collections::BTreeMap;
+
+/// So many packages are told in the notes of an answer.
+const MOST_TOLD: usize = 8;
+
+/// The words of causes that a person may mean by one: all there are for an unknown one, as advice.
+pub(super) fn causes_of(word: &str) -> Result<Vec<&'static str>, ParseError> {
+    let all: Vec<&'static str> = GapCause::ALL.iter().map(|c| c.word()).chain(CrossingKind::ALL.iter().map(|k| k.word())).collect();
+    let meant: &[&'static str] = match word {
+        "import" | "imports" | "include" | "includes" | "package" | "packages" => &["import_not_found"],
+        "crossing" | "crossings" => &["http", "sql", "native"],
+        _ => &[],
+    };
+    if !meant.is_empty() {
+        return Ok(meant.to_vec());
+    }
+    let found: Vec<&'static str> = all.iter().copied().filter(|w| *w == word || w.replace('_', " ") == word).collect();
+    if !found.is_empty() {
+        return Ok(found);
+    }
+    let nearest = crate::question_nearest(word, all.iter().copied());
+    let mut error = ParseError::new(format!("gaps have no cause called {word}"), 0, 0).expecting(&all);
+    error.suggestion = nearest.as_ref().map(|n| format!("gaps of {n}"));
+    error.nearest = nearest;
+    Err(error)
+}
+
+/// The package that an import asks for.
+pub(crate) fn package_of(language: Language, module: &str) -> String {
+    let parts = |separator: &str, count: usize| module.split(separator).take(count).collect::<Vec<_>>().join(separator);
+    match language {
+        Language::Go => {
+            let hosts_two = ["github.com/", "gitlab.com/", "bitbucket.org/", "codeberg.org/"].iter().any(|h| module.starts_with(h));
+            parts("/", if hosts_two || module.starts_with("golang.org/x/") { 3 } else { 2 })
+        }
+        Language::Python => parts(".", 1),
+        Language::Java => parts(".", 3),
+        Language::Rust => parts("::", 1),
+        Language::Perl => parts("::", 2),
+        Language::JavaScript | Language::TypeScript | Language::Tsx if module.starts_with('.') => module.to_owned(),
+        Language::JavaScript | Language::TypeScript | Language::Tsx => parts("/", if module.starts_with('@') { 2 } else { 1 }),
+        Language::C | Language::Cpp if module.contains('/') => parts("/", 1) + "/",
+        _ => module.to_owned(),
+    }
+}
+
+/// What would bring an absent package of a language.
+pub(crate) fn advice(language: Language) -> &'static str {
+    match language {
+        Language::Go => "go mod download would bring it",
+        Language::Python => "pip install would bring it, into the project's environment",
+        Language::Java => "the sources of the artifact would show it",
+        Language::Rust => "cargo fetch would bring it",
+        Language::JavaScript | Language::TypeScript | Language::Tsx => "npm install would bring it",
+        Language::C | Language::Cpp => "the headers of the library would show it; include_folders in amber-compass.toml says where they are",
+        Language::Perl => "cpan would bring it",
+        Language::Sql | Language::Text => "",
+    }
+}
+
+impl Engine {
+    /// The package that a gap of an import is about, and its language.
+    pub(super) fn absent_package(&self, file: FileId, at: u32) -> Result<Option<(Language, String)>, AnswerError> {
+        let Some(language) = self.index.file(file).map(|f| f.language) else { return Ok(None) };
+        let facts = self.index.facts(file)?;
+        let import = facts.facts.imports.iter().find(|i| i.name_span.start == at);
+        Ok(import.map(|i| {
+            let module = facts.facts.name(i.module);
+            let name = i.name.map(|n| facts.facts.name(n));
+            (language, package_of(language, if module.is_empty() { name.unwrap_or(module) } else { module }))
+        }))
+    }
+
+    /// Says which packages are asked for most and are not here.
+    pub(super) fn note_absent_packages(&self, found: &mut Found) -> Result<(), AnswerError> {
+        let mut counts: BTreeMap<(Language, String), (u64, rustc_hash::FxHashSet<FileId>)> = BTreeMap::new();
+        for row in found.rows.iter().filter(|r| r.about == About::Gap(GapCause::ImportNotFound)) {
+            if let Some(package) = self.absent_package(row.file, row.marks.span.start)? {
+                let entry = counts.entry(package).or_default();
+                entry.0 += 1;
+                entry.1.insert(row.file);
+            }
+        }
+        let mut most: Vec<_> = counts.into_iter().collect();
+        most.sort_by_key(|m| std::cmp::Reverse(m.1.0));
+        let packages = most.len();
+        for ((language, package), (imports, files)) in most.into_iter().take(MOST_TOLD) {
+            let (imports, files) = (plural(imports, "import"), plural(files.len() as u64, "file"));
+            found.notes.push(format!("{package}: {imports} in {files}, no such package here · {}", advice(language)));
+        }
+        if packages > MOST_TOLD {
+            found.notes.push(format!("and {} more packages", packages - MOST_TOLD));
+        }
+        Ok(())
+    }
+}
+
+fn plural(count: u64, what: &str) -> String {
+    if count == 1 { format!("1 {what}") } else { format!("{count} {what}s") }
+}
+
+impl Raw {
+    /// Is it an import that leads nowhere?
+    pub(super) fn is_absent_import(&self) -> bool {
+        self.about == About::Gap(GapCause::ImportNotFound)
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::go(Language::Go, "github.com/x/y/z/a", "github.com/x/y")]
+    #[case::go_other(Language::Go, "gopkg.in/yaml.v3", "gopkg.in/yaml.v3")]
+    #[case::python(Language::Python, "numpy.linalg", "numpy")]
+    #[case::scoped(Language::TypeScript, "@larder/ui/button", "@larder/ui")]
+    #[case::plain(Language::JavaScript, "left/pad", "left")]
+    #[case::java(Language::Java, "org.larder.rack.Slot", "org.larder.rack")]
+    #[case::header(Language::Cpp, "boost/any.hpp", "boost/")]
+    fn imports_ask_for_packages(#[case] language: Language, #[case] module: &str, #[case] package: &str) {
+        assert_eq!(package_of(language, module), package);
+    }
+
+    #[test]
+    fn unknown_causes_get_advice() {
+        assert_eq!(causes_of("import").expect("known"), ["import_not_found"]);
+        assert_eq!(causes_of("sintax").expect_err("unknown").suggestion.as_deref(), Some("gaps of syntax"));
+    }
+}

@@ -1,0 +1,132 @@
+//! `entry points`: where programs begin, the ones this code base is about first.
+//!
+//! Functions called `main`, and files that run by themselves. What such a program is called is told by its place: the folder of a command,
+//! a file among the programs of a package, the package itself. Its weight says how likely it is what the repository is for: programs of own
+//! units before scripts, tools, examples and tests; near the root before far below; one that is called like the repository first of all.
+
+use super::rows::Raw;
+use super::{AnswerError, Engine, Found};
+use compass_facts::{Kind, Language};
+use compass_index::FileRow;
+
+/// What begins somewhere.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+enum Sort {
+    Program,
+    Script,
+    Tool,
+    Example,
+    Test,
+}
+
+impl Sort {
+    fn word(self) -> &'static str {
+        match self {
+            Sort::Program => "program",
+            Sort::Script => "script",
+            Sort::Tool => "tool",
+            Sort::Example => "example",
+            Sort::Test => "test",
+        }
+    }
+}
+
+/// Folders of what is beside the matter.
+const TOOLS: [&str; 12] = ["tools", "tool", "scripts", "script", "build", "hack", "contrib", "ci", "dev", "misc", "util", "internal"];
+const EXAMPLES: [&str; 10] = ["examples", "example", "samples", "sample", "demo", "demos", "docs", "doc", "benchmarks", "bench"];
+
+impl Engine {
+    pub(super) fn entry_points(&self) -> Result<Found, AnswerError> {
+        let mut rows = Vec::new();
+        for name in ["main", "__main__"] {
+            for entry in self.index.named(name)? {
+                if matches!(entry.kind, Kind::Function | Kind::Method)
+                    && !entry.flags.has(compass_facts::Flags::BODILESS)
+                    && let Some((facts, def)) = self.index.definition(entry.symbol)?
+                    && begins(&facts.facts, def, self.index.file(entry.symbol.file))
+                {
+                    rows.push(Raw::definition(entry.symbol, &facts, def));
+                }
+            }
+        }
+        for file in self.index.files() {
+            let name = file.path.rsplit('/').next().unwrap_or("");
+            if matches!(name, "__main__.py" | "manage.py" | "wsgi.py" | "asgi.py") {
+                rows.push(Raw::module(file.id));
+            }
+        }
+        let mut found = Found::default();
+        // Packages come with programs of their own, mostly examples: they are not where this code base begins.
+        let is_own = |r: &Raw| self.index.unit(r.file).is_none_or(|u| u.own);
+        let others = rows.iter().filter(|r| !is_own(r)).count();
+        if others > 0 && rows.len() > others {
+            rows.retain(is_own);
+            found.notes.push(format!("{others} more in packages"));
+        }
+        let mut weighed: Vec<((Sort, bool, usize, String), Raw)> = rows
+            .into_iter()
+            .filter_map(|row| {
+                let file = self.index.file(row.file)?;
+                let path = self.index.path_of(row.file);
+                let (sort, name) = self.told(file, &path);
+                let is_namesake = self.is_namesake(&name);
+                let told = super::EvidenceLine { text: format!("{} {name}", sort.word()), path: path.clone(), line: 1 };
+                let weight = (sort, !is_namesake, path.matches('/').count(), path);
+                Some((weight, Raw { told: Some(told), ..row }))
+            })
+            .collect();
+        weighed.sort_by(|a, b| a.0.cmp(&b.0).then(a.1.marks.span.start.cmp(&b.1.marks.span.start)));
+        found.rows = weighed.into_iter().map(|w| w.1).collect();
+        Ok(found)
+    }
+
+    /// What sort of program begins in a file, and what it is called.
+    fn told(&self, file: &FileRow, path: &str) -> (Sort, String) {
+        let folders: Vec<&str> = path.split('/').collect();
+        let (name, folders) = folders.split_last().map_or((path, &[][..]), |(n, f)| (*n, f));
+        let stem = name.split('.').next().unwrap_or(name);
+        let unit = self.index.unit(file.id).map_or("", |u| u.name.as_str());
+        let holds = |known: &[&str]| folders.iter().any(|f| known.contains(f));
+        let sort = if compass_index::is_test_path(path, file.language) {
+            Sort::Test
+        } else if holds(&EXAMPLES) {
+            Sort::Example
+        } else if holds(&TOOLS) && !holds(&["cmd"]) || file.made.word().is_some() {
+            Sort::Tool
+        } else if matches!(file.language, Language::Python | Language::Perl) && !matches!(stem, "__main__" | "manage" | "wsgi" | "asgi" | "main" | "cli" | "app") {
+            Sort::Script
+        } else {
+            Sort::Program
+        };
+        // `main` says nothing: the folder does, or the unit where that is all there is.
+        let of_folder = || folders.iter().rev().find(|f| !matches!(**f, "src" | "cmd" | "bin" | "main" | "java" | "app")).copied();
+        let called = match stem {
+            "main" | "__main__" | "Main" | "manage" | "wsgi" | "asgi" | "mod" | "lib" => of_folder().unwrap_or(unit),
+            other => other,
+        };
+        let called = called.rsplit('/').next().unwrap_or(called);
+        (sort, if called.is_empty() { stem.to_owned() } else { called.to_owned() })
+    }
+
+    /// Is a program called like the repository, or like its first unit?
+    fn is_namesake(&self, name: &str) -> bool {
+        let root = self.index.own_roots().first().and_then(|r| r.rsplit('/').next()).unwrap_or_default();
+        let root = root.split('@').next().unwrap_or(root);
+        let first = self.index.units().first().map_or("", |u| u.name.rsplit('/').next().unwrap_or(&u.name));
+        let alike = |other: &str| !other.is_empty() && other.replace(['-', '_'], "").eq_ignore_ascii_case(&name.replace(['-', '_'], ""));
+        alike(root) || alike(first)
+    }
+}
+
+/// Does a program begin with the function? In Go `main` of the package called so, elsewhere one outside all types, or a static one of Java.
+fn begins(facts: &compass_facts::Facts, def: compass_facts::DefId, file: Option<&FileRow>) -> bool {
+    let d = facts.def(def);
+    match file.map(|f| f.language) {
+        Some(Language::Java) => d.flags.has(compass_facts::Flags::STATIC) && d.arity <= 1,
+        Some(Language::Go) => {
+            let package = facts.imports.iter().find(|i| i.kind == compass_facts::ImportKind::Within);
+            d.container.is_none() && package.is_some_and(|p| facts.name(p.module) == "main")
+        }
+        _ => d.kind == Kind::Function && d.container.is_none(),
+    }
+}
