@@ -11,11 +11,11 @@ pub fn folder() -> PathBuf {
 ///
 /// # Errors
 /// What the system says.
-pub fn keep(folder: &Path, base: &str, name: &str, text: &str) -> std::io::Result<PathBuf> {
+pub fn keep(folder: &Path, base: &str, name: &str, ending: &str, text: &str) -> std::io::Result<PathBuf> {
     std::fs::create_dir_all(folder)?;
     let stem = format!("{} {}", plain(base), plain(name));
     for number in 1u32.. {
-        let file = if number == 1 { format!("{stem}.md") } else { format!("{stem} {number}.md") };
+        let file = if number == 1 { format!("{stem}.{ending}") } else { format!("{stem} {number}.{ending}") };
         let path = folder.join(file);
         match std::fs::OpenOptions::new().write(true).create_new(true).open(&path) {
             Ok(mut file) => {
@@ -55,7 +55,7 @@ mod tests {
         let folder = tempfile::tempdir().expect("a folder");
         assert!(list(&folder.path().join("none"), "larder").is_empty());
         for (base, name) in [("larder", "who calls turn"), ("larder", "logbook"), ("board", "other")] {
-            keep(folder.path(), base, name, "text").expect("kept");
+            keep(folder.path(), base, name, "md", "text").expect("kept");
         }
         let names: Vec<String> = list(folder.path(), "larder").into_iter().map(|k| k.0).collect();
         assert_eq!(names, ["logbook", "who calls turn"]);
@@ -64,8 +64,8 @@ mod tests {
     #[test]
     fn a_second_chain_of_that_name_does_not_replace_the_first() {
         let folder = tempfile::tempdir().expect("a folder");
-        let first = keep(folder.path(), "larder", "how does a/b reach \"c\"", "one").expect("kept");
-        let second = keep(folder.path(), "larder", "how does a/b reach \"c\"", "two").expect("kept");
+        let first = keep(folder.path(), "larder", "how does a/b reach \"c\"", "md", "one").expect("kept");
+        let second = keep(folder.path(), "larder", "how does a/b reach \"c\"", "md", "two").expect("kept");
         assert_ne!(first, second);
         assert_eq!(std::fs::read_to_string(first).expect("there"), "one");
         assert_eq!(std::fs::read_to_string(second).expect("there"), "two");

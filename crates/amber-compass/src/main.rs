@@ -2,6 +2,7 @@
 
 mod cli;
 mod demo;
+mod exports;
 mod kept;
 mod log;
 mod logbook;

@@ -173,7 +173,7 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                 Err(e) => state.complain(format!("it could not be copied: {e}")),
             },
             Effect::ListKept => state.logbook.kept = crate::kept::list(&crate::kept::folder(), &state.name),
-            Effect::Keep(name, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, &text) {
+            Effect::Keep(name, ending, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, ending, &text) {
                 Ok(path) => state.say(format!("kept in {}", path.display())),
                 Err(e) => state.complain(format!("it could not be kept: {e}")),
             },

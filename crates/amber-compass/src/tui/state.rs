@@ -26,7 +26,7 @@ pub use gaps::{GapsPane, cause};
 pub use glance::{Glance, Look};
 pub use kin::KinPane;
 pub use logbook::{LogRow, LogbookPane};
-pub use survey::{EntryRow, SurveyData, SurveyPane, Working};
+pub use survey::{Amount, EntryRow, SurveyData, SurveyPane, Working};
 pub use tree::Tree;
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 pub use units::{UnitLine, UnitsPane};

@@ -54,7 +54,7 @@ pub enum Effect {
     /// Open a file in the person's editor: path and line.
     Edit(String, u32),
     /// Write a kept chain as Markdown among the person's own data: its name and text.
-    Keep(String, String),
+    Keep(String, &'static str, String),
     /// Write the logbook.
     SaveLogbook(Box<crate::logbook::Logbook>),
     /// Put a text on the clipboard of the terminal.

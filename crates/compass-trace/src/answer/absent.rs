@@ -78,6 +78,33 @@ impl Engine {
         }))
     }
 
+    /// Packages that own code asks for and that are not here: name, imports, files; the commonest first.
+    ///
+    /// # Errors
+    /// Those of the index, and [`AnswerError::Cancelled`].
+    pub fn absent_packages(&self, most: usize, cancel: &compass_facts::Cancel) -> Result<Vec<(String, u64, u64)>, AnswerError> {
+        let mut counts: BTreeMap<String, (u64, u64)> = BTreeMap::new();
+        for file in self.index.files().iter().filter(|f| f.language.is_read() && self.index.unit(f.id).is_none_or(|u| u.own)) {
+            if cancel.is_cancelled() {
+                return Err(AnswerError::Cancelled);
+            }
+            let (facts, links) = self.index.in_passing(file.id)?;
+            let mut here: std::collections::BTreeSet<String> = std::collections::BTreeSet::new();
+            for (import, _) in links.absent.iter().filter(|a| a.1 == compass_index::Cause::UnitAbsent) {
+                let import = facts.import(compass_facts::ImportId(*import));
+                let (module, name) = (facts.name(import.module), import.name.map_or("", |n| facts.name(n)));
+                let package = package_of(file.language, if module.is_empty() { name } else { module });
+                counts.entry(package.clone()).or_default().0 += 1;
+                here.insert(package);
+            }
+            here.into_iter().for_each(|p| counts.entry(p).or_default().1 += 1);
+        }
+        let mut out: Vec<(String, u64, u64)> = counts.into_iter().map(|(package, (imports, files))| (package, imports, files)).collect();
+        out.sort_by(|a, b| b.1.cmp(&a.1).then_with(|| a.0.cmp(&b.0)));
+        out.truncate(most);
+        Ok(out)
+    }
+
     /// Says which packages are asked for most and are not here.
     pub(super) fn note_absent_packages(&self, found: &mut Found) -> Result<(), AnswerError> {
         let mut counts: BTreeMap<(Language, String), (u64, rustc_hash::FxHashSet<FileId>)> = BTreeMap::new();

@@ -4,7 +4,7 @@ use super::page::page;
 use super::{EngineSlot, Job, Outcome};
 use crate::cli::failure_chain;
 use crate::tui::recent::Recent;
-use crate::tui::state::{EntryRow, Spot, SurveyData, at_commit};
+use crate::tui::state::{Amount, EntryRow, Spot, SurveyData, at_commit};
 use compass_trace::question::{Form, Mode, Place, Question, Subject, What};
 use compass_trace::{Answer, Answers, Context, Early, Engine};
 use std::sync::{Arc, Mutex};
@@ -23,6 +23,9 @@ const MOST_OFFERS: usize = 40;
 
 /// So many rows of an outline are listed at most.
 const MOST_OUTLINED: u64 = 100_000;
+
+/// So many packages that are not here are told in the survey.
+const MOST_ABSENT: usize = 6;
 
 /// So many gaps are listed at most.
 const MOST_GAPS: u64 = 5000;
@@ -295,6 +298,26 @@ fn entry(answer: &Answer) -> EntryRow {
         column: answer.column,
         unit: answer.unit.clone().unwrap_or_default(),
         text: answer.text.as_deref().unwrap_or("").trim().to_owned(),
+        told: answer.remark.clone().unwrap_or_default(),
+    }
+}
+
+/// Own files by something, with their lines.
+#[derive(Default)]
+struct Amounts(std::collections::BTreeMap<String, (u64, u64)>);
+
+impl Amounts {
+    fn add(&mut self, name: &str, lines: u32) {
+        let entry = self.0.entry(name.to_owned()).or_default();
+        entry.0 += u64::from(lines);
+        entry.1 += 1;
+    }
+
+    /// The most lines first.
+    fn by_lines(self) -> Vec<Amount> {
+        let mut out: Vec<Amount> = self.0.into_iter().map(|(name, (lines, files))| Amount { name, lines, files }).collect();
+        out.sort_by_key(|a| std::cmp::Reverse(a.lines));
+        out
     }
 }
 
@@ -310,12 +333,35 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
         index.units().iter().filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own))).collect();
     units.sort_by_key(|u| (!u.3, std::cmp::Reverse(u.2)));
     let used = engine.most_used(12).map_err(|e| e.to_string())?;
+    let (mut languages, mut made, mut layer_lines) = (Amounts::default(), Amounts::default(), Amounts::default());
+    let mut tests = Amount { name: "tests".to_owned(), ..Amount::default() };
+    for file in index.files().iter().filter(|f| index.unit(f.id).is_none_or(|u| u.own)) {
+        match file.made.word() {
+            Some(word) => made.add(word, file.lines),
+            None => languages.add(file.language.word(), file.lines),
+        }
+        if let (None, Some((_, layer))) = (file.made.word(), index.layer(file.id)) {
+            layer_lines.add(layer, file.lines);
+        }
+        if file.language.is_read() && compass_index::is_test_path(&file.path, file.language) {
+            tests.lines += u64::from(file.lines);
+            tests.files += 1;
+        }
+    }
+    let mut layer_lines = layer_lines.by_lines();
+    layer_lines.sort_by_key(|a| index.layers().iter().position(|l| l.name == a.name));
+    let absent = engine.absent_packages(MOST_ABSENT, &context.cancel).map_err(|e| e.to_string())?;
     Ok(SurveyData {
         summary: index.summary().clone(),
         roots: index.own_roots().to_vec(),
         units,
         entries: entries.answers.iter().map(entry).collect(),
         used: used.iter().map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind.clone().unwrap_or_default(), *n)).collect(),
+        languages: languages.by_lines(),
+        layer_lines,
+        made: made.by_lines(),
+        tests,
+        absent,
         linked: index.is_linked(),
         layers: index.layers().iter().map(|l| (l.name.clone(), l.configured)).collect(),
         matrix: index.matrix().iter().map(|(k, a, b, n)| (k.word(), *a, *b, *n)).collect(),

@@ -1,12 +1,24 @@
-//! What could not be read or linked.
+//! What could not be read or linked: rows that say the same stand for one another until they are shown.
 
 use compass_trace::{Answer, Answers};
+use std::collections::{BTreeMap, BTreeSet};
+
+/// What rows share that stand for one another: the cause, and the package or path that is missing.
+type Key = (String, String);
 
 /// The pane.
 #[derive(Debug, Clone, Default)]
 pub struct GapsPane {
     /// All of them that were asked for, by cause.
+    all: Vec<Answer>,
+    /// Those that are shown.
     pub rows: Vec<Answer>,
+    /// How many each stands for, itself among them; 0 for one that stands below another.
+    pub stands_for: Vec<usize>,
+    /// Those whose rows are shown one by one.
+    open: BTreeSet<Key>,
+    /// Only this cause is shown.
+    pub only: Option<String>,
     /// How many there are.
     pub total: u64,
     /// Are there more than are listed?
@@ -23,21 +35,95 @@ impl GapsPane {
         let before = self.current().map(|a| (a.path.clone(), a.line));
         self.total = found.total;
         self.cut_short = (found.answers.len() as u64) < found.total;
-        self.rows = found.answers;
+        self.all = found.answers;
         // Names of one import stand on one line: the line is what is looked at.
-        self.rows.dedup_by(|a, b| (&a.path, a.line, cause(a)) == (&b.path, b.line, cause(b)));
-        let mut counts = std::collections::BTreeMap::<String, usize>::new();
-        self.rows.iter().for_each(|a| *counts.entry(cause(a).to_owned()).or_default() += 1);
+        self.all.dedup_by(|a, b| (&a.path, a.line, cause(a)) == (&b.path, b.line, cause(b)));
+        let mut counts = BTreeMap::<String, usize>::new();
+        let mut alike = BTreeMap::<Key, usize>::new();
+        self.all.iter().for_each(|a| *counts.entry(cause(a).to_owned()).or_default() += 1);
+        self.all.iter().filter_map(key).for_each(|k| *alike.entry(k).or_default() += 1);
         // Imports of what nobody has here are many and mostly harmless: what hides code stands before them.
         let rank = |a: &Answer| match cause(a) {
             "import_not_found" => 2,
             "http" | "sql" | "native" | "encoding" => 1,
             _ => 0,
         };
-        self.rows.sort_by_key(|a| (rank(a), std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned()));
+        let most = |a: &Answer| key(a).map_or(1, |k| alike[&k]);
+        self.all.sort_by_cached_key(|a| (rank(a), std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned(), std::cmp::Reverse(most(a)), key(a)));
+        self.arrange();
         let again = self.rows.iter().position(|a| before.as_ref().is_some_and(|(p, l)| (p, *l) == (&a.path, a.line)));
         self.selected = again.unwrap_or(0);
         self.loaded = true;
+    }
+
+    /// Makes the rows that are shown.
+    fn arrange(&mut self) {
+        self.rows.clear();
+        self.stands_for.clear();
+        let shown = self.all.iter().filter(|a| self.only.as_deref().is_none_or(|only| cause(a) == only));
+        let mut last: Option<Key> = None;
+        let mut head = 0;
+        for answer in shown {
+            let key = key(answer);
+            if key.is_some() && key == last {
+                self.stands_for[head] += 1;
+                if key.as_ref().is_some_and(|k| self.open.contains(k)) {
+                    self.rows.push(answer.clone());
+                    self.stands_for.push(0);
+                }
+                continue;
+            }
+            head = self.rows.len();
+            self.rows.push(answer.clone());
+            self.stands_for.push(1);
+            last = key;
+        }
+        self.selected = self.selected.min(self.rows.len().saturating_sub(1));
+    }
+
+    /// Shows the rows that the selected one stands for, or hides them again; tells whether there are any.
+    pub fn unfold(&mut self, open: Option<bool>) -> bool {
+        let Some(key) = self.current().and_then(key) else { return false };
+        let head = (0..=self.selected).rev().find(|i| self.stands_for[*i] > 0).unwrap_or(0);
+        if self.stands_for[head] < 2 {
+            return false;
+        }
+        let wanted = open.unwrap_or(!self.open.contains(&key));
+        let changed = if wanted { self.open.insert(key) } else { self.open.remove(&key) };
+        self.selected = if wanted { self.selected } else { head };
+        self.arrange();
+        changed
+    }
+
+    /// Is the selected row one that stands for others which are not shown?
+    pub fn is_folded(&self) -> bool {
+        let many = self.stands_for.get(self.selected).is_some_and(|n| *n > 1);
+        many && self.current().and_then(key).is_some_and(|k| !self.open.contains(&k))
+    }
+
+    /// Shows one cause after the other, and all of them in the end.
+    pub fn next_cause(&mut self) {
+        let mut causes: Vec<&str> = self.all.iter().map(cause).collect();
+        causes.dedup();
+        let next = match &self.only {
+            None => causes.first().copied(),
+            Some(now) => causes.iter().position(|c| c == now).and_then(|i| causes.get(i + 1)).copied(),
+        };
+        self.only = next.map(str::to_owned);
+        self.selected = 0;
+        self.arrange();
+    }
+
+    /// How many there are of each cause, in their order.
+    pub fn causes(&self) -> Vec<(&str, usize)> {
+        let mut out: Vec<(&str, usize)> = Vec::new();
+        for answer in &self.all {
+            match out.last_mut().filter(|(c, _)| *c == cause(answer)) {
+                Some((_, count)) => *count += 1,
+                None => out.push((cause(answer), 1)),
+            }
+        }
+        out
     }
 
     /// The row selected.
@@ -49,4 +135,10 @@ impl GapsPane {
 /// Why it is a gap.
 pub fn cause(answer: &Answer) -> &str {
     answer.kind.as_deref().unwrap_or("gap")
+}
+
+/// Stretches of code that could not be read are each another thing; what is missing is one thing however often it is asked for.
+fn key(answer: &Answer) -> Option<Key> {
+    let is_missing = matches!(cause(answer), "import_not_found" | "http" | "sql" | "native");
+    Some((cause(answer).to_owned(), answer.name.clone()?)).filter(|_| is_missing)
 }

@@ -16,6 +16,19 @@ pub struct EntryRow {
     pub unit: String,
     /// The line of code.
     pub text: String,
+    /// What it is, in a few words: `program larder`.
+    pub told: String,
+}
+
+/// So much of something: lines and files.
+#[derive(Debug, Clone, PartialEq, Eq, Default)]
+pub struct Amount {
+    /// Its name.
+    pub name: String,
+    /// Lines.
+    pub lines: u64,
+    /// Files.
+    pub files: u64,
 }
 
 /// Numbers and lists, gathered by a job.
@@ -31,6 +44,16 @@ pub struct SurveyData {
     pub entries: Vec<EntryRow>,
     /// Symbols with the most uses: name, kind, uses, place.
     pub used: Vec<(EntryRow, String, u64)>,
+    /// Languages of own code by lines, the most first; what nobody wrote by hand left out.
+    pub languages: Vec<Amount>,
+    /// Lines of own code by layer, in their order.
+    pub layer_lines: Vec<Amount>,
+    /// What nobody wrote by hand, by sort.
+    pub made: Vec<Amount>,
+    /// Own tests.
+    pub tests: Amount,
+    /// Packages that are asked for and not here: name, imports, files.
+    pub absent: Vec<(String, u64, u64)>,
     /// Are links there already?
     pub linked: bool,
     /// Layers from the top, and whether they are settled by hand.

@@ -86,7 +86,7 @@ fn a_branch_of_the_track_is_walked_again() {
 
 #[test]
 fn gaps_are_sorted_by_cause_and_gone_through_from_anywhere() {
-    let gap = |path: &str, line: u32, cause: &str| Answer { kind: Some(cause.to_owned()), role: None, ..answer(path, line, "larder") };
+    let gap = |path: &str, line: u32, cause: &str| Answer { kind: Some(cause.to_owned()), name: Some(path.to_owned()), role: None, ..answer(path, line, "larder") };
     let mut state = desk((160, 45));
     let effects = press(&mut state, KeyCode::F(9));
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Gaps)]), "{effects:?}");
@@ -95,13 +95,51 @@ fn gaps_are_sorted_by_cause_and_gone_through_from_anywhere() {
     assert_eq!(state.gaps.rows.iter().map(|g| g.path.as_str()).collect::<Vec<_>>(), ["a.py", "b.py", "c.py"], "one row a line, imports last");
     assert!(drawn(&state).contains("did not understand"));
     press(&mut state, KeyCode::End);
-    assert!(drawn(&state).contains("Nothing among the roots"));
+    assert!(drawn(&state).contains("nothing among the roots"));
     press(&mut state, KeyCode::F(2));
     let effects = press(&mut state, KeyCode::Char('>'));
     assert!(
         effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(to)) if to.path == "a.py")) || state.desk.spot.path == "a.py",
         "around the end: {effects:?}"
     );
+}
+
+#[test]
+fn imports_of_one_package_are_one_row_until_they_are_shown() {
+    let gap = |line: u32, package: &str| Answer {
+        kind: Some("import_not_found".to_owned()),
+        name: Some(package.to_owned()),
+        remark: Some("go mod download would bring it".to_owned()),
+        role: None,
+        ..answer("a.go", line, "larder")
+    };
+    let mut state = desk((160, 45));
+    press(&mut state, KeyCode::F(9));
+    let rows = vec![gap(1, "example.org/salt"), gap(2, "example.org/rack"), gap(3, "example.org/salt"), gap(4, "example.org/salt")];
+    done(&mut state, Lane::Gaps, Outcome::Gaps(Ok(Answers { total: 4, answers: rows, ..answers("gaps", 0) })));
+    let shown = drawn(&state);
+    assert!(shown.contains("example.org/salt   3 places") && shown.contains("go mod download") && state.gaps.rows.len() == 2, "{shown}");
+    press(&mut state, KeyCode::Enter);
+    assert_eq!(state.gaps.rows.iter().map(|g| g.line).collect::<Vec<_>>(), [1, 3, 4, 2]);
+    press(&mut state, KeyCode::Left);
+    assert_eq!(state.gaps.rows.len(), 2);
+    press(&mut state, KeyCode::Char('c'));
+    assert_eq!(state.gaps.only.as_deref(), Some("import_not_found"));
+    press(&mut state, KeyCode::Char('c'));
+    assert_eq!(state.gaps.only, None);
+}
+
+#[test]
+fn answers_are_kept_in_three_forms_and_asked_again_with_guesses() {
+    let mut state = desk((160, 45));
+    done(&mut state, Lane::Ask, Outcome::Answers("who calls turn".to_owned(), Ok(answers("who calls turn", 3))));
+    for (key, ending, begins) in [('k', "md", "## `who calls turn`"), ('v', "csv", "path,line"), ('J', "json", "{")] {
+        let effects = press(&mut state, KeyCode::Char(key));
+        let [Effect::Keep(name, as_, text)] = &effects[..] else { panic!("{effects:?}") };
+        assert!(name == "who calls turn" && *as_ == ending && text.starts_with(begins), "{text}");
+    }
+    let effects = press(&mut state, KeyCode::Char('g'));
+    assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Ask { question, .. }) if question == "who calls turn or guessed")), "{effects:?}");
 }
 
 #[test]

@@ -159,7 +159,7 @@ fn a_question_after_ways_goes_to_the_chains() {
 fn a_chain_is_kept_as_markdown() {
     let mut state = ways((160, 45), vec![section(2)]);
     let effects = press(&mut state, KeyCode::Char('k'));
-    assert!(matches!(&effects[..], [Effect::Keep(name, text)] if name.starts_with("how does") && text.starts_with("## From `onTurn`")), "{effects:?}");
+    assert!(matches!(&effects[..], [Effect::Keep(name, "md", text)] if name.starts_with("how does") && text.starts_with("## From `onTurn`")), "{effects:?}");
 }
 
 #[test]

@@ -1,6 +1,7 @@
 //! The answers' rows: selecting, narrowing, opening.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::exports::Form;
 use crate::tui::jobs::Job;
 use crate::tui::state::{Spot, State};
 use crate::tui::view::layout;
@@ -15,6 +16,10 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::EarlierQuestion => other_question(state, false, effects),
         Action::LaterQuestion => other_question(state, true, effects),
         Action::Follow => open_row(state, effects),
+        Action::Keep => keep(state, Form::Markdown, effects),
+        Action::KeepTable => keep(state, Form::Csv, effects),
+        Action::KeepData => keep(state, Form::Json, effects),
+        Action::OrGuessed => or_guessed(state, effects),
         Action::Digit(n) => {
             if let Some(kept) = state.answers.shown_mut()
                 && kept.rows().len() >= n as usize
@@ -25,6 +30,22 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         }
         _ => {}
     }
+}
+
+/// Writes the rows that narrowing leaves to a file.
+fn keep(state: &mut State, form: Form, effects: &mut Vec<Effect>) {
+    let Some(kept) = state.answers.shown() else { return state.say("there are no answers to keep yet") };
+    let text = crate::exports::text(form, &kept.answers, &kept.rows());
+    effects.push(Effect::Keep(kept.answers.question.clone(), form.ending(), text));
+}
+
+/// Asks the same with guesses, or without them again.
+fn or_guessed(state: &mut State, effects: &mut Vec<Effect>) {
+    const WORDS: &str = " or guessed";
+    let Some(kept) = state.answers.shown() else { return };
+    let asked = kept.answers.question.trim_end();
+    let question = asked.strip_suffix(WORDS).map_or_else(|| format!("{asked}{WORDS}"), str::to_owned);
+    super::actions::ask(state, question, effects);
 }
 
 /// The answers of the last time are looked for again, and stand as they were left.

@@ -80,7 +80,7 @@ fn keep(state: &mut State, effects: &mut Vec<Effect>) {
         None => None,
     };
     if let Some((name, text)) = text {
-        effects.push(Effect::Keep(name, text));
+        effects.push(Effect::Keep(name, "md", text));
     }
 }
 

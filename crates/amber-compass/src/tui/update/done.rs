@@ -104,7 +104,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
             state.say("bookmark set; F8 shows the logbook");
         }
         Outcome::Marked(None, _) => state.complain("the file is not in the index: no bookmark can be set here"),
-        Outcome::Exported(Ok(text)) => effects.push(Effect::Keep("logbook".to_owned(), text)),
+        Outcome::Exported(Ok(text)) => effects.push(Effect::Keep("logbook".to_owned(), "md", text)),
         Outcome::Exported(Err(why)) => state.complain(why),
         Outcome::Gaps(Ok(found)) => {
             state.gaps.take(found);

@@ -10,6 +10,20 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         return select(state, by, effects);
     }
     match action {
+        // A row that stands for many is shown one by one first.
+        Action::Follow if state.gaps.is_folded() => {
+            state.gaps.unfold(Some(true));
+        }
+        Action::Right => {
+            state.gaps.unfold(Some(true));
+        }
+        Action::Left => {
+            state.gaps.unfold(Some(false));
+        }
+        Action::NextCause => {
+            state.gaps.next_cause();
+            preview(state, effects);
+        }
         Action::Follow => open_row(state, effects),
         Action::Digit(n) => {
             let row = layout::gaps_top(state) + n as usize - 1;

@@ -14,10 +14,16 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         (true, 0) => " gaps  none: all that was found could be read and linked".to_owned(),
         (true, total) => format!(" gaps  {total}{more}"),
     };
-    put_line(buffer, parts.head, vec![(head, theme.strong)]);
+    let mut pieces = vec![(head, theme.strong)];
+    for (word, count) in state.gaps.causes() {
+        let style = if state.gaps.only.as_deref() == Some(word) { theme.here } else { theme.dim };
+        pieces.push((format!("   {} {count}", word.replace('_', " ")), style));
+    }
+    put_line(buffer, parts.head, pieces);
     if let Some(current) = state.gaps.current() {
         let why = current.evidence.first().map_or_else(String::new, |e| format!("  {}", e.text));
-        put(buffer, parts.notes, &format!(" {}{why}", explanation(cause(current))), theme.comment);
+        let advice = current.remark.as_ref().map_or_else(String::new, |r| format!("  {r}."));
+        put(buffer, parts.notes, &format!(" {}{why}{advice}", explanation(cause(current))), theme.comment);
     }
     let top = layout::gaps_top(state);
     for (n, answer) in state.gaps.rows.iter().enumerate().skip(top).take(parts.rows.height as usize) {
@@ -27,7 +33,13 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         let place = cut_front(&format!("{}:{}", answer.path, answer.line), width / 2);
         let word = cause(answer).replace('_', " ");
         let room = width.saturating_sub(place.chars().count() + 28);
-        let code = cut(answer.text.as_deref().unwrap_or("").trim(), room);
+        let stands_for = state.gaps.stands_for.get(n).copied().unwrap_or(1);
+        let text = answer.text.as_deref().unwrap_or("").trim();
+        let code = match (&answer.name, stands_for) {
+            (Some(name), 2..) => cut(&format!("{name}   {stands_for} places, e.g.  {text}"), room),
+            (_, 0) => cut(&format!("  {text}"), room),
+            _ => cut(text, room),
+        };
         let style = if n == state.gaps.selected { theme.here } else { theme.plain };
         put_line(buffer, at, vec![(number, theme.dim), (format!("{word:20}  "), theme.wrong), (code, style)]);
         let x = at.x + at.width.saturating_sub(place.chars().count() as u16 + 1);
@@ -45,7 +57,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
 pub fn explanation(cause: &str) -> &'static str {
     match cause {
         "syntax" => "The reader did not understand this stretch: what is defined or used in it is missing from answers.",
-        "import_not_found" => "Nothing among the roots and packages answers to this: add a root (F7, a), follow packages (--deps), or set include folders.",
+        "import_not_found" => "Not here: nothing among the roots and the packages on this machine has it.",
         "too_deep" => "Nested deeper than is read.",
         "too_large" => "Larger than files that are read whole; it can be searched as text.",
         "binary" => "Not text.",

@@ -14,37 +14,114 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         working(state, buffer, area);
         return;
     };
-    if area.width >= 120 {
-        let left = Rect { width: area.width * 3 / 10, ..area };
-        let right = Rect { x: area.x + area.width - area.width * 3 / 10, width: area.width * 3 / 10, ..area };
-        units(state, data, buffer, left);
-        rows(state, data, buffer, rows_area(area));
-        // Layers and what crosses between them come before the shares.
-        let used = layers(state, data, buffer, right) as u16;
-        let right = Rect { y: right.y + used.min(right.height), height: right.height.saturating_sub(used), ..right };
-        shares(state, data, buffer, right);
+    put(buffer, row(area, 0), &cut(&title(data), area.width as usize), state.theme.strong);
+    rows(state, data, buffer, rows_area(area));
+    let below = below(area);
+    if area.width >= WIDE {
+        // What leads where comes before how sure it is.
+        let right = side(below);
+        let used = layers(state, data, buffer, right);
+        let right = moved_down(right, used);
+        let used = languages(state, data, buffer, right);
+        let right = moved_down(right, used);
+        let used = shares(state, data, buffer, right);
+        not_seen(state, data, buffer, moved_down(right, used));
     } else {
-        // Where to go matters more than how much there is: the rows keep their width.
-        let left = Rect { width: 30.min(area.width / 2), ..area };
+        let left = side(below);
         let used = shares(state, data, buffer, left);
-        let below = (used as u16 + 1).min(left.height);
-        units(state, data, buffer, Rect { y: left.y + below, height: left.height - below, ..left });
-        rows(state, data, buffer, rows_area(area));
+        let left = moved_down(left, used);
+        let used = languages(state, data, buffer, left);
+        not_seen(state, data, buffer, moved_down(left, used));
     }
+}
+
+/// From so many columns on the numbers stand to the right of the rows.
+const WIDE: u16 = 120;
+
+/// The whole in one line.
+fn title(data: &SurveyData) -> String {
+    let own = data.units.iter().filter(|u| u.3).count();
+    let lines: u64 = data.languages.iter().map(|l| l.lines).sum();
+    let read = data.languages.iter().filter(|l| l.name != "text").count();
+    let units = match (own, data.units.len() - own) {
+        (own, 0) => plural(own as u64, "unit"),
+        (own, others) => format!("{} of our own, {others} of dependencies", plural(own as u64, "unit")),
+    };
+    let root = data.roots.first().map_or("", |r| r.as_str());
+    let more = if data.roots.len() > 1 { format!(" and {} more", data.roots.len() - 1) } else { String::new() };
+    format!("{} lines · {} · {units} · {root}{more}", grouped(lines), plural(read as u64, "language"))
+}
+
+fn plural(count: u64, what: &str) -> String {
+    if count == 1 { format!("1 {what}") } else { format!("{} {what}s", grouped(count)) }
+}
+
+/// A number with its thousands apart.
+fn grouped(number: u64) -> String {
+    let digits = number.to_string();
+    let mut out = String::new();
+    for (i, c) in digits.chars().enumerate() {
+        if i > 0 && (digits.len() - i).is_multiple_of(3) {
+            out.push(',');
+        }
+        out.push(c);
+    }
+    out
+}
+
+/// A number in three or four characters: `8.1k`.
+fn short(number: u64) -> String {
+    match number {
+        0..1_000 => number.to_string(),
+        1_000..100_000 => format!("{:.1}k", number as f64 / 1e3),
+        100_000..1_000_000 => format!("{}k", number / 1_000),
+        _ => format!("{:.1}M", number as f64 / 1e6),
+    }
+}
+
+/// The area without the line on top.
+fn below(area: Rect) -> Rect {
+    Rect { y: area.y + 2, height: area.height.saturating_sub(2), ..area }
+}
+
+/// Where numbers and charts stand.
+fn side(area: Rect) -> Rect {
+    if area.width >= WIDE {
+        let width = area.width * 2 / 5;
+        return Rect { x: area.x + area.width - width, width, ..area };
+    }
+    Rect { width: 30.min(area.width / 2), ..area }
+}
+
+fn moved_down(area: Rect, lines: usize) -> Rect {
+    let lines = (lines as u16).min(area.height);
+    Rect { y: area.y + lines, height: area.height - lines, ..area }
+}
+
+/// A bar of so many cells at most, in eighths.
+fn bar(part: u64, most: u64, cells: usize) -> String {
+    const EIGHTHS: [char; 8] = [' ', '▏', '▎', '▍', '▌', '▋', '▊', '▉'];
+    let eighths = if most == 0 { 0 } else { (part as u128 * cells as u128 * 8 / most as u128) as usize };
+    let eighths = if part > 0 { eighths.max(1) } else { 0 };
+    let mut out = "█".repeat(eighths / 8);
+    if eighths % 8 > 0 {
+        out.push(EIGHTHS[eighths % 8]);
+    }
+    out
 }
 
 fn inner(body: Rect) -> Rect {
     Rect { x: body.x + 1, y: body.y + 1, width: body.width.saturating_sub(2), height: body.height.saturating_sub(1) }
 }
 
-/// Where entry points and most used symbols stand: between the others, or to the right.
+/// Where entry points and most used symbols stand.
 fn rows_area(area: Rect) -> Rect {
-    if area.width >= 120 {
-        let side = area.width * 3 / 10;
-        return Rect { x: area.x + side + 2, width: area.width.saturating_sub(2 * side + 4), ..area };
+    let area = below(area);
+    let beside = side(area);
+    if area.width >= WIDE {
+        return Rect { width: area.width - beside.width - 3, ..area };
     }
-    let left = 30.min(area.width / 2);
-    Rect { x: area.x + left + 2, width: area.width.saturating_sub(left + 2), ..area }
+    Rect { x: area.x + beside.width + 2, width: area.width.saturating_sub(beside.width + 2), ..area }
 }
 
 /// The row that can be opened at a place of the screen.
@@ -93,48 +170,71 @@ fn heading(buffer: &mut Buffer, area: Rect, line: &mut usize, text: &str, style:
     *line += 1;
 }
 
-fn units(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
+/// Lines of own code by language, and what nobody wrote by hand; gives the lines used.
+fn languages(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
     let width = area.width as usize;
     let mut line = 0;
-    heading(buffer, area, &mut line, "roots", theme.dim);
-    for root in &data.roots {
-        put(buffer, row(area, line), &cut_front(root, width), theme.plain);
+    heading(buffer, area, &mut line, "lines of own code", theme.dim);
+    let most = data.languages.iter().map(|l| l.lines).max().unwrap_or(1);
+    for language in data.languages.iter().take(8) {
+        let bar = bar(language.lines, most, width.saturating_sub(30));
+        put_line(
+            buffer,
+            row(area, line),
+            vec![
+                (format!("{:12}", cut(&language.name, 12)), theme.plain),
+                (format!("{:>6} ", short(language.lines)), theme.plain),
+                (bar, theme.dim),
+                (format!(" {}", plural(language.files, "file")), theme.dim),
+            ],
+        );
         line += 1;
     }
-    let own = data.units.iter().filter(|u| u.3).count();
-    heading(buffer, area, &mut line, &format!("units  {own} own, {} of dependencies", data.units.len() - own), theme.dim);
-    let room = (area.height as usize).saturating_sub(line + data.summary.languages.len() + 3).max(3);
-    for (name, version, files, own) in data.units.iter().take(room) {
-        let name = cut(&format!("{name} {version}"), width.saturating_sub(12));
-        let style = if *own { theme.plain } else { theme.dim };
-        put_line(buffer, row(area, line), vec![(format!("{name:w$}", w = width.saturating_sub(12)), style), (format!("{files:>6} files"), theme.dim)]);
+    if data.tests.files > 0 {
+        put(buffer, row(area, line), &format!("{:12}{:>6}  of these, in {}", "tests", short(data.tests.lines), plural(data.tests.files, "file")), theme.dim);
         line += 1;
     }
-    if data.units.len() > room {
-        put(buffer, row(area, line), &format!("and {} more", data.units.len() - room), theme.dim);
+    for made in &data.made {
+        put(buffer, row(area, line), &format!("{:12}{:>6}  beside them, in {}", made.name, short(made.lines), plural(made.files, "file")), theme.dim);
         line += 1;
     }
-    heading(buffer, area, &mut line, "languages", theme.dim);
-    let most = data.summary.languages.values().copied().max().unwrap_or(1);
-    for (language, files) in &data.summary.languages {
-        let room = width.saturating_sub(24);
-        let bar = "▪".repeat((room as u64 * files / most).max(1) as usize);
-        put_line(buffer, row(area, line), vec![(format!("{language:12}{files:>6} "), theme.plain), (bar, theme.dim)]);
+    line + 1
+}
+
+/// What is asked for and not here; gives the lines used.
+fn not_seen(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
+    let theme = &state.theme;
+    let hidden: u64 = ["syntax", "too_deep", "too_large", "binary", "unreadable", "time_limit"].iter().filter_map(|c| data.summary.gaps_by_cause.get(*c)).sum();
+    if data.absent.is_empty() && hidden == 0 {
+        return 0;
+    }
+    let mut line = 0;
+    heading(buffer, area, &mut line, "not seen  (F9 lists it)", theme.dim);
+    for (package, imports, files) in &data.absent {
+        let text = format!("{} in {}", plural(*imports, "import"), plural(*files, "file"));
+        let room = (area.width as usize).saturating_sub(text.chars().count() + 2);
+        put_line(buffer, row(area, line), vec![(format!("{:room$}  ", cut_front(package, room)), theme.plain), (text, theme.dim)]);
         line += 1;
     }
+    if hidden > 0 {
+        put(buffer, row(area, line), &format!("{} that could not be read", plural(hidden, "stretch").replace("stretchs", "stretches")), theme.wrong);
+        line += 1;
+    }
+    line + 1
 }
 
 fn rows(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let mut line = 0;
-    heading(buffer, area, &mut line, &format!("entry points  {}", data.entries.len()), theme.dim);
+    heading(buffer, area, &mut line, "begins here", theme.dim);
     for (i, entry) in data.entries.iter().enumerate() {
-        let parts = [(cut(&entry.text, area.width as usize / 2), theme.plain)];
+        let (sort, name) = entry.told.split_once(' ').unwrap_or(("", &entry.text));
+        let parts = [(format!("{sort:9}"), theme.dim), (cut(name, area.width as usize / 3), theme.plain)];
         entry_row(state, buffer, row(area, line), i, entry, &parts);
         line += 1;
     }
-    heading(buffer, area, &mut line, "most used", theme.dim);
+    heading(buffer, area, &mut line, "most used in own code, tests left out", theme.dim);
     for (i, (entry, kind, uses)) in data.used.iter().enumerate() {
         let parts = [(format!("{uses:>5} × "), theme.dim), (format!("{kind:9} "), theme.dim), (cut(&entry.text, area.width as usize / 2), theme.plain)];
         entry_row(state, buffer, row(area, line), data.entries.len() + i, entry, &parts);
@@ -158,8 +258,7 @@ fn entry_row(state: &State, buffer: &mut Buffer, at: Rect, index: usize, entry: 
     put(buffer, Rect { x, width: at.x + at.width - x, ..at }, &place, theme.dim);
 }
 
-/// Sizes, certainty, causes, gaps; gives the rows used.
-/// Layers from the top with what crosses between them; gives the lines used.
+/// Layers from the top with their lines, and what crosses between them; gives the lines used.
 fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
     if data.layers.is_empty() && data.matrix.is_empty() {
@@ -167,20 +266,21 @@ fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     }
     let mut line = 0;
     let settled = data.layers.iter().any(|l| l.1);
-    let title = if data.layers.is_empty() {
-        "crossings"
-    } else if settled {
-        "layers and crossings"
-    } else {
-        "layers, read off the code, and crossings"
+    let title = match (data.layers.is_empty(), settled) {
+        (true, _) => "calls across layers",
+        (false, true) => "what leads where",
+        (false, false) => "what leads where, layers read off the code",
     };
     heading(buffer, area, &mut line, title, theme.dim);
     let name = |n: Option<u16>| n.and_then(|n| data.layers.get(n as usize)).map_or("elsewhere", |l| l.0.as_str());
+    let most = data.layer_lines.iter().map(|l| l.lines).max().unwrap_or(1);
     for (n, (layer, _)) in data.layers.iter().enumerate() {
-        let mut pieces = vec![(format!("{:10}", cut(layer, 10)), theme.plain)];
+        let lines = data.layer_lines.iter().find(|l| l.name == *layer).map_or(0, |l| l.lines);
+        let bar = bar(lines, most, (area.width as usize / 4).min(16));
+        let mut pieces = vec![(format!("{:10}", cut(layer, 10)), theme.plain), (format!("{:>6} ", short(lines)), theme.plain), (bar, theme.dim)];
         let from_here = data.matrix.iter().filter(|(_, from, to, _)| *from == Some(n as u16) && *to != Some(n as u16));
         for (kind, _, to, count) in from_here {
-            pieces.push((format!(" {count} {kind}"), theme.crossing));
+            pieces.push((format!("  {count} {kind}"), theme.crossing));
             pieces.push((format!(" → {}", name(*to)), theme.dim));
         }
         put_line(buffer, row(area, line), pieces);
@@ -198,6 +298,7 @@ fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     line + 1
 }
 
+/// How sure links are, and why others have no target; gives the lines used.
 fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
     let s = &data.summary;
@@ -207,19 +308,11 @@ fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
         put_line(buffer, row(area, *line), vec![(format!("{label:16}"), theme.plain), (format!("{value:>w$}", w = width.saturating_sub(16)), style)]);
         *line += 1;
     };
-    heading(buffer, area, &mut line, "size", theme.dim);
-    number(buffer, &mut line, "files", s.files.to_string(), theme.plain);
-    for (word, files) in &s.made {
-        number(buffer, &mut line, &format!("  {word}"), files.to_string(), theme.dim);
-    }
-    number(buffer, &mut line, "lines", s.lines.to_string(), theme.plain);
-    number(buffer, &mut line, "symbols", s.symbols.to_string(), theme.plain);
-    number(buffer, &mut line, "uses", s.uses.to_string(), theme.plain);
     // Beside the packages it uses own code would hardly count.
     let own = data.summary.units.dependencies > 0;
     let all = compass_index::Shares { uses: s.uses, linked: s.linked.clone(), local: s.local, unlinked: s.unlinked.clone() };
     let of = if own { &s.own } else { &all };
-    heading(buffer, area, &mut line, if own { "uses in own code, by certainty" } else { "uses by certainty" }, theme.dim);
+    heading(buffer, area, &mut line, if own { "how sure the links of own code are" } else { "how sure the links are" }, theme.dim);
     if !data.linked {
         put(buffer, row(area, line), "not linked yet: answers are partial", theme.wrong);
         return line + 1;
@@ -229,19 +322,12 @@ fn shares(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     number(buffer, &mut line, "= in a function", share(of.local), theme.plain);
     number(buffer, &mut line, "~ inferred", share(of.linked.inferred), theme.plain);
     number(buffer, &mut line, "? guessed", share(of.linked.guessed), theme.plain);
-    heading(buffer, area, &mut line, "uses without a target", theme.dim);
     let mut causes: Vec<_> = of.unlinked.iter().collect();
     causes.sort_by_key(|c| std::cmp::Reverse(c.1));
-    for (cause, count) in causes.into_iter().take(6) {
-        number(buffer, &mut line, &cause.replace('_', " "), share(*count), theme.plain);
-    }
-    heading(buffer, area, &mut line, &format!("gaps  {}", s.gaps), theme.dim);
-    for (cause, count) in &s.gaps_by_cause {
-        let label = cause.replace('_', " ");
-        number(buffer, &mut line, &label, count.to_string(), theme.wrong);
-    }
-    if s.gaps > 0 {
-        put(buffer, row(area, line), "ask gaps to list them", theme.dim);
+    let all: u64 = causes.iter().map(|c| c.1).sum();
+    number(buffer, &mut line, "no target", share(all), theme.plain);
+    for (cause, count) in causes.into_iter().take(3) {
+        number(buffer, &mut line, &format!("  {}", cause.replace('_', " ")), share(*count), theme.dim);
     }
     line + 1
 }
