@@ -1,5 +1,6 @@
 //! Amber Compass: find your way in code you did not write.
 
+mod building;
 mod cli;
 mod demo;
 mod exports;

@@ -17,4 +17,10 @@ pub use record::{Record, Step, StepNo};
 pub use token::{Part, Place, SourceNo, Token, TokenId, TokenKind};
 
 /// So many tokens one unfolding may make; the largest real one met in the kits makes 41,000.
-pub const MAX_TOKENS: usize = 1 << 20;
+pub const MAX_TOKENS: usize = 1 << 17;
+
+/// The most replacements, and the most tokens they take and give together: nobody reads more, and macros that double what they are given
+/// would make as much as there is memory.
+pub const MAX_STEPS: usize = 20_000;
+/// See [`MAX_STEPS`].
+pub const MAX_WORK: usize = 1 << 20;

@@ -60,7 +60,12 @@ pub enum Note {
         /// The macro.
         name: Arc<str>,
     },
-    /// More tokens than [`crate::MAX_TOKENS`], or deeper than any compiler goes.
+    /// Files include one another deeper or more often than is followed.
+    TooManyIncludes {
+        /// The file that was not entered any more.
+        path: String,
+    },
+    /// More tokens than [`crate::MAX_TOKENS`], more steps than [`crate::MAX_STEPS`], or nested deeper than is followed.
     TooMuch {
         /// The macro that was about to be unfolded.
         name: Arc<str>,
@@ -81,7 +86,8 @@ impl std::fmt::Display for Note {
             Note::LeftOut { by } => write!(f, "this place is left out by {by} under the configuration in force"),
             Note::NoRule { name, expected } => write!(f, "no rule of {name} fits: {expected}"),
             Note::Opaque { name } => write!(f, "{name} is made by the compiler or by a program, not by rules: stops here"),
-            Note::TooMuch { name } => write!(f, "too much to unfold: stopped before {name}"),
+            Note::TooManyIncludes { path } => write!(f, "files include one another without end: {path} and what follows it is left out"),
+            Note::TooMuch { name } => write!(f, "too much to unfold: stopped before {name}, the rest stays as written"),
         }
     }
 }

@@ -105,37 +105,30 @@ impl Record {
     }
 
     /// Puts the steps into the order of reading: shallow before deep, then from left to right.
+    ///
+    /// A step is one level deeper than the deepest it needs. Left to right is told by going through everything that ever stood there once,
+    /// what a step made in the place of what it took; so the cost is that of all tokens, and no state is built on the way.
     pub fn order_outermost_first(&mut self) {
-        let mut depths: Vec<usize> = Vec::with_capacity(self.steps.len());
-        for step in &self.steps {
-            let made_by = step.consumed.first().and_then(|t| self.token(*t).step);
-            depths.push(made_by.map_or(0, |s| depths.get(s.0 as usize).map_or(0, |d| d + 1)));
-        }
-        let mut state = self.start.clone();
-        let mut left: Vec<usize> = (0..self.steps.len()).collect();
-        left.sort_by_key(|i| depths[*i]);
-        let mut order = Vec::with_capacity(left.len());
-        while !left.is_empty() {
-            // Among the shallowest that can be taken now, the leftmost.
-            let mut best: Option<(usize, usize, usize)> = None;
-            for (i, step) in left.iter().enumerate() {
-                if best.is_some_and(|b| depths[*step] > b.0) {
-                    break;
-                }
-                let found = find(&state, &self.steps[*step].consumed);
-                if let Some(at) = found
-                    && best.is_none_or(|b| (depths[*step], at) < (b.0, b.1))
-                {
-                    best = Some((depths[*step], at, i));
-                }
+        let mut depths: Vec<u32> = Vec::with_capacity(self.steps.len());
+        let mut taken_by: Vec<Option<u32>> = vec![None; self.tokens.len()];
+        for (number, step) in self.steps.iter().enumerate() {
+            let made_by = step.consumed.iter().filter_map(|t| self.token(*t).step).filter_map(|s| depths.get(s.0 as usize));
+            depths.push(made_by.max().map_or(0, |d| d + 1));
+            if let Some(first) = step.consumed.first() {
+                taken_by[first.index()] = Some(number as u32);
             }
-            // The order of work is always possible, so something can be taken; should it not be, that order stays.
-            let Some((_, at, i)) = best else { return };
-            let step = left.remove(i);
-            let taken = &self.steps[step];
-            state.splice(at..at + taken.consumed.len(), taken.produced.iter().copied());
-            order.push(step);
         }
+        let mut places: Vec<u32> = vec![u32::MAX; self.steps.len()];
+        let mut open: Vec<TokenId> = self.start.iter().rev().copied().collect();
+        let mut next = 0;
+        while let Some(token) = open.pop() {
+            let Some(step) = taken_by[token.index()].map(|s| s as usize).filter(|s| places[*s] == u32::MAX) else { continue };
+            places[step] = next;
+            next += 1;
+            open.extend(self.steps[step].produced.iter().rev());
+        }
+        let mut order: Vec<usize> = (0..self.steps.len()).collect();
+        order.sort_by_key(|i| (depths[*i], places[*i], *i));
         self.reorder(&order);
     }
 

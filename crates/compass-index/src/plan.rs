@@ -15,6 +15,7 @@ mod touched;
 mod walk;
 
 pub use aliases::Aliases;
+pub use commands::defines_for;
 pub use dialect::Known;
 pub use machine::Machine;
 pub use manifests::{Ecosystem, Manifest};

@@ -67,7 +67,11 @@ struct Environment {
     seen: FxHashMap<Arc<str>, Vec<Arc<Definition>>>,
     notes: Vec<Note>,
     texts: Texts,
+    /// So many of the texts were walked; others were only looked into.
+    walked: usize,
     looked_up: Vec<Arc<str>>,
+    /// Conditions and other definitions of macros that steps named already.
+    told: FxHashMap<Arc<str>, (Vec<String>, Vec<Competing>)>,
 }
 
 pub(crate) fn unfold(index: &Index, sources: &dyn Sources, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
@@ -80,7 +84,8 @@ pub(crate) fn unfold(index: &Index, sources: &dyn Sources, at: Place, options: &
     if definition_here(index, at) {
         return Err(nothing("this is the definition; put the cursor on a call"));
     }
-    let mut environment = environment(files, source, at.offset);
+    let cpp = index.file(at.file).is_some_and(|f| f.language == compass_facts::Language::Cpp);
+    let mut environment = environment(files, source, at.offset, cpp);
     if cancel.is_cancelled() {
         return Err(nothing("cancelled"));
     }
@@ -94,7 +99,12 @@ pub(crate) fn unfold(index: &Index, sources: &dyn Sources, at: Place, options: &
             continue;
         }
         let written = tokens[n..].iter().take(MAX_CALL_TOKENS).map(|t| token(source, &text, t)).collect();
-        let (record, notes) = environment.expand(written);
+        let (record, mut notes) = environment.expand(written);
+        if tokens.len() - n > MAX_CALL_TOKENS && notes.iter().any(|n| matches!(n, Note::Unclosed { .. })) {
+            // It is closed, further behind than is looked.
+            notes.retain(|n| !matches!(n, Note::Unclosed { .. }));
+            notes.push(Note::TooMuch { name: name.as_ref().into() });
+        }
         let covers = record.start.last().and_then(|t| record.token(*t).place).is_some_and(|p| p.span.end > at.offset);
         if covers && (!record.steps.is_empty() || n == under) {
             return Ok(environment.finish(index, record, notes));
@@ -116,13 +126,14 @@ fn token(source: SourceNo, text: &str, lexed: &Lexed) -> Token {
 }
 
 /// Walks the file from its top to a place, with what it includes.
-fn environment(mut files: IndexFiles, source: SourceNo, offset: u32) -> Environment {
-    let given: Vec<Definition> = files.options.defines.iter().filter_map(|d| Definition::given(d)).collect();
-    let mut preprocessor = Preprocessor::new(&mut files, &given, false);
+fn environment(mut files: IndexFiles, source: SourceNo, offset: u32, cpp: bool) -> Environment {
+    let compiler = crate::platform::predefined(files.options, cpp);
+    let given: Vec<Definition> = compiler.iter().chain(&files.options.defines).filter_map(|d| Definition::given(d)).collect();
+    let mut preprocessor = Preprocessor::new(&mut files, &given, cpp);
     preprocessor.run_until(source, Stop { source, offset });
     let (table, seen, notes) = (std::mem::take(&mut preprocessor.table), std::mem::take(&mut preprocessor.seen), std::mem::take(&mut preprocessor.notes));
     drop(preprocessor);
-    Environment { table, seen, notes, texts: files.texts, looked_up: Vec::new() }
+    Environment { table, seen, notes, walked: files.texts.entries.len(), texts: files.texts, looked_up: Vec::new(), told: FxHashMap::default() }
 }
 
 impl Environment {
@@ -141,7 +152,9 @@ impl Environment {
                 continue;
             }
             done.push(name.clone());
+            // What the walk met and left out is excluded by the configuration: nobody sees it.
             if !self.table.contains_key(name.as_str())
+                && !self.seen.contains_key(name.as_str())
                 && let Some(definition) = self.find_indexed(index, &name, linked, file)
             {
                 self.looked_up.push(definition.name.clone());
@@ -156,6 +169,8 @@ impl Environment {
     fn find_indexed(&mut self, index: &Index, name: &str, linked: Option<SymbolId>, near: FileId) -> Option<Definition> {
         let mut symbols: Vec<SymbolId> = macros(index, name);
         symbols.sort_by_key(|s| (Some(*s) != linked, s.file != near, s.file.unit != near.unit, *s));
+        // A file that was walked has said all it says.
+        symbols.retain(|s| !self.texts.entries.iter().take(self.walked).any(|e| e.file == Some(s.file)));
         symbols.into_iter().find_map(|s| self.definition(index, s))
     }
 
@@ -205,10 +220,34 @@ impl Environment {
 
     fn step(&mut self, index: &Index, record: &Record, step: &compass_expand::Step) -> Step {
         let defined = step.defined.map(|p| self.texts.location(p));
+        let (conditions, competing) = match self.told.get(&step.by) {
+            Some(known) => known.clone(),
+            None => {
+                let found = self.others(index, step, defined.as_ref());
+                self.told.insert(step.by.clone(), found.clone());
+                found
+            }
+        };
+        let text = |ids: &[compass_expand::TokenId]| crate::layout::lay_out(&ids.iter().map(|t| record.token(*t)).collect::<Vec<_>>()).0;
+        let kind = if step.defined.is_none() && is_computed(&step.by) { StepKind::Computed } else { StepKind::Macro };
+        Step {
+            by: step.by.to_string(),
+            kind,
+            defined,
+            conditions,
+            competing,
+            depth: record.depth(step),
+            before: text(&step.consumed),
+            after: text(&step.produced),
+        }
+    }
+
+    /// The conditions a macro's definition stands under, and its other definitions.
+    fn others(&mut self, index: &Index, step: &compass_expand::Step, defined: Option<&Location>) -> (Vec<String>, Vec<Competing>) {
         let conditions = self.table.get(&step.by).map(|d| d.conditions.iter().map(ToString::to_string).collect()).unwrap_or_default();
         let mut competing: Vec<Competing> = Vec::new();
         let mut add = |at: Location, conditions: Vec<String>| {
-            let same = defined.as_ref().is_some_and(|d| d.path == at.path && d.line == at.line);
+            let same = defined.is_some_and(|d| d.path == at.path && d.line == at.line);
             if !same && !competing.iter().any(|c| c.at.path == at.path && c.at.line == at.line) && competing.len() < MAX_COMPETING {
                 competing.push(Competing { at, conditions });
             }
@@ -225,18 +264,7 @@ impl Environment {
                 add(self.texts.location(place), other.conditions.iter().map(ToString::to_string).collect());
             }
         }
-        let text = |ids: &[compass_expand::TokenId]| crate::layout::lay_out(&ids.iter().map(|t| record.token(*t)).collect::<Vec<_>>()).0;
-        let kind = if step.defined.is_none() && is_computed(&step.by) { StepKind::Computed } else { StepKind::Macro };
-        Step {
-            by: step.by.to_string(),
-            kind,
-            defined,
-            conditions,
-            competing,
-            depth: record.depth(step),
-            before: text(&step.consumed),
-            after: text(&step.produced),
-        }
+        (conditions, competing)
     }
 }
 

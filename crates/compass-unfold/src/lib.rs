@@ -6,6 +6,7 @@
 mod c;
 mod layout;
 mod model;
+mod platform;
 mod python;
 mod rust;
 mod texts;
@@ -21,8 +22,20 @@ use std::path::PathBuf;
 pub struct Options {
     /// `NAME`, `NAME=VALUE`, `NAME(X)=VALUE`: macros of C that the build defines.
     pub defines: Vec<String>,
+    /// What the compiler defines by itself, in the form of its own list (`#define NAME VALUE`, a line each), for C and for C++; without it
+    /// a table of the usual platform (Linux, x86-64, GNU dialect) holds.
+    pub compiler: Option<CompilerMacros>,
     /// Folders that hold what C files include.
     pub includes: Vec<PathBuf>,
+}
+
+/// Macros that a compiler defines by itself; see [`Options::compiler`].
+#[derive(Debug, Clone, Default, PartialEq, Eq)]
+pub struct CompilerMacros {
+    /// Of C.
+    pub c: String,
+    /// Of C++.
+    pub cpp: String,
 }
 
 /// Why a place cannot be unfolded.

@@ -8,7 +8,7 @@
 //! copied to each place the argument goes to.
 
 use super::definition::{Definition, Item, ItemKind, Table};
-use crate::{MAX_TOKENS, Note, Part, Place, Record, Step, StepNo, Token, TokenId, TokenKind};
+use crate::{MAX_STEPS, MAX_TOKENS, MAX_WORK, Note, Part, Place, Record, Step, StepNo, Token, TokenId, TokenKind};
 use compass_facts::c_lexer::CLexer;
 use rustc_hash::FxHashMap;
 use std::sync::Arc;
@@ -75,6 +75,8 @@ pub struct Expander<'a> {
     carried_blank: bool,
     only: Option<usize>,
     line_of: Option<Place>,
+    /// Tokens that steps took and gave so far.
+    work: usize,
 }
 
 impl<'a> Expander<'a> {
@@ -94,6 +96,7 @@ impl<'a> Expander<'a> {
             carried_blank: false,
             only: None,
             line_of: None,
+            work: 0,
         }
     }
 
@@ -180,13 +183,22 @@ impl<'a> Expander<'a> {
         if self.collecting > 0 {
             return false;
         }
-        if self.record.tokens.len() >= MAX_TOKENS || self.nested >= MAX_NESTED_ARGUMENTS {
-            if !self.notes.iter().any(|n| matches!(n, Note::TooMuch { .. })) {
-                self.notes.push(Note::TooMuch { name });
-            }
+        if self.is_full() || self.nested >= MAX_NESTED_ARGUMENTS {
+            self.note_too_much(&name);
             return false;
         }
         self.enter(id, &definition)
+    }
+
+    /// Is there no room for more?
+    fn is_full(&self) -> bool {
+        self.record.tokens.len() >= MAX_TOKENS || self.record.steps.len() >= MAX_STEPS || self.work >= MAX_WORK
+    }
+
+    fn note_too_much(&mut self, name: &Arc<str>) {
+        if !self.notes.iter().any(|n| matches!(n, Note::TooMuch { .. })) {
+            self.notes.push(Note::TooMuch { name: name.clone() });
+        }
     }
 
     /// `__LINE__` and its kin.
@@ -315,7 +327,8 @@ impl<'a> Expander<'a> {
         let defined = definition.place;
         let parameters = definition.parameters.as_deref().unwrap_or_default().into();
         self.record.steps.push(Step { by: definition.name.clone(), rule: 0, defined, parameters, consumed, produced: Vec::new() });
-        let mut substitution = Substitution { expander: self, definition, arguments: &arguments, step, shown: Vec::new() };
+        let uses = (0..arguments.len()).map(|n| count_replaced(&definition.body, n as u16)).collect();
+        let mut substitution = Substitution { expander: self, definition, arguments: &mut arguments, uses, step, shown: Vec::new() };
         let pieces = substitution.body(&definition.body);
         let mut shown = substitution.shown;
         let items = self.paste(pieces, step, &mut shown);
@@ -326,6 +339,7 @@ impl<'a> Expander<'a> {
         if let Some(first) = shown.first() {
             self.record.tokens[first.index()].spaced = name.spaced;
         }
+        self.work += shown.len() + self.record.steps[step.0 as usize].consumed.len();
         self.record.steps[step.0 as usize].produced = shown;
         *self.disabled.entry(definition.name.clone()).or_default() += 1;
         self.contexts.push(Context { items, at: 0, disables: Some(definition.name.clone()), barrier: false });
@@ -362,6 +376,16 @@ impl<'a> Expander<'a> {
     /// Copies an argument and the steps of its replacement: gives what is shown right after the call's own step, and the end.
     fn copy_run(&mut self, raw: &[TokenId], run: &Run, argument: u16, step: StepNo) -> (Vec<TokenId>, Vec<TokenId>) {
         let shown = self.copy(raw, argument, step);
+        let size: usize = run.steps.iter().map(|s| s.consumed.len() + s.produced.len()).sum();
+        self.work += size;
+        if self.is_full() && !run.steps.is_empty() {
+            // No room for its steps: it stands as it was given, and nothing in it is replaced later either.
+            self.note_too_much(&run.steps[0].by.clone());
+            for id in &shown {
+                self.record.tokens[id.index()].painted = true;
+            }
+            return (shown.clone(), shown);
+        }
         let mut copied: FxHashMap<TokenId, TokenId> = raw.iter().copied().zip(shown.iter().copied()).collect();
         for original in &run.steps {
             let number = StepNo(self.record.steps.len() as u32);
@@ -386,6 +410,31 @@ impl<'a> Expander<'a> {
             }
         }
         let end = run.end.iter().map(|id| copied.get(id).copied().unwrap_or(*id)).collect();
+        (shown, end)
+    }
+
+    /// As [`Self::copy_run`] for an argument that is used nowhere else: its steps are taken over as they are.
+    fn move_run(&mut self, raw: &[TokenId], run: Run, argument: u16, step: StepNo) -> (Vec<TokenId>, Vec<TokenId>) {
+        let shown = self.copy(raw, argument, step);
+        let given: FxHashMap<TokenId, TokenId> = raw.iter().copied().zip(shown.iter().copied()).collect();
+        let of = |id: TokenId| given.get(&id).copied().unwrap_or(id);
+        for mut inner in run.steps {
+            let number = StepNo(self.record.steps.len() as u32);
+            inner.consumed.iter_mut().for_each(|id| *id = of(*id));
+            for id in &inner.produced {
+                let token = &mut self.record.tokens[id.index()];
+                token.step = Some(number);
+                token.parent = token.parent.map(of);
+            }
+            self.record.steps.push(inner);
+        }
+        for id in &run.end {
+            if let Some(copy) = given.get(id) {
+                let painted = self.record.token(*id).painted;
+                self.record.tokens[copy.index()].painted |= painted;
+            }
+        }
+        let end = run.end.iter().map(|id| of(*id)).collect();
         (shown, end)
     }
 
@@ -475,22 +524,30 @@ fn replace_shown(shown: &mut Vec<TokenId>, a: TokenId, b: TokenId, made: TokenId
 
 /// Does the body use the argument after its replacement (not only beside `#` and `##`)?
 fn uses_replaced(items: &[Item], n: u16) -> bool {
+    count_replaced(items, n) > 0
+}
+
+/// How often it does.
+fn count_replaced(items: &[Item], n: u16) -> usize {
     let mut after_paste = false;
-    items.iter().any(|item| {
+    let of = |item: &Item| {
         let beside = std::mem::replace(&mut after_paste, item.pastes) || item.pastes;
         match &item.kind {
-            ItemKind::Parameter(p) => *p == n && !beside,
-            ItemKind::Optional { items, .. } => uses_replaced(items, n),
-            _ => false,
+            ItemKind::Parameter(p) => usize::from(*p == n && !beside),
+            ItemKind::Optional { items, .. } => count_replaced(items, n),
+            _ => 0,
         }
-    })
+    };
+    items.iter().map(of).sum()
 }
 
 /// The filling of one body.
 struct Substitution<'e, 'a> {
     expander: &'e mut Expander<'a>,
     definition: &'e Definition,
-    arguments: &'e [Argument],
+    arguments: &'e mut [Argument],
+    /// How often the body uses each argument after its replacement, and has not yet.
+    uses: Vec<usize>,
     step: StepNo,
     /// What a reader sees right after this step: arguments as they were given.
     shown: Vec<TokenId>,
@@ -536,8 +593,8 @@ impl Substitution<'_, '_> {
     }
 
     fn parameter(&mut self, p: u16, item: &Item, pasted_to: bool, before: Option<&Item>, pieces: &mut Vec<Piece>) {
-        let argument = &self.arguments[p as usize];
         let variadic = self.definition.variadic && p as usize + 1 == self.arguments.len();
+        let argument = &mut self.arguments[p as usize];
         let after_comma = before.is_some_and(|b| b.pastes && matches!(&b.kind, ItemKind::Token { text, .. } if &**text == ","));
         if pasted_to
             && variadic
@@ -552,8 +609,19 @@ impl Substitution<'_, '_> {
             }
         }
         let raw = item.pastes || pasted_to;
-        let ids = match (&argument.replaced, raw) {
-            (Some(run), false) => {
+        let left = &mut self.uses[p as usize];
+        *left = left.saturating_sub(usize::from(!raw));
+        let is_last = *left == 0 && !self.definition.body.iter().any(|i| matches!(i.kind, ItemKind::Optional { .. }));
+        let ids = match (argument.replaced.take_if(|_| is_last && !raw), &argument.replaced, raw) {
+            (Some(run), _, _) => {
+                let (shown, end) = self.expander.move_run(&argument.raw, run, p, self.step);
+                self.shown.extend(shown.iter());
+                if let Some(first) = shown.first() {
+                    self.expander.record.tokens[first.index()].spaced = item.spaced;
+                }
+                end
+            }
+            (None, Some(run), false) => {
                 let (shown, end) = self.expander.copy_run(&argument.raw, run, p, self.step);
                 self.shown.extend(shown.iter());
                 if let Some(first) = shown.first() {

@@ -14,6 +14,8 @@ use std::sync::Arc;
 
 /// Includes nested deeper than this are not followed; compilers stop at 200.
 const MAX_INCLUDES: usize = 200;
+/// So many files are entered in all, however deep: files that include one another twice would double without end.
+const MAX_ENTERED: usize = 20_000;
 
 /// The texts of a program, brought by the caller.
 pub trait Files {
@@ -63,6 +65,7 @@ pub struct Preprocessor<'f> {
     once: FxHashSet<SourceNo>,
     lines: FxHashMap<SourceNo, Arc<LineIndex>>,
     depth: usize,
+    entered: usize,
     counter: u32,
     cpp: bool,
     wanted: Option<Stop>,
@@ -98,6 +101,7 @@ impl<'f> Preprocessor<'f> {
             once: FxHashSet::default(),
             lines: FxHashMap::default(),
             depth: 0,
+            entered: 0,
             counter: 0,
             cpp,
             wanted: None,
@@ -138,9 +142,16 @@ impl<'f> Preprocessor<'f> {
     }
 
     fn file(&mut self, source: SourceNo) {
-        if self.once.contains(&source) || self.depth >= MAX_INCLUDES {
+        if self.once.contains(&source) {
             return;
         }
+        if self.depth >= MAX_INCLUDES || self.entered >= MAX_ENTERED {
+            if !self.notes.iter().any(|n| matches!(n, Note::TooManyIncludes { .. })) {
+                self.notes.push(Note::TooManyIncludes { path: self.files.path(source) });
+            }
+            return;
+        }
+        self.entered += 1;
         let Some(text) = self.files.text(source) else { return };
         self.lines.entry(source).or_insert_with(|| Arc::new(LineIndex::new(&text)));
         self.depth += 1;

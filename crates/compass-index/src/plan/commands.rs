@@ -10,10 +10,49 @@ use std::path::{Path, PathBuf};
 /// Where builds leave the file, below a root.
 pub(super) const PLACES: [&str; 4] = ["compile_commands.json", "build/compile_commands.json", "out/compile_commands.json", "builddir/compile_commands.json"];
 
+/// Macros that the build gives to the compiler for a file, as written (`NAME=VALUE`); for one it does not compile, a header, those that
+/// all its commands agree on. Empty where there is no build, or it says nothing that can be read.
+pub fn defines_for(root: &Path, file: &Path) -> Vec<String> {
+    let text = PLACES.iter().find_map(|place| crate::disk::read_text(root.join(place)).ok());
+    let commands: Vec<Command> = text.and_then(|t| serde_json::from_str(&t).ok()).unwrap_or_default();
+    let mut common: Option<Vec<String>> = None;
+    for command in commands {
+        let words = if command.arguments.is_empty() { split(&command.command) } else { command.arguments.clone() };
+        let defines = full_defines(&words);
+        let directory = root.join(&command.directory);
+        if tidy(&directory.join(&command.file)) == file {
+            return defines;
+        }
+        common = Some(match common {
+            Some(known) => known.into_iter().filter(|d| defines.contains(d)).collect(),
+            None => defines,
+        });
+    }
+    common.unwrap_or_default()
+}
+
+/// What `-D` and `-U` of a command come to.
+fn full_defines(words: &[String]) -> Vec<String> {
+    let mut out: Vec<String> = Vec::new();
+    let mut words = words.iter();
+    while let Some(word) = words.next() {
+        let Some((flag, joined)) = ["-D", "-U"].iter().find_map(|f| Some((*f, word.strip_prefix(f)?))) else { continue };
+        let given = if joined.is_empty() { words.next().map_or("", |w| w.as_str()) } else { joined };
+        let name = given.split(['=', '(']).next().unwrap_or(given);
+        out.retain(|d| d.split(['=', '(']).next() != Some(name));
+        if flag == "-D" && !name.is_empty() {
+            out.push(given.to_owned());
+        }
+    }
+    out
+}
+
 #[derive(Deserialize)]
 struct Command {
     #[serde(default)]
     directory: String,
+    #[serde(default)]
+    file: String,
     #[serde(default)]
     arguments: Vec<String>,
     #[serde(default)]

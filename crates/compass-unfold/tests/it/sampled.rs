@@ -41,7 +41,7 @@ fn sampled_calls_give_the_tokens_of_the_compiler() {
     includes.extend(system_folders());
     let mut defines = predefined();
     defines.extend(words("COMPASS_C_DEFINES"));
-    let options = Options { defines, includes };
+    let options = Options { defines, includes, ..Options::default() };
     let calls = calls(&index);
     let stride = (calls.len() / (WANTED * 2)).max(1);
     let mut samples: BTreeMap<FileId, Vec<Sample>> = BTreeMap::new();

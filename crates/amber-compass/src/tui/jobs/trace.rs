@@ -6,7 +6,7 @@ use compass_index::DiskSources;
 use compass_trace::chains::{ChainNode, Direction};
 use compass_trace::question::{Form, Place, Question, Subject, What};
 use compass_trace::{Answer, Context, Engine};
-use compass_unfold::{Location, Options, StepKind};
+use compass_unfold::{Location, StepKind};
 
 /// More states than this are not kept: nobody walks through them one by one.
 const MAX_STATES: usize = 400;
@@ -137,7 +137,7 @@ pub(super) fn unfold(engine: &Engine, spot: &Spot, context: &Context) -> Result<
     let file = index.find_path(&spot.path).ok_or("the file is not in the index")?;
     let source = index.source(file).map_err(|e| failure_chain(&e))?;
     let offset = source.source.lines.offset(spot.line, spot.column).ok_or("there is no such place")?;
-    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &Options::default(), &context.cancel).map_err(|e| failure_chain(&e))?;
+    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &crate::building::options_for(index, file, &[], &[]), &context.cancel).map_err(|e| failure_chain(&e))?;
     let states = (0..=found.steps.len().min(MAX_STATES)).map(|n| found.state(n)).collect();
     let alone = (0..found.steps.len().min(MAX_STATES)).map(|n| found.only(n)).collect();
     let steps = found.steps.iter().map(step).collect();

@@ -1,0 +1,53 @@
+//! The configuration that code is unfolded under: what the compiler of this machine defines, what the build gives it, and what a person
+//! settled in `amber-compass.toml`.
+
+use compass_index::{FileId, Index};
+use compass_unfold::{CompilerMacros, Options};
+use std::path::{Path, PathBuf};
+use std::process::{Command, Stdio};
+use std::sync::OnceLock;
+
+/// What the compiler says when it is asked once; nothing without one.
+fn compiler() -> Option<&'static CompilerMacros> {
+    static ASKED: OnceLock<Option<CompilerMacros>> = OnceLock::new();
+    ASKED
+        .get_or_init(|| {
+            let list = |language: &str| {
+                let asked = Command::new("cc").args(["-dM", "-E", "-x", language, "-"]).stdin(Stdio::null()).stderr(Stdio::null()).output();
+                asked.ok().filter(|o| o.status.success()).map(|o| String::from_utf8_lossy(&o.stdout).into_owned())
+            };
+            // A compiler of C alone has the usual platform's list for C++.
+            Some(CompilerMacros { c: list("c")?, cpp: list("c++").unwrap_or_default() })
+        })
+        .as_ref()
+}
+
+/// What is in force for a file; `defines` and `includes` of the command line count last, and so most.
+pub fn options_for(index: &Index, file: FileId, defines: &[String], includes: &[PathBuf]) -> Options {
+    let root = index.own_roots().first().cloned().unwrap_or_default();
+    let root = Path::new(&root);
+    let full = index.file(file).map(|f| index.full_path(f)).unwrap_or_default();
+    let settled = compass_index::config::Config::read(root).unwrap_or_default();
+    let mut all = compass_index::plan::defines_for(root, &full);
+    all.extend(settled.defines);
+    all.extend(defines.iter().cloned());
+    let own = settled.include_folders.iter().map(|f| root.join(f));
+    Options { defines: all, compiler: compiler().cloned(), includes: includes.iter().cloned().chain(own).collect() }
+}
+
+#[cfg(test)]
+mod tests {
+    use compass_index::plan::defines_for;
+    use testkit::Project;
+
+    #[test]
+    fn a_file_is_compiled_as_its_command_says_and_a_header_as_all_agree() {
+        let project = Project::new();
+        let root = project.root().canonicalize().expect("a root");
+        let command = |file: &str, flags: &str| format!(r#"{{"directory": "{}", "file": "{file}", "command": "cc {flags} -c {file}"}}"#, root.display());
+        project.write("compile_commands.json", &format!("[{},{}]", command("a.c", "-DFAST=2 -DBOTH -D OLD -UOLD"), command("b.c", "-DBOTH")));
+        assert_eq!(defines_for(&root, &root.join("a.c")), ["FAST=2", "BOTH"]);
+        assert_eq!(defines_for(&root, &root.join("a.h")), ["BOTH"]);
+        assert!(defines_for(&project.home(), &root.join("a.c")).is_empty());
+    }
+}
