@@ -220,6 +220,9 @@ fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
     if matches!(language, Language::TypeScript | Language::Tsx) && tree.root_node().has_error() {
         tree = typescript::lines::best_tree(language, text, tree, cancel)?;
     }
+    if language.is_kin_of(Language::TypeScript) && tree.root_node().has_error() && text.contains('&') {
+        tree = typescript::markup::better_tree(language, text, tree, cancel)?;
+    }
     let grammar = language.grammar()?;
     let flat = Tree::of(&tree, syntax::words(language, &grammar), text);
     drop(tree);
@@ -309,5 +312,15 @@ mod tests {
     #[case::bare("#!", None)]
     fn first_lines_tell_languages(#[case] line: &str, #[case] language: Option<Language>) {
         assert_eq!(Language::of_first_line(line), language);
+    }
+
+    #[test]
+    fn an_ampersand_in_markup_is_no_gap() {
+        let text = "export const A = () => <p>salt & rack <b>a && b</b></p>;\n";
+        let facts = read(Language::Tsx, &Source::decode(text.into()).expect("text"), &Cancel::new()).expect("facts");
+        assert!(facts.gaps.is_empty(), "{:?}", facts.gaps.iter().map(|g| g.span.of(text)).collect::<Vec<_>>());
+        let broken = "export const A = () => { return & ; };\n";
+        let facts = read(Language::Tsx, &Source::decode(broken.into()).expect("text"), &Cancel::new()).expect("facts");
+        assert!(!facts.gaps.is_empty());
     }
 }

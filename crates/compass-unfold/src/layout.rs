@@ -64,7 +64,9 @@ impl Pen {
 
     fn blank(&mut self, before: Option<&Token>, token: &Token) {
         let Some(before) = before.filter(|_| !self.fresh) else { return };
-        if token.spaced || would_join(before, token) {
+        // Signs that stood side by side where they come from are one sign, which the lexer of another language took apart.
+        let side_by_side = matches!((before.place, token.place), (Some(a), Some(b)) if a.source == b.source && a.span.end == b.span.start);
+        if token.spaced || would_join(before, token) && !side_by_side {
             self.text.push(' ');
         }
     }

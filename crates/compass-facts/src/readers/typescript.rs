@@ -11,6 +11,7 @@ mod expressions;
 mod functions;
 mod imports;
 pub(crate) mod lines;
+pub(crate) mod markup;
 mod patterns;
 mod types;
 
