@@ -28,6 +28,8 @@ impl Evaluator<'_, '_> {
                 Cause::UnitAbsent | Cause::Builtin => *cause,
                 _ => Cause::ReceiverUnknown,
             }),
+            // What was nothing when it was written holds something when a member of it is asked for.
+            Ty::Literal(compass_facts::Literal::Nothing) => Lookup::none(Cause::ReceiverUnknown),
             _ => Lookup::none(Cause::Builtin),
         }
     }

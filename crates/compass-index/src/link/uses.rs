@@ -157,7 +157,8 @@ impl Evaluator<'_, '_> {
         match (owner, cause) {
             (Ty::Module(_), Cause::NoDefinition) => Lookup::none(Cause::NoDefinition),
             (Ty::Module(_), cause) => Lookup::none(cause),
-            (Ty::Literal(_) | Ty::List(_) | Ty::Map(_) | Ty::Tuple(_) | Ty::Function(_), _) => Lookup::none(Cause::Builtin),
+            (Ty::Literal(literal), _) if *literal != compass_facts::Literal::Nothing => Lookup::none(Cause::Builtin),
+            (Ty::List(_) | Ty::Map(_) | Ty::Tuple(_) | Ty::Function(_), _) => Lookup::none(Cause::Builtin),
             (Ty::External(..) | Ty::ExternalType(..), _) => Lookup::none(Cause::UnitAbsent),
             (_, Cause::UnitAbsent | Cause::Builtin) => Lookup::none(cause),
             _ if self.world.language(file).is_c_family() && self.is_macro_name(name) => {

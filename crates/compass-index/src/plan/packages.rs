@@ -107,6 +107,15 @@ pub(super) fn add(plan: &mut Plan, machine: &Machine, deps: Deps, cancel: &Cance
     mount(plan, found, deps, cancel);
 }
 
+/// Adds what own units mean by the names of other own ones; no package outside the roots is looked for.
+pub(super) fn add_own(plan: &mut Plan) {
+    for (unit, name, other) in cargo::beside_by_path(plan) {
+        if !plan.units[unit].needs.iter().any(|n| n.0 == name) {
+            plan.units[unit].needs.push((name, other));
+        }
+    }
+}
+
 /// Makes units and files of what was found.
 fn mount(plan: &mut Plan, found: Found, deps: Deps, cancel: &Cancel) {
     let wanted = found.wanted(deps);

@@ -86,6 +86,7 @@ pub(super) fn make(options: &Options, known: &dialect::Known, cancel: &Cancel, w
     if options.deps != Deps::None {
         super::packages::add(&mut plan, &options.machine, options.deps, cancel);
     }
+    super::packages::add_own(&mut plan);
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
     dialect::settle(&mut plan.files, known);
     Ok(plan)

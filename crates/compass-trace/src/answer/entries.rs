@@ -8,6 +8,7 @@ use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
 use compass_facts::{Kind, Language};
 use compass_index::FileRow;
+use rustc_hash::FxHashMap;
 
 /// What begins somewhere.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
@@ -63,7 +64,8 @@ impl Engine {
             rows.retain(is_own);
             found.notes.push(format!("{others} more in packages"));
         }
-        let mut weighed: Vec<((Sort, bool, usize, String), Raw)> = rows
+        let lines = self.lines_by_folder();
+        let mut weighed: Vec<(Weight, Raw)> = rows
             .into_iter()
             .filter_map(|row| {
                 let file = self.index.file(row.file)?;
@@ -71,7 +73,7 @@ impl Engine {
                 let (sort, name) = self.told(file, &path);
                 let is_namesake = self.is_namesake(&name);
                 let told = super::EvidenceLine { text: format!("{} {name}", sort.word()), path: path.clone(), line: 1 };
-                let weight = (sort, !is_namesake, path.matches('/').count(), path);
+                let weight = (sort, !is_namesake, path.matches('/').count(), std::cmp::Reverse(lines_beside(&lines, &path)), path);
                 Some((weight, Raw { told: Some(told), ..row }))
             })
             .collect();
@@ -93,6 +95,9 @@ impl Engine {
             Sort::Example
         } else if holds(&TOOLS) && !holds(&["cmd"]) || file.made.word().is_some() {
             Sort::Tool
+        } else if file.language == Language::Go && stem != "main" && self.index.find_path(&format!("{}/main.go", folders.join("/"))).is_some() {
+            // One that is built by itself beside the program of its folder makes something for it.
+            Sort::Tool
         } else if matches!(file.language, Language::Python | Language::Perl) && !matches!(stem, "__main__" | "manage" | "wsgi" | "asgi" | "main" | "cli" | "app") {
             Sort::Script
         } else {
@@ -108,6 +113,17 @@ impl Engine {
         (sort, if called.is_empty() { stem.to_owned() } else { called.to_owned() })
     }
 
+    /// Lines of code by folder: of two programs the larger is more likely what this is about.
+    fn lines_by_folder(&self) -> FxHashMap<String, u64> {
+        let mut out: FxHashMap<String, u64> = FxHashMap::default();
+        for file in self.index.files().iter().filter(|f| f.language.is_read() && f.made.word().is_none()) {
+            let path = self.index.path_of(file.id);
+            let folder = path.rsplit_once('/').map_or("", |(f, _)| f);
+            *out.entry(folder.to_owned()).or_default() += u64::from(file.lines);
+        }
+        out
+    }
+
     /// Is a program called like the repository, or like its first unit?
     fn is_namesake(&self, name: &str) -> bool {
         let root = self.index.own_roots().first().and_then(|r| r.rsplit('/').next()).unwrap_or_default();
@@ -116,6 +132,13 @@ impl Engine {
         let alike = |other: &str| !other.is_empty() && other.replace(['-', '_'], "").eq_ignore_ascii_case(&name.replace(['-', '_'], ""));
         alike(root) || alike(first)
     }
+}
+
+/// What says how likely a program is what the repository is for: the least first.
+type Weight = (Sort, bool, usize, std::cmp::Reverse<u64>, String);
+
+fn lines_beside(lines: &FxHashMap<String, u64>, path: &str) -> u64 {
+    lines.get(path.rsplit_once('/').map_or("", |(f, _)| f)).copied().unwrap_or(0)
 }
 
 /// Does a program begin with the function? In Go `main` of the package called so, elsewhere one outside all types, or a static one of Java.

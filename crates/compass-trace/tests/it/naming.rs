@@ -71,3 +71,27 @@ fn what_is_takes_the_type_first_and_says_that_there_are_others() {
     assert_eq!(places(&answers), ["b/rack.py:1", "a/first.py:2"]);
     assert!(answers.notes.iter().any(|n| n.contains("1 other")), "{:?}", answers.notes);
 }
+
+/// A crate beside this one goes by the name its manifest gives it, also without a lock file: its names were "of a package that is not here",
+/// and answers about them were called complete.
+#[test]
+fn a_crate_beside_goes_by_the_name_its_manifest_gives_it() {
+    let project = Project::with(&[
+        ("core/Cargo.toml", "[package]\nname = \"larder-core\"\nversion = \"1.0.0\"\n"),
+        ("core/src/lib.rs", "pub struct Rack;\nimpl Rack {\n    pub fn take(&self) {}\n}\n"),
+        ("py/Cargo.toml", "[package]\nname = \"py\"\nversion = \"1.0.0\"\n[dependencies]\nlc = { package = \"larder-core\", path = \"../core\" }\n"),
+        ("py/src/lib.rs", "use lc::Rack;\nfn f(r: Rack) {\n    r.take();\n}\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), "who calls Rack.take")), ["py/src/lib.rs:3"]);
+    assert_eq!(places(&ask(&engine(&project), "who uses Rack")), ["core/src/lib.rs:2", "py/src/lib.rs:1", "py/src/lib.rs:2"]);
+}
+
+#[test]
+fn what_was_nothing_at_first_may_be_anything_later() {
+    let project = Project::with(&[
+        ("a.py", "class Rack:\n    def take_all(self):\n        pass\n"),
+        ("b.py", "def f(racks=None):\n    racks.take_all()\n"),
+    ]);
+    let answers = ask(&engine(&project), "who calls Rack.take_all");
+    assert!(answers.total == 1 || !answers.complete, "{answers:?}");
+}

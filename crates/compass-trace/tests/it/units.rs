@@ -181,7 +181,7 @@ fn a_code_base_begins_in_its_own_code() {
     std::fs::write(tool.join("main.go"), "package main\n\nfunc main() {}\n").expect("a file");
     let answers = ask(&case.engine(Deps::All), "entry points");
     let paths: Vec<&str> = answers.answers.iter().map(|a| a.path.as_str()).collect();
-    assert_eq!(paths, ["ledger/main.go", "planner/main.go"]);
+    assert_eq!(paths, ["planner/main.go", "ledger/main.go"], "the larger program first");
     assert!(answers.notes.iter().any(|n| n == "1 more in packages"), "{:?}", answers.notes);
 }
 

@@ -275,6 +275,10 @@ fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     let name = |n: Option<u16>| n.and_then(|n| data.layers.get(n as usize)).map_or("elsewhere", |l| l.0.as_str());
     let most = data.layer_lines.iter().map(|l| l.lines).max().unwrap_or(1);
     for (n, (layer, _)) in data.layers.iter().enumerate() {
+        let is_reached = data.matrix.iter().any(|(_, from, to, _)| [*from, *to].contains(&Some(n as u16)));
+        if !is_reached && !data.layer_lines.iter().any(|l| l.name == *layer) {
+            continue;
+        }
         let lines = data.layer_lines.iter().find(|l| l.name == *layer).map_or(0, |l| l.lines);
         let bar = bar(lines, most, (area.width as usize / 4).min(16));
         let mut pieces = vec![(format!("{:10}", cut(layer, 10)), theme.plain), (format!("{:>6} ", short(lines)), theme.plain), (bar, theme.dim)];

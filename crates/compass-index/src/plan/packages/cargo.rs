@@ -64,6 +64,22 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     }
 }
 
+/// What own crates mean by the names of others beside them, as their manifests say it: no lock file is needed for that.
+pub(super) fn beside_by_path(plan: &Plan) -> Vec<(usize, String, usize)> {
+    let own = own_units(plan, Ecosystem::Cargo);
+    let mut out = Vec::new();
+    for (unit, dir) in &own {
+        let Some(manifest) = read_manifest(dir) else { continue };
+        for named in dependencies(&manifest) {
+            let Some(place) = named.path.as_ref().map(|p| tidy(&dir.join(p))) else { continue };
+            let Some((other, _)) = own.iter().find(|(_, d)| *d == place) else { continue };
+            let name = if named.alias.is_empty() { plan.units[*other].name.clone() } else { named.alias.clone() };
+            out.push((*unit, name.replace('-', "_"), *other));
+        }
+    }
+    out
+}
+
 /// The standard library, where its sources are installed.
 fn library(machine: &Machine, found: &mut Found) -> Vec<(String, usize)> {
     let Some(base) = machine.rust_library.as_ref().filter(|b| b.join("core/src/lib.rs").is_file()) else { return Vec::new() };
