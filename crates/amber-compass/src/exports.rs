@@ -117,8 +117,14 @@ mod tests {
     }
 
     #[rstest]
-    #[case::markdown(Form::Markdown, "## `who calls turn`\n\n1 of 7 rows, incomplete: 2 × receiver unknown.\n\n- call in `run`: `turn(\"x\", 'y')` (a,b.py:3, proven)\n")]
-    #[case::csv(Form::Csv, "path,line,column,name,kind,role,certainty,unit,language,enclosing,text\r\n\"a,b.py\",3,5,turn,fn,call,proven,,,run,\"turn(\"\"x\"\", `y`)\"\r\n")]
+    #[case::markdown(
+        Form::Markdown,
+        "## `who calls turn`\n\n1 of 7 rows, incomplete: 2 × receiver unknown.\n\n- call in `run`: `turn(\"x\", 'y')` (a,b.py:3, proven)\n"
+    )]
+    #[case::csv(
+        Form::Csv,
+        "path,line,column,name,kind,role,certainty,unit,language,enclosing,text\r\n\"a,b.py\",3,5,turn,fn,call,proven,,,run,\"turn(\"\"x\"\", `y`)\"\r\n"
+    )]
     fn rows_are_written_for_others(#[case] form: Form, #[case] wanted: &str) {
         let answers = answers();
         assert_eq!(text(form, &answers, &answers.answers.iter().collect::<Vec<_>>()), wanted);

@@ -49,9 +49,13 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
     Ok(Found { sections, total: ways.total, notes })
 }
 
+/// A number and what it counts.
+pub fn plural(n: usize, what: &str) -> String {
+    format!("{n} {what}{}", if n == 1 { "" } else { "s" })
+}
+
 /// The counts of a section in words.
 pub fn counts(section: &Section) -> String {
-    let plural = |n: usize, what: &str| format!("{n} {what}{}", if n == 1 { "" } else { "s" });
     let weakest = section.weakest.as_deref().unwrap_or("proven");
     format!("{} · {} · weakest link {weakest}", plural(section.steps, "step"), plural(section.crossings, "crossing"))
 }

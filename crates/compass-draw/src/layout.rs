@@ -267,7 +267,7 @@ mod tests {
                 symbol("onTurn", true),
                 Row::Step { place: "board/turn.ts:41".into(), code: "await post(\u{1b}`/wheels`)".into(), mark: '=', note: String::new(), indent: 0 },
                 Row::Crossing { label: "http POST /wheels".into(), mark: '~' },
-                Row::Band { name: "route".into(), note: Some("leaves layers out".into()) },
+                Row::Band { name: "route".into(), note: Some("skips layers".into()) },
                 symbol("turn_wheel", true),
             ],
         }

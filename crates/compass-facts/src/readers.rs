@@ -2,8 +2,8 @@
 
 mod builder;
 pub(crate) mod c;
-pub(crate) mod go;
 pub(crate) mod components;
+pub(crate) mod go;
 pub(crate) mod hidden;
 pub(crate) mod interface;
 pub(crate) mod java;

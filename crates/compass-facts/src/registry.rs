@@ -1,8 +1,8 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
+use crate::readers::components;
 use crate::readers::syntax::{self, Tree};
 use crate::readers::tree::errors;
-use crate::readers::components;
 use crate::readers::{c, go, java, perl, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
@@ -116,7 +116,8 @@ impl Language {
 
     /// Is a file of that name surely no text?
     pub fn is_binary_name(name: &str) -> bool {
-        name.rsplit_once('.').is_some_and(|(_, ending)| has_ending(BINARY_ENDINGS, &ending.to_ascii_lowercase()))
+        // Copies that editors leave repeat what stands beside them.
+        name.ends_with('~') || name.rsplit_once('.').is_some_and(|(_, ending)| has_ending(BINARY_ENDINGS, &ending.to_ascii_lowercase()))
     }
 
     /// The language of a script by its `#!` line.
@@ -189,7 +190,7 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
     let mut facts = if source.text.len() > largest(language) {
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
-        Facts { gaps: vec![gap], ..Facts::default() }
+        Facts { gaps: vec![gap], hides_more: true, ..Facts::default() }
     } else {
         read_text(language, text, cancel)?
     };

@@ -92,7 +92,8 @@ pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
     };
     let rest = postcard::to_extend(&rest, Vec::new())?;
     head.rest = rest.len() as u32;
-    let inner = InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, held: &facts.held, hidden: &facts.hidden, hides_more: facts.hides_more };
+    let inner =
+        InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, held: &facts.held, hidden: &facts.hidden, hides_more: facts.hides_more };
     let mut out = Writer(postcard::to_extend(&head, Vec::with_capacity(facts.uses.len() * 6 + 256))?);
     definitions_out(&facts.definitions, &mut out);
     out.0.extend_from_slice(&rest);

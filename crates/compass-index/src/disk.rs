@@ -117,7 +117,7 @@ mod tests {
     #[case::root("/", true)]
     #[case::below_root("/usr", true)]
     #[case::home("/home/somebody", true)]
-    #[case::kernel("/proc/self/cwd", true)]
+    #[case::kernel("/proc/self/fd", true)]
     #[case::headers("/usr/include", false)]
     #[case::project("/home/somebody/larder", false)]
     fn folders_that_are_half_the_machine_are_told(#[case] folder: &str, #[case] wide: bool) {

@@ -24,8 +24,8 @@ mod progress;
 pub mod refresh;
 mod sources;
 pub mod store;
-mod tests_told;
 mod summary;
+mod tests_told;
 
 pub use crossing::{Crossing, CrossingEntry, CrossingKind, LinkPass, Loose, LooseCause, PassFile, PassInput, PassOutput, Passes, Place};
 pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind, StepPlace};
@@ -36,6 +36,6 @@ pub use made::Made;
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use sources::{DiskSources, Sources, Stamp};
-pub use tests_told::is_test_path;
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
 pub use summary::{Shares, Summary};
+pub use tests_told::is_test_path;

@@ -243,7 +243,7 @@ fn own_code_opens_first_and_packages_follow() {
     write(".cargo/registry/src/registry.example.org-1/rack-1.2.0/src/lib.rs", "/// Turns all wheels.\npub fn turn() {}\n");
     let board = home.path().join("board");
     let screen = Screen::start(140, 40, home.path(), &format!("CARGO_HOME={}/.cargo {} {}", home.path().display(), program().display(), board.display()));
-    screen.wait("the package among the units", |s| s.contains("1 own, 1 of dependencies"));
+    screen.wait("the package among the units", |s| s.contains("1 unit of our own, 1 of dependencies"));
     screen.keys(&["/"]);
     screen.text("who calls turn");
     screen.keys(&["Enter"]);

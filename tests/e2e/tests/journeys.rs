@@ -181,9 +181,9 @@ fn gaps_one_after_the_other() {
     let home = tempfile::tempdir().expect("a temporary folder");
     let screen = open(home.path(), 140, 40, "");
     screen.keys(&["F9"]);
-    screen.wait("gaps, what hides code first", |s| s.contains("import not found") && !s.contains("Nothing among the roots"));
+    screen.wait("gaps, what hides code first", |s| s.contains("import not found") && !s.contains("Not here: nothing among"));
     screen.keys(&["End"]);
-    let shown = screen.wait("what an import that nobody answers means", |s| s.contains("Nothing among the roots"));
+    let shown = screen.wait("what an import that nobody answers means", |s| s.contains("Not here: nothing among"));
     assert!(shown.lines().any(|l| l.trim_start().starts_with("gaps ")), "{shown}");
     screen.keys(&["Enter"]);
     let first = screen.wait("the first on the desk", |s| s.contains("band"));

@@ -298,7 +298,7 @@ fn row(answer: &Answer) -> String {
 fn way(answer: &Answer, steps: &[Answer]) -> String {
     let crossings = steps.iter().filter(|s| s.crossing.is_some()).count();
     let weakest = answer.certainty.as_deref().unwrap_or("");
-    let plural = |n: usize, what: &str| format!("{n} {what}{}", if n == 1 { "" } else { "s" });
+    let plural = crate::ways::plural;
     let mut out = format!("  {}, {}, weakest link {weakest}\n", plural(steps.len().saturating_sub(1), "step"), plural(crossings, "crossing"));
     for step in steps {
         out += &format!("  {}", plain_row(step));

@@ -79,7 +79,11 @@ fn plan(options: &Options, as_json: bool) -> Result<ExitCode, Failure> {
     }
     if as_json {
         let skipped: Vec<_> = plan.skipped.iter().map(|(w, n, e)| serde_json::json!({"why": w.word(), "count": n, "example": e})).collect();
-        let units: Vec<_> = plan.units.iter().map(|u| serde_json::json!({"name": u.name, "version": u.version, "ecosystem": u.ecosystem.word(), "dir": u.dir, "own": u.own})).collect();
+        let units: Vec<_> = plan
+            .units
+            .iter()
+            .map(|u| serde_json::json!({"name": u.name, "version": u.version, "ecosystem": u.ecosystem.word(), "dir": u.dir, "own": u.own}))
+            .collect();
         let languages: serde_json::Map<String, serde_json::Value> =
             languages.iter().map(|(l, (n, b))| ((*l).to_owned(), serde_json::json!({"files": n, "bytes": b}))).collect();
         let value = serde_json::json!({"roots": plan.roots, "units": units, "files": plan.files.len(), "bytes": plan.bytes(), "languages": languages, "skipped": skipped});

@@ -54,7 +54,7 @@ pub struct Theme {
     pub by_macro: Style,
     /// Names that lead into dependencies.
     pub outside: Style,
-    /// Names of which nobody knows where they lead.
+    /// Names whose target is unknown.
     pub unknown: Style,
     /// Other mentions of the name under the cursor.
     pub mention: Style,

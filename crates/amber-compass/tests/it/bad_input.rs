@@ -20,7 +20,7 @@ fn an_empty_folder_has_nothing_to_index() {
 
 #[test]
 fn no_known_language_says_which_are_known() {
-    let project = Project::with(&[("a.zzz", "x"), ("b.qqq", "y")]);
+    let project = Project::with(&[("a.zzz", "x\0"), ("b.qqq", "y\0")]);
     let done = run(&project, &["index", "."]);
     assert_eq!(done.code, 2);
     assert!(done.err.contains("2 files skipped") && done.err.contains("known languages"), "{}", done.err);
@@ -242,8 +242,24 @@ mod attacks {
     #[rstest::rstest]
     fn pipes_and_endless_files_are_passed_over(
         #[values(
-            "x.py", "go.mod", "package.json", "Cargo.toml", "Cargo.lock", "pyproject.toml", "setup.cfg", "pom.xml", "tsconfig.json", ".gitignore",
-            "deep/.gitignore", ".git", "compile_commands.json", "go.work", "junit.xml", "vendor/modules.txt", "node_modules/a/package.json", ".venv/pyvenv.cfg"
+            "x.py",
+            "go.mod",
+            "package.json",
+            "Cargo.toml",
+            "Cargo.lock",
+            "pyproject.toml",
+            "setup.cfg",
+            "pom.xml",
+            "tsconfig.json",
+            ".gitignore",
+            "deep/.gitignore",
+            ".git",
+            "compile_commands.json",
+            "go.work",
+            "junit.xml",
+            "vendor/modules.txt",
+            "node_modules/a/package.json",
+            ".venv/pyvenv.cfg"
         )]
         name: &str,
         #[values(true, false)] is_pipe: bool,

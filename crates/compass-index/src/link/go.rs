@@ -68,7 +68,8 @@ impl Evaluator<'_, '_> {
         let world = self.world;
         let is_in =
             |s: &&Sym| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
-        let mut found: Vec<Sym> = self.modules.within_package(package, world.named(name)).iter().filter(is_in).take(super::imports::MOST_HITS).copied().collect();
+        let mut found: Vec<Sym> =
+            self.modules.within_package(package, world.named(name)).iter().filter(is_in).take(super::imports::MOST_HITS).copied().collect();
         found.sort_by_key(|s| (world.def(*s).flags.has(Flags::BODILESS), *s));
         usual(world, &mut found, &|s| Some(*s));
         let certainty = if found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };

@@ -7,8 +7,8 @@ use super::modules::Modules;
 use super::ty::{Entity, Ty};
 use super::world::{Base, FileInput, Gid, Here, Sym, World, is_member};
 use crate::store::{
-    ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry, UseRuns,
-    pack_links,
+    ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry,
+    UseRuns, pack_links,
 };
 use crate::{Cause, FileId, FileLinks, Phase, Progress, SymbolId, UnitRow};
 use compass_facts::{Cancel, Facts, Flags, ScopeId};

@@ -108,7 +108,9 @@ fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<
         nothing("roots", further);
     }
     for layer in &config.layers {
-        let matches = |p: &&String| crate::disk::is_shallow(p) && globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)));
+        let matches = |p: &&String| {
+            crate::disk::is_shallow(p) && globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)))
+        };
         for pattern in layer.paths.iter().filter(|p| !matches(p)) {
             nothing(&format!("layer {:?}", layer.name), pattern);
         }
@@ -407,7 +409,8 @@ impl<'a> Walk<'a> {
             let any = |d: &str| ids.get(d)?.first().map(|(_, unit)| *unit);
             // What stands in a package of others is part of that package, whatever it is written in.
             let foreign = || ancestors(&dir).find_map(any).filter(|u| !plan.units[*u].own);
-            file.unit = ancestors(&dir).find_map(fits).filter(|u| !plan.units[*u].own || foreign().is_none()).or_else(|| ancestors(&dir).find_map(any)).unwrap_or(0);
+            file.unit =
+                ancestors(&dir).find_map(fits).filter(|u| !plan.units[*u].own || foreign().is_none()).or_else(|| ancestors(&dir).find_map(any)).unwrap_or(0);
             plan.files.push(file);
         }
         plan.build.links.extend(self.links);

@@ -554,7 +554,15 @@ mod tests {
 
     fn relations(count: u32) -> Vec<RelationEntry> {
         let symbol = |n| SymbolId { file: FileId { unit: crate::UnitId(0), number: crate::FileNo(n) }, number: SymbolNo(n) };
-        (0..count).map(|i| RelationEntry { from: symbol(i), relation: Relation::Derived, to: symbol(i * 7), certainty: crate::Certainty::Proven, file: symbol(i).file }).collect()
+        (0..count)
+            .map(|i| RelationEntry {
+                from: symbol(i),
+                relation: Relation::Derived,
+                to: symbol(i * 7),
+                certainty: crate::Certainty::Proven,
+                file: symbol(i).file,
+            })
+            .collect()
     }
 
     type Cut = Vec<(Vec<u8>, i64, Vec<u8>)>;

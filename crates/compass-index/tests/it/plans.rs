@@ -1,7 +1,7 @@
 //! Where the declarations of JavaScript and TypeScript are found, and which compiler counts.
 
 use compass_facts::Cancel;
-use compass_index::plan::{Deps, Machine, Options, Plan};
+use compass_index::plan::{Deps, Ecosystem, Machine, Options, Plan};
 use rstest::rstest;
 use std::path::PathBuf;
 use testkit::Project;
@@ -104,4 +104,35 @@ fn a_copy_in_another_package_is_none_of_the_language() {
     };
     let (project, plan) = planned(&case, Deps::All, "");
     assert_eq!(found(&project, &plan), ["src-tree/editor/lib.es5.d.ts", "home/global/node_modules/typescript/lib/lib.es5.d.ts"]);
+}
+
+const POLYGLOT: [(&str, &str); 9] = [
+    ("go.mod", "module example.org/larder\n\ngo 1.22\n"),
+    ("pyproject.toml", "[project]\nname = \"larder-tools\"\nversion = \"0.1\"\n"),
+    ("package.json", "{\"name\": \"larder-web\", \"version\": \"2.0.0\"}"),
+    ("main.go", "package main\n\nfunc main() {}\n"),
+    ("tools/lint.py", "import os\n"),
+    ("web/page.ts", "export const a = 1;\n"),
+    ("web/nested/package.json", "{\"name\": \"larder-editor\", \"version\": \"1.0.0\"}"),
+    ("web/nested/edit.ts", "export const b = 1;\n"),
+    ("web/nested/edit.py", "b = 1\n"),
+];
+
+/// The commonest root of several languages: each manifest owns the files of its own, nested ones only those of theirs.
+#[test]
+fn several_manifests_in_one_folder_are_several_units() {
+    let project = Project::with(&POLYGLOT);
+    let machine = Machine::default();
+    let options = Options { roots: vec![project.root().to_path_buf()], files: None, deps: Deps::None, machine };
+    let plan = Plan::make(&options, &Cancel::new(), &|_| ()).expect("a plan");
+    let owner = |path: &str| {
+        let file = plan.files.iter().find(|f| f.path.ends_with(path)).expect(path);
+        let unit = &plan.units[file.unit];
+        (unit.name.as_str(), unit.ecosystem)
+    };
+    assert_eq!(owner("main.go"), ("example.org/larder", Ecosystem::Go));
+    assert_eq!(owner("tools/lint.py"), ("larder-tools", Ecosystem::Python));
+    assert_eq!(owner("web/page.ts"), ("larder-web", Ecosystem::Npm));
+    assert_eq!(owner("web/nested/edit.ts"), ("larder-editor", Ecosystem::Npm));
+    assert_eq!(owner("web/nested/edit.py"), ("larder-tools", Ecosystem::Python));
 }

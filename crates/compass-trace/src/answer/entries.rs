@@ -98,7 +98,9 @@ impl Engine {
         } else if file.language == Language::Go && stem != "main" && self.index.find_path(&format!("{}/main.go", folders.join("/"))).is_some() {
             // One that is built by itself beside the program of its folder makes something for it.
             Sort::Tool
-        } else if matches!(file.language, Language::Python | Language::Perl) && !matches!(stem, "__main__" | "manage" | "wsgi" | "asgi" | "main" | "cli" | "app") {
+        } else if matches!(file.language, Language::Python | Language::Perl)
+            && !matches!(stem, "__main__" | "manage" | "wsgi" | "asgi" | "main" | "cli" | "app")
+        {
             Sort::Script
         } else {
             Sort::Program

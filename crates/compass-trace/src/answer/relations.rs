@@ -13,7 +13,7 @@ const MANY: usize = super::PAGE as usize;
 
 /// Uses of one file that stand side by side in a list.
 struct Run {
-    order: (bool, u32),
+    order: (u8, u32),
     file: FileId,
     list: usize,
     entries: std::ops::Range<usize>,
@@ -104,9 +104,8 @@ impl Engine {
             self.unlinked_rows(&names, &namers, roles, &mut found)?;
         }
         found.rows.extend(crossings);
-        let own = |f: FileId| self.index.unit(f).is_some_and(|u| !u.own);
-        let mut keyed: Vec<((bool, String, u32), Raw)> =
-            found.rows.drain(..).map(|r| ((own(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
+        let mut keyed: Vec<((u8, String, u32), Raw)> =
+            found.rows.drain(..).map(|r| ((self.distance(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
         keyed.sort_by(|a, b| a.0.cmp(&b.0));
         keyed.dedup_by(|a, b| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();
@@ -320,13 +319,21 @@ impl Engine {
         Ok(rows.into_iter().flatten().collect())
     }
 
-    /// Where in the lists the uses of each file stand, own files before others, by path.
+    /// How far a file is from what readers wrote and change: their own code 0, what a program made of it 1, dependencies 2.
+    fn distance(&self, file: FileId) -> u8 {
+        if self.index.unit(file).is_some_and(|u| !u.own) {
+            return 2;
+        }
+        u8::from(self.index.file(file).is_some_and(|f| f.made.word().is_some()))
+    }
+
+    /// Where in the lists the uses of each file stand: own files, generated ones, dependencies, each by path.
     fn by_file(&self, symbols: &[Wanted]) -> Vec<Run> {
         let mut runs = Vec::new();
         for (list, wanted) in symbols.iter().enumerate() {
             let mut start = 0;
             for of_file in wanted.uses.chunk_by(|a, b| a.file == b.file) {
-                runs.push(Run { order: (false, 0), file: of_file[0].file, list, entries: start..start + of_file.len() });
+                runs.push(Run { order: (0, 0), file: of_file[0].file, list, entries: start..start + of_file.len() });
                 start += of_file.len();
             }
         }
@@ -334,7 +341,7 @@ impl Engine {
         runs.sort_by_key(|r| r.file);
         for of_file in runs.chunk_by_mut(|a, b| a.file == b.file) {
             let file = of_file[0].file;
-            let order = (self.index.unit(file).is_some_and(|u| !u.own), self.index.position(file));
+            let order = (self.distance(file), self.index.position(file));
             of_file.iter_mut().for_each(|r| r.order = order);
         }
         runs.sort_by_key(|r| r.order);

@@ -280,8 +280,7 @@ impl Resolution {
 /// A name that means several sorts of things says which.
 fn note_kinds(rows: &[Raw], total: usize, notes: &mut Vec<String>) {
     let kinds: Vec<Kind> = rows.iter().filter_map(|r| r.marks.kind).collect();
-    let counted: Vec<(usize, &str)> =
-        Kind::ALL.iter().map(|k| (kinds.iter().filter(|o| *o == k).count(), k.word())).filter(|c| c.0 > 0).collect();
+    let counted: Vec<(usize, &str)> = Kind::ALL.iter().map(|k| (kinds.iter().filter(|o| *o == k).count(), k.word())).filter(|c| c.0 > 0).collect();
     if counted.len() > 1 && kinds.len() == total {
         let listed: Vec<String> = counted.iter().map(|(n, word)| format!("{n} {word}")).collect();
         notes.push(format!("{}; choose with: kind {}", listed.join(", "), counted[0].1));

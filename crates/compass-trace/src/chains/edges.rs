@@ -88,7 +88,13 @@ impl Engine {
             out.push(Edge { from, to, file: entry.file, at: u.span, join: Join::Use(usage), role: u.role, certainty });
         }
         if let Some((facts, def)) = &definition {
-            for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.local == Some(*def) && (u.role == Role::Call || reached == Reached::Function && is_value(u.role))) {
+            for (i, u) in facts
+                .facts
+                .uses
+                .iter()
+                .enumerate()
+                .filter(|(_, u)| u.local == Some(*def) && (u.role == Role::Call || reached == Reached::Function && is_value(u.role)))
+            {
                 let from = around(facts, to.file, u.enclosing);
                 let certainty = if u.role == Role::Call { Certainty::Proven } else { Certainty::Inferred };
                 out.push(Edge { from, to, file: to.file, at: u.span, join: Join::Use(UseId(i as u32)), role: u.role, certainty });

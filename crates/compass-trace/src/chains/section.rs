@@ -13,7 +13,7 @@ pub enum SectionRow {
     Layer {
         /// Its name: the layer's, or the unit's where there are no layers.
         name: String,
-        /// What is unusual about the step into it: it goes up again, or leaves layers out.
+        /// What is unusual about the step into it: it goes up again, or skips layers.
         unusual: Option<&'static str>,
     },
     /// A symbol the way goes through, at its definition.
@@ -121,7 +121,7 @@ impl Engine {
         }
         let unusual = match (layer.as_ref().and_then(|l| l.0), number) {
             (Some(before), Some(now)) if now < before => Some("goes up again"),
-            (Some(before), Some(now)) if now > before + 1 => Some("leaves layers out"),
+            (Some(before), Some(now)) if now > before + 1 => Some("skips layers"),
             _ => None,
         };
         rows.push(SectionRow::Layer { name: name.clone(), unusual });

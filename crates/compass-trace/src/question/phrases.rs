@@ -34,7 +34,11 @@ const PHRASES: &[Phrase] = &[
         form: "who uses",
         ends: &[],
     },
-    Phrase { begins: &[&["implementations", "of"], &["implementers", "of"], &["implementors", "of"], &["what", "implements"]], form: "who implements", ends: &[] },
+    Phrase {
+        begins: &[&["implementations", "of"], &["implementers", "of"], &["implementors", "of"], &["what", "implements"]],
+        form: "who implements",
+        ends: &[],
+    },
     Phrase { begins: &[&["subclasses", "of"], &["subtypes", "of"], &["derived", "types", "of"], &["what", "extends"]], form: "who extends", ends: &[] },
     Phrase { begins: &[&["overrides", "of"]], form: "who overrides", ends: &[] },
     Phrase { begins: &[&["importers", "of"], &["what", "imports"]], form: "who imports", ends: &[] },
@@ -72,8 +76,40 @@ const ARTICLES: [&str; 6] = ["the", "a", "an", "all", "please", "me"];
 
 /// Words of the grammar that may stand in front of a name.
 const HEADS: [&str; 34] = [
-    "where", "is", "what", "who", "how", "does", "do", "calls", "writes", "reads", "implements", "extends", "overrides", "includes", "imports", "tests", "uses",
-    "text", "pattern", "files", "symbols", "outline", "of", "entry", "points", "gaps", "follows", "from", "changes", "since", "call", "reach", "the", "are",
+    "where",
+    "is",
+    "what",
+    "who",
+    "how",
+    "does",
+    "do",
+    "calls",
+    "writes",
+    "reads",
+    "implements",
+    "extends",
+    "overrides",
+    "includes",
+    "imports",
+    "tests",
+    "uses",
+    "text",
+    "pattern",
+    "files",
+    "symbols",
+    "outline",
+    "of",
+    "entry",
+    "points",
+    "gaps",
+    "follows",
+    "from",
+    "changes",
+    "since",
+    "call",
+    "reach",
+    "the",
+    "are",
 ];
 
 /// The question in the grammar's form; `None` where nothing is to be changed.
@@ -88,7 +124,8 @@ pub(super) fn rewritten(line: &str) -> Option<String> {
         return Some(found);
     }
     // The same words, small and without articles.
-    let kept: Vec<String> = parts.iter().enumerate().filter(|(i, p)| *i + 1 == parts.len() || *i == 0 || !p.is_word(&["the", "a", "an"])).map(|(i, p)| lower(i, p)).collect();
+    let kept: Vec<String> =
+        parts.iter().enumerate().filter(|(i, p)| *i + 1 == parts.len() || *i == 0 || !p.is_word(&["the", "a", "an"])).map(|(i, p)| lower(i, p)).collect();
     let new = kept.join(" ");
     (new != line.trim() && !new.is_empty()).then_some(new)
 }

@@ -239,7 +239,9 @@ fn stop_if_cancelled(context: &Context) -> Result<(), AnswerError> {
 fn is_test(engine: &Engine, symbol: SymbolId) -> Result<bool, AnswerError> {
     let index = engine.index();
     match index.file(symbol.file).map(|f| f.language) {
-        Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => return Ok(index.file(symbol.file).is_some_and(|f| compass_index::is_test_path(&f.path, f.language))),
+        Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => {
+            return Ok(index.file(symbol.file).is_some_and(|f| compass_index::is_test_path(&f.path, f.language)));
+        }
         // Their readers mark none: thousands of callers need not be loaded to see that.
         None | Some(Language::C | Language::Cpp | Language::Perl | Language::Sql | Language::Text) => return Ok(false),
         Some(Language::Go | Language::Java | Language::Python | Language::Rust) => {}

@@ -8,8 +8,14 @@ type Files = &'static [(&'static str, &'static str)];
 
 const GO: Files = &[
     ("go.mod", "module example.org/larder\n"),
-    ("store/tsdb/db.go", "package tsdb\n\n// DB holds readings.\ntype DB struct{}\n\nfunc (d *DB) Close() error { return nil }\n\nfunc Open() *DB { return nil }\n"),
-    ("store/querier.go", "package storage\n\ntype Querier interface{ LabelValues() []string }\n\ntype baseQuerier struct{}\n\nfunc (b *baseQuerier) LabelValues() []string { return nil }\n\ntype blockQuerier struct{ *baseQuerier }\n"),
+    (
+        "store/tsdb/db.go",
+        "package tsdb\n\n// DB holds readings.\ntype DB struct{}\n\nfunc (d *DB) Close() error { return nil }\n\nfunc Open() *DB { return nil }\n",
+    ),
+    (
+        "store/querier.go",
+        "package storage\n\ntype Querier interface{ LabelValues() []string }\n\ntype baseQuerier struct{}\n\nfunc (b *baseQuerier) LabelValues() []string { return nil }\n\ntype blockQuerier struct{ *baseQuerier }\n",
+    ),
     ("models/issue.go", "package issues\n\ntype Issue struct{ handler int }\n"),
     ("web/handler.go", "package web\n\nimport issues_model \"example.org/larder/models\"\n\ntype Handler struct{ i issues_model.Issue }\n\nfunc DB() {}\n"),
 ];
@@ -57,16 +63,16 @@ fn qualifiers_are_those_of_code(#[case] files: Files, #[case] question: &str, #[
 #[case::by_a_longer_path("what does Slot.at call", &["rack.cpp:6"])]
 fn members_written_out_of_their_class_are_the_class_s(#[case] question: &str, #[case] wanted: &[&str]) {
     let project = Project::with(CPP);
-    project.write("rack.cpp", "#include \"rack.h\"\nvoid help();\nnamespace larder {\nvoid Rack::take() { help(); }\n}\nint larder::Rack::Slot::at() { help(); return 1; }\n");
+    project.write(
+        "rack.cpp",
+        "#include \"rack.h\"\nvoid help();\nnamespace larder {\nvoid Rack::take() { help(); }\n}\nint larder::Rack::Slot::at() { help(); return 1; }\n",
+    );
     assert_eq!(places(&ask(&engine(&project), question)), wanted);
 }
 
 #[test]
 fn what_is_takes_the_type_first_and_says_that_there_are_others() {
-    let project = Project::with(&[
-        ("a/first.py", "class Shelf:\n    def rack(self):\n        pass\n"),
-        ("b/rack.py", "class rack:\n    pass\n"),
-    ]);
+    let project = Project::with(&[("a/first.py", "class Shelf:\n    def rack(self):\n        pass\n"), ("b/rack.py", "class rack:\n    pass\n")]);
     let answers = ask(&engine(&project), "what is rack");
     assert_eq!(places(&answers), ["b/rack.py:1", "a/first.py:2"]);
     assert!(answers.notes.iter().any(|n| n.contains("1 other")), "{:?}", answers.notes);
@@ -88,10 +94,7 @@ fn a_crate_beside_goes_by_the_name_its_manifest_gives_it() {
 
 #[test]
 fn what_was_nothing_at_first_may_be_anything_later() {
-    let project = Project::with(&[
-        ("a.py", "class Rack:\n    def take_all(self):\n        pass\n"),
-        ("b.py", "def f(racks=None):\n    racks.take_all()\n"),
-    ]);
+    let project = Project::with(&[("a.py", "class Rack:\n    def take_all(self):\n        pass\n"), ("b.py", "def f(racks=None):\n    racks.take_all()\n")]);
     let answers = ask(&engine(&project), "who calls Rack.take_all");
     assert!(answers.total == 1 || !answers.complete, "{answers:?}");
 }

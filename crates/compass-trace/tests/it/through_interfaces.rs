@@ -78,7 +78,10 @@ fn members_outside_the_body_are_members(#[case] files: Files, #[case] question: 
 
 const HANDED_ON: Files = &[
     ("go.mod", "module larder\n"),
-    ("web/web.go", "package web\n\nimport \"larder/repo\"\n\ntype Mux struct{}\n\nfunc (m *Mux) Get(p string, h func()) {}\n\nfunc Routes(m *Mux) {\n\tm.Get(\"\", repo.View)\n}\n"),
+    (
+        "web/web.go",
+        "package web\n\nimport \"larder/repo\"\n\ntype Mux struct{}\n\nfunc (m *Mux) Get(p string, h func()) {}\n\nfunc Routes(m *Mux) {\n\tm.Get(\"\", repo.View)\n}\n",
+    ),
     ("repo/repo.go", "package repo\n\nfunc View() {}\n"),
 ];
 

@@ -10,12 +10,14 @@ use testkit::Project;
 
 fn unfolded(files: &[(&str, &str)], at: &str) -> Unfolding {
     let project = Project::with(files);
-    let request = Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
+    let request =
+        Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&project.index()).expect("an index");
     let (path, text) = files[0];
     let began = Instant::now();
-    let found = unfold(&index, &DiskSources, index.find_path(path).expect("the file"), text.rfind(at).expect("the call") as u32, &Options::default(), &Cancel::new());
+    let found =
+        unfold(&index, &DiskSources, index.find_path(path).expect("the file"), text.rfind(at).expect("the call") as u32, &Options::default(), &Cancel::new());
     // Seconds in an unoptimised build beside others; without bounds it is hours and all memory there is.
     assert!(began.elapsed() < Duration::from_secs(30), "{:?}", began.elapsed());
     found.expect("unfolded")
@@ -63,7 +65,8 @@ fn the_platform_s_own_macros_choose_branches() {
 fn a_definition_that_is_excluded_is_not_applied_where_an_include_is_missing() {
     let text = "#include \"absent.h\"\n#ifdef NO_MUTEX\n#define leave(m)\n#endif\nvoid f(void *m);\nvoid g(void *m) { leave(m); }\n";
     let project = Project::with(&[("a.c", text)]);
-    let request = Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
+    let request =
+        Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&project.index()).expect("an index");
     let at = text.rfind("leave").expect("the call") as u32;

@@ -333,11 +333,12 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
         index.units().iter().filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own))).collect();
     units.sort_by_key(|u| (!u.3, std::cmp::Reverse(u.2)));
     let used = engine.most_used(12).map_err(|e| e.to_string())?;
-    let (mut languages, mut made, mut layer_lines) = (Amounts::default(), Amounts::default(), Amounts::default());
+    let [mut languages, mut unread, mut made, mut layer_lines] = [(); 4].map(|()| Amounts::default());
     let mut tests = Amount { name: "tests".to_owned(), ..Amount::default() };
     for file in index.files().iter().filter(|f| index.unit(f.id).is_none_or(|u| u.own)) {
         match file.made.word() {
             Some(word) => made.add(word, file.lines),
+            None if !file.language.is_read() => unread.add(file.language.word(), file.lines),
             None => languages.add(file.language.word(), file.lines),
         }
         if let (None, Some((_, layer))) = (file.made.word(), index.layer(file.id)) {
@@ -357,7 +358,8 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
         units,
         entries: entries.answers.iter().map(entry).collect(),
         used: used.iter().map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind.clone().unwrap_or_default(), *n)).collect(),
-        languages: languages.by_lines(),
+        // Text that no reader understands may be the larger part; it is not what one came for.
+        languages: languages.by_lines().into_iter().chain(unread.by_lines()).collect(),
         layer_lines,
         made: made.by_lines(),
         tests,

@@ -86,7 +86,8 @@ fn a_branch_of_the_track_is_walked_again() {
 
 #[test]
 fn gaps_are_sorted_by_cause_and_gone_through_from_anywhere() {
-    let gap = |path: &str, line: u32, cause: &str| Answer { kind: Some(cause.to_owned()), name: Some(path.to_owned()), role: None, ..answer(path, line, "larder") };
+    let gap =
+        |path: &str, line: u32, cause: &str| Answer { kind: Some(cause.to_owned()), name: Some(path.to_owned()), role: None, ..answer(path, line, "larder") };
     let mut state = desk((160, 45));
     let effects = press(&mut state, KeyCode::F(9));
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Gaps)]), "{effects:?}");

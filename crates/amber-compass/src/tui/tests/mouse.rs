@@ -141,7 +141,8 @@ fn headings_of_the_bearings_fold_and_their_rows_are_followed() {
 fn rows_of_the_survey_are_opened_by_a_second_click() {
     use crate::tui::state::EntryRow;
     let mut state = desk((160, 45));
-    let entry = |path: &str, text: &str| EntryRow { path: path.to_owned(), line: 3, column: 1, unit: "larder".to_owned(), text: text.to_owned(), told: String::new() };
+    let entry =
+        |path: &str, text: &str| EntryRow { path: path.to_owned(), line: 3, column: 1, unit: "larder".to_owned(), text: text.to_owned(), told: String::new() };
     let data = SurveyData {
         entries: vec![entry("main.py", "def main():"), entry("app.py", "def app():")],
         used: vec![(entry("rack.py", "Rack"), "class".to_owned(), 9)],

@@ -16,7 +16,7 @@ pub(super) fn section(steps: usize) -> Section {
     let mut rows =
         vec![SectionRow::Layer { name: "page".to_owned(), unusual: None }, SectionRow::Symbol(at(1)), SectionRow::Step { at: at(2), how: "call", others: 2 }];
     rows.push(SectionRow::Crossing { kind: "http", label: "POST /wheels/{id}/turn".to_owned(), at: at(2), answered: Some("web/app.py:9".to_owned()) });
-    rows.push(SectionRow::Layer { name: "table".to_owned(), unusual: Some("leaves layers out") });
+    rows.push(SectionRow::Layer { name: "table".to_owned(), unusual: Some("skips layers") });
     for n in 0..steps {
         rows.push(SectionRow::Symbol(at(10 + n as u32)));
     }
@@ -49,7 +49,7 @@ pub(super) fn grown(rows: i32) -> Shown {
         spot: spot("a.py", 40),
         depth: 2,
         rows: (-rows..=rows).map(row).collect(),
-        note: "2 lead here".to_owned(),
+        note: "2 callers".to_owned(),
     }))
 }
 
@@ -110,7 +110,7 @@ fn screens_of_any_size_are_drawn(#[case] size: (u16, u16)) {
 #[test]
 fn a_way_shows_layers_crossings_and_what_is_unusual() {
     let shown = screen(&ways((160, 45), vec![section(2), section(5)]));
-    for text in ["from onTurn to turns", "way 1 of 2", "page", "http  POST /wheels/{id}/turn", "web/app.py:9", "leaves layers out", "+ 2 other places"] {
+    for text in ["from onTurn to turns", "way 1 of 2", "page", "http  POST /wheels/{id}/turn", "web/app.py:9", "skips layers", "+ 2 other places"] {
         assert!(shown.contains(text), "{text}:\n{shown}");
     }
 }

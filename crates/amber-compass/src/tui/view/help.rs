@@ -55,7 +55,7 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
         said(", ", theme.dim),
         said("in a dependency", theme.outside),
         said(", ", theme.dim),
-        said("nobody knows where", theme.unknown),
+        said("target unknown", theme.unknown),
     ];
     put_line(buffer, row(at, first + 2), names);
 }

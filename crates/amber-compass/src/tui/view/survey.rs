@@ -227,11 +227,15 @@ fn not_seen(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -
 fn rows(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
     let theme = &state.theme;
     let mut line = 0;
-    heading(buffer, area, &mut line, "begins here", theme.dim);
+    heading(buffer, area, &mut line, "entry points", theme.dim);
     for (i, entry) in data.entries.iter().enumerate() {
         let (sort, name) = entry.told.split_once(' ').unwrap_or(("", &entry.text));
         let parts = [(format!("{sort:9}"), theme.dim), (cut(name, area.width as usize / 3), theme.plain)];
         entry_row(state, buffer, row(area, line), i, entry, &parts);
+        line += 1;
+    }
+    if data.entries.is_empty() {
+        put(buffer, row(area, line), "  none: no program, command, route or script begins here", theme.dim);
         line += 1;
     }
     heading(buffer, area, &mut line, "most used in own code, tests left out", theme.dim);
@@ -239,6 +243,9 @@ fn rows(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
         let parts = [(format!("{uses:>5} × "), theme.dim), (format!("{kind:9} "), theme.dim), (cut(&entry.text, area.width as usize / 2), theme.plain)];
         entry_row(state, buffer, row(area, line), data.entries.len() + i, entry, &parts);
         line += 1;
+    }
+    if data.used.is_empty() {
+        put(buffer, row(area, line), "  nothing: no definition here has a linked use", theme.dim);
     }
 }
 

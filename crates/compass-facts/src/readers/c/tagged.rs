@@ -372,8 +372,7 @@ mod tests {
     #[case::the_word_itself("class Rack final : Base { void turn(); };", "Rack", 1)]
     fn classes_are_told_from_the_macros_beside_them(#[case] text: &str, #[case] name: &str, #[case] bases: usize) {
         let facts = read(Language::Cpp, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("facts");
-        let classes: Vec<&str> =
-            facts.definitions.iter().filter(|d| matches!(d.kind, Kind::Class | Kind::Struct)).map(|d| facts.name(d.name)).collect();
+        let classes: Vec<&str> = facts.definitions.iter().filter(|d| matches!(d.kind, Kind::Class | Kind::Struct)).map(|d| facts.name(d.name)).collect();
         assert_eq!((classes, facts.bases.len()), (vec![name], bases), "{text}");
     }
 }
