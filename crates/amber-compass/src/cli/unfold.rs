@@ -6,7 +6,7 @@ use super::{Failure, ask, failure};
 use crate::shown::harmless;
 use compass_facts::Cancel;
 use compass_index::DiskSources;
-use compass_unfold::{Options, Step, StepKind, Unfolding};
+use compass_unfold::{Step, StepKind, Unfolding};
 use std::process::ExitCode;
 
 /// Runs the command.

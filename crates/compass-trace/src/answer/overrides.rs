@@ -16,6 +16,9 @@ const MOST_HEIRS: usize = 300;
 /// Members that nobody calls through a base.
 const OWN: [&str; 4] = ["__init__", "__new__", "constructor", "__class_getitem__"];
 
+/// What stands for a type that has no member of the name, given the types met so far.
+type Instead<'a> = &'a dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError>;
+
 impl Engine {
     /// Members of bases and interfaces that a member overrides or implements, nearest first. Where a derived type takes the member over
     /// as it is, what that implements counts, too: a call through the interface arrives here.
@@ -99,7 +102,7 @@ impl Engine {
         beyond: bool,
         member: SymbolId,
         next: &dyn Fn(SymbolId) -> Result<Vec<SymbolId>, AnswerError>,
-        instead: &dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError>,
+        instead: Instead<'_>,
     ) -> Result<Vec<SymbolId>, AnswerError> {
         let mut seen: FxHashSet<SymbolId> = open.iter().copied().collect();
         let mut out = Vec::new();

@@ -181,10 +181,9 @@ impl Phrase {
                 };
             }
         }
-        if begins == &&["where"][..] || begins == &&["where", "are"][..] {
-            if rest.first().is_some_and(|p| p.is_word(&["is"])) {
-                rest = &rest[1..];
-            }
+        let asks_where = begins == &&["where"][..] || begins == &&["where", "are"][..];
+        if asks_where && rest.first().is_some_and(|p| p.is_word(&["is"])) {
+            rest = &rest[1..];
         }
         let (name, filters) = match rest.split_first() {
             Some((name, filters)) => (name.raw.as_str(), filters),
