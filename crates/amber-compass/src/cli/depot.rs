@@ -39,7 +39,7 @@ fn human(packages: &[DepotPackage], pruned: Option<u64>, on_disk: u64, now: i64)
         out += &format!("{:8} {:40} {:6} files {:8.1} kB, used {when}\n", p.ecosystem, name.trim_end(), p.files, p.bytes as f64 / 1e3);
     }
     if let Some(pruned) = pruned {
-        out += &format!("{pruned} packages taken out\n");
+        out += &format!("{pruned} packages removed\n");
     }
     out + &format!("{} packages, {:.1} MB\n", packages.len(), on_disk as f64 / 1e6)
 }

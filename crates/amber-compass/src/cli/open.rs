@@ -136,6 +136,6 @@ mod tests {
         assert_eq!(root_of_file(&file, Some(&root.join("none.sqlite"))), root.join("tree/init"), "no marker stands above");
         let outside = root.join("other.c");
         std::fs::write(&outside, "int rest;\n").expect("a file");
-        assert_eq!(root_of_file(&outside, Some(&index)), root, "the index does not hold it");
+        assert_eq!(root_of_file(&outside, Some(&index)), root, "it is not in the index");
     }
 }

@@ -42,7 +42,7 @@ fn packages_of_the_home_folder_are_read_once_for_all_workspaces() {
         (1, Some("rack"), Some("1.2.0"), Some(2))
     );
     let kept = run(&project, &["depot", "--prune", "1"]);
-    assert!(kept.out.contains("0 packages taken out") && kept.out.contains("rack 1.2.0") && kept.out.contains("used today"), "{}", kept.out);
+    assert!(kept.out.contains("0 packages removed") && kept.out.contains("rack 1.2.0") && kept.out.contains("used today"), "{}", kept.out);
 }
 
 #[test]

@@ -54,13 +54,13 @@ pub(crate) fn package_of(language: Language, module: &str) -> String {
 /// What would bring an absent package of a language.
 pub(crate) fn advice(language: Language) -> &'static str {
     match language {
-        Language::Go => "go mod download would bring it",
-        Language::Python => "pip install would bring it, into the project's environment",
+        Language::Go => "go mod download fetches it",
+        Language::Python => "pip install fetches it, into the project's environment",
         Language::Java => "the sources of the artifact would show it",
-        Language::Rust => "cargo fetch would bring it",
-        Language::JavaScript | Language::TypeScript | Language::Tsx => "npm install would bring it",
+        Language::Rust => "cargo fetch downloads it",
+        Language::JavaScript | Language::TypeScript | Language::Tsx => "npm install fetches it",
         Language::C | Language::Cpp => "the headers of the library would show it; include_folders in amber-compass.toml says where they are",
-        Language::Perl => "cpan would bring it",
+        Language::Perl => "cpan fetches it",
         Language::Sql | Language::Text => "",
     }
 }

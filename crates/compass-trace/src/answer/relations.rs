@@ -112,7 +112,7 @@ impl Engine {
         if found.rows.is_empty() {
             note_other_uses(&wanted, roles, &mut found);
         } else if handed_on > 0 {
-            found.notes.push(format!("handed on as a value in {handed_on} places, where others may call it: who uses … as pass, read, ref lists them"));
+            found.notes.push(format!("passed as a value in {handed_on} places, where it may be called later: who uses … as pass, read, ref lists them"));
         }
         Ok(found)
     }
@@ -166,7 +166,7 @@ impl Engine {
         for symbol in symbols {
             let by_position = self.index.file(symbol.file).is_some_and(|f| matches!(f.language, Language::C | Language::Cpp | Language::Go));
             if by_position && self.index.definition(*symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Field) {
-                found.notes.push("values given by position, without the field's name, are not among these".to_owned());
+                found.notes.push("values given by position, without a field's name, are not included".to_owned());
                 break;
             }
         }
@@ -653,6 +653,6 @@ fn note_other_uses(wanted: &[Wanted], roles: &[Role], found: &mut Found) {
         .map(|(count, role)| format!("{count} × {}", role.word()))
         .collect();
     if !others.is_empty() {
-        found.notes.push(format!("used otherwise: {}; who uses lists them", others.join(", ")));
+        found.notes.push(format!("other uses: {}; who uses lists them", others.join(", ")));
     }
 }

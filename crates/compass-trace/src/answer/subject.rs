@@ -103,7 +103,7 @@ impl Engine {
             }
             (None, None) if self.resolve_crossing(file, offset, &mut out)? => {}
             (None, None) => {
-                out.notes.push("no name stands at this place".to_owned());
+                out.notes.push("there is no name at this place".to_owned());
             }
         }
         Ok(out)
@@ -137,10 +137,10 @@ impl Engine {
                 match facts.facts.find_enclosing(line.start) {
                     Some(around) => {
                         let what = facts.facts.def(around).kind.word();
-                        out.notes.push(format!("no name stands on this line: taken as the {what} around it, {}", self.qualified(file, facts, around)));
+                        out.notes.push(format!("there is no name on this line: taken as the {what} around it, {}", self.qualified(file, facts, around)));
                         out.push_definition(file, facts, around);
                     }
-                    None => out.notes.push("no name stands on this line, and no definition is around it".to_owned()),
+                    None => out.notes.push("there is no name on this line, and no definition around it".to_owned()),
                 }
                 Ok(())
             }
@@ -235,8 +235,8 @@ impl Engine {
         }
         let counted = Kind::ALL.iter().map(|k| (kinds.iter().filter(|o| *o == k).count(), k.word())).filter(|c| c.0 > 0);
         let listed: Vec<String> = counted.map(|(n, word)| format!("{n} {word}")).collect();
-        let others = if kinds.len() == 1 { "1 other is" } else { &format!("{} others are", kinds.len()) };
-        notes.insert(1, format!("{others} called so: {}", listed.join(", ")));
+        let others = if kinds.len() == 1 { "1 other has" } else { &format!("{} others have", kinds.len()) };
+        notes.insert(1, format!("{others} the same name: {}", listed.join(", ")));
     }
 
     /// Notes and causes of a subject that is not, or not uniquely, known.

@@ -185,7 +185,7 @@ fn places_lead_to_definitions(caves: Project, #[case] question: &str, #[case] wa
 #[rstest]
 #[case::no_file("where is gone.py:1:1", "no file gone.py")]
 #[case::no_place("where is model.py:99:1", "has no place 99:1")]
-#[case::blank("where is planner.py:10:18", "no name stands at this place")]
+#[case::blank("where is planner.py:10:18", "there is no name at this place")]
 fn places_where_nothing_stands_are_said(caves: Project, #[case] question: &str, #[case] note: &str) {
     let answers = ask(&engine(&caves), question);
     assert_eq!(answers.total, 0);

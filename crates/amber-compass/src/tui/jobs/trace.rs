@@ -27,7 +27,7 @@ pub(super) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) 
         let facts = index.facts(file).map_err(|e| failure_chain(&e))?;
         let source = index.source(file).map_err(|e| failure_chain(&e))?;
         let at = source.source.lines.offset(spot.line, spot.column).unwrap_or(0);
-        let def = facts.facts.find_enclosing(at).ok_or("no function stands around here")?;
+        let def = facts.facts.find_enclosing(at).ok_or("no function encloses this place")?;
         symbols.push(compass_index::SymbolId { file, number: facts.number(def) });
     }
     let start = engine.symbol_answer(symbols[0]).map_err(fail)?;
@@ -56,7 +56,7 @@ pub(super) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) 
     }
     let mut note = format!("{} · {}", plural(up.nodes.len(), "caller"), plural(down.nodes.len(), "callee"));
     if up.cycles + down.cycles > 0 {
-        note += &format!(" · {} in circles", up.cycles + down.cycles);
+        note += &format!(" · {} recursive", up.cycles + down.cycles);
     }
     if down.unknown > 0 {
         note += &format!(" · {} calls without a known target", down.unknown);

@@ -110,7 +110,7 @@ fn imports_of_one_package_are_one_row_until_they_are_shown() {
     let gap = |line: u32, package: &str| Answer {
         kind: Some("import_not_found".to_owned()),
         name: Some(package.to_owned()),
-        remark: Some("go mod download would bring it".to_owned()),
+        remark: Some("go mod download fetches it".to_owned()),
         role: None,
         ..answer("a.go", line, "larder")
     };

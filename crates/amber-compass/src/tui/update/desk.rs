@@ -224,7 +224,7 @@ fn mention(state: &mut State, forward: bool, effects: &mut Vec<Effect>) {
     let Some(page) = &state.desk.page else { return };
     let spot = state.desk.spot.clone();
     let Some((word, at)) = page.word_at(spot.line, spot.column) else {
-        state.say("no name stands here");
+        state.say("there is no name here");
         return;
     };
     let word = word.to_owned();
@@ -367,7 +367,7 @@ fn back(state: &mut State, effects: &mut Vec<Effect>) {
 
 fn ahead(state: &mut State, effects: &mut Vec<Effect>) {
     let Some((spot, how)) = state.desk.ahead.pop() else {
-        state.say("nothing lies ahead");
+        state.say("there is nothing to go forward to");
         return;
     };
     let rest = std::mem::take(&mut state.desk.ahead);
@@ -419,7 +419,7 @@ fn excerpt(state: &mut State) {
         let line = state.desk.spot.line;
         let others: Vec<_> = page.parts.iter().filter(|p| !(p.first <= line && line <= p.last)).copied().collect();
         if others.is_empty() {
-            return state.say("there is nothing else in this file to fold");
+            return state.say("there is nothing else to fold in this file");
         }
         state.desk.folds.set(others.into_iter());
     } else {
@@ -433,7 +433,7 @@ fn documentation(state: &mut State) {
     match &state.desk.bearings.shown {
         Some(b) if !b.facts.blocks.is_empty() => state.desk.reading = Some(0),
         Some(_) => state.say("nothing is written about it"),
-        None => state.say("no name stands here"),
+        None => state.say("there is no name here"),
     }
 }
 
@@ -460,7 +460,7 @@ fn ask_here(state: &mut State, before: &str, after: &str, effects: &mut Vec<Effe
     let spot = &state.desk.spot;
     let Some(page) = &state.desk.page else { return };
     if page.word_at(spot.line, spot.column).is_none() {
-        state.say("no name stands here");
+        state.say("there is no name here");
         return;
     }
     let place = compass_trace::question::Place { path: spot.path.clone(), line: spot.line, column: Some(spot.column) };

@@ -21,7 +21,7 @@ pub fn begin(state: &mut State, effects: &mut Vec<Effect>) {
     // One thing at a time in the place of the bearings.
     state.unfold.panel = false;
     if page.is_none_or(|p| p.word_at(spot.line, spot.column).is_none()) {
-        return state.say("no name stands here");
+        return state.say("there is no name here");
     }
     start(state, Job::Glance(spot), effects);
 }

@@ -141,7 +141,7 @@ fn remove(state: &mut State, effects: &mut Vec<Effect>) {
         select(state, 0);
         save(state, effects);
     } else {
-        state.say("only bookmarks are taken out here");
+        state.say("only bookmarks can be removed here");
     }
 }
 

@@ -90,7 +90,7 @@ fn fold(state: &mut State) {
 fn remove_root(state: &mut State, effects: &mut Vec<Effect>) {
     match state.units.current().and_then(|l| l.entry.root.clone()) {
         Some(root) => effects.push(Effect::Roots(Change::Remove(root.into()))),
-        None => state.complain("only a root that was added can be taken out"),
+        None => state.complain("only a root that was added can be removed"),
     }
 }
 

@@ -78,7 +78,7 @@ fn second_line(state: &State, answers: &Answers, narrow: &str, buffer: &mut Buff
     let missing: Vec<String> = answers.missing.iter().map(|m| format!("{} × {}", m.count, m.cause.replace('_', " "))).collect();
     let mut pieces = Vec::new();
     if !missing.is_empty() {
-        pieces.push((format!(" not in here: {}  ", missing.join(", ")), theme.wrong));
+        pieces.push((format!(" not here: {}  ", missing.join(", ")), theme.wrong));
     }
     let notes = answers.notes.join(" · ");
     let narrowing = state.answers.narrowing || !narrow.is_empty();

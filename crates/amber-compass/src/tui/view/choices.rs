@@ -90,7 +90,7 @@ fn action_rows(state: &State, buffer: &mut Buffer) {
     let area = beside(state, buffer);
     let found = update::found_actions(state);
     let head = if found.is_empty() {
-        "nothing on this screen is called so".to_owned()
+        "no action on this screen has that name".to_owned()
     } else {
         format!("{} thing{} to do here", found.len(), if found.len() == 1 { "" } else { "s" })
     };

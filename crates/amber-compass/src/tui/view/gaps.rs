@@ -57,7 +57,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
 /// What a gap means for answers, and what may be done about it.
 pub fn explanation(cause: &str) -> &'static str {
     match cause {
-        "syntax" => "The reader did not understand this stretch: what is defined or used in it is missing from answers.",
+        "syntax" => "This part could not be parsed: what is defined or used in it is missing from answers.",
         "import_not_found" => "Not here: nothing among the roots and the packages on this machine has it.",
         "too_deep" => "Nested deeper than is read.",
         "too_large" => "Larger than files that are read whole; it can be searched as text.",

@@ -13,7 +13,7 @@ const ROWS: [(&str, &str); 13] = [
     ("/", "ask in plain words: who calls plan_turn, where is Rack, text \"two words\"; Tab takes what is offered"),
     ("Enter", "on a name: go where it leads. The line you left stays on the track above the code"),
     ("Backspace", "back the way you came, line by line"),
-    ("g", "glance at what a name leads to, beside the code, without leaving"),
+    ("g", "glance at a name's target beside the code, without leaving"),
     ("u c t", "who uses it, who calls it, the chain of callers and callees"),
     ("x", "unfold a macro or a generator, step by step"),
     ("b", "into the bearings: what the name is, how sure that is (= proven, ~ inferred, ? guessed), who is related"),

@@ -218,7 +218,7 @@ fn not_seen(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -
         line += 1;
     }
     if hidden > 0 {
-        put(buffer, row(area, line), &format!("{} that could not be read", plural(hidden, "stretch").replace("stretchs", "stretches")), theme.wrong);
+        put(buffer, row(area, line), &format!("{} could not be read", plural(hidden, "region")), theme.wrong);
         line += 1;
     }
     line + 1

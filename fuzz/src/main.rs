@@ -1,0 +1,27 @@
+//! Coverage-guided fuzzing of one reader: any bytes give facts, in bounded time and memory, that are the same when written and read back.
+//!
+//! `FUZZED_LANGUAGE` names the language; `scripts/fuzz` builds with coverage counters and gives each reader its time.
+
+#![no_main]
+
+use compass_facts::{Cancel, Language, Source, read, tokens};
+use libfuzzer_sys::fuzz_target;
+use std::sync::LazyLock;
+
+static LANGUAGE: LazyLock<Language> = LazyLock::new(|| {
+    let wanted = std::env::var("FUZZED_LANGUAGE").unwrap_or_default();
+    let known = Language::ALL.into_iter().find(|l| l.word() == wanted);
+    known.unwrap_or_else(|| panic!("FUZZED_LANGUAGE is {wanted:?}; known: {:?}", Language::ALL.map(Language::word)))
+});
+
+fuzz_target!(|bytes: &[u8]| {
+    let Ok(source) = Source::decode(bytes.to_vec()) else { return };
+    let facts = read(*LANGUAGE, &source, &Cancel::new()).expect("nobody cancelled it");
+    let end = source.text.len() as u32;
+    for gap in &facts.gaps {
+        assert!(gap.span.start <= gap.span.end && gap.span.end <= end, "a gap outside its file");
+    }
+    for token in tokens(*LANGUAGE, &source.text, &Cancel::new()) {
+        assert!(token.span.start <= token.span.end && token.span.end <= end, "a token outside its file");
+    }
+});
