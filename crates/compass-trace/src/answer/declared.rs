@@ -103,10 +103,10 @@ impl Engine {
         if d.flags.has(Flags::LOCAL) || d.name_span.is_empty() {
             return Ok(Vec::new());
         }
-        let containers = facts.facts.container_path(def);
+        let containers = self.stands_in(symbol, &facts.facts, def)?;
         let here = self.declares(symbol.file, &facts.facts, def);
         let path = self.index.path_of(symbol.file);
-        let mut out = Vec::new();
+        let (mut out, mut exact, mut is_exact) = (Vec::new(), Vec::new(), false);
         for entry in self.index.named(facts.facts.def_name(def))? {
             let same_language = self.index.file(entry.symbol.file).zip(self.index.file(symbol.file)).is_some_and(|(a, b)| a.language.is_kin_of(b.language));
             if entry.symbol == symbol || !same_language || entry.symbol.file.unit != symbol.file.unit {
@@ -114,16 +114,38 @@ impl Engine {
             }
             let Some((other, id)) = self.index.definition(entry.symbol)? else { continue };
             let declares = self.declares(entry.symbol.file, &other.facts, id);
-            let around = other.facts.container_path(id);
-            if around.len() == containers.len() && declares != here {
+            if declares == here {
+                continue;
+            }
+            let around = self.stands_in(entry.symbol, &other.facts, id)?;
+            // The declaration file of a script may put a wall around what its module has without one.
+            if around == containers || self.is_script(symbol.file) && around.len() == containers.len() {
+                let same_parameters = other.facts.def(id).signature == d.signature;
+                is_exact |= same_parameters;
+                exact.push(same_parameters);
                 let fit = (around != containers, declares && !self.is_header(entry.symbol.file), apart(&path, &self.index.path_of(entry.symbol.file)));
                 out.push(Other { declares, fit, row: Raw::definition(entry.symbol, &other, id) });
             }
+        }
+        // Of overloads the one with the same parameters; types may be written otherwise in the two places.
+        if is_exact {
+            let mut kept = exact.into_iter();
+            out.retain(|_| kept.next().unwrap_or(true));
         }
         if self.is_script(symbol.file) {
             out.sort_by_key(|o| o.fit);
         }
         Ok(out)
+    }
+
+    /// The names around a definition; of a member written outside its type those of the type.
+    fn stands_in(&self, symbol: SymbolId, facts: &Facts, def: DefId) -> Result<Vec<String>, AnswerError> {
+        let owned = |path: Vec<&str>| path.into_iter().map(str::to_owned).collect::<Vec<String>>();
+        let Some(owner) = self.index.owners_outside(symbol)?.into_iter().next() else { return Ok(owned(facts.container_path(def))) };
+        let Some((of, id)) = self.index.definition(owner)? else { return Ok(owned(facts.container_path(def))) };
+        let mut path = owned(of.facts.container_path(id));
+        path.push(of.facts.def_name(id).to_owned());
+        Ok(path)
     }
 
     fn is_script(&self, file: FileId) -> bool {

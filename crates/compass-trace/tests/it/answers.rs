@@ -414,8 +414,8 @@ fn fragments_may_be_qualified(#[case] question: &str, #[case] wanted: &[&str]) {
 }
 
 #[rstest]
-#[case::handed_on("who calls turn_all", &["used otherwise: 1 × pass; who uses lists them"])]
-#[case::both("who writes limit", &["used otherwise: 1 × read, 1 × ref; who uses lists them"])]
+#[case::handed_on("who calls turn_all", &["other uses: 1 × pass; who uses lists them"])]
+#[case::both("who writes limit", &["other uses: 1 × read, 1 × ref; who uses lists them"])]
 #[case::called("who calls hand", &[])]
 #[case::nothing("who calls lonely", &[])]
 fn other_uses_are_told_where_there_are_none_of_the_kind(#[case] question: &str, #[case] wanted: &[&str]) {

@@ -151,3 +151,23 @@ fn what_cannot_be_read_is_a_gap_wherever_it_stands(#[case] path: &str, #[case] t
     let gaps = ask(&engine(&project), "gaps");
     assert!(gaps.answers.iter().any(|a| a.path == path && a.kind.as_deref() == Some("syntax")), "{gaps:?}");
 }
+
+/// Members of one name in several classes, written in and out of them: a declaration goes with the body of its own class and parameters.
+#[rstest]
+#[case::body_of_the_class("where is store.h:3:26 implemented", &["store.cpp:2"])]
+#[case::body_of_the_overload("where is store.h:4:26 implemented", &["store.cpp:3"])]
+#[case::declaration("where is store.cpp:3:21 declared", &["store.h:4"])]
+#[case::no_declaration("where is check.cpp:2:28 declared", &["check.cpp:2"])]
+#[case::calls_of_its_own("who calls store.h:3:26", &["use.cpp:2"])]
+fn a_declaration_goes_with_the_body_of_its_class(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        (
+            "store.h",
+            "namespace larder {\nclass Store { public:\n                    void put(int slot);\n                    void put(int slot, int wheel);\n};\n}\n",
+        ),
+        ("store.cpp", "#include \"store.h\"\nvoid larder::Store::put(int slot) {}\nvoid larder::Store::put(int slot, int wheel) {}\n"),
+        ("check.cpp", "namespace larder {\nclass Check { public: void put(int a) {} void all() { put(1); } };\n}\n"),
+        ("use.cpp", "#include \"store.h\"\nvoid go(larder::Store &s) { s.put(1); }\nvoid two(larder::Store &s) { s.put(1, 2); }\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), question)), wanted, "{question}");
+}
