@@ -190,7 +190,7 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
     let mut facts = if source.text.len() > largest(language) {
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
-        Facts { gaps: vec![gap], hides_more: true, ..Facts::default() }
+        Facts { gaps: vec![gap], ..Facts::default() }
     } else {
         read_text(language, text, cancel)?
     };

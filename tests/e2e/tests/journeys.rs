@@ -245,7 +245,8 @@ fn who_writes_a_field_in_which_function_and_who_calls_that() {
     let shown = screen.wait("the writes", |s| s.contains("row") && s.contains("planner.py:61"));
     let row = shown.lines().find(|l| l.contains("planner.py:61")).expect("a row").to_owned();
     assert!(row.contains("write") && row.contains("Planner.plan_turn ← ") && row.contains("wheel.slot = slot"), "{row}");
-    screen.keys(&["Enter"]);
+    assert!(shown.lines().any(|l| l.contains("model.py:40") && l.contains("slot: Optional[Slot] = None")), "its first value is a write:\n{shown}");
+    screen.keys(&["Down", "Enter"]);
     screen.wait("the line", |s| is_here(s, "wheel.slot = slot"));
 }
 

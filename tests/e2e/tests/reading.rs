@@ -34,6 +34,7 @@ fn the_first_time_somebody_is_told_how_to_begin() {
     screen.text("pl tu");
     screen.wait("a jump", |s| s.contains("Planner.plan_turn") && !s.contains("how to begin"));
     screen.keys(&["Escape"]);
+    screen.wait("the survey", |s| !s.contains("pl tu"));
     screen.keys(&["q"]);
     screen.wait("the shell", |s| !s.contains(" F2"));
     let again = Screen::start_first(120, 40, home.path(), &demo_in(home.path(), "another"));

@@ -127,7 +127,7 @@ fn everything_that_can_be_done_is_found_by_typing(#[case] size: (u16, u16)) {
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Ask { question, .. })] if question.starts_with("who calls")), "{effects:?}");
     press(&mut state, KeyCode::Char('.'));
     type_text(&mut state, "fly to the moon");
-    assert!(screen(&state).join("\n").contains("nothing on this screen"));
+    assert!(screen(&state).join("\n").contains("no action on this screen"));
     assert!(press(&mut state, KeyCode::Enter).is_empty());
 }
 

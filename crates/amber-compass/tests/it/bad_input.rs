@@ -79,7 +79,9 @@ fn a_huge_line_is_a_gap_and_still_searched() {
     let reply = json(&run(&project, &["ask", "--json", "text needle"]).out);
     assert_eq!(reply["total"], 1);
     assert!(reply["answers"][0]["text"].as_str().is_some_and(|t| t.len() < 1000 && t.contains("needle")));
-    assert_eq!(json(&run(&project, &["ask", "--json", "where is turn"]).out)["complete"], false);
+    // Its words are known all the same: only a name that stands in it may be missing from answers.
+    assert_eq!(json(&run(&project, &["ask", "--json", "where is needle"]).out)["complete"], false);
+    assert_eq!(json(&run(&project, &["ask", "--json", "where is turn"]).out)["complete"], true);
     assert_eq!(json(&run(&project, &["ask", "--json", "where is rest"]).out)["complete"], true);
 }
 

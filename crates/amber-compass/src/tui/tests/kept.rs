@@ -94,7 +94,7 @@ fn gaps_are_sorted_by_cause_and_gone_through_from_anywhere() {
     let rows = vec![gap("a.py", 1, "syntax"), gap("b.py", 2, "import_not_found"), gap("b.py", 2, "import_not_found"), gap("c.py", 3, "import_not_found")];
     done(&mut state, Lane::Gaps, Outcome::Gaps(Ok(Answers { total: 4, answers: rows, ..answers("gaps", 0) })));
     assert_eq!(state.gaps.rows.iter().map(|g| g.path.as_str()).collect::<Vec<_>>(), ["a.py", "b.py", "c.py"], "one row a line, imports last");
-    assert!(drawn(&state).contains("did not understand"));
+    assert!(drawn(&state).contains("could not be parsed"));
     press(&mut state, KeyCode::End);
     assert!(drawn(&state).contains("nothing among the roots"));
     press(&mut state, KeyCode::F(2));

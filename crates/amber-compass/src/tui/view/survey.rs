@@ -178,7 +178,7 @@ fn languages(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) 
     heading(buffer, area, &mut line, "lines of own code", theme.dim);
     let most = data.languages.iter().map(|l| l.lines).max().unwrap_or(1);
     for language in data.languages.iter().take(8) {
-        let bar = bar(language.lines, most, width.saturating_sub(30));
+        let bar = if width < 36 { String::new() } else { bar(language.lines, most, width - 30) };
         put_line(
             buffer,
             row(area, line),
