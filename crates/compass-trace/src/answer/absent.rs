@@ -65,16 +65,27 @@ pub(crate) fn advice(language: Language) -> &'static str {
     }
 }
 
+/// An import that leads nowhere.
+pub(super) struct AbsentImport {
+    /// Of the file it stands in.
+    pub(super) language: Language,
+    /// What it would have to bring.
+    pub(super) package: String,
+    /// The whole of it.
+    statement: compass_facts::Span,
+}
+
 impl Engine {
     /// The package that a gap of an import is about, and its language.
-    pub(super) fn absent_package(&self, file: FileId, at: u32) -> Result<Option<(Language, String)>, AnswerError> {
+    pub(super) fn absent_package(&self, file: FileId, at: u32) -> Result<Option<AbsentImport>, AnswerError> {
         let Some(language) = self.index.file(file).map(|f| f.language) else { return Ok(None) };
         let facts = self.index.facts(file)?;
         let import = facts.facts.imports.iter().find(|i| i.name_span.start == at);
         Ok(import.map(|i| {
             let module = facts.facts.name(i.module);
             let name = i.name.map(|n| facts.facts.name(n));
-            (language, package_of(language, if module.is_empty() { name.unwrap_or(module) } else { module }))
+            let package = package_of(language, if module.is_empty() { name.unwrap_or(module) } else { module });
+            AbsentImport { language, package, statement: i.span }
         }))
     }
 
@@ -89,15 +100,18 @@ impl Engine {
                 return Err(AnswerError::Cancelled);
             }
             let (facts, links) = self.index.in_passing(file.id)?;
-            let mut here: std::collections::BTreeSet<String> = std::collections::BTreeSet::new();
+            // Several names taken out of one module are one import.
+            let mut here: BTreeMap<String, std::collections::BTreeSet<compass_facts::Span>> = BTreeMap::new();
             for (import, _) in links.absent.iter().filter(|a| a.1 == compass_index::Cause::UnitAbsent) {
                 let import = facts.import(compass_facts::ImportId(*import));
                 let (module, name) = (facts.name(import.module), import.name.map_or("", |n| facts.name(n)));
                 let package = package_of(file.language, if module.is_empty() { name } else { module });
-                counts.entry(package.clone()).or_default().0 += 1;
-                here.insert(package);
+                here.entry(package).or_default().insert(import.span);
             }
-            here.into_iter().for_each(|p| counts.entry(p).or_default().1 += 1);
+            for (package, statements) in here {
+                let count = counts.entry(package).or_default();
+                *count = (count.0 + statements.len() as u64, count.1 + 1);
+            }
         }
         let mut out: Vec<(String, u64, u64)> = counts.into_iter().map(|(package, (imports, files))| (package, imports, files)).collect();
         out.sort_by(|a, b| b.1.cmp(&a.1).then_with(|| a.0.cmp(&b.0)));
@@ -107,19 +121,19 @@ impl Engine {
 
     /// Says which packages are asked for most and are not here.
     pub(super) fn note_absent_packages(&self, found: &mut Found) -> Result<(), AnswerError> {
-        let mut counts: BTreeMap<(Language, String), (u64, rustc_hash::FxHashSet<FileId>)> = BTreeMap::new();
+        // Several names taken out of one module are one import.
+        let mut counts: BTreeMap<(Language, String), rustc_hash::FxHashSet<(FileId, compass_facts::Span)>> = BTreeMap::new();
         for row in found.rows.iter().filter(|r| r.about == About::Gap(GapCause::ImportNotFound)) {
-            if let Some(package) = self.absent_package(row.file, row.marks.span.start)? {
-                let entry = counts.entry(package).or_default();
-                entry.0 += 1;
-                entry.1.insert(row.file);
+            if let Some(import) = self.absent_package(row.file, row.marks.span.start)? {
+                counts.entry((import.language, import.package)).or_default().insert((row.file, import.statement));
             }
         }
         let mut most: Vec<_> = counts.into_iter().collect();
-        most.sort_by_key(|m| std::cmp::Reverse(m.1.0));
+        most.sort_by_key(|m| std::cmp::Reverse(m.1.len()));
         let packages = most.len();
-        for ((language, package), (imports, files)) in most.into_iter().take(MOST_TOLD) {
-            let (imports, files) = (plural(imports, "import"), plural(files.len() as u64, "file"));
+        for ((language, package), imports) in most.into_iter().take(MOST_TOLD) {
+            let files: rustc_hash::FxHashSet<FileId> = imports.iter().map(|i| i.0).collect();
+            let (imports, files) = (plural(imports.len() as u64, "import"), plural(files.len() as u64, "file"));
             found.notes.push(format!("{package}: {imports} in {files}, no such package here · {}", advice(language)));
         }
         if packages > MOST_TOLD {

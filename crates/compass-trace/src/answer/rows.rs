@@ -202,10 +202,10 @@ impl Engine {
             About::Gap(cause) => {
                 answer.kind = Some(cause.word().to_owned());
                 if row.is_absent_import()
-                    && let Some((language, package)) = self.absent_package(row.file, row.marks.span.start)?
+                    && let Some(import) = self.absent_package(row.file, row.marks.span.start)?
                 {
-                    answer.name = Some(package);
-                    answer.remark = Some(super::absent::advice(language).to_owned());
+                    answer.remark = Some(super::absent::advice(import.language).to_owned());
+                    answer.name = Some(import.package);
                 }
             }
             About::Line => {

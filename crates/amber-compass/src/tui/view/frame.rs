@@ -86,9 +86,9 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Kin) => " Enter open · ↑↓ types · ←→ members · 1-9 choose · / ask · Backspace desk · ? keys",
         (_, Screen::Units) => " Enter open · → unfold · ← fold · 1-9 choose · a add a root · / ask · Backspace desk · ? keys",
         (_, Screen::Logbook) => " Enter open · n note or name · Del remove · k export as Markdown · Backspace desk · ? keys",
-        (_, Screen::Gaps) => " Enter open · ↑↓ choose · < > the one before, the next · Backspace desk · ? keys",
+        (_, Screen::Gaps) => " Enter open · → all places of a row · c one cause · < > the one before, the next · Backspace desk · ? keys",
         (_, Screen::Unfold) => " ↑↓ step · 1-9 choose · o only this one · Tab into the result · Enter where it is defined or written · Backspace desk · ? keys",
-        (_, Screen::Answers) => " Enter open · n narrow · ←→ other questions · / ask · Backspace desk · ? keys",
+        (_, Screen::Answers) => " Enter open · n narrow · g with guesses · k keep · ←→ other questions · / ask · Backspace desk · ? keys",
     };
     put(buffer, at, &fitting(text, usize::from(at.width)), theme.dim);
 }

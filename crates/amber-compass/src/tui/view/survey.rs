@@ -281,16 +281,20 @@ fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     heading(buffer, area, &mut line, title, theme.dim);
     let name = |n: Option<u16>| n.and_then(|n| data.layers.get(n as usize)).map_or("elsewhere", |l| l.0.as_str());
     let most = data.layer_lines.iter().map(|l| l.lines).max().unwrap_or(1);
+    let leads = |n: usize| data.matrix.iter().filter(move |(_, from, to, _)| *from == Some(n as u16) && *to != Some(n as u16));
+    let said = |n: usize| leads(n).map(|(kind, _, to, count)| format!("  {count} {kind} → {}", name(*to)).chars().count()).sum::<usize>();
+    // What crosses is worth more room than how long a bar is.
+    let longest = (0..data.layers.len()).map(said).max().unwrap_or(0);
+    let room = (area.width as usize).saturating_sub(longest + 18).clamp(4, 16);
     for (n, (layer, _)) in data.layers.iter().enumerate() {
         let is_reached = data.matrix.iter().any(|(_, from, to, _)| [*from, *to].contains(&Some(n as u16)));
         if !is_reached && !data.layer_lines.iter().any(|l| l.name == *layer) {
             continue;
         }
         let lines = data.layer_lines.iter().find(|l| l.name == *layer).map_or(0, |l| l.lines);
-        let bar = bar(lines, most, (area.width as usize / 4).min(16));
+        let bar = bar(lines, most, room);
         let mut pieces = vec![(format!("{:10}", cut(layer, 10)), theme.plain), (format!("{:>6} ", short(lines)), theme.plain), (bar, theme.dim)];
-        let from_here = data.matrix.iter().filter(|(_, from, to, _)| *from == Some(n as u16) && *to != Some(n as u16));
-        for (kind, _, to, count) in from_here {
+        for (kind, _, to, count) in leads(n) {
             pieces.push((format!("  {count} {kind}"), theme.crossing));
             pieces.push((format!(" → {}", name(*to)), theme.dim));
         }
