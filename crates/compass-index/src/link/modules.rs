@@ -12,7 +12,7 @@ use super::ty::Entity;
 use super::world::World;
 use crate::Certainty;
 use crate::plan::manifests::FOR_REQUIRE;
-use compass_facts::{ImportKind, Language, ScopeId, ScopeKind};
+use compass_facts::{Import, ImportKind, Language, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
 use std::borrow::Cow;
 
@@ -332,8 +332,17 @@ impl Modules {
         self.known_packages.contains(name)
     }
 
-    /// A crate by the name used in code.
+    /// A crate by the name used in code: its own, or the one that `extern crate … as …` at the root gives it everywhere in this crate.
     pub(super) fn rust_crate(&self, world: &World, from: u32, name: &str) -> Option<Target> {
+        self.crate_named(world, from, name).or_else(|| {
+            let root = world.facts(self.rust_root(from));
+            let renames = |i: &&Import| i.kind == ImportKind::Module && i.scope == ScopeId::FILE && i.bound.is_some_and(|b| root.name(b) == name);
+            let module = root.name(root.imports.iter().find(renames)?.module);
+            if module == name { None } else { self.crate_named(world, from, module) }
+        })
+    }
+
+    fn crate_named(&self, world: &World, from: u32, name: &str) -> Option<Target> {
         let own = world.files[from as usize].id.unit.0;
         if let Some(entry) = self.needs.named(own, name).and_then(|u| self.entries.get(&u)) {
             return Some(sure(Entity::Module(*entry, ScopeId::FILE)));

@@ -92,6 +92,19 @@ fn a_crate_beside_goes_by_the_name_its_manifest_gives_it() {
     assert_eq!(places(&ask(&engine(&project), "who uses Rack")), ["core/src/lib.rs:2", "py/src/lib.rs:1", "py/src/lib.rs:2"]);
 }
 
+/// The library of a binding often has the name of what it binds: `extern crate` means the other one.
+#[test]
+fn an_extern_crate_is_another_one_than_this() {
+    let project = Project::with(&[
+        ("core/Cargo.toml", "[package]\nname = \"larder\"\nversion = \"1.0.0\"\n"),
+        ("core/src/lib.rs", "pub struct Rack;\nimpl Rack {\n    pub fn take(&self) {}\n}\n"),
+        ("py/Cargo.toml", "[package]\nname = \"larder-py\"\nversion = \"1.0.0\"\n[lib]\nname = \"larder\"\n[dependencies.larder]\npath = \"../core\"\n"),
+        ("py/src/lib.rs", "extern crate larder as lc;\nmod shelf;\n"),
+        ("py/src/shelf.rs", "use lc::Rack;\nfn f(r: Rack) {\n    r.take();\n}\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), "who calls Rack.take")), ["py/src/shelf.rs:3"]);
+}
+
 #[test]
 fn what_was_nothing_at_first_may_be_anything_later() {
     let project = Project::with(&[("a.py", "class Rack:\n    def take_all(self):\n        pass\n"), ("b.py", "def f(racks=None):\n    racks.take_all()\n")]);

@@ -96,3 +96,18 @@ fn a_function_handed_on_is_reached_from_where_it_is() {
     assert!(callers.total == 0 && !callers.complete, "{callers:?}");
     assert!(callers.missing.iter().any(|m| m.cause == "dynamic" && m.count == 1), "{:?}", callers.missing);
 }
+
+/// Types in parentheses are what stands between them: receivers of such types were taken for tuples, and answers without their calls for complete.
+#[rstest]
+#[case::a_bound_in_parentheses("who calls Turner.turn", &["src/lib.rs:4", "src/lib.rs:5"])]
+#[case::of_an_implementation("who calls Wheel.turn", &["src/lib.rs:4", "src/lib.rs:5"])]
+fn parentheses_make_no_tuple(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        ("Cargo.toml", "[package]\nname = \"larder\"\nversion = \"1.0.0\"\n"),
+        (
+            "src/lib.rs",
+            "pub trait Turner { fn turn(&self) -> u32; }\npub struct Wheel;\nimpl Turner for Wheel { fn turn(&self) -> u32 { 1 } }\npub fn one(by: &(dyn Turner + Send)) -> u32 { by.turn() }\npub fn two(by: &(impl Turner + ?Sized)) -> u32 { by.turn() }\n",
+        ),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), question)), wanted);
+}

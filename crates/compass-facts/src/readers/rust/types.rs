@@ -31,7 +31,12 @@ impl<'t> Reader<'t> {
             }
             "tuple_type" => {
                 let parts: Vec<TypeId> = named(node).into_iter().map(|n| self.value_type(n)).collect();
-                self.b.ty(TypeExpr::Tuple(parts))
+                // `(dyn Turner + Send)`: parentheses alone make no tuple.
+                let has_comma = text(node, self.b.text).trim_end_matches(')').trim_end().ends_with(',');
+                match parts[..] {
+                    [only] if !has_comma => only,
+                    _ => self.b.ty(TypeExpr::Tuple(parts)),
+                }
             }
             "unit_type" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
             "function_type" => {
@@ -48,7 +53,7 @@ impl<'t> Reader<'t> {
                 inner.map_or(self.b.unknown(), |t| self.value_type(t))
             }
             "bounded_type" | "trait_bounds" | "higher_ranked_trait_bound" | "removed_trait_bound" => {
-                let parts: Vec<TypeId> = named(node).into_iter().filter(|n| n.kind() != "lifetime").map(|n| self.value_type(n)).collect();
+                let parts: Vec<TypeId> = named(node).into_iter().filter(|n| !matches!(n.kind(), "lifetime" | "removed_trait_bound")).map(|n| self.value_type(n)).collect();
                 match parts[..] {
                     [] => self.b.unknown(),
                     [only] => only,
