@@ -111,3 +111,17 @@ fn what_was_nothing_at_first_may_be_anything_later() {
     let answers = ask(&engine(&project), "who calls Rack.take_all");
     assert!(answers.total == 1 || !answers.complete, "{answers:?}");
 }
+
+/// What attributes are given may name types: of a macro that is not here nobody knows more, but the name is a use.
+#[test]
+fn types_in_attributes_are_uses() {
+    let project = Project::with(&[
+        ("Cargo.toml", "[package]\nname = \"larder\"\nversion = \"1.0.0\"\n"),
+        (
+            "src/lib.rs",
+            "pub struct Rack;\n#[pyclass(extends = Rack, module = \"larder.Rack\", subclass)]\npub struct Shelf;\n#[clap(default = Mode::Fast)]\npub struct Options;\npub enum Mode { Fast }\n",
+        ),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), "who uses Rack")), ["src/lib.rs:2"]);
+    assert_eq!(places(&ask(&engine(&project), "who uses Mode")), ["src/lib.rs:4"]);
+}

@@ -299,15 +299,15 @@ impl<'t> Reader<'t> {
         self.b.leave(saved);
     }
 
-    /// Names in attributes, such as the traits of a derive.
+    /// Names in attributes: the traits of a derive, and what reads like a type among what others are given (`extends = Rack`). Of a
+    /// path only the beginning: what the rest means, its macro knows alone.
     pub(super) fn attribute(&mut self, node: Node<'t>) {
         let Some(attribute) = find_child(node, "attribute") else { return };
         let head = named(attribute).into_iter().next().map_or("", |n| text(n, self.b.text));
-        if head != "derive" {
-            return;
-        }
-        if let Some(arguments) = attribute.child_by_field_name("arguments") {
-            for word in crate::readers::tree::words(self.b.text, span(arguments)) {
+        let Some(arguments) = attribute.child_by_field_name("arguments") else { return };
+        for word in crate::readers::tree::words(self.b.text, span(arguments)) {
+            let is_type = word.before != b':' && word.text.starts_with(char::is_uppercase);
+            if head == "derive" || is_type {
                 self.b.add_use(word.text, word.span, Role::Ref, Shape::Plain);
             }
         }

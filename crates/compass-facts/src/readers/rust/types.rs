@@ -53,7 +53,8 @@ impl<'t> Reader<'t> {
                 inner.map_or(self.b.unknown(), |t| self.value_type(t))
             }
             "bounded_type" | "trait_bounds" | "higher_ranked_trait_bound" | "removed_trait_bound" => {
-                let parts: Vec<TypeId> = named(node).into_iter().filter(|n| !matches!(n.kind(), "lifetime" | "removed_trait_bound")).map(|n| self.value_type(n)).collect();
+                let parts: Vec<TypeId> =
+                    named(node).into_iter().filter(|n| !matches!(n.kind(), "lifetime" | "removed_trait_bound")).map(|n| self.value_type(n)).collect();
                 match parts[..] {
                     [] => self.b.unknown(),
                     [only] => only,
