@@ -237,6 +237,10 @@ impl<'t> Lexer<'t> {
             if b == b'\\' {
                 self.at += 1;
             } else if b == close && depth == 0 {
+                // A delimiter of several bytes is told by the first of them; no token ends within a letter.
+                while !self.text.is_char_boundary(self.at) {
+                    self.at += 1;
+                }
                 return true;
             } else if b == close {
                 depth -= 1;
@@ -422,6 +426,7 @@ mod tests {
     #[case::matches("split /,/, $x", "w:split t:/,/ s:, v:$x")]
     #[case::after_a_call("f() / 2 # half", "w:f s:( s:) s:/ n:2 c:# half")]
     #[case::pattern("$x =~ m{a/b}i && s/x/y/g", "v:$x s:=~ t:m{a/b}i s:&& t:s/x/y/g")]
+    #[case::letters_as_delimiters("s<>éé; f", "t:s<>éé s:; w:f")]
     #[case::two_braces("s{a}{b}e; tr/a-z/A-Z/", "t:s{a}{b}e s:; q:tr/a-z/A-Z/")]
     #[case::keys("$h{s}; $h{y} = 1; (q => 1)", "v:$h s:{ w:s s:} s:; v:$h s:{ w:y s:} s:= n:1 s:; s:( w:q s:=> n:1 s:)")]
     #[case::methods("$x->m; sub s { 1 }", "v:$x s:-> w:m s:; w:sub w:s s:{ n:1 s:}")]
