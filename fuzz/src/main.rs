@@ -4,7 +4,7 @@
 
 #![no_main]
 
-use compass_facts::{Cancel, Language, Source, read, tokens};
+use compass_facts::{Cancel, Language, Source, read, tokens, wire};
 use libfuzzer_sys::fuzz_target;
 use std::sync::LazyLock;
 
@@ -17,6 +17,8 @@ static LANGUAGE: LazyLock<Language> = LazyLock::new(|| {
 fuzz_target!(|bytes: &[u8]| {
     let Ok(source) = Source::decode(bytes.to_vec()) else { return };
     let facts = read(*LANGUAGE, &source, &Cancel::new()).expect("nobody cancelled it");
+    let written = wire::encode(&facts).expect("facts can be written");
+    assert!(wire::decode(&written).expect("what was written can be read") == facts, "other facts come back");
     let end = source.text.len() as u32;
     for gap in &facts.gaps {
         assert!(gap.span.start <= gap.span.end && gap.span.end <= end, "a gap outside its file");

@@ -1,6 +1,7 @@
 //! The configuration that code is unfolded under: what the compiler of this machine defines, what the build gives it, and what a person
 //! settled in `amber-compass.toml`.
 
+use compass_index::config::{Config, ConfigError};
 use compass_index::{FileId, Index};
 use compass_unfold::{CompilerMacros, Options};
 use std::path::{Path, PathBuf};
@@ -22,17 +23,20 @@ fn compiler() -> Option<&'static CompilerMacros> {
         .as_ref()
 }
 
-/// What is in force for a file; `defines` and `includes` of the command line count last, and so most.
-pub fn options_for(index: &Index, file: FileId, defines: &[String], includes: &[PathBuf]) -> Options {
-    let root = index.own_roots().first().cloned().unwrap_or_default();
-    let root = Path::new(&root);
+/// What is in force for a file, by the root it stands in; `defines` and `includes` of the command line count last, and so most.
+///
+/// # Errors
+/// For an `amber-compass.toml` that cannot be used.
+pub fn options_for(index: &Index, file: FileId, defines: &[String], includes: &[PathBuf]) -> Result<Options, ConfigError> {
     let full = index.file(file).map(|f| index.full_path(f)).unwrap_or_default();
-    let settled = compass_index::config::Config::read(root).unwrap_or_default();
+    let around = index.own_roots().iter().map(Path::new).filter(|r| full.starts_with(r));
+    let root = around.max_by_key(|r| r.components().count()).unwrap_or(Path::new(""));
+    let settled = Config::read(root)?;
     let mut all = compass_index::plan::defines_for(root, &full);
     all.extend(settled.defines);
     all.extend(defines.iter().cloned());
     let own = settled.include_folders.iter().map(|f| root.join(f));
-    Options { defines: all, compiler: compiler().cloned(), includes: includes.iter().cloned().chain(own).collect() }
+    Ok(Options { defines: all, compiler: compiler().cloned(), includes: includes.iter().cloned().chain(own).collect() })
 }
 
 #[cfg(test)]

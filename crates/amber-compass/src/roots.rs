@@ -50,10 +50,12 @@ pub enum RootsError {
 /// A root with its further roots, those of its `amber-compass.toml` first.
 pub fn all(root: &Path) -> Vec<PathBuf> {
     let settled = compass_index::config::Config::read(root).map(|c| c.roots).unwrap_or_default();
-    let mut out: Vec<PathBuf> = std::iter::once(root.to_owned()).chain(settled.iter().map(|r| root.join(r))).chain(further(root)).collect();
+    // What a file of the tree names is looked at twice; what a person added is meant.
+    let settled = settled.iter().map(|r| root.join(r)).filter(|r| !compass_index::disk::is_too_wide(r));
+    let mut out: Vec<PathBuf> = std::iter::once(root.to_owned()).chain(settled).chain(further(root)).collect();
     let mut seen = std::collections::BTreeSet::new();
     // A folder that was taken away says so when it is listed, not at every start.
-    out.retain(|r| r == root || r.is_dir() && !compass_index::disk::is_too_wide(r));
+    out.retain(|r| r == root || r.is_dir());
     out.retain(|r| seen.insert(r.canonicalize().unwrap_or_else(|_| r.clone())));
     out
 }

@@ -3,7 +3,7 @@
 use compass_draw::{Drawing, Row};
 use compass_trace::chains::{Section, SectionRow};
 use compass_trace::question::{Depth, Form, Question};
-use compass_trace::{Answer, Context, Engine};
+use compass_trace::{Answer, Context, Engine, plural};
 
 /// Ways of a question.
 pub struct Found {
@@ -49,15 +49,10 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
     Ok(Found { sections, total: ways.total, notes })
 }
 
-/// A number and what it counts.
-pub fn plural(n: usize, what: &str) -> String {
-    format!("{n} {what}{}", if n == 1 { "" } else { "s" })
-}
-
 /// The counts of a section in words.
 pub fn counts(section: &Section) -> String {
     let weakest = section.weakest.as_deref().unwrap_or("proven");
-    format!("{} · {} · weakest link {weakest}", plural(section.steps, "step"), plural(section.crossings, "crossing"))
+    format!("{} · {} · weakest link {weakest}", plural(section.steps as u64, "step"), plural(section.crossings as u64, "crossing"))
 }
 
 fn mark(answer: &Answer) -> char {

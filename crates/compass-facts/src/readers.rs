@@ -13,6 +13,7 @@ pub(crate) mod rust;
 pub(crate) mod signals;
 pub(crate) mod sql;
 pub(crate) mod syntax;
+pub(crate) mod templates;
 pub(crate) mod tree;
 pub(crate) mod typescript;
 

@@ -147,6 +147,11 @@ impl Language {
         matches!(self, Language::C | Language::Cpp)
     }
 
+    /// Can values of a type be written as a list, without the names of its fields?
+    pub fn gives_by_position(self) -> bool {
+        matches!(self, Language::C | Language::Cpp | Language::Go)
+    }
+
     /// Do both belong to one family, so that names of one are looked for in the other?
     pub fn is_kin_of(self, other: Language) -> bool {
         let family = |l: Language| match l {
@@ -181,10 +186,12 @@ impl Language {
 /// Reads the facts of one file.
 ///
 /// Never fails: what cannot be read becomes a gap. Gives `None` only when `cancel` was raised. Files above 6 MiB and
-/// files of [`Language::Text`] get no facts beyond their line count (the former with a gap).
+/// files of [`Language::Text`] get no facts beyond their line count (the former with a gap) and the words in marked parts of templates.
 pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Facts> {
     if !language.is_read() {
-        return Some(Facts { lines: source.lines.count(), ..Facts::default() });
+        let mut facts = Facts { lines: source.lines.count(), ..Facts::default() };
+        crate::readers::hidden::note_words(&mut facts, &source.text, &crate::readers::templates::marked(&source.text));
+        return Some(facts);
     }
     let component = components::scripts_of(language, &source.text);
     let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());

@@ -72,12 +72,39 @@ pub fn head(path: &Path, count: u64) -> Result<Vec<u8>> {
     Ok(bytes)
 }
 
-/// Is a folder so much of the machine that no manifest can mean it: the root of the file system, what stands right below it, somebody's home?
+/// Folders right below the root of the file system that belong to the system, or to all people of the machine. Others may be somebody's
+/// code: containers keep it in `/app`, `/src` and the like.
+const OF_THE_SYSTEM: [&str; 22] = [
+    "bin",
+    "boot",
+    "etc",
+    "home",
+    "lib",
+    "lib32",
+    "lib64",
+    "media",
+    "mnt",
+    "opt",
+    "root",
+    "run",
+    "sbin",
+    "srv",
+    "tmp",
+    "usr",
+    "var",
+    "Applications",
+    "Library",
+    "System",
+    "Users",
+    "Volumes",
+];
+
+/// Is a folder so much of the machine that no manifest can mean it: the root of the file system, a folder of the system, somebody's home?
 pub fn is_too_wide(folder: &Path) -> bool {
     let real = folder.canonicalize().unwrap_or_else(|_| folder.to_owned());
-    let depth = real.components().filter(|c| matches!(c, std::path::Component::Normal(_))).count();
     let of_people = ["/home", "/Users", "/var/home"].iter().any(|homes| real.parent() == Some(Path::new(homes)));
-    real.is_absolute() && depth < 2 || of_people || is_pseudo(&real)
+    let of_system = || real.parent() == Some(Path::new("/")) && real.file_name().is_some_and(|n| OF_THE_SYSTEM.iter().any(|s| n == *s));
+    real.parent().is_none() && real.is_absolute() || of_people || of_system() || is_pseudo(&real)
 }
 
 /// Brackets in settings are nested no deeper than this, or their parsers would run out of stack.
@@ -118,6 +145,7 @@ mod tests {
     #[case::below_root("/usr", true)]
     #[case::home("/home/somebody", true)]
     #[case::kernel("/proc/self/fd", true)]
+    #[case::of_a_container("/app", false)]
     #[case::headers("/usr/include", false)]
     #[case::project("/home/somebody/larder", false)]
     fn folders_that_are_half_the_machine_are_told(#[case] folder: &str, #[case] wide: bool) {

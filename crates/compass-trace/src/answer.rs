@@ -19,6 +19,7 @@ mod initial;
 mod levels;
 mod naming;
 mod overrides;
+mod positions;
 mod relations;
 mod rows;
 mod scan;
@@ -287,6 +288,9 @@ impl Engine {
             return self.answer_ways(question, from, to, *through, context);
         }
         let mut found = self.form(question, &filters, context)?;
+        if question.filters.contains(&Filter::OrGuessed) && !question.form.takes_guesses() {
+            found.notes.push("or guessed adds nothing here: it is for who calls, uses, reads and writes".to_owned());
+        }
         let all = found.rows.len();
         let mut kept = Vec::with_capacity(all);
         for row in found.rows {
@@ -381,8 +385,7 @@ struct FilesPage<'f> {
 
 /// The page, where filters look at nothing but the file of a row.
 fn files_page<'f>(filters: &[Filter], ready: &'f filters::Filters) -> Option<FilesPage<'f>> {
-    use Filter::{After, AtMost, In, Lang, Layer, Outside, Unit};
-    let of_files = filters.iter().all(|f| matches!(f, AtMost(_) | After(_) | In(_) | Outside(_) | Lang(_) | Unit(_) | Layer(_)));
+    let of_files = filters.iter().all(filters::is_of_files);
     let (after, most) = page(filters);
     of_files.then_some(FilesPage { after, most, filters: ready })
 }

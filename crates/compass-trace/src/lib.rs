@@ -22,6 +22,11 @@ pub mod upkeep;
 
 pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine, Offer, Offers};
 
+/// A number and what it counts: `1 file`, `2 files`.
+pub fn plural(count: u64, what: &str) -> String {
+    if count == 1 { format!("1 {what}") } else { format!("{count} {what}s") }
+}
+
 /// The text most like `written`.
 pub(crate) fn question_nearest<'w>(written: &str, all: impl Iterator<Item = &'w str>) -> Option<String> {
     let scored = all.map(|w| (strsim::jaro_winkler(written, w), w));

@@ -5,7 +5,7 @@ use super::index::print;
 use super::{Failure, failure};
 use crate::{places, shown};
 use compass_index::{Certainty, Index};
-use compass_trace::{Answer, AnswerError, Answers, Context, Early, Engine};
+use compass_trace::{Answer, AnswerError, Answers, Context, Early, Engine, plural};
 use std::io::{BufRead, Write};
 use std::path::Path;
 use std::process::ExitCode;
@@ -298,8 +298,7 @@ fn row(answer: &Answer) -> String {
 fn way(answer: &Answer, steps: &[Answer]) -> String {
     let crossings = steps.iter().filter(|s| s.crossing.is_some()).count();
     let weakest = answer.certainty.as_deref().unwrap_or("");
-    let plural = crate::ways::plural;
-    let mut out = format!("  {}, {}, weakest link {weakest}\n", plural(steps.len().saturating_sub(1), "step"), plural(crossings, "crossing"));
+    let mut out = format!("  {}, {}, weakest link {weakest}\n", plural(steps.len().saturating_sub(1) as u64, "step"), plural(crossings as u64, "crossing"));
     for step in steps {
         out += &format!("  {}", plain_row(step));
     }

@@ -20,7 +20,7 @@ pub fn run(args: &UnfoldArgs) -> Result<ExitCode, Failure> {
     if let Some(wrong) = args.defines.iter().find(|d| !d.starts_with(|c: char| c.is_alphabetic() || c == '_')) {
         return Err(Failure::user(format!("--define {wrong}: NAME or NAME=VALUE is expected")));
     }
-    let options = crate::building::options_for(index, file, &args.defines, &args.includes);
+    let options = crate::building::options_for(index, file, &args.defines, &args.includes).map_err(|e| Failure::user(failure::chain(&e)))?;
     let found = compass_unfold::unfold(index, &DiskSources, file, offset, &options, &Cancel::new()).map_err(|e| Failure::user(failure::chain(&e)));
     let found = match found {
         Ok(found) => found,

@@ -53,7 +53,7 @@ pub enum Effect {
     Start(u64, Job),
     /// Open a file in the person's editor: path and line.
     Edit(String, u32),
-    /// Write a kept chain as Markdown among the person's own data: its name and text.
+    /// Write a kept chain or list among the person's own data: its name, the ending of its file, its text.
     Keep(String, &'static str, String),
     /// Write the logbook.
     SaveLogbook(Box<crate::logbook::Logbook>),

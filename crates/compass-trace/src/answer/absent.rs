@@ -2,6 +2,7 @@
 
 use super::rows::Raw;
 use super::{About, AnswerError, Engine, Found};
+use crate::plural;
 use crate::question::ParseError;
 use compass_facts::{GapCause, Language};
 use compass_index::{CrossingKind, FileId};
@@ -141,10 +142,6 @@ impl Engine {
         }
         Ok(())
     }
-}
-
-fn plural(count: u64, what: &str) -> String {
-    if count == 1 { format!("1 {what}") } else { format!("{count} {what}s") }
 }
 
 impl Raw {

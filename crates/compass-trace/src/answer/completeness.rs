@@ -12,37 +12,70 @@ use compass_index::{Cause, Certainty, FileId, SymbolId};
 /// So many uses without a target are listed at most.
 const MOST_ROWS: usize = 20_000;
 
-/// The languages whose code can name some symbols, and whether any of these is a member of a type.
+/// Of more definitions of one name than this nobody looks whether one is given to a type that is not here: it is taken to be so.
+const FEW: usize = 200;
+
+/// The languages whose code can name some symbols, and what sort of names they have.
 pub(super) struct Namers {
     languages: Vec<Language>,
+    /// Is any of them a member of a type?
     members: bool,
+    /// Is a member of such a name given to a type that is not here: one of the language, or of a package? Then it is called on values
+    /// that are known well, and have no other members of ours.
+    given_away: bool,
 }
 
 impl Namers {
     fn concerns(&self, language: Language) -> bool {
-        self.languages.is_empty() || self.languages.iter().any(|l| l.is_kin_of(language))
+        // Templates name what any program hands to them.
+        self.languages.is_empty() || language == Language::Text || self.languages.iter().any(|l| l.is_kin_of(language))
     }
 
     /// May a use with that cause mean one of the symbols? A value of a type that is not here may be one of ours, whose member is
     /// called; a name of a package that is not here is not.
     fn may_mean(&self, cause: Cause) -> bool {
-        cause.may_hide_use() || self.members && cause == Cause::UnitAbsent
+        match cause {
+            Cause::UnitAbsent => self.members,
+            Cause::Builtin => self.given_away,
+            other => other.may_hide_use(),
+        }
     }
 }
 
 impl Engine {
     pub(super) fn namers(&self, symbols: impl Iterator<Item = SymbolId>) -> Result<Namers, AnswerError> {
-        let mut out = Namers { languages: Vec::new(), members: false };
+        let mut out = Namers { languages: Vec::new(), members: false, given_away: false };
+        let mut names: Vec<String> = Vec::new();
         for symbol in symbols {
             let Some(file) = self.index.file(symbol.file) else { continue };
             if !out.languages.contains(&file.language) {
                 out.languages.push(file.language);
             }
-            if !out.members {
-                out.members = self.index.definition(symbol)?.is_some_and(|(f, d)| matches!(f.facts.def(d).kind, Kind::Method | Kind::Field));
+            let Some((facts, def)) = self.index.definition(symbol)? else { continue };
+            out.members |= matches!(facts.facts.def(def).kind, Kind::Method | Kind::Field);
+            let name = facts.facts.def_name(def);
+            if !names.iter().any(|n| n == name) {
+                names.push(name.to_owned());
             }
         }
+        for name in names.iter().filter(|_| out.members) {
+            out.given_away = out.given_away || self.is_given_away(name)?;
+        }
         Ok(out)
+    }
+
+    /// Is a member of that name written for a type that is not indexed?
+    fn is_given_away(&self, name: &str) -> Result<bool, AnswerError> {
+        let mut entries = self.index.named(name)?;
+        entries.retain(|e| e.kind.is_callable());
+        for entry in entries.iter().take(FEW) {
+            let Some((facts, def)) = self.index.definition(entry.symbol)? else { continue };
+            let scope = facts.facts.def(def).scope;
+            if facts.facts.extensions.iter().any(|e| e.scope == scope) && self.index.owners_outside(entry.symbol)?.is_empty() {
+                return Ok(true);
+            }
+        }
+        Ok(entries.len() > FEW)
     }
 
     /// Code that nobody could go through may hold what was asked for: code of the symbols' languages, or of any language where
@@ -90,7 +123,8 @@ impl Engine {
         Ok(())
     }
 
-    /// Rows for what [`Engine::miss_unlinked`] counts: uses of the names in those roles that may mean the symbols, as guesses.
+    /// Rows for what [`Engine::miss_unlinked`] counts: uses of the names in those roles that may mean the symbols, as guesses. Who asks
+    /// for calls is told of functions that may be handed on: these are called elsewhere.
     pub(super) fn unlinked_rows(&self, names: &[String], namers: &Namers, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
         let mut files: Vec<FileId> = Vec::new();
         for name in names {
@@ -105,7 +139,8 @@ impl Engine {
             let links = self.index.links(file)?;
             for (i, u) in facts.facts.uses.iter().enumerate() {
                 let is_named = || names.iter().any(|n| n == facts.facts.name(u.name));
-                if u.local.is_some() || !roles.contains(&u.role) || !is_named() {
+                let is_handed_on = roles == [Role::Call] && matches!(u.role, Role::Pass | Role::Read | Role::Ref);
+                if u.local.is_some() || !(is_handed_on || roles.contains(&u.role)) || !is_named() {
                     continue;
                 }
                 let usage = UseId(i as u32);
@@ -114,17 +149,17 @@ impl Engine {
                     Some(link) => link.certainty == Certainty::Guessed || link.total as usize > link.targets.len(),
                     None => links.find_cause(usage).is_some_and(|c| namers.may_mean(c)),
                 };
-                if is_open {
+                if is_open && is_handed_on {
+                    found.miss(Cause::Dynamic.word(), 1);
+                } else if is_open {
                     found.rows.push(Raw::usage(file, &facts.facts, usage, Some(Certainty::Guessed), None));
                 }
             }
             if found.rows.len() > MOST_ROWS {
-                found.miss("too_many", 1);
+                found.miss(Cause::TooMany.word(), 1);
                 break;
             }
         }
-        // Counted as missing before, shown now.
-        found.missing.retain(|m| !Cause::ALL.iter().any(|c| c.word() == m.cause && *c != Cause::Unreadable));
         Ok(())
     }
 }

@@ -120,7 +120,6 @@ impl Filters {
     /// Files that the path and language filters leave, for finders that read files.
     pub(super) fn keeps_file(&self, engine: &Engine, file: FileId) -> bool {
         let is_open = self.inside.is_empty() && self.outside.is_empty() && self.open.is_none() && self.languages.is_empty() && self.layers.is_empty();
-        let is_open = is_open && self.tests != Some(true);
         if is_open && self.tests.is_none() && !self.has_units && self.narrow.is_empty() {
             return true;
         }
@@ -179,6 +178,15 @@ impl Filters {
 
 /// Stands for the tests of each language, wherever they are.
 const TESTS: &str = "tests";
+
+/// Does a filter look at nothing but the file of a row? Tests stand among other code, too.
+pub(super) fn is_of_files(filter: &Filter) -> bool {
+    match filter {
+        Filter::In(Scope::Path(word)) | Filter::Outside(Scope::Path(word)) => word != TESTS,
+        Filter::AtMost(_) | Filter::After(_) | Filter::In(_) | Filter::Outside(_) | Filter::Lang(_) | Filter::Unit(_) | Filter::Layer(_) => true,
+        _ => false,
+    }
+}
 
 /// Does a row stand in a test: in a file of tests, or in a definition that is marked as one, or is within one?
 fn row_is_test(engine: &Engine, row: &Raw) -> Result<bool, AnswerError> {

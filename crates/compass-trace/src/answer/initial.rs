@@ -3,17 +3,17 @@
 //! Facts do not tell an initial value from a declaration without one, so the text behind the name is looked at.
 
 use super::rows::Raw;
-use super::{AnswerError, Engine};
-use compass_facts::{Definition, Kind, Role};
-use compass_index::{Certainty, SymbolId};
+use super::{AnswerError, Engine, Found};
+use compass_facts::{Cancel, Definition, Kind, Language, Role, TokenClass};
+use compass_index::{Cause, Certainty, SymbolId};
 
 /// Of more symbols than this nobody asks for the writes of one.
 const FEW: usize = 60;
 
 impl Engine {
-    /// Definitions of these symbols that give a value at once, as writes.
-    pub(super) fn initial_writes(&self, symbols: &[SymbolId]) -> Result<Vec<Raw>, AnswerError> {
-        let mut out = Vec::new();
+    /// Adds definitions of these symbols that give a value at once, as writes; what could not be looked at is missing.
+    pub(super) fn initial_writes(&self, symbols: &[SymbolId], found: &mut Found) -> Result<(), AnswerError> {
+        found.miss(Cause::TooMany.word(), symbols.len().saturating_sub(FEW) as u64);
         for symbol in symbols.iter().take(FEW) {
             let Some((facts, def)) = self.index.definition(*symbol)? else { continue };
             let d = facts.facts.def(def);
@@ -24,23 +24,38 @@ impl Engine {
             // A parameter of a constructor that is a field as well gets its value there.
             let takes = |o: &Definition| o.kind.is_callable() && o.container == d.container && o.whole.covers(d.whole);
             let is_parameter = d.kind == Kind::Field && facts.facts.definitions.iter().any(takes);
-            let is_changed = source.changed.is_some();
-            if !is_changed && (is_parameter || gives_value(&source.source.text, d)) {
+            if source.changed.is_some() {
+                found.miss(Cause::Unreadable.word(), 1);
+                continue;
+            }
+            let Some(language) = self.index.file(symbol.file).map(|f| f.language) else { continue };
+            if is_parameter || gives_value(language, &source.source.text, d) {
                 let mut row = Raw::definition(*symbol, &facts, def);
                 row.marks.role = Some(Role::Write);
                 row.marks.certainty = Some(Certainty::Proven);
-                out.push(row);
+                found.rows.push(row);
             }
         }
-        Ok(out)
+        Ok(())
     }
 }
 
-/// Does a value stand behind the name?
-fn gives_value(text: &str, d: &Definition) -> bool {
+/// Does a value stand behind the name? Comments and texts say nothing of it.
+fn gives_value(language: Language, text: &str, d: &Definition) -> bool {
     let from = d.name_span.end as usize;
     let line_end = text.get(from..).and_then(|t| t.find('\n')).map_or(text.len(), |i| from + i);
-    let Some(behind) = text.get(from..line_end.max(d.whole.end as usize)) else { return false };
+    let to = line_end.max(d.whole.end as usize);
+    let Some(behind) = text.get(from..to).filter(|t| t.contains(['=', '{'])) else { return false };
+    let mut behind = behind.to_owned();
+    let is_other = |t: &&compass_facts::Token| matches!(t.class, TokenClass::Comment | TokenClass::Text);
+    for token in compass_facts::tokens(language, text, &Cancel::new()).iter().filter(is_other) {
+        let (start, end) = ((token.span.start as usize).clamp(from, to) - from, (token.span.end as usize).clamp(from, to) - from);
+        if start < end {
+            // A text may itself be the value: it is something, and holds no signs.
+            let blank: String = behind[start..end].bytes().map(|_| '.').collect();
+            behind.replace_range(start..end, &blank);
+        }
+    }
     let mut depth = 0i32;
     let mut before = ' ';
     let mut chars = behind.chars().peekable();
@@ -70,7 +85,7 @@ fn gives_value(text: &str, d: &Definition) -> bool {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use compass_facts::{Cancel, Language, Source, read};
+    use compass_facts::{Source, read};
     use rstest::rstest;
 
     #[rstest]
@@ -80,8 +95,23 @@ mod tests {
     #[case::braces("int a{1};", true)]
     #[case::array("int a[2] = {1, 2};", true)]
     fn values_are_told_by_the_text(#[case] text: &str, #[case] wanted: bool) {
-        let facts = read(Language::Cpp, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("facts");
+        assert_eq!(tells(Language::Cpp, text), wanted);
+    }
+
+    #[rstest]
+    #[case::in_a_comment(Language::Go, "package p\ntype T struct {\n\ta int // = 3\n}\n", false)]
+    #[case::in_a_tag(Language::Go, "package p\ntype T struct {\n\ta int `gorm:\"default=1\"`\n}\n", false)]
+    #[case::in_a_remark(Language::Python, "class T:\n    a: int  # = 3\n", false)]
+    #[case::a_text(Language::Python, "class T:\n    a: str = \"b\"\n", true)]
+    #[case::in_an_interface(Language::TypeScript, "interface T {\n  a: number /* = 1 */;\n}\n", false)]
+    #[case::beside_a_comment(Language::Rust, "struct T {\n    a: u32, // a = 1\n}\n", false)]
+    fn comments_and_texts_give_no_value(#[case] language: Language, #[case] text: &str, #[case] wanted: bool) {
+        assert_eq!(tells(language, text), wanted);
+    }
+
+    fn tells(language: Language, text: &str) -> bool {
+        let facts = read(language, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("facts");
         let d = facts.definitions.iter().find(|d| facts.name(d.name) == "a").expect("a definition");
-        assert_eq!(gives_value(text, d), wanted);
+        gives_value(language, text, d)
     }
 }

@@ -22,24 +22,30 @@ type Instead<'a> = &'a dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<Symb
 impl Engine {
     /// Members of bases and interfaces that a member overrides or implements, nearest first. Where a derived type takes the member over
     /// as it is, what that implements counts, too: a call through the interface arrives here.
-    pub(crate) fn overridden(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+    /// And whether there may be more than are followed.
+    pub(super) fn overridden(&self, member: SymbolId) -> Result<(Vec<SymbolId>, bool), AnswerError> {
         self.above(member, true)
     }
 
     /// Of those the nearest on each way: what these override in their turn is theirs.
     pub(crate) fn nearest_overridden(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.above(member, false)
+        Ok(self.above(member, false)?.0)
     }
 
     /// Members of derived types that override or implement a member, nearest first; for types that take theirs over from another base,
     /// that one's.
     pub(crate) fn overriding(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        Ok(self.below(member, true)?.0)
+    }
+
+    /// The same, and whether there may be more than are followed.
+    pub(super) fn overriding_and_more(&self, member: SymbolId) -> Result<(Vec<SymbolId>, bool), AnswerError> {
         self.below(member, true)
     }
 
     /// Of those the nearest on each way.
     pub(crate) fn nearest_overriding(&self, member: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        self.below(member, false)
+        Ok(self.below(member, false)?.0)
     }
 
     /// The name of a member that can stand in for others, and its types.
@@ -52,8 +58,8 @@ impl Engine {
         Ok(Some((name.to_owned(), self.owners(member, &facts, def)?)))
     }
 
-    fn above(&self, member: SymbolId, beyond: bool) -> Result<Vec<SymbolId>, AnswerError> {
-        let Some((name, mut open)) = self.replaceable(member)? else { return Ok(Vec::new()) };
+    fn above(&self, member: SymbolId, beyond: bool) -> Result<(Vec<SymbolId>, bool), AnswerError> {
+        let Some((name, mut open)) = self.replaceable(member)? else { return Ok((Vec::new(), false)) };
         // Types below that have no such member of their own have this one.
         let mut heirs = open.clone();
         let mut seen: FxHashSet<SymbolId> = open.iter().copied().collect();
@@ -66,6 +72,7 @@ impl Engine {
             }
             at += 1;
         }
+        let is_cut = at < heirs.len();
         open.extend(heirs.into_iter().skip(open.len()));
         if let Some(asked) = self.written_for(member)? {
             // What is written for one trait stands in for that one's member alone.
@@ -83,13 +90,14 @@ impl Engine {
             out.sort_unstable();
             out.dedup();
             out.retain(|m| *m != member);
-            return Ok(out);
+            return Ok((out, is_cut));
         }
-        self.walk_types(open, &name, beyond, member, &|of| self.bases_of(of), &|_, _| Ok(Vec::new()))
+        let (found, is_cut_above) = self.walk_types(open, &name, beyond, member, &|of| self.bases_of(of), &|_, _| Ok(Vec::new()))?;
+        Ok((found, is_cut || is_cut_above))
     }
 
-    fn below(&self, member: SymbolId, beyond: bool) -> Result<Vec<SymbolId>, AnswerError> {
-        let Some((name, open)) = self.replaceable(member)? else { return Ok(Vec::new()) };
+    fn below(&self, member: SymbolId, beyond: bool) -> Result<(Vec<SymbolId>, bool), AnswerError> {
+        let Some((name, open)) = self.replaceable(member)? else { return Ok((Vec::new(), false)) };
         let taken_over = |of: SymbolId, seen: &FxHashSet<SymbolId>| self.taken_over(of, &name, seen);
         self.walk_types(open, &name, beyond, member, &|of| Ok(self.index.derived(of)?), &taken_over)
     }
@@ -103,7 +111,7 @@ impl Engine {
         member: SymbolId,
         next: &dyn Fn(SymbolId) -> Result<Vec<SymbolId>, AnswerError>,
         instead: Instead<'_>,
-    ) -> Result<Vec<SymbolId>, AnswerError> {
+    ) -> Result<(Vec<SymbolId>, bool), AnswerError> {
         let mut seen: FxHashSet<SymbolId> = open.iter().copied().collect();
         let mut out = Vec::new();
         let mut at = 0;
@@ -133,7 +141,7 @@ impl Engine {
         }
         let mut met = FxHashSet::default();
         out.retain(|m| met.insert(*m));
-        Ok(out)
+        Ok((out, at < open.len()))
     }
 
     /// The trait that a member is written for, by name, where the language says so.

@@ -4,7 +4,7 @@ use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
-use compass_facts::{DefId, ImportId, Kind, Language, Role, UseId};
+use compass_facts::{DefId, ImportId, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
 use std::sync::Arc;
 
@@ -79,7 +79,7 @@ impl Engine {
         if let (Some(page), Some(listed)) = (page, last.filter(|l| l.asked == asked)) {
             return self.page_of(&listed, page);
         }
-        let (mut found, wanted, names) = self.wanted(subjects)?;
+        let (mut found, wanted, names) = self.wanted(subjects, guesses)?;
         let handed_on = self.handed_on_count(&wanted, roles)?;
         found.miss("dynamic", handed_on);
         let crossings = self.crossings_of(&wanted, roles)?;
@@ -96,8 +96,8 @@ impl Engine {
         self.all_uses(&wanted, roles, &mut found)?;
         if roles.contains(&Role::Write) && roles.len() < Role::ALL.len() {
             let symbols: Vec<SymbolId> = wanted.iter().filter(|w| !w.above).map(|w| w.symbol).collect();
-            found.rows.extend(self.initial_writes(&symbols)?);
-            self.note_positions(&symbols, &mut found)?;
+            self.initial_writes(&symbols, &mut found)?;
+            self.miss_positions(&symbols, &mut found)?;
         }
         if guesses {
             let namers = self.namers(wanted.iter().filter(|w| !w.above).map(|w| w.symbol))?;
@@ -118,7 +118,8 @@ impl Engine {
     }
 
     /// The symbols whose uses are asked for, with their uses; their names; and what is to be said whatever these are.
-    fn wanted(&self, subjects: &[Subject]) -> Result<(Found, Vec<Wanted>, Vec<String>), AnswerError> {
+    /// With `guesses` uses without a target are not counted as missing: they are listed.
+    fn wanted(&self, subjects: &[Subject], guesses: bool) -> Result<(Found, Vec<Wanted>, Vec<String>), AnswerError> {
         let mut found = Found::default();
         let mut names = Vec::new();
         let mut wanted: Vec<Wanted> = Vec::new();
@@ -155,22 +156,14 @@ impl Engine {
         names.dedup();
         if !names.is_empty() {
             let namers = self.namers(wanted.iter().filter(|w| !w.above).map(|w| w.symbol))?;
-            self.miss_unlinked(&names, &namers, &mut found)?;
+            if guesses {
+                self.miss_unread(&names, &namers, &mut found)?;
+            } else {
+                self.miss_unlinked(&names, &namers, &mut found)?;
+            }
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
         }
         Ok((found, wanted, names))
-    }
-
-    /// Lists of values that give each field its own by position name none of them.
-    fn note_positions(&self, symbols: &[SymbolId], found: &mut Found) -> Result<(), AnswerError> {
-        for symbol in symbols {
-            let by_position = self.index.file(symbol.file).is_some_and(|f| matches!(f.language, Language::C | Language::Cpp | Language::Go));
-            if by_position && self.index.definition(*symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Field) {
-                found.notes.push("values given by position, without a field's name, are not included".to_owned());
-                break;
-            }
-        }
-        Ok(())
     }
 
     /// How often functions are handed on as values: whoever has them may call them, and such calls stay dynamic.
@@ -195,7 +188,7 @@ impl Engine {
     }
 
     /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.
-    fn uses_with_local(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, AnswerError> {
+    pub(super) fn uses_with_local(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, AnswerError> {
         let known = self.index.uses(symbol)?;
         let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(known) };
         let entry = |(i, u): (usize, &compass_facts::Use)| UseEntry {
@@ -227,7 +220,9 @@ impl Engine {
         let asked: Vec<SymbolId> = wanted.iter().map(|w| w.symbol).collect();
         let mut names = Vec::new();
         for symbol in &asked {
-            for above in self.overridden(*symbol)? {
+            let (overridden, is_cut) = self.overridden(*symbol)?;
+            found.miss(Cause::TooMany.word(), u64::from(is_cut));
+            for above in overridden {
                 let uses = self.index.uses(above)?;
                 if wanted.iter().any(|w| w.symbol == above) || uses.is_empty() {
                     continue;
@@ -429,6 +424,18 @@ impl Engine {
         Ok(())
     }
 
+    /// A type whose base could not be told may be above or below those of a member.
+    fn miss_bases(&self, member: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+        let Some((facts, def)) = self.index.definition(member)? else { return Ok(()) };
+        let owners = self.owners(member, &facts, def)?;
+        let mut names = Vec::new();
+        for owner in &owners {
+            names.extend(self.index.definition(*owner)?.map(|(f, d)| f.facts.def_name(d).to_owned()));
+        }
+        let namers = self.namers(owners.into_iter())?;
+        self.miss_unlinked(&names, &namers, found)
+    }
+
     /// `who overrides S`, and with `up` what S itself overrides.
     pub(super) fn overrides(&self, subjects: &[Subject], up: bool) -> Result<Found, AnswerError> {
         let mut found = Found::default();
@@ -436,7 +443,9 @@ impl Engine {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
             for resolved in &resolution.symbols {
-                let members = if up { self.overridden(resolved.symbol)? } else { self.overriding(resolved.symbol)? };
+                let (members, is_cut) = if up { self.overridden(resolved.symbol)? } else { self.overriding_and_more(resolved.symbol)? };
+                found.miss(Cause::TooMany.word(), u64::from(is_cut));
+                self.miss_bases(resolved.symbol, &mut found)?;
                 for member in members {
                     if let Some((facts, def)) = self.index.definition(member)? {
                         found.rows.push(Raw::definition(member, &facts, def));

@@ -74,43 +74,14 @@ const PHRASES: &[Phrase] = &[
 /// Words that say nothing.
 const ARTICLES: [&str; 6] = ["the", "a", "an", "all", "please", "me"];
 
-/// Words of the grammar that may stand in front of a name.
-const HEADS: [&str; 34] = [
-    "where",
-    "is",
-    "what",
-    "who",
-    "how",
-    "does",
-    "do",
-    "calls",
-    "writes",
-    "reads",
-    "implements",
-    "extends",
-    "overrides",
-    "includes",
-    "imports",
-    "tests",
-    "uses",
-    "text",
-    "pattern",
-    "files",
-    "symbols",
-    "outline",
-    "of",
-    "entry",
-    "points",
-    "gaps",
-    "follows",
-    "from",
-    "changes",
-    "since",
-    "call",
-    "reach",
-    "the",
-    "are",
-];
+/// Other words that may stand in front of a name than those of the grammar.
+const MORE_HEADS: [&str; 14] =
+    ["do", "calls", "writes", "reads", "implements", "extends", "overrides", "includes", "imports", "tests", "call", "the", "are", "with"];
+
+/// Words that may stand in front of a name, or between names.
+fn heads() -> impl Iterator<Item = &'static str> {
+    super::print::KEYWORDS.into_iter().chain(MORE_HEADS)
+}
 
 /// The question in the grammar's form; `None` where nothing is to be changed.
 pub(super) fn rewritten(line: &str) -> Option<String> {
@@ -118,8 +89,9 @@ pub(super) fn rewritten(line: &str) -> Option<String> {
     let mut parts: Vec<Part> = all.iter().map(|w| Part::of(line, w)).collect();
     strip_question_mark(&mut parts);
     parts.retain(|p| !(p.is_plain() && p.raw.chars().all(|c| matches!(c, '?' | '!' | ','))));
-    let heads = parts.iter().take_while(|p| p.is_word(&HEADS)).count();
-    let lower = |i: usize, p: &Part| if i < heads { p.raw.to_lowercase() } else { p.raw.clone() };
+    let is_head = |p: &&Part| !p.quoted && heads().any(|h| h == p.raw.to_lowercase()) && !super::parser::is_filter(&p.raw.to_lowercase());
+    let count = parts.iter().take_while(is_head).count();
+    let lower = |i: usize, p: &Part| if i < count { p.raw.to_lowercase() } else { p.raw.clone() };
     if let Some(found) = PHRASES.iter().find_map(|phrase| phrase.rewrite(&parts)) {
         return Some(found);
     }
@@ -219,18 +191,15 @@ fn joined(parts: &[&Part]) -> String {
     parts.iter().map(|p| format!(" {}", p.raw)).collect()
 }
 
-/// Words that stand between names and filters.
-const BETWEEN: [&str; 7] = ["as", "through", "defined", "declared", "implemented", "by", "with"];
-
 /// The word of a line that is most likely a name: the first that means nothing to the grammar, and is no slip of a word that does.
 pub(super) fn likely_name(line: &str) -> Option<String> {
     let known = |w: &Word| {
         let small = w.text.to_lowercase();
-        [&HEADS[..], &ARTICLES[..], &BETWEEN[..]].iter().any(|list| list.contains(&small.as_str())) || super::parser::is_filter(&small)
+        heads().chain(ARTICLES).any(|known| known == small) || super::parser::is_filter(&small)
     };
     let all = words(line, 0);
     let unknown: Vec<&Word> = all.iter().filter(|w| w.quoted || !known(w)).collect();
-    let is_slip = |w: &&&Word| !w.quoted && HEADS.iter().any(|h| strsim::jaro_winkler(&w.text.to_lowercase(), h) > 0.85);
+    let is_slip = |w: &&&Word| !w.quoted && heads().any(|h| strsim::jaro_winkler(&w.text.to_lowercase(), h) > 0.85);
     let name = unknown.iter().find(|w| !is_slip(w)).or(unknown.last())?;
     let text = name.text.trim_end_matches('?');
     (!text.is_empty()).then(|| super::quoted_if_needed(text))

@@ -5,7 +5,7 @@ use super::words::{is_one_word, quote};
 use std::fmt::{self, Display, Formatter};
 
 /// Words that mean something somewhere: names spelled so are quoted.
-const KEYWORDS: [&str; 44] = [
+pub(super) const KEYWORDS: [&str; 44] = [
     "where",
     "is",
     "what",

@@ -49,6 +49,13 @@ pub enum Form {
     Gaps(Option<String>),
 }
 
+impl Form {
+    /// Can it list uses that have no target, as guesses?
+    pub fn takes_guesses(&self) -> bool {
+        matches!(self, Form::WhoUses { .. } | Form::Who { does: WhoDoes::Calls | WhoDoes::Reads | WhoDoes::Writes, .. })
+    }
+}
+
 /// Which of the places of a thing is wanted.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 #[allow(missing_docs)]

@@ -112,3 +112,18 @@ fn generated_files_come_after_those_written_by_hand(#[case] uses: usize) {
     let last = ask(&engine, "who calls turn in a_made.py");
     assert_eq!(last.total, uses as u64);
 }
+
+/// Tests stand among other code: a list of very many rows is not paged by its files alone.
+#[rstest]
+#[case::only("who calls turn in tests", 300)]
+#[case::without("who calls turn outside tests", 250)]
+fn tests_are_told_row_by_row(#[case] question: &str, #[case] total: u64) {
+    let calls = |n: usize| "    turn();\n".repeat(n);
+    let text = format!(
+        "pub fn turn() {{}}\npub fn go() {{\n{}}}\n#[cfg(test)]\nmod tests {{\n    use super::*;\n    #[test]\n    fn all() {{\n{}    }}\n}}\n",
+        calls(250),
+        calls(300)
+    );
+    let project = Project::with(&[("Cargo.toml", "[package]\nname = \"larder\"\nversion = \"1.0.0\"\n"), ("src/lib.rs", &text)]);
+    assert_eq!(ask(&engine(&project), question).total, total);
+}

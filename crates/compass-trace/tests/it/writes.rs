@@ -41,10 +41,34 @@ fn every_way_to_give_a_value_is_a_write(#[case] path: &str, #[case] text: &str, 
 }
 
 #[rstest]
-#[case::go("a.go", GO, "who writes Wheel.Age")]
-#[case::c("a.c", C, "who writes wheel.turned")]
-fn values_given_by_position_are_said_to_be_missing(#[case] path: &str, #[case] text: &str, #[case] question: &str) {
+#[case::go("a.go", GO, "who writes Wheel.Age", false)]
+#[case::c("a.c", C, "who writes wheel.turned", false)]
+#[case::named_only(
+    "a.go",
+    "package p\n\ntype Wheel struct{ Age int }\n\nfunc Make() Wheel { return Wheel{Age: 1} }\n\nfunc Old(w Wheel) Wheel {\n\treturn w\n}\n",
+    "who writes Wheel.Age",
+    true
+)]
+#[case::pointers(
+    "a.c",
+    "struct wheel { int age; };\nint old(struct wheel *w) { return w->age; }\nstruct wheel first = { .age = 1 };\n",
+    "who writes wheel.age",
+    true
+)]
+#[case::within_another("a.c", "struct wheel { int age; };\nstruct cart { struct wheel left; };\nstruct cart one = { { 1 } };\n", "who writes wheel.age", false)]
+fn values_given_by_position_keep_an_answer_from_being_complete(#[case] path: &str, #[case] text: &str, #[case] question: &str, #[case] complete: bool) {
     let project = Project::with(&[(path, text)]);
     let answers = ask(&engine(&project), question);
-    assert!(answers.notes.iter().any(|n| n.contains("by position")), "{:?}", answers.notes);
+    assert_eq!(answers.complete, complete, "{:?}", answers.missing);
+}
+
+/// A value that stands in a comment or in a tag of a field is none.
+#[test]
+fn comments_and_tags_write_nothing() {
+    let text = "package p\n\ntype Wheel struct {\n\tAge int `gorm:\"default=1\"`\n\tMark int // = 3\n}\n";
+    let project = Project::with(&[("a.go", text)]);
+    let engine = engine(&project);
+    for question in ["who writes Wheel.Age", "who writes Wheel.Mark"] {
+        assert_eq!(ask(&engine, question).total, 0, "{question}");
+    }
 }

@@ -2,11 +2,10 @@
 
 use crate::cli::failure_chain;
 use crate::tui::state::{ChainRow, Grown, Shown, Spot, StepRow, Unfolded};
-use crate::ways::plural;
 use compass_index::DiskSources;
 use compass_trace::chains::{ChainNode, Direction};
 use compass_trace::question::{Form, Place, Question, Subject, What};
-use compass_trace::{Answer, Context, Engine};
+use compass_trace::{Answer, Context, Engine, plural};
 use compass_unfold::{Location, StepKind};
 
 /// More states than this are not kept: nobody walks through them one by one.
@@ -54,7 +53,7 @@ pub(super) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) 
     for n in ordered(&down.nodes) {
         rows.push(row(engine, &down.nodes[n], Direction::Down)?);
     }
-    let mut note = format!("{} · {}", plural(up.nodes.len(), "caller"), plural(down.nodes.len(), "callee"));
+    let mut note = format!("{} · {}", plural(up.nodes.len() as u64, "caller"), plural(down.nodes.len() as u64, "callee"));
     if up.cycles + down.cycles > 0 {
         note += &format!(" · {} recursive", up.cycles + down.cycles);
     }
@@ -138,8 +137,8 @@ pub(super) fn unfold(engine: &Engine, spot: &Spot, context: &Context) -> Result<
     let file = index.find_path(&spot.path).ok_or("the file is not in the index")?;
     let source = index.source(file).map_err(|e| failure_chain(&e))?;
     let offset = source.source.lines.offset(spot.line, spot.column).ok_or("there is no such place")?;
-    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &crate::building::options_for(index, file, &[], &[]), &context.cancel)
-        .map_err(|e| failure_chain(&e))?;
+    let options = crate::building::options_for(index, file, &[], &[]).map_err(|e| failure_chain(&e))?;
+    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &options, &context.cancel).map_err(|e| failure_chain(&e))?;
     let states = (0..=found.steps.len().min(MAX_STATES)).map(|n| found.state(n)).collect();
     let alone = (0..found.steps.len().min(MAX_STATES)).map(|n| found.only(n)).collect();
     let steps = found.steps.iter().map(step).collect();

@@ -8,11 +8,10 @@ use ratatui::layout::{Position, Rect};
 pub fn draw(state: &State, buffer: &mut Buffer) {
     let theme = &state.theme;
     let parts = layout::gaps(state);
-    let more = ", the first of them are listed";
     let head = match (state.gaps.loaded, state.gaps.total) {
         (false, _) => " gaps  looking through all files …".to_owned(),
         (true, 0) => " gaps  none: all that was found could be read and linked".to_owned(),
-        (true, total) if state.gaps.cut_short => format!(" gaps  {total}{more}"),
+        (true, total) if state.gaps.cut_short => format!(" gaps  {total}, the first of them are listed"),
         (true, _) => format!(" gaps  {}", state.gaps.causes().iter().map(|c| c.1).sum::<usize>()),
     };
     let mut pieces = vec![(head, theme.strong)];

@@ -205,7 +205,8 @@ fn languages(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) 
 /// What is asked for and not here; gives the lines used.
 fn not_seen(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
-    let hidden: u64 = ["syntax", "too_deep", "too_large", "binary", "unreadable", "time_limit"].iter().filter_map(|c| data.summary.gaps_by_cause.get(*c)).sum();
+    let hiding = compass_facts::GapCause::ALL.iter().filter(|c| c.hides_code());
+    let hidden: u64 = hiding.filter_map(|c| data.summary.gaps_by_cause.get(c.word())).sum();
     if data.absent.is_empty() && hidden == 0 {
         return 0;
     }
@@ -235,7 +236,7 @@ fn rows(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) {
         line += 1;
     }
     if data.entries.is_empty() {
-        put(buffer, row(area, line), "  none: no program, command, route or script begins here", theme.dim);
+        put(buffer, row(area, line), "  none: no program or script begins here", theme.dim);
         line += 1;
     }
     heading(buffer, area, &mut line, "most used in own code, tests left out", theme.dim);
