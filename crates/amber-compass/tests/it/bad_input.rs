@@ -207,6 +207,7 @@ mod attacks {
     #[case::conditions("a.c", format!("#if A\n{}#endif\n", (0..10_000).map(|i| format!("#elif B{i}\nint x{i};\n")).collect::<String>()))]
     #[case::one_name_python("a.py", "def f(a):\n  return f(1)\n".repeat(2_000))]
     #[case::one_name_java("A.java", format!("class A {{\n{}}}\n", "int f(int a) { return f(1); }\n".repeat(2_000)))]
+    #[case::one_method("A.java", format!("class A {{\n{}}}\n", "int f(int a) { return f(1); }\n".repeat(6_000)))]
     #[case::overloads("a.cpp", format!("{}void g() {{ {} }}\n", (0..2_000).map(|i| format!("struct S{i}{{}};\nvoid f(S{i} a){{}}\n")).collect::<String>(), (0..300).map(|i| format!("f(S{i}());")).collect::<String>()))]
     #[case::modules("pom.xml", format!("<project><artifactId>p</artifactId><modules>{}</modules>{}</project>", "<module>m</module>".repeat(100_000), "<dependencies></dependencies>".repeat(5_000)))]
     fn very_many_alike_stay_linear(#[case] path: &str, #[case] text: String) {

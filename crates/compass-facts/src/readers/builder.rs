@@ -272,6 +272,11 @@ impl<'t> Builder<'t> {
         self.bound.get(&(scope, *name)).and_then(|d| d.last().copied())
     }
 
+    /// Does an import bind the name in this very scope so far?
+    pub fn imports_in(&self, scope: ScopeId, name: &str) -> bool {
+        self.interned.get(name).is_some_and(|name| self.imported.contains_key(&(scope, *name)))
+    }
+
     /// Adds a further possible type to a variable; after four the rest is ignored, which bounds the evaluator's work.
     pub fn add_type(&mut self, id: DefId, ty: TypeId) {
         if matches!(self.facts.ty(ty), TypeExpr::Unknown | TypeExpr::Literal(Literal::Nothing)) {
@@ -476,7 +481,8 @@ impl<'t> Builder<'t> {
                     }
                 }
             }
-            direct = direct && scope.kind != ScopeKind::Function;
+            // The body of a class sees its own names alone, not those of a class around it.
+            direct = direct && !matches!(scope.kind, ScopeKind::Function | ScopeKind::Type);
             next = scope.parent;
         }
         Err(None)

@@ -16,7 +16,7 @@ use crate::{Cancel, Facts, GapCause, ScopeId};
 /// Reads a Python file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Direct }, cancel);
-    let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new(), decorator: None };
+    let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new(), decorator: None, unbound: None };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -32,6 +32,8 @@ struct Reader<'t> {
     returns: Vec<definitions::Returns>,
     /// The decorator being read: its signal waits for what it stands before.
     decorator: Option<usize>,
+    /// The name that an assignment in a class body is about to bind: until then it means what stands around the class.
+    unbound: Option<&'t str>,
 }
 
 impl<'t> Reader<'t> {

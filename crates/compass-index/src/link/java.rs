@@ -325,6 +325,7 @@ impl Evaluator<'_, '_> {
             .bindings(sym.file, scope, name)
             .filter_map(|b| if let Binding::Def(d) = b { Some(Sym { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
+            .take(super::overloads::MOST_CHOICES + 1)
             .collect();
         // Only what derived types wrote overrides; methods of one type stand side by side.
         let derived = out.len();

@@ -22,11 +22,12 @@ impl Evaluator<'_, '_> {
         };
         let fitting: Vec<Found> = found.iter().filter(by_number).cloned().collect();
         match fitting.len() {
-            0 => return found.into_iter().map(|f| (f, Certainty::Guessed)).collect(),
-            1 => return fitting.into_iter().map(|f| (f, Certainty::Proven)).collect(),
-            many if many > super::overloads::MOST_CHOICES => {
+            0 => return found.into_iter().take(super::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect(),
+            // So many are not all gone through: the one that fits better may be among those left out.
+            _ if found.len() > super::overloads::MOST_CHOICES => {
                 return fitting.into_iter().take(super::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect();
             }
+            1 => return fitting.into_iter().map(|f| (f, Certainty::Proven)).collect(),
             _ => {}
         }
         let mut scored: Vec<(i32, bool, Found)> = fitting.into_iter().map(|f| self.java_score(f, given)).collect();

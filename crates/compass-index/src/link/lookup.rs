@@ -43,7 +43,8 @@ impl Evaluator<'_, '_> {
             Language::Go => self.plain_go(file, name),
             _ => self.plain_outwards(file, scope, name, wanted),
         });
-        if self.cuts == before {
+        // Each scope keeps what it found: of a name that thousands share, that would fill the memory.
+        if self.cuts == before && found.hits.len() <= super::overloads::MOST_CHOICES {
             self.plain.insert(key, (found.clone(), self.world.consulted.since(start)));
         }
         found
@@ -90,7 +91,7 @@ impl Evaluator<'_, '_> {
                     }
                 }
             }
-            direct = direct && s.kind != ScopeKind::Function;
+            direct = direct && !matches!(s.kind, ScopeKind::Function | ScopeKind::Type);
             at = s.parent;
         }
         if is_perl {

@@ -4,7 +4,7 @@ use super::Reader;
 use crate::readers::signals::{is_text, is_text_list, last_name};
 use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, named, span, text};
-use crate::{Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
+use crate::{Literal, Role, ScopeId, ScopeKind, Shape, TypeExpr, TypeId};
 
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.
@@ -21,8 +21,14 @@ impl<'t> Reader<'t> {
         match node.kind() {
             "identifier" => {
                 let (name, at) = (text(node, self.b.text), span(node));
+                let inside = self.b.place.scope;
+                if self.unbound == Some(name) {
+                    self.b.place.scope = self.scope_around_classes(inside);
+                }
                 self.b.add_use(name, at, role, Shape::Plain);
-                self.b.ty_name(name, at)
+                let ty = self.b.ty_name(name, at);
+                self.b.place.scope = inside;
+                ty
             }
             "attribute" => self.attribute(node, role),
             "call" => self.call(node),
@@ -206,7 +212,10 @@ impl<'t> Reader<'t> {
         if let (Some(name), Some(right)) = (node.child_by_field_name("left").and_then(last_name), node.child_by_field_name("right")) {
             self.b.kept = Some((right.id(), span(name).start));
         }
+        let before = self.unbound.take();
+        self.unbound = self.first_bound_in_class(node);
         let value = node.child_by_field_name("right").map(|r| self.expression(r, Role::Read));
+        self.unbound = before;
         let declared = node.child_by_field_name("type").map(|t| self.annotation(t));
         let ty = declared.or(value);
         if let Some(left) = node.child_by_field_name("left") {
@@ -223,6 +232,25 @@ impl<'t> Reader<'t> {
             }
         }
         ty.unwrap_or(self.b.unknown())
+    }
+
+    /// The name that an assignment binds, where it is the first in a class body to do so: its value still sees the name outside
+    /// (`widgets = {"day": widgets.Day()}`).
+    fn first_bound_in_class(&self, node: Node<'t>) -> Option<&'t str> {
+        let scope = self.b.place.scope;
+        let left = node.child_by_field_name("left").filter(|l| l.kind() == "identifier")?;
+        let name = text(left, self.b.text);
+        (self.b.scope_kind(scope) == ScopeKind::Type && self.b.find_in(scope, name).is_none() && !self.b.imports_in(scope, name)).then_some(name)
+    }
+
+    fn scope_around_classes(&self, scope: ScopeId) -> ScopeId {
+        let mut at = scope;
+        while self.b.scope_kind(at) == ScopeKind::Type
+            && let Some(parent) = self.b.scope_parent(at)
+        {
+            at = parent;
+        }
+        at
     }
 
     /// `__all__ = ["a", "b"]`: each string names something of this module.

@@ -311,6 +311,23 @@ def ⟦outer:outer⟧(⟦depth:depth⟧=3):
 «outer=outer»(depth=2)
 "#,
 )])]
+#[case::class_bodies(&[("shelf.py", "class ⟦Day:Day⟧:\n    pass\n"), (
+    "forms.py",
+    r#"
+import shelf as widgets
+⟦size:size⟧ = 3
+
+
+class ⟦Form:Form⟧:
+    ⟦inner:size⟧ = «size=size»
+    ⟦made:made⟧ = [«size=size» for ⟦i:i⟧ in range(2)]
+
+    class ⟦Meta:Meta⟧:
+        ⟦w:widgets⟧ = {"day": widgets.«Day=Day»()}
+        ⟦later:later⟧ = «w=widgets»
+        ⟦depth:depth⟧ = «size=size»
+"#,
+)])]
 fn names_of_python_in_harder_places(#[case] files: &[(&str, &str)]) {
     compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
     check(files);
