@@ -64,7 +64,9 @@ impl Engine {
         let mut heirs = open.clone();
         let mut seen: FxHashSet<SymbolId> = open.iter().copied().collect();
         let mut at = 0;
-        while at < heirs.len() && heirs.len() < MOST_HEIRS {
+        // What an interface only asks for, nobody takes over: another base of the heir has it.
+        let is_asked_for = self.is_asked_for(member)?;
+        while !is_asked_for && at < heirs.len() && heirs.len() < MOST_HEIRS {
             for heir in self.index.derived(heirs[at])? {
                 if seen.insert(heir) && self.members_named(heir, &name)?.is_empty() {
                     heirs.push(heir);
@@ -72,7 +74,7 @@ impl Engine {
             }
             at += 1;
         }
-        let is_cut = at < heirs.len();
+        let is_cut = !is_asked_for && at < heirs.len();
         open.extend(heirs.into_iter().skip(open.len()));
         if let Some(asked) = self.written_for(member)? {
             // What is written for one trait stands in for that one's member alone.
@@ -94,6 +96,14 @@ impl Engine {
         }
         let (found, is_cut_above) = self.walk_types(open, &name, beyond, member, &|of| self.bases_of(of), &|_, _| Ok(Vec::new()))?;
         Ok((found, is_cut || is_cut_above))
+    }
+
+    /// Is it a member of an interface that has no body?
+    fn is_asked_for(&self, member: SymbolId) -> Result<bool, AnswerError> {
+        let Some((facts, def)) = self.index.definition(member)? else { return Ok(false) };
+        let d = facts.facts.def(def);
+        let of_interface = d.container.is_some_and(|c| matches!(facts.facts.def(c).kind, Kind::Interface | Kind::Trait));
+        Ok(of_interface && d.body.is_none())
     }
 
     fn below(&self, member: SymbolId, beyond: bool) -> Result<(Vec<SymbolId>, bool), AnswerError> {

@@ -18,6 +18,7 @@ const JAVA: Files = &[
     ("a/Base.java", "package a;\npublic class Base { public void go(int n) {} }\n"),
     ("b/Other.java", "package b;\nimport a.*;\npublic class Other extends Base implements Doer { }\n"),
     ("c/Run.java", "package c;\nimport a.Doer;\nclass Run { void all(Doer d) { d.go(1); } }\n"),
+    ("c/Own.java", "package c;\nclass Own { void all(a.Base b) { b.go(2); } }\n"),
 ];
 const TYPESCRIPT: Files = &[
     ("doer.ts", "export interface Doer { go(n: number): void }\n"),
@@ -46,7 +47,8 @@ const CPP: Files = &[
 #[case::go(GO, "who calls Other.Do", &["turn/doer.go:8"])]
 #[case::go_promoted(GO, "who implements Doer", &["other/lazy.go:3", "other/other.go:3"])]
 #[case::go_member(GO, "who implements Doer.Do", &["other/methods.go:3"])]
-#[case::java_taken_over(JAVA, "who calls Base.go", &["c/Run.java:3"])]
+#[case::java_taken_over(JAVA, "who calls Base.go", &["c/Own.java:2", "c/Run.java:3"])]
+#[case::java_asked_for(JAVA, "who calls Doer.go", &["c/Run.java:3"])]
 #[case::java_member(JAVA, "who implements Doer.go", &["a/Base.java:2"])]
 #[case::typescript(TYPESCRIPT, "who calls Other.go", &["run.ts:3"])]
 #[case::rust(RUST, "who calls Wheel.go", &["src/doer.rs:5"])]
