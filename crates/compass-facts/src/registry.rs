@@ -147,6 +147,11 @@ impl Language {
         matches!(self, Language::C | Language::Cpp)
     }
 
+    /// Is a file a module that code calls by the name of the file?
+    pub fn is_module_by_file(self) -> bool {
+        matches!(self, Language::Python | Language::Rust | Language::Perl) || self.is_kin_of(Language::TypeScript)
+    }
+
     /// Can values of a type be written as a list, without the names of its fields?
     pub fn gives_by_position(self) -> bool {
         matches!(self, Language::C | Language::Cpp | Language::Go)

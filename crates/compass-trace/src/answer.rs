@@ -6,6 +6,7 @@
 
 mod absent;
 mod chained;
+pub use chained::NO_WAY;
 pub(crate) use chained::word_of;
 mod completeness;
 mod completing;

@@ -20,7 +20,7 @@ pub mod tones;
 pub mod units;
 pub mod upkeep;
 
-pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine, Offer, Offers};
+pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine, NO_WAY, Offer, Offers};
 
 /// A number and what it counts: `1 file`, `2 files`.
 pub fn plural(count: u64, what: &str) -> String {

@@ -3,13 +3,19 @@
 use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
-use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way};
+use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way, Ways};
 use crate::question::{Depth, Subject};
 use compass_facts::Kind;
 use compass_index::SymbolId;
 
 /// `through all` goes this far: beyond, a reader is lost and the machine busy.
 const ALL: u32 = 64;
+
+/// From so many symbols near the end it is asked what could lead to them.
+const MOST_NEAR: usize = 500;
+
+/// Said where no way was found.
+pub const NO_WAY: &str = "no way was found; calls without a known target are not followed";
 
 impl Engine {
     /// `who calls S through N`, `what does S call through N`.
@@ -51,10 +57,35 @@ impl Engine {
             found.notes.push("only guesses lead there".to_owned());
         }
         if ways.ways.is_empty() && !a.symbols.is_empty() && !b.symbols.is_empty() {
-            found.notes.push("no way was found; calls that stay dynamic are not followed".to_owned());
+            found.notes.push(NO_WAY.to_owned());
+            for (cause, count) in self.unlinked_on_the_way(&ways)? {
+                found.miss(&cause, count);
+            }
         }
         found.miss("time_limit", u64::from(ways.cut));
         Ok((found, ways.ways, ways.total))
+    }
+
+    /// Where no way was found: calls that may belong to one but have no target, by cause. Of very many names that lead to the end not
+    /// all are looked at; the cause `too_many` says so.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn unlinked_on_the_way(&self, ways: &Ways) -> Result<Vec<(String, u64)>, AnswerError> {
+        let mut names = std::collections::BTreeSet::new();
+        let mut near = ways.near_ends.clone();
+        near.sort_unstable();
+        for symbol in near.iter().take(MOST_NEAR) {
+            if let Some((facts, def)) = self.index.definition(*symbol)? {
+                names.insert(facts.facts.def_name(def).to_owned());
+            }
+        }
+        let names: Vec<String> = names.into_iter().collect();
+        let namers = self.namers(near.iter().take(MOST_NEAR).copied())?;
+        let mut found = Found::default();
+        self.miss_unlinked(&names, &namers, &mut found)?;
+        found.miss(compass_index::Cause::TooMany.word(), u64::from(near.len() > MOST_NEAR));
+        Ok(found.missing.into_iter().map(|m| (m.cause, m.count)).collect())
     }
 
     /// The answer of a way: where it begins, and its steps.

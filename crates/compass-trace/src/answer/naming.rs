@@ -29,6 +29,12 @@ enum Fit {
 impl Engine {
     pub(super) fn resolve_name(&self, text: &str, quoted: bool) -> Result<Resolution, AnswerError> {
         let mut out = Resolution { by_name: true, ..Resolution::default() };
+        if text.contains('/')
+            && let Some(file) = self.find_file(text)
+        {
+            self.push_modules(vec![file], &mut out);
+            return Ok(out);
+        }
         let literal = NamePattern::new(text, true);
         let pattern = NamePattern::new(text, quoted);
         let mut entries = self.index.named(literal.last())?;
@@ -65,11 +71,43 @@ impl Engine {
             fitting = self.taken_from_above(used, &entries, &mut out)?;
         }
         self.rank(fitting, &mut out)?;
+        if out.symbols.is_empty() && !used.is_wild() && used.types.is_none() {
+            self.push_modules(self.modules_called(&used.parts), &mut out);
+        }
         if out.symbols.is_empty() {
             out.names.push(literal.last().to_owned());
             self.nearest_names(literal.last(), &mut out)?;
         }
         Ok(out)
+    }
+
+    /// Files that are modules of that name: the end of their path says so, the ending of the file left out (`larder.shelf` for
+    /// `larder/shelf.py` and `larder/shelf/__init__.py`).
+    fn modules_called(&self, parts: &[String]) -> Vec<FileId> {
+        let parts: Vec<&str> = parts.iter().flat_map(|p| p.split('/')).filter(|p| !matches!(*p, "crate" | "")).collect();
+        let Some(last) = parts.last() else { return Vec::new() };
+        let is_called = |path: &str| {
+            let (folders, name) = path.rsplit_once('/').unwrap_or(("", path));
+            let stem = name.split('.').next().unwrap_or(name);
+            let folders = folders.split('/').filter(|f| !f.is_empty());
+            let stands_for_folder = is_folders_module(stem);
+            let own: Vec<&str> = folders.chain((!stands_for_folder).then_some(stem)).filter(|p| *p != "src").collect();
+            own.last() == Some(last) && own.ends_with(&parts)
+        };
+        let files = self.index.files().iter().filter(|f| f.language.is_module_by_file());
+        files.filter(|f| f.path.contains(last) && is_called(&f.path)).map(|f| f.id).take(FEW).collect()
+    }
+
+    fn push_modules(&self, files: Vec<FileId>, out: &mut Resolution) {
+        for file in files {
+            let path = self.index.path_of(file);
+            let (folders, name) = path.rsplit_once('/').unwrap_or(("", &path));
+            let stem = name.split('.').next().unwrap_or(name);
+            let called = if is_folders_module(stem) { folders.rsplit('/').next().unwrap_or(stem) } else { stem };
+            out.names.push(called.to_owned());
+            out.symbols.push(Resolved { symbol: SymbolId::module(file), certainty: None, via: None, bodiless: false, local: false });
+        }
+        out.total = out.symbols.len();
     }
 
     /// Puts symbols in their order.
@@ -164,7 +202,7 @@ impl Engine {
             Some(Language::Java) => {}
             _ => {
                 let stem = name.split('.').next().unwrap_or(name);
-                if !matches!(stem, "mod" | "lib" | "main" | "index" | "__init__") {
+                if !is_folders_module(stem) {
                     out.push(vec![stem.to_owned()]);
                 }
             }
@@ -243,4 +281,9 @@ impl Engine {
         }
         Ok(found)
     }
+}
+
+/// Does a file of that name stand for the folder it is in?
+fn is_folders_module(stem: &str) -> bool {
+    matches!(stem, "mod" | "lib" | "main" | "index" | "__init__")
 }

@@ -6,6 +6,7 @@ use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, ImportId, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
+use rustc_hash::FxHashSet;
 use std::sync::Arc;
 
 /// From so many uses on only the page asked for is looked at.
@@ -402,6 +403,10 @@ impl Engine {
                     let resolution = self.resolve(subject)?;
                     self.note_subject(&resolution, &mut found);
                     for resolved in &resolution.symbols {
+                        if resolved.symbol.is_module() {
+                            self.add_importers(resolved.symbol.file, &mut found)?;
+                            continue;
+                        }
                         let wanted = Wanted { symbol: resolved.symbol, uses: self.uses_with_local(resolved.symbol)?, above: false };
                         self.all_uses(&[wanted], &[Role::Import], &mut found)?;
                     }
@@ -419,6 +424,22 @@ impl Engine {
             let facts = self.index.facts(entry.file)?;
             let id = ImportId(entry.import);
             found.rows.push(import_row(entry.file, &facts, id, Some(SymbolId::module(file))));
+        }
+        found.rows.dedup_by_key(|r| (r.file, r.marks.span.start));
+        self.add_importers_by_name(file, found)
+    }
+
+    /// A module may also be brought in as a name of what it stands in: `from larder import shelf`.
+    fn add_importers_by_name(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
+        let module = SymbolId::module(file);
+        let known: FxHashSet<(FileId, u32)> = found.rows.iter().map(|r| (r.file, r.marks.span.start)).collect();
+        for entry in self.index.uses(module)?.iter().filter(|e| e.role == Role::Import) {
+            let facts = self.index.facts(entry.file)?;
+            let at = facts.facts.usage(UseId(entry.usage)).span;
+            let around = facts.facts.imports.iter().position(|i| i.span.contains(at.start));
+            if let Some(id) = around.filter(|i| !known.contains(&(entry.file, facts.facts.imports[*i].name_span.start))) {
+                found.rows.push(import_row(entry.file, &facts, ImportId(id as u32), Some(module)));
+            }
         }
         found.rows.dedup_by_key(|r| (r.file, r.marks.span.start));
         Ok(())

@@ -48,6 +48,8 @@ pub struct Ways {
     pub cut: bool,
     /// Guesses were needed.
     pub guessed: bool,
+    /// Where no way was found: from where an end can be reached, the ends included.
+    pub near_ends: Vec<SymbolId>,
 }
 
 impl Engine {
@@ -116,6 +118,9 @@ impl Engine {
         };
         for start in starts.iter().filter(|s| !targets.contains(s)) {
             walk.from(*start);
+        }
+        if out.ways.is_empty() {
+            out.near_ends = distance.into_keys().collect();
         }
         out.ways.sort_by_key(|w| (w.edges.len(), std::cmp::Reverse(w.certainty())));
         if longest.is_none()

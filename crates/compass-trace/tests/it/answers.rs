@@ -51,6 +51,8 @@ fn caves() -> Project {
 #[case::least("who calls plan at least proven in sub/", &["sub/other.py:4"])]
 #[case::lang("text plan lang text", &["notes.md:1"])]
 #[case::page("who calls plan after 1 at most 1", &["planner.py:20"])]
+#[case::module_by_name("what does planner define kind fn", &["planner.py:4", "planner.py:14", "planner.py:18"])]
+#[case::module_by_dots("who imports sub.other", &[])]
 fn questions_have_answers(caves: Project, #[case] question: &str, #[case] wanted: &[&str]) {
     assert_eq!(places(&ask(&engine(&caves), question)), wanted, "{question}");
 }
@@ -561,4 +563,23 @@ fn what_guesses_do_not_show_stays_missing() {
     assert!(dynamic.is_some() && !answers.complete, "turn is handed on, and somebody calls it: {:?}", answers.missing);
     let notes = ask(&engine, "where is turn or guessed").notes;
     assert!(notes.iter().any(|n| n.contains("or guessed adds nothing")), "{notes:?}");
+}
+
+#[rstest]
+#[case::by_path("who imports larder/shelf.py", &["front.py:1", "later.py:1"])]
+#[case::by_name("who imports larder.shelf", &["front.py:1", "later.py:1"])]
+#[case::of_a_package("who imports larder", &["front.py:1", "whole.py:1"])]
+#[case::uses("who uses larder.shelf as read", &["front.py:2"])]
+#[case::members("what does larder.shelf define", &["larder/shelf.py:1"])]
+fn modules_are_called_by_their_path(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        ("larder/__init__.py", "depth = 1\n"),
+        ("larder/shelf.py", "def width():\n    pass\n"),
+        ("front.py", "from larder import shelf\nshelf.width()\n"),
+        ("later.py", "from larder.shelf import width\n"),
+        ("whole.py", "import larder\n"),
+    ]);
+    let answers = ask(&engine(&project), question);
+    assert_eq!(places(&answers), wanted, "{question}");
+    assert!(answers.complete, "{answers:?}");
 }

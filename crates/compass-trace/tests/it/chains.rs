@@ -206,3 +206,19 @@ fn a_refresh_finds_what_a_full_index_finds() {
     assert_eq!(refreshed, full);
     assert!(refreshed.iter().any(|l| l.starts_with("loose PUT")), "{refreshed:?}");
 }
+
+#[rstest]
+fn no_way_is_complete_only_where_every_call_is_known() {
+    let linked = Project::with(&[("a.py", "def start():\n    pass\n\ndef end():\n    pass\n")]);
+    let found = ask(&engine(&linked), "how does start reach end");
+    assert!(found.total == 0 && found.complete, "{found:?}");
+    let dynamic = Project::with(&[
+        ("a.py", "def start(given):\n    given.middle()\n\ndef end():\n    pass\n"),
+        (
+            "b.py",
+            "from absent import Base\nimport a\n\nclass Wheel(Base):\n    def middle(self):\n        a.end()\n\nclass Rack(Base):\n    def middle(self):\n        pass\n",
+        ),
+    ]);
+    let found = ask(&engine(&dynamic), "how does start reach end");
+    assert!(found.total > 0 || !found.complete, "{found:?}");
+}
