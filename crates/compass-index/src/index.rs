@@ -533,6 +533,15 @@ impl Index {
         Ok(packed.unpack()?)
     }
 
+    /// Files that may have looked a name up without finding a definition called so: those that bring it in under that name are among them.
+    ///
+    /// # Errors
+    /// Store errors.
+    pub fn consulting(&self, name: &str) -> Result<Vec<FileId>, IndexError> {
+        let packed = self.reader().consulted(&self.runs, crate::store::ConsultEntry::hash(name))?;
+        Ok(packed.unpack()?.into_iter().map(|e| e.file).filter(|f| *f != crate::store::ConsultEntry::EVERY).collect())
+    }
+
     /// Imports that lead to a file.
     ///
     /// # Errors

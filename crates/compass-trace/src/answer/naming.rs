@@ -9,7 +9,7 @@
 use super::subject::{Resolution, Resolved};
 use super::{AnswerError, Engine};
 use crate::question::NamePattern;
-use compass_facts::{DefId, Flags, ImportKind, Language};
+use compass_facts::{DefId, Flags, ImportKind, Language, Role, Use, UseId};
 use compass_index::{FileFacts, FileId, NameEntry, SymbolId};
 
 /// Of more symbols than this nobody counts how often each is used.
@@ -74,6 +74,11 @@ impl Engine {
         if out.symbols.is_empty() && !used.is_wild() && used.types.is_none() {
             self.push_modules(self.modules_called(&used.parts), &mut out);
         }
+        if out.symbols.is_empty()
+            && let [name] = &used.parts[..]
+        {
+            self.push_bound_by_imports(name, &mut out)?;
+        }
         if out.symbols.is_empty() {
             out.names.push(literal.last().to_owned());
             self.nearest_names(literal.last(), &mut out)?;
@@ -96,6 +101,44 @@ impl Engine {
         };
         let files = self.index.files().iter().filter(|f| f.language.is_module_by_file());
         files.filter(|f| f.path.contains(last) && is_called(&f.path)).map(|f| f.id).take(FEW).collect()
+    }
+
+    /// What imports call by that name, though its own is another: `import shelf as larder`.
+    fn push_bound_by_imports(&self, name: &str, out: &mut Resolution) -> Result<(), AnswerError> {
+        let mut targets: Vec<(SymbolId, u64)> = Vec::new();
+        let files = self.index.consulting(name)?;
+        for file in files.iter().take(MOST_IMPORTERS) {
+            let facts = self.index.facts(*file)?;
+            let links = self.index.links(*file)?;
+            let bound = facts.facts.imports.iter().filter(|i| i.bound.is_some_and(|b| facts.facts.name(b) == name));
+            for import in bound {
+                // The name it has at home stands right before the one it is given.
+                let before = |u: &&Use| u.role == Role::Import && import.span.contains(u.span.start) && u.span.start <= import.name_span.start;
+                let Some(usage) = facts.facts.uses.iter().rposition(|u| before(&u)).map(|u| UseId(u as u32)) else { continue };
+                for target in links.find(usage).into_iter().flat_map(|l| &l.targets) {
+                    match targets.iter_mut().find(|t| t.0 == *target) {
+                        Some(known) => known.1 += 1,
+                        None => targets.push((*target, 1)),
+                    }
+                }
+            }
+        }
+        if targets.is_empty() {
+            return Ok(());
+        }
+        targets.sort_by_key(|t| std::cmp::Reverse(t.1));
+        let imports: u64 = targets.iter().map(|t| t.1).sum();
+        out.notes
+            .push(format!("{name} is the name that {} to this", if imports == 1 { "1 import gives".to_owned() } else { format!("{imports} imports give") }));
+        out.names.push(name.to_owned());
+        for (symbol, _) in targets {
+            if let Some((facts, def)) = self.index.definition(symbol)? {
+                out.names.push(facts.facts.def_name(def).to_owned());
+            }
+            out.symbols.push(Resolved { symbol, certainty: None, via: None, bodiless: false, local: false });
+        }
+        out.total = out.symbols.len();
+        Ok(())
     }
 
     fn push_modules(&self, files: Vec<FileId>, out: &mut Resolution) {

@@ -566,10 +566,12 @@ fn what_guesses_do_not_show_stays_missing() {
 }
 
 #[rstest]
-#[case::by_path("who imports larder/shelf.py", &["front.py:1", "later.py:1"])]
-#[case::by_name("who imports larder.shelf", &["front.py:1", "later.py:1"])]
+#[case::by_path("who imports larder/shelf.py", &["front.py:1", "later.py:1", "renamed.py:1", "renamed.py:3"])]
+#[case::by_name("who imports larder.shelf", &["front.py:1", "later.py:1", "renamed.py:1", "renamed.py:3"])]
 #[case::of_a_package("who imports larder", &["front.py:1", "whole.py:1"])]
-#[case::uses("who uses larder.shelf as read", &["front.py:2"])]
+#[case::uses("who uses larder.shelf as read", &["front.py:2", "renamed.py:2"])]
+#[case::another_name("who uses board as read", &["front.py:2", "renamed.py:2"])]
+#[case::another_name_of_a_function("who calls wide", &["front.py:2", "renamed.py:2", "renamed.py:4"])]
 #[case::members("what does larder.shelf define", &["larder/shelf.py:1"])]
 fn modules_are_called_by_their_path(#[case] question: &str, #[case] wanted: &[&str]) {
     let project = Project::with(&[
@@ -578,6 +580,7 @@ fn modules_are_called_by_their_path(#[case] question: &str, #[case] wanted: &[&s
         ("front.py", "from larder import shelf\nshelf.width()\n"),
         ("later.py", "from larder.shelf import width\n"),
         ("whole.py", "import larder\n"),
+        ("renamed.py", "import larder.shelf as board\nboard.width()\nfrom larder.shelf import width as wide\nwide()\n"),
     ]);
     let answers = ask(&engine(&project), question);
     assert_eq!(places(&answers), wanted, "{question}");
