@@ -15,6 +15,7 @@ mod brought;
 mod carried;
 mod cfamily;
 mod consulted;
+mod cpp_standard;
 mod evaluate;
 mod file;
 mod generics;

@@ -275,7 +275,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             if let (Ty::ExternalType(..), Language::Go) = (&owner.ty, self.world.language(file)) {
                 return self.go_of_absent(owner, gid);
             }
-            if let (Ty::ExternalType(..), Language::Cpp) = (&owner.ty, self.world.language(file)) {
+            let is_cpp = self.world.language(file) == Language::Cpp;
+            if is_cpp && (matches!(owner.ty, Ty::ExternalType(..)) || self.is_cpp_standard(&owner.ty) && matches!(owner.ty, Ty::Item(..))) {
                 // A thing of a library that is not here: its arguments still tell what it holds.
                 return Meaning { ty: Ty::ExternalType(gid, Ty::no_args()), ..owner };
             }
@@ -518,7 +519,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     fn generic(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
         let args: Rc<[Ty]> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
-        self.evaluate(file, of).map(|t| match t {
+        let template = self.evaluate(file, of);
+        if template.ty.is_unknown()
+            && let Some(unknown) = self.cpp_unknown_template(file, of, args.clone())
+        {
+            return unknown;
+        }
+        template.map(|t| match t {
             Ty::Item(sym, _, receiver) => Ty::Item(sym, args, receiver),
             Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),
             other => other,

@@ -17,11 +17,20 @@ impl Evaluator<'_, '_> {
             Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
             Ty::Map(_) => Ty::Unknown(Cause::ReceiverUnknown),
-            Ty::External(_, args) => args.first().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::External(name, args) if self.is_cpp_map(name, &args) => Ty::External(name, args),
+            Ty::External(_, args) => args.first().map_or(Ty::Unknown(Cause::UnitAbsent), |a| self.held(a)),
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.element(p.clone())).collect()),
             Ty::Value(sym, args) => self.element_of(sym, args),
             Ty::Unknown(cause) => Ty::Unknown(cause),
             _ => Ty::Unknown(Cause::ReceiverUnknown),
+        }
+    }
+
+    /// A value of the type that an argument names.
+    pub(super) fn held(&self, argument: &Ty) -> Ty {
+        match argument {
+            Ty::ExternalType(name, args) => Ty::External(*name, args.clone()),
+            other => other.clone(),
         }
     }
 
@@ -45,7 +54,7 @@ impl Evaluator<'_, '_> {
         match self.go_underlying(ty) {
             Ty::Map(inner) | Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
-            Ty::External(_, args) => args.last().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::External(_, args) => args.last().map_or(Ty::Unknown(Cause::UnitAbsent), |a| self.held(a)),
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.indexed(p.clone())).collect()),
             Ty::Value(sym, args) if self.world.language(sym.file).is_c_family() => Ty::Value(sym, args),
             Ty::Value(sym, args) => {
@@ -82,7 +91,7 @@ impl Evaluator<'_, '_> {
     /// The good case of an option or result, what a pointer points to; a plain value is itself.
     pub(super) fn unwrapped(&mut self, ty: Ty) -> Ty {
         match ty {
-            Ty::External(_, args) => args.first().cloned().unwrap_or(Ty::Unknown(Cause::UnitAbsent)),
+            Ty::External(_, args) => args.first().map_or(Ty::Unknown(Cause::UnitAbsent), |a| self.held(a)),
             Ty::List(inner) => (*inner).clone(),
             Ty::Value(sym, args) if self.world.language(sym.file) == Language::Cpp => self.pointed(sym, args),
             Ty::Value(sym, args) => match self.alias_target(sym, &args) {
@@ -129,6 +138,9 @@ impl Evaluator<'_, '_> {
         let of = fixed.as_ref().unwrap_or(of);
         let function = |t: Ty| Some(Ty::Function(Rc::new(t)));
         let unknown = || Ty::Unknown(Cause::Builtin);
+        if let Some(found) = self.cpp_standard_member(of, word) {
+            return Some(found);
+        }
         match of {
             Ty::List(inner) => match word {
                 "iter" | "iter_mut" | "into_iter" | "filter" | "rev" | "skip" | "take" | "chain" | "cloned" | "copied" | "peekable" | "slice" | "concat"

@@ -159,6 +159,7 @@ impl Evaluator<'_, '_> {
             (Ty::Module(_), cause) => Lookup::none(cause),
             (Ty::Literal(literal), _) if *literal != compass_facts::Literal::Nothing => Lookup::none(Cause::Builtin),
             (Ty::List(_) | Ty::Map(_) | Ty::Tuple(_) | Ty::Function(_), _) => Lookup::none(Cause::Builtin),
+            _ if self.world.language(file) == Language::Cpp && self.is_cpp_standard(owner) => Lookup::none(Cause::Builtin),
             (Ty::External(..) | Ty::ExternalType(..), _) => Lookup::none(Cause::UnitAbsent),
             (_, Cause::UnitAbsent | Cause::Builtin) => Lookup::none(cause),
             _ if self.world.language(file).is_c_family() && self.is_macro_name(name) => {
@@ -321,12 +322,14 @@ pub(super) fn is_builtin(language: Language, name: &str) -> bool {
     static JAVA: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/java.txt").split_whitespace().collect());
     static GO: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/go.txt").split_whitespace().collect());
     static C: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/c.txt").split_whitespace().collect());
+    static CPP: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/cpp.txt").split_whitespace().collect());
     match language {
         Language::Python => PYTHON.contains(name),
         Language::Rust => RUST.contains(name),
         Language::Java => JAVA.contains(name),
         Language::Go => GO.contains(name),
-        Language::C | Language::Cpp => C.contains(name) || name.starts_with("__builtin_"),
+        Language::C => C.contains(name) || name.starts_with("__builtin_"),
+        Language::Cpp => CPP.contains(name) || is_builtin(Language::C, name),
         Language::Perl | Language::Text => false,
         _ => SCRIPT.contains(name),
     }

@@ -221,6 +221,35 @@ int run(«Derived=Derived» &d) {
 }
 "#,
 )])]
+#[case::standard_library(&[(
+    "held.cpp",
+    r#"
+#include <map>
+#include <memory>
+#include <optional>
+#include <vector>
+namespace std { template <> struct hash<int *>; }
+struct ⟦Wheel:Wheel⟧ { int ⟦go:go⟧(int a); };
+struct ⟦Other:Other⟧ { int ⟦other_go:go⟧(int a) { return a; } };
+using ⟦Wheels:Wheels⟧ = std::vector<std::unique_ptr<«Wheel=Wheel»>>;
+struct ⟦Rack:Rack⟧ {
+    std::unique_ptr<«Wheel=Wheel»> ⟦first:first⟧;
+    std::map<int, «Wheel=Wheel»> ⟦by_size:by_size⟧;
+    int ⟦all:all⟧() {
+        int sum = «first=first»->«go=go»(1) + (*«first=first»).«go=go»(2) + «first=first».get()->«go=go»(3);
+        for (auto &⟦kv:kv⟧ : «by_size=by_size») sum += «kv=kv».second.«go=go»(1);
+        return sum + «by_size=by_size».find(3)->second.«go=go»(2) + «by_size=by_size».at(3).«go=go»(3) + «by_size=by_size»[2].«go=go»(3);
+    }
+};
+int run(«Wheels=Wheels» &⟦v:v⟧, std::vector<«Wheel=Wheel»> &⟦w:w⟧, std::optional<«Wheel=Wheel»> ⟦o:o⟧) {
+    int sum = «v=v»[0]->«go=go»(1) + «v=v».back()->«go=go»(2) + «w=w»[0].«go=go»(1) + «w=w».front().«go=go»(1) + «o=o»->«go=go»(4);
+    for (const auto &⟦x:x⟧ : «v=v») sum += «x=x»->«go=go»(3);
+    for (auto ⟦it:it⟧ = «v=v».begin(); «it=it» != «v=v».end(); ++«it=it») sum += (*«it=it»)->«go=go»(4);
+    auto ⟦p:p⟧ = std::make_unique<«Wheel=Wheel»>();
+    return sum + «p=p»->«go~go»(1);
+}
+"#,
+)])]
 fn names_of_cpp_in_harder_places(#[case] files: &[(&str, &str)]) {
     compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
     check(files);

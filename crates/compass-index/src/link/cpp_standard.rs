@@ -1,0 +1,66 @@
+//! C++: what its standard library holds and hands on, where that library is not indexed.
+//!
+//! Templates are known by their arguments alone: `std::vector<Rack>` holds racks, whatever else it is. That goes for templates of other
+//! libraries that are not here as well, less surely.
+
+use super::evaluate::Evaluator;
+use super::ty::{Meaning, Ty};
+use super::uses::is_builtin;
+use super::world::Gid;
+use crate::Certainty;
+use compass_facts::{Kind, Language, TypeExpr, TypeId};
+use std::rc::Rc;
+
+/// Templates whose elements are pairs of a key and a value.
+const MAPS: [&str; 4] = ["map", "unordered_map", "multimap", "unordered_multimap"];
+
+impl Evaluator<'_, '_> {
+    /// Is it the namespace of the standard library, or a class of it?
+    pub(super) fn is_cpp_standard(&self, of: &Ty) -> bool {
+        match of {
+            Ty::Item(sym, ..) => self.world.def(*sym).kind == Kind::Module && self.world.facts(sym.file).def_name(sym.def) == "std",
+            Ty::External(name, _) | Ty::ExternalType(name, _) => is_builtin(Language::Cpp, self.world.name(*name)),
+            _ => false,
+        }
+    }
+
+    /// A template that is not here, as what its arguments make it.
+    pub(super) fn cpp_unknown_template(&self, file: u32, of: TypeId, args: Rc<[Ty]>) -> Option<Meaning> {
+        if self.world.language(file) != Language::Cpp || args.is_empty() {
+            return None;
+        }
+        let (TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. }) = *self.world.facts(file).ty(of) else {
+            return None;
+        };
+        let name = self.world.gid(file, name);
+        let certainty = if is_builtin(Language::Cpp, self.world.name(name)) { Certainty::Proven } else { Certainty::Inferred };
+        Some(Meaning { ty: Ty::ExternalType(name, args), certainty, reasons: Vec::new() })
+    }
+
+    /// Do its elements hold a key and a value?
+    pub(super) fn is_cpp_map(&self, name: Gid, args: &[Ty]) -> bool {
+        args.len() >= 2 && MAPS.contains(&self.world.name(name))
+    }
+
+    /// A member that hands on what a container or a holder has.
+    pub(super) fn cpp_standard_member(&self, of: &Ty, word: &str) -> Option<Ty> {
+        let Ty::External(name, args) = of else { return None };
+        let first = args.first().filter(|_| is_builtin(Language::Cpp, self.world.name(*name)))?;
+        let function = |t: &Ty| Some(Ty::Function(Rc::new(self.held(t))));
+        let is_map = self.is_cpp_map(*name, args);
+        match word {
+            "begin" | "end" | "cbegin" | "cend" | "rbegin" | "rend" | "find" | "lower_bound" | "upper_bound" | "data" if is_map => {
+                Some(Ty::Function(Rc::new(Ty::List(Rc::new(of.clone())))))
+            }
+            "begin" | "end" | "cbegin" | "cend" | "rbegin" | "rend" | "find" | "lower_bound" | "upper_bound" | "data" => {
+                Some(Ty::Function(Rc::new(Ty::List(Rc::new(self.held(first))))))
+            }
+            "at" if is_map => function(&args[1]),
+            "front" | "back" | "at" | "top" | "value" | "value_or" | "get" | "release" | "emplace_back" => function(first),
+            "lock" => function(of),
+            "first" if args.len() == 2 => Some(self.held(first)),
+            "second" if args.len() == 2 => Some(self.held(&args[1])),
+            _ => None,
+        }
+    }
+}
