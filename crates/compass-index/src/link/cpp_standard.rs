@@ -43,11 +43,11 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member that hands on what a container or a holder has.
-    pub(super) fn cpp_standard_member(&self, of: &Ty, word: &str) -> Option<Ty> {
+    pub(super) fn cpp_standard_member(&mut self, of: &Ty, word: &str) -> Option<Ty> {
         let Ty::External(name, args) = of else { return None };
         let first = args.first().filter(|_| is_builtin(Language::Cpp, self.world.name(*name)))?;
-        let function = |t: &Ty| Some(Ty::Function(Rc::new(self.held(t))));
         let is_map = self.is_cpp_map(*name, args);
+        let mut function = |t: &Ty| Some(Ty::Function(Rc::new(self.held(t))));
         match word {
             "begin" | "end" | "cbegin" | "cend" | "rbegin" | "rend" | "find" | "lower_bound" | "upper_bound" | "data" if is_map => {
                 Some(Ty::Function(Rc::new(Ty::List(Rc::new(of.clone())))))

@@ -4,7 +4,7 @@ use super::evaluate::{Evaluator, MAX_DEPTH};
 use super::ty::{Entity, Hit, Ty};
 use super::world::{Gid, Sym};
 use crate::Cause;
-use compass_facts::{Language, Literal};
+use compass_facts::{Kind, Language, Literal};
 use std::rc::Rc;
 
 /// Types that hold what will come.
@@ -27,9 +27,10 @@ impl Evaluator<'_, '_> {
     }
 
     /// A value of the type that an argument names.
-    pub(super) fn held(&self, argument: &Ty) -> Ty {
+    pub(super) fn held(&mut self, argument: &Ty) -> Ty {
         match argument {
             Ty::ExternalType(name, args) => Ty::External(*name, args.clone()),
+            Ty::Item(sym, ..) if self.world.def(*sym).kind == Kind::Alias && self.world.language(sym.file) == Language::Cpp => self.instance(argument.clone()),
             other => other.clone(),
         }
     }
@@ -132,7 +133,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Members of built-in and standard types that pass on what they hold.
-    pub(super) fn builtin_member(&self, of: &Ty, name: Gid) -> Option<Ty> {
+    pub(super) fn builtin_member(&mut self, of: &Ty, name: Gid) -> Option<Ty> {
         let word = self.world.name(name);
         let fixed = self.brought(of).filter(|b| b.0 == "ReadonlyArray").and_then(|b| b.1.first()).map(|inner| Ty::List(Rc::new(inner.clone())));
         let of = fixed.as_ref().unwrap_or(of);

@@ -154,14 +154,16 @@ impl Evaluator<'_, '_> {
         if !of_language.is_empty() {
             return if of_language.hits.len() > 1 { self.choose_overload(of_language, u) } else { of_language };
         }
+        let is_cpp = self.world.language(file) == Language::Cpp;
         match (owner, cause) {
             (Ty::Module(_), Cause::NoDefinition) => Lookup::none(Cause::NoDefinition),
             (Ty::Module(_), cause) => Lookup::none(cause),
             (Ty::Literal(literal), _) if *literal != compass_facts::Literal::Nothing => Lookup::none(Cause::Builtin),
             (Ty::List(_) | Ty::Map(_) | Ty::Tuple(_) | Ty::Function(_), _) => Lookup::none(Cause::Builtin),
-            _ if self.world.language(file) == Language::Cpp && self.is_cpp_standard(owner) => Lookup::none(Cause::Builtin),
-            (Ty::External(..) | Ty::ExternalType(..), _) => Lookup::none(Cause::UnitAbsent),
-            (_, Cause::UnitAbsent | Cause::Builtin) => Lookup::none(cause),
+            _ if is_cpp && self.is_cpp_standard(owner) => Lookup::none(Cause::Builtin),
+            // A template that is not found may be one that a macro or a build option makes: its members are guessed.
+            (Ty::External(..) | Ty::ExternalType(..), _) if !is_cpp => Lookup::none(Cause::UnitAbsent),
+            (_, Cause::UnitAbsent | Cause::Builtin) if !(is_cpp && matches!(owner, Ty::External(..) | Ty::ExternalType(..))) => Lookup::none(cause),
             _ if self.world.language(file).is_c_family() && self.is_macro_name(name) => {
                 // A macro can stand for a member, or for a way to one.
                 let found = (*self.plain(file, compass_facts::ScopeId::FILE, name, Wanted::Macro)).clone();
