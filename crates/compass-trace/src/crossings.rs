@@ -9,6 +9,8 @@ mod native;
 mod put_together;
 mod sql;
 
+pub(crate) use native::opens_libraries;
+
 use compass_index::Passes;
 use std::sync::Arc;
 

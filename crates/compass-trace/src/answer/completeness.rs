@@ -6,7 +6,7 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{Kind, Language, Role, UseId};
+use compass_facts::{Flags, Kind, Language, Role, UseId};
 use compass_index::{Cause, Certainty, FileId, SymbolId};
 
 /// So many uses without a target are listed at most.
@@ -23,9 +23,20 @@ pub(super) struct Namers {
     /// Is a member of such a name given to a type that is not here: one of the language, or of a package? Then it is called on values
     /// that are known well, and have no other members of ours.
     given_away: bool,
+    /// Are they functions that the system's linker knows by their name, so that code of any language may open a library and call them?
+    exported: bool,
 }
 
 impl Namers {
+    /// May the file hold uses of them?
+    fn concerns_file(&self, engine: &Engine, file: FileId) -> Result<bool, AnswerError> {
+        let Some(row) = engine.index.file(file) else { return Ok(false) };
+        if self.concerns(row.language) {
+            return Ok(true);
+        }
+        Ok(self.exported && crate::crossings::opens_libraries(&engine.index.facts(file)?.facts))
+    }
+
     fn concerns(&self, language: Language) -> bool {
         // Templates name what any program hands to them.
         self.languages.is_empty() || language == Language::Text || self.languages.iter().any(|l| l.is_kin_of(language))
@@ -44,7 +55,7 @@ impl Namers {
 
 impl Engine {
     pub(super) fn namers(&self, symbols: impl Iterator<Item = SymbolId>) -> Result<Namers, AnswerError> {
-        let mut out = Namers { languages: Vec::new(), members: false, given_away: false };
+        let mut out = Namers { languages: Vec::new(), members: false, given_away: false, exported: false };
         let mut names: Vec<String> = Vec::new();
         for symbol in symbols {
             let Some(file) = self.index.file(symbol.file) else { continue };
@@ -52,6 +63,9 @@ impl Engine {
                 out.languages.push(file.language);
             }
             let Some((facts, def)) = self.index.definition(symbol)? else { continue };
+            let d = facts.facts.def(def);
+            let is_plain = d.kind == Kind::Function && d.container.is_none() && !d.flags.has(Flags::PRIVATE);
+            out.exported |= is_plain && file.language.is_c_family();
             out.members |= matches!(facts.facts.def(def).kind, Kind::Method | Kind::Field);
             let name = facts.facts.def_name(def);
             if !names.iter().any(|n| n == name) {
@@ -102,8 +116,7 @@ impl Engine {
     pub(super) fn miss_unlinked(&self, names: &[String], namers: &Namers, found: &mut Found) -> Result<(), AnswerError> {
         for name in names {
             for entry in self.index.unlinked(name)? {
-                let concerns = self.index.file(entry.file).is_some_and(|f| namers.concerns(f.language));
-                if concerns && namers.may_mean(entry.cause) {
+                if namers.may_mean(entry.cause) && namers.concerns_file(self, entry.file)? {
                     found.miss(entry.cause.word(), entry.count);
                 }
             }
@@ -129,8 +142,11 @@ impl Engine {
         let mut files: Vec<FileId> = Vec::new();
         for name in names {
             let entries = self.index.unlinked(name)?;
-            let may = |file: FileId, cause| self.index.file(file).is_some_and(|f| namers.concerns(f.language)) && namers.may_mean(cause);
-            files.extend(entries.into_iter().filter(|e| may(e.file, e.cause)).map(|e| e.file));
+            for entry in entries {
+                if namers.may_mean(entry.cause) && namers.concerns_file(self, entry.file)? {
+                    files.push(entry.file);
+                }
+            }
         }
         files.sort_unstable();
         files.dedup();

@@ -484,8 +484,18 @@ impl Engine {
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
-            for resolved in &resolution.symbols {
-                found.rows.extend(self.derived_rows(resolved.symbol)?);
+            // Where the name of a type is also one of members, the type is meant.
+            let mut types = Vec::new();
+            for resolved in resolution.symbols.iter().filter(|_| resolution.by_name) {
+                let is_type = self.index.definition(resolved.symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_type());
+                types.extend(is_type.then_some(resolved.symbol));
+            }
+            let all = || resolution.symbols.iter().map(|r| r.symbol).collect();
+            let asked: Vec<SymbolId> = if types.is_empty() { all() } else { types };
+            let mut known: FxHashSet<SymbolId> = FxHashSet::default();
+            for symbol in asked {
+                let rows = self.derived_rows(symbol)?;
+                found.rows.extend(rows.into_iter().filter(|r| r.symbol.is_none_or(|s| known.insert(s))));
             }
             // A type whose base could not be told may be one of them.
             let namers = self.namers(resolution.symbols.iter().map(|r| r.symbol))?;

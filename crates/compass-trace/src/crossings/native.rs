@@ -2,7 +2,7 @@
 
 use super::http::{enclosing, side};
 use super::put_together::calls;
-use compass_facts::{Argument, Flags, Kind, Language, Role, ScopeId, Shape, SignalKind, Span, TextPart};
+use compass_facts::{Argument, DefId, Facts, Flags, Kind, Language, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
 use rustc_hash::{FxHashMap, FxHashSet};
 
@@ -12,6 +12,12 @@ pub(super) struct Native;
 
 /// Calls that open a library.
 const OPENERS: [&str; 9] = ["CDLL", "LoadLibrary", "PyDLL", "WinDLL", "OleDLL", "dlopen", "verify", "load_library", "cdll"];
+
+/// Modules that open libraries.
+const FOREIGN: [&str; 3] = ["ctypes", "cffi", "_cffi_backend"];
+
+/// Classes whose values are libraries.
+const CLASSES: [&str; 4] = ["CDLL", "PyDLL", "WinDLL", "OleDLL"];
 
 /// Members of a native function that describe it.
 const DESCRIBING: [&str; 3] = ["argtypes", "restype", "errcheck"];
@@ -40,6 +46,11 @@ impl LinkPass for Native {
         python(input, &exports, &mut out);
         out
     }
+}
+
+/// Does a file open libraries, so that names of the system's linker may stand in it as members?
+pub(crate) fn opens_libraries(facts: &Facts) -> bool {
+    facts.imports.iter().any(|i| FOREIGN.contains(&facts.name(i.module).split('.').next().unwrap_or_default()))
 }
 
 /// What asks for a native name.
@@ -174,7 +185,36 @@ fn libraries(input: &PassInput) -> FxHashSet<Place> {
             out.insert(Place { file, def });
         }
     }
+    // Names that are given what such a function gives back, or are declared to be a library.
+    let functions = out.clone();
+    for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language == Language::Python) {
+        for (i, d) in here.facts.definitions.iter().enumerate() {
+            if d.kind.is_variable() && d.ty.is_some_and(|ty| is_library(input, file, ty, &functions, 0)) {
+                out.insert(Place { file, def: DefId(i as u32) });
+            }
+        }
+    }
     out
+}
+
+/// Does the type say that a value is a library: by the name of its class, or as what a function gives that opens one?
+fn is_library(input: &PassInput, file: usize, ty: TypeId, functions: &FxHashSet<Place>, depth: u32) -> bool {
+    let facts = input.files[file].facts;
+    let further = |ty: &TypeId| depth < 4 && is_library(input, file, *ty, functions, depth + 1);
+    match facts.ty(ty) {
+        TypeExpr::Instance(of) => match facts.ty(*of) {
+            TypeExpr::Member { name, .. } | TypeExpr::Name { name, .. } => CLASSES.contains(&facts.name(*name)),
+            TypeExpr::Import(import) => facts.imports[import.index()].name.is_some_and(|n| CLASSES.contains(&facts.name(n))),
+            _ => false,
+        },
+        TypeExpr::Call { of, .. } => match facts.ty(*of) {
+            TypeExpr::Name { at, .. } => input.meaning(file, *at).is_some_and(|m| functions.contains(&m.0)),
+            TypeExpr::Def(def) => functions.contains(&Place { file, def: *def }),
+            _ => false,
+        },
+        TypeExpr::Union(parts) => parts.iter().any(further),
+        _ => false,
+    }
 }
 
 /// `from _made import ffi, lib`: a library built beforehand.

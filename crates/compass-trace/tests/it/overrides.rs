@@ -49,3 +49,15 @@ fn a_call_through_a_base_may_arrive_at_what_overrides_it(#[case] path: &str, #[c
     let through = wanted.iter().any(|w| w.1 == "inferred") && !question.contains("Shelf");
     assert_eq!(answers.notes.iter().any(|n| n.contains("which this overrides")), through, "{:?}", answers.notes);
 }
+
+#[rstest]
+fn of_a_type_and_members_of_one_name_the_type_is_extended() {
+    let project = Project::with(&[
+        (
+            "shelf.h",
+            "struct Boosting { virtual void go() = 0; };\nstruct Tree : Boosting { void go() override; virtual void Boosting(); };\nstruct Leaf : Tree { void Boosting() override; };\n",
+        ),
+        ("shelf.cpp", "#include \"shelf.h\"\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), "who extends Boosting")), ["shelf.h:2"]);
+}
