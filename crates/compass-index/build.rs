@@ -1,32 +1,42 @@
-//! Tells the program which sources decide what links say, as one number: links that packages carry from one workspace to another are
-//! of no use to a program that links otherwise.
+//! Tells the program which sources decide what it stores, as numbers. What was stored by other sources is made again: links that packages
+//! carry from one workspace to another (`COMPASS_LINKING`), and whole indexes (`COMPASS_MAKERS`).
 
 use std::hash::{DefaultHasher, Hash, Hasher};
 use std::path::{Path, PathBuf};
 
+/// What decides what links say.
+const LINKING: [&str; 3] = ["src/link", "src/plan", "../compass-facts/src"];
+/// What decides what else stands in an index: postings, summaries, crossings.
+const BESIDES: [&str; 3] = ["src", "../compass-trace/src/crossings", "../compass-trace/src/crossings.rs"];
+
 fn main() -> std::io::Result<()> {
+    let linking = hash_of(&LINKING)?;
+    println!("cargo::rustc-env=COMPASS_LINKING={linking}");
+    println!("cargo::rustc-env=COMPASS_MAKERS={}", linking ^ hash_of(&BESIDES)?);
+    Ok(())
+}
+
+fn hash_of(places: &[&str]) -> std::io::Result<u64> {
     let mut hasher = DefaultHasher::new();
-    for folder in ["src/link", "src/plan", "../compass-facts/src"] {
-        println!("cargo::rerun-if-changed={folder}");
+    for place in places {
+        println!("cargo::rerun-if-changed={place}");
         let mut files = Vec::new();
-        collect(Path::new(folder), &mut files)?;
+        collect(Path::new(place), &mut files)?;
         files.sort();
         for file in files {
             std::fs::read(&file)?.hash(&mut hasher);
         }
     }
-    println!("cargo::rustc-env=COMPASS_LINKING={}", hasher.finish());
-    Ok(())
+    Ok(hasher.finish())
 }
 
-fn collect(folder: &Path, files: &mut Vec<PathBuf>) -> std::io::Result<()> {
-    for entry in std::fs::read_dir(folder)? {
-        let path = entry?.path();
-        if path.is_dir() {
-            collect(&path, files)?;
-        } else {
-            files.push(path);
-        }
+fn collect(place: &Path, files: &mut Vec<PathBuf>) -> std::io::Result<()> {
+    if !place.is_dir() {
+        files.push(place.to_owned());
+        return Ok(());
+    }
+    for entry in std::fs::read_dir(place)? {
+        collect(&entry?.path(), files)?;
     }
     Ok(())
 }

@@ -17,8 +17,13 @@ pub mod readers;
 mod registry;
 mod source;
 mod sql;
+mod stored;
 mod tokens;
+mod versions;
 pub mod wire;
+
+#[doc(hidden)]
+pub use serde;
 
 pub use model::*;
 pub use readers::c::looks_like_cpp;
@@ -26,6 +31,7 @@ pub use registry::{Language, read};
 pub use source::{Encoding, LineIndex, Source, SourceError};
 pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};
 pub use tokens::{Token, TokenClass, tokens};
+pub use versions::reader_version;
 
 /// Tells long work to stop; shared between the one who asks and the one who works.
 ///

@@ -8,7 +8,7 @@ use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 
 /// A language, told by file name or by the first line.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 #[allow(missing_docs)]
 pub enum Language {
     C,
@@ -26,6 +26,20 @@ pub enum Language {
     Tsx,
     /// Text that is searched but not read: schemas, configuration, documents.
     Text,
+}
+
+impl Serialize for Language {
+    fn serialize<S: serde::Serializer>(&self, to: S) -> Result<S::Ok, S::Error> {
+        to.serialize_str(self.stored_word())
+    }
+}
+
+impl<'de> Deserialize<'de> for Language {
+    fn deserialize<D: serde::Deserializer<'de>>(from: D) -> Result<Language, D::Error> {
+        let word = std::borrow::Cow::<'de, str>::deserialize(from)?;
+        let known = Language::ALL.into_iter().find(|l| l.stored_word() == word);
+        known.ok_or_else(|| serde::de::Error::custom(format_args!("no language is called {word}")))
+    }
 }
 
 /// Endings of files that are text, and have no reader: they are searched.
@@ -64,6 +78,24 @@ impl Language {
         Language::Tsx,
         Language::Text,
     ];
+
+    /// The word it is stored by; one for each language, never given to another.
+    pub fn stored_word(self) -> &'static str {
+        match self {
+            Language::Tsx => "tsx",
+            other => other.word(),
+        }
+    }
+
+    /// The folder of its reader among the readers; empty where nothing reads it.
+    pub(crate) fn reader_folder(self) -> &'static str {
+        match self {
+            Language::C | Language::Cpp => "c",
+            Language::JavaScript | Language::TypeScript | Language::Tsx => "typescript",
+            Language::Text => "",
+            other => other.word(),
+        }
+    }
 
     /// The word for people and for `lang` in questions.
     pub fn word(self) -> &'static str {

@@ -383,7 +383,7 @@ fn definitions_out(definitions: &[Definition], out: &mut Writer) {
             }
         }
         out.byte(marks);
-        out.byte(d.kind as u8);
+        out.byte(d.kind.number());
         out.number(u32::from(d.flags.0));
         out.change(name, d.name.0);
         name = d.name.0;
@@ -426,7 +426,7 @@ fn definitions_in(count: u32, input: &mut Input, take: &mut impl FnMut(Definitio
     let (mut at, mut scope, mut container, mut inner, mut name) = (0, 0, 0, 0, 0);
     for _ in 0..count {
         let marks = input.byte()?;
-        let kind = *Kind::ALL.get(input.byte()? as usize).ok_or(WireError::Shape)?;
+        let kind = Kind::from_number(input.byte()?).ok_or(WireError::Shape)?;
         let flags = Flags(u16::try_from(input.number()?).map_err(|_| WireError::Shape)?);
         name = input.change(name)?;
         at = input.change(at)?;
@@ -508,7 +508,7 @@ fn uses_out(facts: &Facts, out: &mut Writer) {
         if u.args != 0 {
             more |= ARGS;
         }
-        let mut marks = u.role as u8 | shape << 3;
+        let mut marks = u.role.number() | shape << 3;
         marks |= if u.local.is_some() { LOCAL } else { 0 };
         marks |= if more != 0 { MORE } else { 0 };
         out.byte(marks);
@@ -548,7 +548,7 @@ fn uses_in(count: u32, length: &impl Fn(NameId) -> u32, input: &mut Input, take:
     let (mut at, mut scope, mut enclosing, mut local, mut ty) = (0, 0, None, 0, 0);
     for _ in 0..count {
         let marks = input.byte()?;
-        let role = *BY_NUMBER.get((marks & 7) as usize).ok_or(WireError::Shape)?;
+        let role = Role::from_number(marks & 7).ok_or(WireError::Shape)?;
         let more = if marks & MORE != 0 { input.byte()? } else { 0 };
         at = input.change(at)?;
         let name = NameId(input.number()?);
@@ -583,9 +583,6 @@ fn uses_in(count: u32, length: &impl Fn(NameId) -> u32, input: &mut Input, take:
     }
     Ok(())
 }
-
-/// Roles by their number in memory.
-const BY_NUMBER: [Role; 7] = [Role::Call, Role::Read, Role::Write, Role::Pass, Role::Type, Role::Import, Role::Ref];
 
 #[cfg(test)]
 mod tests {
@@ -637,9 +634,9 @@ mod tests {
     }
 
     #[test]
-    fn every_role_and_kind_has_its_number() {
-        assert!(BY_NUMBER.iter().enumerate().all(|(i, r)| *r as usize == i));
-        assert!(Kind::ALL.iter().enumerate().all(|(i, k)| *k as usize == i));
+    fn roles_fit_into_the_bits_they_have() {
+        assert!(Role::ALL.iter().all(|r| r.number() < 8 && Role::from_number(r.number()) == Some(*r)));
+        assert!(Kind::ALL.iter().all(|k| Kind::from_number(k.number()) == Some(*k)));
     }
 
     proptest::proptest! {

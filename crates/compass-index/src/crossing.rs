@@ -10,7 +10,7 @@ use serde::{Deserialize, Serialize};
 use std::sync::Arc;
 
 /// How two sides meet.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum CrossingKind {
     /// A request and its route.
     Http,
@@ -19,6 +19,8 @@ pub enum CrossingKind {
     /// A statement and its table.
     Sql,
 }
+
+compass_facts::stored_by_number!(CrossingKind { Http = 0, Native = 1, Sql = 2 });
 
 impl CrossingKind {
     /// All of them.
@@ -56,7 +58,7 @@ pub struct Crossing {
 }
 
 /// Why one side of a crossing has no other.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum LooseCause {
     /// Nothing answers that path.
     NoRoute,
@@ -73,6 +75,8 @@ pub enum LooseCause {
     /// No function of that name is exported.
     NoExport,
 }
+
+compass_facts::stored_by_number!(LooseCause { NoRoute = 0, OtherMethod = 1, Unknown = 2, NoRequest = 3, NoTable = 4, NoColumn = 5, NoExport = 6 });
 
 impl LooseCause {
     /// In words.

@@ -6,7 +6,7 @@ use serde::{Deserialize, Serialize};
 use smallvec::SmallVec;
 
 /// How sure a link is. Ordered: the weaker is the lesser.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum Certainty {
     /// By name only.
     Guessed,
@@ -15,6 +15,8 @@ pub enum Certainty {
     /// Language rules leave no other target.
     Proven,
 }
+
+compass_facts::stored_by_number!(Certainty { Guessed = 0, Inferred = 1, Proven = 2 });
 
 impl Certainty {
     /// The word of answers and questions.
@@ -37,7 +39,7 @@ impl Certainty {
 }
 
 /// Why a use has no target. A closed list.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum Cause {
     /// It leads into a package that is not indexed.
     UnitAbsent,
@@ -56,6 +58,8 @@ pub enum Cause {
     /// Its target stands in something that could not be read.
     Unreadable,
 }
+
+compass_facts::stored_by_number!(Cause { UnitAbsent = 0, NoDefinition = 1, ReceiverUnknown = 2, Dynamic = 3, MacroMade = 4, Builtin = 5, TooMany = 6, Unreadable = 7 });
 
 impl Cause {
     /// All of them.
@@ -83,7 +87,7 @@ impl Cause {
 }
 
 /// What a step of evidence says.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum StepKind {
     /// Found in a scope around the use.
     Scope,
@@ -110,6 +114,8 @@ pub enum StepKind {
     /// A call that passes on what a crossing needs.
     Passed,
 }
+
+compass_facts::stored_by_number!(StepKind { Scope = 0, Import = 1, Reexport = 2, Declared = 3, Inferred = 4, Member = 5, Base = 6, Include = 7, StandIn = 8, ByName = 9, Side = 10, Passed = 11 });
 
 /// Where a reason is to be seen. Reasons of links are told without offsets: lines that move in one file change nothing in the
 /// links of others.

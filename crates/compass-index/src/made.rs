@@ -1,10 +1,9 @@
 //! Files that nobody wrote by hand, told apart by their names and by what they say of themselves.
 
 use compass_facts::Language;
-use serde::{Deserialize, Serialize};
 
 /// How a file came about.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Default, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Default)]
 pub enum Made {
     /// By hand, as far as can be told.
     #[default]
@@ -14,6 +13,8 @@ pub enum Made {
     /// By a program that takes blanks and line ends out.
     Minified,
 }
+
+compass_facts::stored_by_number!(Made { ByHand = 0, Generated = 1, Minified = 2 });
 
 /// Parts of names that generators give their files.
 const NAMES: [&str; 9] = [".pb.go", ".pb.cc", ".pb.h", "_pb2.py", "_pb2_grpc.py", "_pb2.pyi", ".generated.", ".g.dart", ".designer.cs"];

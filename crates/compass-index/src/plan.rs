@@ -34,7 +34,7 @@ pub(crate) fn brings_language(unit: &str) -> bool {
 }
 
 /// How far dependencies are followed.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Default, serde::Serialize, serde::Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
 pub enum Deps {
     /// Only what ignore files leave.
     #[default]
@@ -44,6 +44,8 @@ pub enum Deps {
     /// Those and all that they need.
     All,
 }
+
+compass_facts::stored_by_number!(Deps { None = 0, Direct = 1, All = 2 });
 
 /// What to index.
 #[derive(Debug, Clone, Default)]

@@ -2,6 +2,7 @@
 
 mod bad_input;
 mod contracts;
+mod earlier;
 #[cfg(unix)]
 mod lost;
 mod program;

@@ -4,7 +4,7 @@ use super::{DefId, NameId, ScopeId, Span, TypeId};
 use serde::{Deserialize, Serialize};
 
 /// What sort of thing is defined. The short word of [`Kind::word`] is what people see and type.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 #[allow(missing_docs)]
 pub enum Kind {
     Module,
@@ -29,6 +29,8 @@ pub enum Kind {
     Table,
     Column,
 }
+
+crate::stored_by_number!(Kind { Module = 0, Class = 1, Struct = 2, Enum = 3, Union = 4, Interface = 5, Trait = 6, Alias = 7, Function = 8, Method = 9, Constructor = 10, Field = 11, Variant = 12, Variable = 13, Constant = 14, Parameter = 15, TypeParameter = 16, Macro = 17, Label = 18, Table = 19, Column = 20 });
 
 impl Kind {
     /// Every kind, in the order in which lists show them.

@@ -4,7 +4,7 @@ use super::Span;
 use serde::{Deserialize, Serialize};
 
 /// Why a region has no facts.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum GapCause {
     /// The text does not fit the language's grammar.
     Syntax,
@@ -23,6 +23,8 @@ pub enum GapCause {
     /// The import or include names a file nobody found.
     ImportNotFound,
 }
+
+crate::stored_by_number!(GapCause { Syntax = 0, TooDeep = 1, TooLarge = 2, Binary = 3, Unreadable = 4, Encoding = 5, TimeLimit = 6, ImportNotFound = 7 });
 
 impl GapCause {
     /// Every cause.

@@ -4,7 +4,7 @@ use super::{NameId, ScopeId, Span, TypeId};
 use serde::{Deserialize, Serialize};
 
 /// What an import does.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
 pub enum ImportKind {
     /// Binds the module itself: `import a.b as c`, `import * as ns from "m"`.
     Module,
@@ -21,6 +21,8 @@ pub enum ImportKind {
     /// Says which package the file is part of: `package a.b;`.
     Within,
 }
+
+crate::stored_by_number!(ImportKind { Module = 0, Name = 1, Glob = 2, Include = 3, Child = 4, Effect = 5, Within = 6 });
 
 /// One import: at most one name bound.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]

@@ -4,7 +4,7 @@ use super::{DefId, NameId, ScopeId, Span, TypeId};
 use serde::{Deserialize, Serialize};
 
 /// What a scope is, which decides how names are looked up through it.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
 pub enum ScopeKind {
     /// The whole file.
     File,
@@ -19,6 +19,8 @@ pub enum ScopeKind {
     /// A block whose names are bound throughout.
     Block,
 }
+
+crate::stored_by_number!(ScopeKind { File = 0, Module = 1, Type = 2, Function = 3, Ordered = 4, Block = 5 });
 
 impl ScopeKind {
     /// Do names bound here stay inside a function?

@@ -53,7 +53,7 @@ pub struct CallSignal {
 }
 
 /// What a statement does with a table or column.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 #[allow(missing_docs)]
 pub enum SqlVerb {
     Read,
@@ -61,6 +61,8 @@ pub enum SqlVerb {
     Delete,
     Define,
 }
+
+crate::stored_by_number!(SqlVerb { Read = 0, Write = 1, Delete = 2, Define = 3 });
 
 impl SqlVerb {
     /// The word of answers and labels.

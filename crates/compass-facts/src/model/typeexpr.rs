@@ -8,7 +8,7 @@ use super::{DefId, ImportId, NameId, ScopeId, TypeId};
 use serde::{Deserialize, Serialize};
 
 /// Built-in values whose type the language fixes.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
 #[allow(missing_docs)]
 pub enum Literal {
     Text,
@@ -19,6 +19,8 @@ pub enum Literal {
     Regex,
     Function,
 }
+
+crate::stored_by_number!(Literal { Text = 0, Bytes = 1, Number = 2, Bool = 3, Nothing = 4, Regex = 5, Function = 6 });
 
 /// One type expression.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]

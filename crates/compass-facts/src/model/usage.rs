@@ -4,7 +4,7 @@ use super::{DefId, ImportId, NameId, ScopeId, Span, TypeId};
 use serde::{Deserialize, Serialize};
 
 /// What is done with the name.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 #[allow(missing_docs)]
 pub enum Role {
     Call,
@@ -15,6 +15,8 @@ pub enum Role {
     Import,
     Ref,
 }
+
+crate::stored_by_number!(Role { Call = 0, Read = 1, Write = 2, Pass = 3, Type = 4, Import = 5, Ref = 6 });
 
 impl Role {
     /// Every role, in the order lists show them.

@@ -227,7 +227,7 @@ impl<'f> Teller<'f> {
         }
         let ty = d.ty.map(|t| self.ty(t));
         self.open.borrow_mut().remove(&id);
-        let shape = (d.kind as u8, d.flags.0, d.arity, d.required, d.signature, d.body.is_some(), d.inner.is_some());
+        let shape = (d.kind.number(), d.flags.0, d.arity, d.required, d.signature, d.body.is_some(), d.inner.is_some());
         // Enumerators count on, and a body that is one expression may be evaluated: their text is not told, their type is.
         hashed(&(self.facts.def_name(id), shape, self.scope(d.scope), ty, self.conditions(d.name_span.start), d.name_span.is_empty()))
     }
@@ -244,7 +244,7 @@ impl<'f> Teller<'f> {
         let mut at = Some(id);
         while let Some(id) = at {
             let scope = self.facts.scope(id);
-            path.push((scope.kind as u8, scope.owner.map(|d| self.facts.def_name(d))));
+            path.push((scope.kind.number(), scope.owner.map(|d| self.facts.def_name(d))));
             at = scope.parent;
         }
         hashed(&path)
@@ -253,7 +253,7 @@ impl<'f> Teller<'f> {
     fn import(&self, id: ImportId) -> u64 {
         let import = self.facts.import(id);
         let name = |n: compass_facts::NameId| self.facts.name(n);
-        let shape = (import.kind as u8, import.reexport, import.system);
+        let shape = (import.kind.number(), import.reexport, import.system);
         hashed(&(shape, name(import.module), import.name.map(name), import.bound.map(name), self.scope(import.scope)))
     }
 

@@ -52,7 +52,7 @@ pub struct ImportEntry {
 }
 
 /// How two types, or a type and a member, belong together.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 pub enum Relation {
     /// From a type to one derived from it.
     Derived = 0,
@@ -63,6 +63,8 @@ pub enum Relation {
     /// From such a member to its type.
     Owner = 3,
 }
+
+compass_facts::stored_by_number!(Relation { Derived = 0, Base = 1, Member = 2, Owner = 3 });
 
 /// Two symbols that belong together, under the first.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]

@@ -91,7 +91,7 @@ pub(super) fn names_out(entries: &[NameEntry]) -> Vec<u8> {
         put(&mut out, (entry.name.len() - shared) as u32);
         out.extend_from_slice(&entry.name.as_bytes()[shared..]);
         put_symbol(&mut out, before, entry.symbol);
-        out.push(entry.kind as u8);
+        out.push(entry.kind.number());
         put(&mut out, u32::from(entry.flags.0));
         (name, before) = (&entry.name, entry.symbol);
     }
@@ -137,7 +137,7 @@ fn walk_names(bytes: &[u8], visit: &mut VisitName) -> Result<(), StoreError> {
         name.truncate(shared);
         name.extend_from_slice(input.take(further)?);
         before = symbol(&mut input, before)?;
-        let kind = *Kind::ALL.get(input.byte()? as usize).ok_or(SHAPE)?;
+        let kind = Kind::from_number(input.byte()?).ok_or(SHAPE)?;
         let flags = Flags(u16::try_from(input.number()?).map_err(|_| SHAPE)?);
         if !visit(&name, before, kind, flags)? {
             break;
@@ -149,8 +149,6 @@ fn walk_names(bytes: &[u8], visit: &mut VisitName) -> Result<(), StoreError> {
 const FIRST: u8 = 32;
 const ENCLOSED: u8 = 64;
 const SAME_TARGET: u8 = 128;
-const ROLES: [Role; 7] = [Role::Call, Role::Read, Role::Write, Role::Pass, Role::Type, Role::Import, Role::Ref];
-const CERTAINTIES: [Certainty; 3] = [Certainty::Guessed, Certainty::Inferred, Certainty::Proven];
 
 /// Writes uses one after the other; keeps what the next one is told from.
 pub(super) struct UseCodec {
@@ -168,7 +166,7 @@ impl UseCodec {
 
     pub(super) fn put(&mut self, entry: &UseEntry, out: &mut Vec<u8>) {
         let same = self.begun && entry.target == self.target;
-        let mut marks = entry.role as u8 | (entry.certainty as u8) << 3;
+        let mut marks = entry.role.number() | (entry.certainty.number()) << 3;
         marks |= if entry.first { FIRST } else { 0 } | if entry.enclosing.is_some() { ENCLOSED } else { 0 } | if same { SAME_TARGET } else { 0 };
         out.push(marks);
         if !same {
@@ -206,8 +204,8 @@ impl UseCodec {
         } else {
             None
         };
-        let role = *ROLES.get((marks & 7) as usize).ok_or(SHAPE)?;
-        let certainty = *CERTAINTIES.get((marks >> 3 & 3) as usize).ok_or(SHAPE)?;
+        let role = Role::from_number(marks & 7).ok_or(SHAPE)?;
+        let certainty = Certainty::from_number(marks >> 3 & 3).ok_or(SHAPE)?;
         Ok(UseEntry { target: self.target, file, usage: self.usage, role, certainty, first: marks & FIRST != 0, enclosing })
     }
 }
@@ -352,8 +350,8 @@ mod tests {
                 target: id(r.0, r.1, r.2),
                 file: FileId { unit: UnitId(0), number: FileNo(r.3) },
                 usage: r.4,
-                role: ROLES[r.5 as usize],
-                certainty: CERTAINTIES[r.6 as usize],
+                role: Role::from_number(r.5).expect("a role"),
+                certainty: Certainty::from_number(r.6).expect("a certainty"),
                 first: r.4.is_multiple_of(2),
                 enclosing: r.7.map(SymbolNo),
             };

@@ -59,6 +59,12 @@ pub(crate) fn pack_carried(carried: &Carried) -> Result<PackedCarried, StoreErro
     blocks::pack(carried)
 }
 
+/// What facts are kept under: the bytes they were read from, and the version of what read them. A reader that changed finds none of its
+/// earlier facts; those of other languages stay.
+fn keyed(hash: u64, language: Language) -> i64 {
+    (hash ^ compass_facts::reader_version(language)) as i64
+}
+
 /// One connection to the depot.
 pub struct Depot {
     connection: Connection,
@@ -87,12 +93,12 @@ impl Depot {
         let connection = Connection::open(path).map_err(damaged)?;
         schema::configure(&connection).map_err(damaged)?;
         match schema::version(&connection).map_err(damaged)? {
-            schema::SCHEMA_VERSION => {}
+            schema::DEPOT_VERSION => {}
             0 => {
                 connection.execute_batch(TABLES).map_err(damaged)?;
-                connection.pragma_update(None, "user_version", schema::SCHEMA_VERSION).map_err(damaged)?;
+                connection.pragma_update(None, "user_version", schema::DEPOT_VERSION).map_err(damaged)?;
             }
-            found => return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION }),
+            found => return Err(OpenError::Version { found, wanted: schema::DEPOT_VERSION }),
         }
         Ok(Depot { connection })
     }
@@ -103,7 +109,7 @@ impl Depot {
     /// [`StoreError::Sqlite`].
     pub fn facts(&self, hash: u64, language: Language) -> Result<Option<StoredFacts>, StoreError> {
         let mut select = self.connection.prepare_cached("SELECT sum, blob FROM facts WHERE hash = ? AND language = ?")?;
-        let found = select.query_row(params![hash as i64, language.word()], |r| Ok(StoredFacts::new(r.get(0)?, r.get(1)?)));
+        let found = select.query_row(params![keyed(hash, language), language.stored_word()], |r| Ok(StoredFacts::new(r.get(0)?, r.get(1)?)));
         Ok(found.optional()?)
     }
 
@@ -135,7 +141,7 @@ impl Depot {
         {
             let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO facts (hash, language, package, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
             for (hash, language, package, packed) in batch {
-                insert.execute(params![*hash as i64, language.word(), package, packed.sum(), packed.blob()])?;
+                insert.execute(params![keyed(*hash, *language), language.stored_word(), package, packed.sum(), packed.blob()])?;
             }
         }
         Ok(transaction.commit()?)

@@ -43,7 +43,7 @@ pub(crate) fn pack_links(links: &FileLinks) -> Result<PackedLinks, StoreError> {
     let mut before = 0;
     for (usage, cause) in &links.unlinked {
         put_change(&mut unlinked, before, usage.0);
-        unlinked.push(*cause as u8);
+        unlinked.push(cause.number());
         before = usage.0;
     }
     let wire = WireRef {
@@ -107,7 +107,7 @@ fn links_in(wire: Wire) -> Result<FileLinks, StoreError> {
     let mut usage = 0;
     while !input.is_done() {
         usage = input.change(usage)?;
-        unlinked.push((UseId(usage), *Cause::ALL.get(input.byte()? as usize).ok_or_else(shape)?));
+        unlinked.push((UseId(usage), Cause::from_number(input.byte()?).ok_or_else(shape)?));
     }
     Ok(FileLinks {
         of_uses,

@@ -2,12 +2,29 @@
 
 use rusqlite::Connection;
 
-/// Raised by hand when tables, blobs or what readers say of the same text change.
-const FORMAT: i64 = 23;
+/// Raised by hand when tables change.
+const FORMAT: i64 = 24;
 
-/// Version of the tables and of everything inside their blobs; an index of another one is rebuilt. Holds the shape of
-/// facts, so that a change of the model cannot be forgotten.
-pub const SCHEMA_VERSION: i64 = FORMAT << 24 | (compass_facts::SHAPE & 0x00FF_FFFF) as i64;
+/// Version of an index: of its tables, and of all that makes what stands in its blobs: the model, readers, rules, passes. An index of
+/// another one is rebuilt, so that nothing is served that this program would not say.
+pub const SCHEMA_VERSION: i64 = FORMAT << 24 | folded(SHAPE ^ parse(env!("COMPASS_MAKERS")));
+
+/// Version of the depot's tables and blobs. Which reader and which rules made a blob is part of what it is kept under there.
+pub(super) const DEPOT_VERSION: i64 = FORMAT << 24 | folded(SHAPE);
+
+const SHAPE: u64 = compass_facts::SHAPE as u64;
+
+/// 24 bits of 64, as many as fit beside the format into the number SQLite keeps.
+const fn folded(hash: u64) -> i64 {
+    ((hash ^ hash >> 24 ^ hash >> 48) & 0x00FF_FFFF) as i64
+}
+
+const fn parse(digits: &str) -> u64 {
+    match u64::from_str_radix(digits, 10) {
+        Ok(number) => number,
+        Err(_) => panic!("the build script gives a number"),
+    }
+}
 
 const TABLES: &str = "
 CREATE TABLE IF NOT EXISTS meta (key TEXT PRIMARY KEY, value TEXT NOT NULL) WITHOUT ROWID;
