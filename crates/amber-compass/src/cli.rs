@@ -6,11 +6,11 @@
 mod args;
 mod ask;
 mod demo;
-mod depot;
 mod draw;
 mod failure;
 mod index;
 mod open;
+mod package_cache;
 mod progress;
 mod roots;
 mod settings;
@@ -37,10 +37,10 @@ pub fn run() -> ExitCode {
         Some(args::Command::Unfold(command)) => unfold::run(&command),
         Some(args::Command::Draw(command)) => draw::run(&command),
         Some(args::Command::Demo(command)) => demo::run(&command),
-        Some(args::Command::Depot(command)) => depot::run(&command),
+        Some(args::Command::PackageCache(command)) => package_cache::run(&command),
         Some(args::Command::Roots(command)) => roots::run(&command),
         Some(args::Command::Settings) => settings::run(),
-        None => open::run(args.path.as_deref(), args.index, args.deps, args.depot),
+        None => open::run(args.path.as_deref(), args.index, args.deps, args.package_cache),
     };
     match result {
         Ok(code) => code,

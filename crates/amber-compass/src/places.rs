@@ -8,8 +8,8 @@ pub fn index_file(root: &Path) -> PathBuf {
     cache_folder().join(name_of(root)).join("index.sqlite")
 }
 
-/// The folder of the depot.
-pub fn depot_folder() -> PathBuf {
+/// The folder of the shared package cache.
+pub fn package_cache_folder() -> PathBuf {
     cache_folder().join("depot")
 }
 

@@ -538,8 +538,8 @@ impl Index {
     /// # Errors
     /// Store errors.
     pub fn consulting(&self, name: &str) -> Result<Vec<FileId>, IndexError> {
-        let packed = self.reader().consulted(&self.runs, crate::store::ConsultEntry::hash(name))?;
-        Ok(packed.unpack()?.into_iter().map(|e| e.file).filter(|f| *f != crate::store::ConsultEntry::EVERY).collect())
+        let packed = self.reader().dependencies(&self.runs, crate::store::DependencyEntry::hash(name))?;
+        Ok(packed.unpack()?.into_iter().map(|e| e.file).filter(|f| *f != crate::store::DependencyEntry::EVERY).collect())
     }
 
     /// Imports that lead to a file.

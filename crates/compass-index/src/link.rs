@@ -11,41 +11,41 @@
 //! The result depends neither on the order of files nor on the number of threads: an answer that was cut short by a cycle
 //! is not remembered, so every remembered answer is what a fresh evaluator would say.
 
-mod brought;
-mod carried;
 mod cfamily;
-mod consulted;
+mod contextual_types;
 mod cpp_standard;
+mod declaration_files;
+mod dependency_log;
+mod element_types;
 mod evaluate;
 mod file;
 mod generics;
-mod given;
 mod globals;
 mod go;
 mod go_implementers;
-mod headers;
-mod held;
 mod imports;
 mod includes;
 mod java;
 mod java_choice;
+mod lazy_facts;
+mod loaded_facts;
 mod lookup;
 mod members;
 mod modules;
+mod namespaces;
 mod needs;
 mod output;
 mod overloads;
 mod perl;
-mod shelf;
-mod spaces;
+mod portable_links;
 mod standard;
 mod ty;
 mod uses;
 mod world;
 
-pub(crate) use brought::Brought;
-pub(crate) use carried::{Carried, Places};
 pub(crate) use globals::is_module;
+pub(crate) use lazy_facts::LazyFacts;
+pub(crate) use loaded_facts::LoadedFacts;
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
-pub(crate) use shelf::Shelf;
+pub(crate) use portable_links::{Places, PortableLinks};
 pub(crate) use world::{FileInput, choices, is_feature};

@@ -12,24 +12,24 @@
 
 mod changes;
 mod closures;
-mod draft;
-mod few;
-mod hanging;
-mod part;
+mod incremental;
+mod invalidation;
+mod next_generation;
+mod on_demand;
+mod priority;
 mod publish;
+mod read_scheduler;
 mod reading;
-mod rounds;
+mod session_cache;
 mod sharing;
-mod summing;
-mod urgent;
-mod warm;
+mod statistics;
 
-pub use hanging::Reach;
-pub use warm::Warm;
+pub use invalidation::AffectedFiles;
+pub use session_cache::SessionCache;
 
-use draft::Draft;
+use next_generation::NextGeneration;
 use publish::{Publishing, early_overview, listed, publish};
-use warm::State;
+use session_cache::State;
 
 use crate::claim::{Attempt, Claim};
 use crate::link::{self, FileInput};
@@ -57,13 +57,13 @@ pub struct Request {
     pub verify: bool,
     /// What looks for crossings when all files are linked.
     pub passes: crate::Passes,
-    /// The folder of the depot, for facts of packages; without one they are read for this index alone.
-    pub depot: Option<PathBuf>,
+    /// The folder of the shared package cache, for facts of packages; without one they are read for this index alone.
+    pub package_cache: Option<PathBuf>,
     /// Of so many bytes of source the facts stay whole in memory until they are linked; without a number, of 24 MiB.
     pub whole_bytes: Option<u64>,
     /// What a run before this one left, and the paths something happened to since: where that is enough to know, nothing is walked,
     /// and little is read.
-    pub touched: Option<(Arc<Warm>, Vec<PathBuf>)>,
+    pub touched: Option<(Arc<SessionCache>, Vec<PathBuf>)>,
     /// Files that a person read, the last first: of a large change they are linked before the others.
     pub read_last: Vec<FileId>,
     /// Changes that reach more files than this are large; without a number, more than 2,000.
@@ -80,11 +80,11 @@ pub struct Outcome {
     /// Why the index was built anew, if an older or damaged one was in the way.
     pub rebuilt: Option<OpenError>,
     /// Whose links what changed reaches.
-    pub reach: Reach,
+    pub reach: AffectedFiles,
     /// Were facts of other files loaded only where linking asked for them?
     pub by_need: bool,
     /// For [`Request::touched`].
-    pub warm: Arc<Warm>,
+    pub warm: Arc<SessionCache>,
 }
 
 /// Why a run failed.
@@ -161,8 +161,8 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
         writer.verify(old)?;
     }
     let mut draft = match old {
-        Some(old) if by_touch && known.is_some() => Draft::again(&plan, old, request),
-        _ => Draft::new(&plan, old, request),
+        Some(old) if by_touch && known.is_some() => NextGeneration::again(&plan, old, request),
+        _ => NextGeneration::new(&plan, old, request),
     };
     draft.overview.began_ns = began_ns;
     let early = current.is_none() && plan.bytes() > EARLY_BYTES;
@@ -176,7 +176,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let job = reading::Job {
         whole_bytes: request.whole_bytes.unwrap_or(reading::WHOLE_BYTES),
         index: &request.index,
-        depot: request.depot.as_deref(),
+        package_cache: request.package_cache.as_deref(),
         plan: &plan,
         old,
         verify: request.verify,
@@ -187,7 +187,7 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     };
     let mut read = reading::read_all(&job, &mut draft.overview.files, &mut writer)?;
     seconds.read = reading.elapsed().as_secs_f64();
-    let (from_depot, changed) = (read.from_depot, read.changed);
+    let (from_cache, changed) = (read.from_cache, read.changed);
     if let Some(old) = old
         && read.changed == 0
         && old.linked
@@ -196,33 +196,33 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     {
         let mut summary = old.summary.clone();
         summary.refreshed_files = 0;
-        summary.depot_files = 0;
-        summary.depot_links = 0;
+        summary.cached_files = 0;
+        summary.cached_links = 0;
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
         let state =
             current.as_ref().map(|(number, overview)| State { made, number: *number, overview: overview.clone(), includes: known.and_then(|w| w.includes()) });
-        let warm = Arc::new(Warm { plan: plan.clone(), state });
-        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: Reach::Files(Vec::new()), by_need: true, warm });
+        let warm = Arc::new(SessionCache { plan: plan.clone(), state });
+        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: AffectedFiles::Files(Vec::new()), by_need: true, warm });
     }
     let changes = std::mem::take(&mut read.changes);
     let includes = known.and_then(|w| w.includes());
-    let before = current.as_ref().map(|(number, overview)| part::Before { number: *number, overview, changed: &changes, includes: includes.clone() });
-    let order = part::Order { request, plan: &plan, threads, cancel, progress };
+    let before = current.as_ref().map(|(number, overview)| incremental::Before { number: *number, overview, changed: &changes, includes: includes.clone() });
+    let order = incremental::Order { request, plan: &plan, threads, cancel, progress };
     let finish = |mut done: Summary, overview: Generation, includes, mut seconds: Seconds, reach, by_need| {
         (seconds.link, seconds.write, seconds.total) = (done.seconds.link, done.seconds.write, total.elapsed().as_secs_f64());
         (done.seconds, done.refreshed_files) = (seconds, changed);
         done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
         let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
-        let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(overview), includes }) });
+        let warm = Arc::new(SessionCache { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(overview), includes }) });
         Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, warm }
     };
     let mut few_came_first = false;
     if let Some(before) = &before {
-        match few::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)? {
-            few::Done::All { summary, reach, includes } => return Ok(finish(*summary, draft.overview, includes, seconds, reach, true)),
-            few::Done::First => few_came_first = true,
-            few::Done::Nothing => {}
+        match on_demand::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)? {
+            on_demand::Done::All { summary, reach, includes } => return Ok(finish(*summary, draft.overview, includes, seconds, reach, true)),
+            on_demand::Done::First => few_came_first = true,
+            on_demand::Done::Nothing => {}
         }
     }
     let loading = Instant::now();
@@ -230,20 +230,20 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     seconds.read += loading.elapsed().as_secs_f64();
     let mut inputs = inputs(&draft.overview.files, std::mem::take(&mut read.facts));
     let reach = match &before {
-        Some(before) => reach_of(&request.index, before, &draft.overview, &mut |i| Ok(Cow::Borrowed(&*inputs[i].facts)))?,
-        None => Reach::Everything("nothing was linked before"),
+        Some(before) => affected_files(&request.index, before, &draft.overview, &mut |i| Ok(Cow::Borrowed(&*inputs[i].facts)))?,
+        None => AffectedFiles::Everything("nothing was linked before"),
     };
-    if let (Reach::Files(files), Some(before)) = (&reach, &before)
-        && part::is_small(files, before.overview, request)
+    if let (AffectedFiles::Files(files), Some(before)) = (&reach, &before)
+        && incremental::is_small(files, before.overview, request)
     {
-        let done = part::link(&mut writer, before, files, &mut draft.overview, &mut inputs, None, &order)?;
+        let done = incremental::link(&mut writer, before, files, &mut draft.overview, &mut inputs, None, &order)?;
         return Ok(finish(done, draft.overview, None, seconds, reach, false));
     }
     if let Some(before) = before.as_ref().filter(|_| !few_came_first)
-        && let Some((first, waiting)) = urgent::first(request, before, &draft.overview, &reach, &|_| true)
+        && let Some((first, waiting)) = priority::first(request, before, &draft.overview, &reach, &|_| true)
     {
         let mut overview = Generation { pending: waiting, ..draft.overview.clone() };
-        part::link(&mut writer, before, &first, &mut overview, &mut inputs, None, &order)?;
+        incremental::link(&mut writer, before, &first, &mut overview, &mut inputs, None, &order)?;
         progress.published();
     }
     let linking = Instant::now();
@@ -252,9 +252,9 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     draft.overview.names = number;
     let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
     let units = draft.overview.units.clone();
-    let shared = request.depot.as_deref().and_then(|d| sharing::SharedLinks::open(d, &units, &inputs));
+    let shared = request.package_cache.as_deref().and_then(|d| sharing::SharedLinks::open(d, &units, &inputs));
     let places = shared.as_ref().map(|s| s as &dyn link::Places);
-    let order = link::Request { units: &units, build: &plan.build, only: None, threads, folder: &folder, shelf: None, places, cancel, progress };
+    let order = link::Request { units: &units, build: &plan.build, only: None, threads, folder: &folder, lazy_facts: None, places, cancel, progress };
     let index = request.index.clone();
     let load = move || loader(&index);
     let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
@@ -274,8 +274,8 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let writing = Instant::now();
     publish(&mut writer, &mut draft.overview, &plan, &inputs, linked, number, progress, &mut |overview| {
         overview.summary.refreshed_files = read.changed;
-        overview.summary.depot_files = from_depot;
-        overview.summary.depot_links = linked_before;
+        overview.summary.cached_files = from_cache;
+        overview.summary.cached_links = linked_before;
         overview.summary.relinked_files = inputs.len() as u64;
         seconds.total = total.elapsed().as_secs_f64();
         overview.summary.seconds = seconds.clone();
@@ -286,7 +286,8 @@ fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: 
     let mut summary = draft.overview.summary.clone();
     summary.seconds = seconds;
     summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    let warm = Arc::new(Warm { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(draft.overview), includes: None }) });
+    let warm =
+        Arc::new(SessionCache { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(draft.overview), includes: None }) });
     Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, by_need: false, warm })
 }
 
@@ -347,23 +348,23 @@ fn claim(index: &std::path::Path, cancel: &Cancel, progress: &dyn Progress) -> R
 }
 
 /// Whose links may be others than before. `outer` gives what others may ask for of the file at a position.
-fn reach_of<'f>(
+fn affected_files<'f>(
     index: &std::path::Path,
-    before: &part::Before,
+    before: &incremental::Before,
     new: &Generation,
     outer: &mut dyn FnMut(usize) -> Result<Cow<'f, compass_facts::Facts>, StoreError>,
-) -> Result<Reach, StoreError> {
+) -> Result<AffectedFiles, StoreError> {
     if !before.overview.linked {
-        return Ok(Reach::Everything("nothing was linked before"));
+        return Ok(AffectedFiles::Everything("nothing was linked before"));
     }
     if before.overview.pending > 0 {
-        return Ok(Reach::Everything("a run before this one did not come to its end"));
+        return Ok(AffectedFiles::Everything("a run before this one did not come to its end"));
     }
     if !has_same_files(before.overview, new) {
-        return Ok(Reach::Everything("there are other files, units or settings than before"));
+        return Ok(AffectedFiles::Everything("there are other files, units or settings than before"));
     }
-    let Ok(reader) = crate::store::Reader::open(index) else { return Ok(Reach::Everything("the records of before cannot be read")) };
-    hanging::reach(&reader, before, &new.files, outer)
+    let Ok(reader) = crate::store::Reader::open(index) else { return Ok(AffectedFiles::Everything("the records of before cannot be read")) };
+    invalidation::reach(&reader, before, &new.files, outer)
 }
 
 /// Are there the same files in the same units under the same settings, whatever stands in them?

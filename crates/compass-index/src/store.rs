@@ -14,22 +14,22 @@
 
 mod blocks;
 mod columns;
-mod depot;
 mod error;
 mod links;
 mod listing;
+mod package_cache;
 mod reader;
 mod runs;
 mod schema;
 mod writer;
 
 pub(crate) use blocks::Entry;
-pub use blocks::{ChoiceEntry, ConsultEntry, ImportEntry, NameEntry, Relation, RelationEntry, UnlinkedEntry, UseEntry};
-pub use depot::{Depot, DepotPackage};
-pub(crate) use depot::{PackedCarried, pack_carried};
+pub use blocks::{ChoiceEntry, DependencyEntry, ImportEntry, NameEntry, Relation, RelationEntry, UnlinkedEntry, UseEntry};
 pub use error::{OpenError, StoreError};
 pub use links::PackedLinks;
 pub(crate) use links::pack_links;
+pub use package_cache::{CachedPackage, PackageCache};
+pub(crate) use package_cache::{PackedPortableLinks, pack_portable};
 pub use reader::{Reader, Runs, StoredFacts};
 pub(crate) use runs::{UseRuns, merge};
 pub use schema::SCHEMA_VERSION;
@@ -66,7 +66,7 @@ pub struct FileRow {
     /// Hash of the content the facts were read from.
     pub hash: u64,
     /// By hand, or by a program?
-    pub made: crate::Made,
+    pub made: crate::Provenance,
     /// Did it change since it was first read, so that its symbols may have other numbers than their places?
     pub renumbered: bool,
     /// Position of its layer.

@@ -94,10 +94,12 @@ pub struct Summary {
     pub index_bytes: u64,
     /// Files read in this run.
     pub refreshed_files: u64,
-    /// Files of packages whose facts the depot had.
-    pub depot_files: u64,
-    /// Files of packages whose links the depot had.
-    pub depot_links: u64,
+    /// Files of packages whose facts the shared package cache had.
+    #[serde(rename = "depot_files")]
+    pub cached_files: u64,
+    /// Files of packages whose links the shared package cache had.
+    #[serde(rename = "depot_links")]
+    pub cached_links: u64,
     /// Files linked in this run.
     pub relinked_files: u64,
 }

@@ -27,8 +27,8 @@ mod scan;
 mod side_by_side;
 mod subject;
 
+use crate::history_and_coverage::{GitError, KeptReports, Testing};
 use crate::question::{Filter, Form, ParseError, Question, parse};
-use crate::upkeep::{GitError, KeptReports, Testing};
 use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
 use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
 use rows::Raw;

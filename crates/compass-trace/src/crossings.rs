@@ -6,8 +6,8 @@
 
 mod http;
 mod native;
-mod put_together;
 mod sql;
+mod string_evaluation;
 
 pub(crate) use native::opens_libraries;
 

@@ -14,11 +14,11 @@ pub mod chains;
 pub mod crossings;
 pub mod documentation;
 pub mod fuzzy;
+pub mod highlights;
+pub mod history_and_coverage;
 pub mod kin;
 pub mod question;
-pub mod tones;
 pub mod units;
-pub mod upkeep;
 
 pub use answer::{Answer, AnswerError, Answers, Context, Early, Engine, EvidenceLine, NO_WAY, Offer, Offers};
 

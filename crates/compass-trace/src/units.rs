@@ -307,7 +307,7 @@ mod tests {
             inode: 0,
             reads_cpp: None,
             hash: 0,
-            made: compass_index::Made::default(),
+            made: compass_index::Provenance::default(),
             renumbered: false,
             layer: None,
         }

@@ -22,9 +22,9 @@ pub struct Args {
     /// How far dependencies are followed; in a new index own code comes first and they follow.
     #[arg(long, value_enum, default_value_t = DepsArg::All)]
     pub deps: DepsArg,
-    /// The folder of the depot, instead of the one in the cache folder.
-    #[arg(long, value_name = "DIR")]
-    pub depot: Option<PathBuf>,
+    /// The folder of the shared package cache, instead of the one in the cache folder.
+    #[arg(long, visible_alias = "depot", value_name = "DIR")]
+    pub package_cache: Option<PathBuf>,
 }
 
 /// What to do.
@@ -45,7 +45,8 @@ pub enum Command {
     /// Show where settings are kept, what they may say, and every action with its key.
     Settings,
     /// List the packages that were read for all workspaces, or take out those nobody used of late.
-    Depot(DepotArgs),
+    #[command(visible_alias = "depot")]
+    PackageCache(PackageCacheArgs),
 }
 
 /// How far dependencies are followed.
@@ -77,9 +78,9 @@ pub struct IndexArgs {
     /// How far dependencies are followed; as the index has it, or not at all.
     #[arg(long, value_enum)]
     pub deps: Option<DepsArg>,
-    /// The folder of the depot, instead of the one in the cache folder.
-    #[arg(long, value_name = "DIR")]
-    pub depot: Option<PathBuf>,
+    /// The folder of the shared package cache, instead of the one in the cache folder.
+    #[arg(long, visible_alias = "depot", value_name = "DIR")]
+    pub package_cache: Option<PathBuf>,
     /// Hash every file, trusting neither size nor time, and check every block of the index; a damaged one is built anew.
     #[arg(long)]
     pub verify: bool,
@@ -204,16 +205,16 @@ pub struct RootsArgs {
     pub json: bool,
 }
 
-/// Arguments of `depot`.
+/// Arguments of `package-cache`.
 #[derive(Debug, ClapArgs)]
-#[command(after_help = "Examples:\n  amber-compass depot\n  amber-compass depot --prune 90")]
-pub struct DepotArgs {
+#[command(after_help = "Examples:\n  amber-compass package-cache\n  amber-compass package-cache --prune 90")]
+pub struct PackageCacheArgs {
     /// Take out packages that were not used for so many days.
     #[arg(long, value_name = "DAYS")]
     pub prune: Option<u32>,
-    /// The folder of the depot, instead of the one in the cache folder.
-    #[arg(long, value_name = "DIR")]
-    pub depot: Option<PathBuf>,
+    /// The folder of the shared package cache, instead of the one in the cache folder.
+    #[arg(long, visible_alias = "depot", value_name = "DIR")]
+    pub package_cache: Option<PathBuf>,
     /// Print one JSON object.
     #[arg(long)]
     pub json: bool,

@@ -22,9 +22,9 @@ pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
     if args.plan {
         return plan(&options, args.json);
     }
-    let depot = Some(args.depot.clone().unwrap_or_else(places::depot_folder));
+    let package_cache = Some(args.package_cache.clone().unwrap_or_else(places::package_cache_folder));
     let request =
-        Request { options, index, depot, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
+        Request { options, index, package_cache, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
     let line = Line::new();
     let outcome = refresh::run(&request, &DiskSources, &Cancel::new(), &line);
     line.clear();
@@ -168,9 +168,9 @@ pub fn human(s: &Summary) -> String {
     out += &format!(
         "{} files read{}, {} linked{} in {:.2} s (walk {:.2}, read {:.2}, link {:.2}, write {:.2}); index {:.1} MB, peak memory {:.0} MB\n",
         s.refreshed_files,
-        if s.depot_files > 0 { format!(" ({} of them taken from the depot)", s.depot_files) } else { String::new() },
+        if s.cached_files > 0 { format!(" ({} of them taken from the shared package cache)", s.cached_files) } else { String::new() },
         s.relinked_files,
-        if s.depot_links > 0 { format!(" ({} of them as the depot has it)", s.depot_links) } else { String::new() },
+        if s.cached_links > 0 { format!(" ({} of them as the shared package cache has it)", s.cached_links) } else { String::new() },
         s.seconds.total,
         s.seconds.walk,
         s.seconds.read,

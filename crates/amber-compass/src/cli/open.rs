@@ -12,7 +12,7 @@ use std::path::{Path, PathBuf};
 use std::process::ExitCode;
 
 /// Opens `path`, or the root around the current folder.
-pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
+pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, package_cache: Option<PathBuf>) -> Result<ExitCode, Failure> {
     let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
     // `src/rack.c:40 @ 1a2b3c4`: the commit stands behind the place.
     let (path, commit) = match path.and_then(|p| tui::at_commit(p.to_str()?)).filter(|_| path.is_some_and(|p| !p.exists())) {
@@ -26,7 +26,7 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Op
     {
         // The commit has it, whatever became of it since.
         let spot = Spot { path: format!("{inner} @ {commit}"), line: spot.0, column: spot.1 };
-        return open(&root, Some(spot), index, deps, depot);
+        return open(&root, Some(spot), index, deps, package_cache);
     }
     let full = given.canonicalize().map_err(|e| Failure::user(format!("{}: {e}", given.display())).hint("see amber-compass --help"))?;
     let (root, file) = match (path, full.is_file()) {
@@ -39,7 +39,7 @@ pub fn run(path: Option<&Path>, index: Option<PathBuf>, deps: DepsArg, depot: Op
         (None, false) => (places::root_for(&full), None),
     };
     let told = |path: String| commit.as_ref().map_or(path.clone(), |c| format!("{path} @ {c}"));
-    open(&root, file.map(|path| Spot { path: told(path), line: spot.0, column: spot.1 }), index, deps, depot)
+    open(&root, file.map(|path| Spot { path: told(path), line: spot.0, column: spot.1 }), index, deps, package_cache)
 }
 
 /// The root that a file which is not there any more belonged to, and its path in it.
@@ -75,7 +75,7 @@ fn root_of_file(file: &Path, index: Option<&Path>) -> PathBuf {
 }
 
 /// Opens the interface on a root.
-pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsArg, depot: Option<PathBuf>) -> Result<ExitCode, Failure> {
+pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsArg, package_cache: Option<PathBuf>) -> Result<ExitCode, Failure> {
     if !std::io::stdout().is_terminal() {
         return Err(Failure::user("the full-screen interface needs a terminal").hint("amber-compass ask … answers on standard output"));
     }
@@ -84,7 +84,7 @@ pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsA
     let request = Request {
         options,
         index: index.unwrap_or_else(|| places::index_file(root)),
-        depot: Some(depot.unwrap_or_else(places::depot_folder)),
+        package_cache: Some(package_cache.unwrap_or_else(places::package_cache_folder)),
         threads: 0,
         verify: false,
         passes: compass_trace::crossings::passes(),

@@ -4,11 +4,11 @@
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
 mod attempt;
+mod history_and_coverage;
 mod index;
 mod page;
 mod past;
 mod trace;
-mod upkeep;
 mod work;
 
 pub use trace::asks_for_ways;
@@ -47,7 +47,7 @@ pub enum Lane {
     Logbook,
     Mark,
     Gaps,
-    Upkeep,
+    HistoryAndCoverage,
     Notes,
     Change,
     Kin,
@@ -121,7 +121,7 @@ pub enum Job {
     /// What stands at a place, unfolded.
     Unfold(Spot),
     /// Tests and changes of what the name at a place refers to.
-    Upkeep(Spot, compass_index::SymbolId),
+    HistoryAndCoverage(Spot, compass_index::SymbolId),
     /// A place as it is told at the commit of now.
     AtCommit(Spot),
     /// Kin of the type at a place.
@@ -160,7 +160,7 @@ impl Job {
             Job::FindMarks(_) => Lane::Logbook,
             Job::Mark(..) | Job::ExportLogbook(..) => Lane::Mark,
             Job::Gaps => Lane::Gaps,
-            Job::Upkeep(..) => Lane::Upkeep,
+            Job::HistoryAndCoverage(..) => Lane::HistoryAndCoverage,
             Job::Notes(_) => Lane::Notes,
             Job::Kin(_) => Lane::Kin,
             Job::AtCommit(_) | Job::Change { .. } => Lane::Change,
@@ -197,7 +197,7 @@ pub enum Outcome {
     Asides(Vec<(Spot, Page)>),
     Paths(Vec<String>),
     /// Names of a file by line, first and last byte of the line.
-    Tones(String, Vec<(u32, u32, u32, compass_trace::tones::Tone)>),
+    Tones(String, Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>),
     Followed(Result<Answers, String>),
     Glanced(Spot, Result<Answers, String>),
     GlancePage(Spot, Result<Box<Page>, String>),
@@ -208,9 +208,9 @@ pub enum Outcome {
     Gaps(Result<Answers, String>),
     AtCommit(Result<String, String>),
     Kin(Result<Option<Box<compass_trace::kin::Kin>>, String>),
-    Upkeep(Spot, Box<super::state::Upkeep>),
-    Notes(String, Vec<compass_trace::upkeep::Sidenote>),
-    Change(String, Result<Vec<compass_trace::upkeep::DiffLine>, String>),
+    HistoryAndCoverage(Spot, Box<super::state::HistoryAndCoverage>),
+    Notes(String, Vec<compass_trace::history_and_coverage::Sidenote>),
+    Change(String, Result<Vec<compass_trace::history_and_coverage::DiffLine>, String>),
     /// Further rows of a question: its words, the place of the first of them, the narrowing.
     More {
         question: String,

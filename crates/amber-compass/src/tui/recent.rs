@@ -1,7 +1,7 @@
 //! What happened to which paths since the last run, so that the next one need not walk all folders, and which files are read, so that
 //! it links those first.
 
-use compass_index::refresh::{Request, Warm};
+use compass_index::refresh::{Request, SessionCache};
 use std::collections::BTreeSet;
 use std::path::PathBuf;
 use std::sync::{Arc, Mutex, MutexGuard};
@@ -16,7 +16,7 @@ pub struct Recent(Arc<Mutex<Known>>);
 #[derive(Debug, Default)]
 struct Known {
     /// What the last run left, and what it was made for.
-    warm: Option<(Arc<Warm>, String)>,
+    warm: Option<(Arc<SessionCache>, String)>,
     /// What was touched since that run began; `None` for anything.
     paths: Option<BTreeSet<PathBuf>>,
     /// Files that were read, as the index shows them; the last at the end.
@@ -56,7 +56,7 @@ impl Recent {
     }
 
     /// What a run for `request` may rely on. What is touched from now on is for the run after it.
-    pub fn begin(&self, request: &Request) -> Option<(Arc<Warm>, Vec<PathBuf>)> {
+    pub fn begin(&self, request: &Request) -> Option<(Arc<SessionCache>, Vec<PathBuf>)> {
         let mut known = self.lock();
         let paths = known.paths.replace(BTreeSet::new());
         let (warm, of) = known.warm.take()?;
@@ -64,7 +64,7 @@ impl Recent {
     }
 
     /// A run for `request` is over and knows all that was touched before it.
-    pub fn finish(&self, request: &Request, warm: Arc<Warm>) {
+    pub fn finish(&self, request: &Request, warm: Arc<SessionCache>) {
         self.lock().warm = Some((warm, key(request)));
     }
 }

@@ -8,13 +8,13 @@ mod desk;
 mod folds;
 mod gaps;
 mod glance;
+mod history_and_coverage;
 mod kin;
 mod logbook;
 mod survey;
 mod tree;
 mod unfold;
 mod units;
-mod upkeep;
 
 pub use answers::{AnswersPane, Kept};
 pub use aside::Aside;
@@ -24,13 +24,13 @@ pub use desk::{BandCell, Desk, Hop, LineEnd, Page, PageLine, Spot, at_commit};
 pub use folds::{Folds, Part};
 pub use gaps::{GapsPane, cause};
 pub use glance::{Glance, Look};
+pub use history_and_coverage::{ChangeView, Further, HistoryAndCoverage};
 pub use kin::KinPane;
 pub use logbook::{LogRow, LogbookPane};
 pub use survey::{Amount, EntryRow, SurveyData, SurveyPane, Working};
 pub use tree::Tree;
 pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
 pub use units::{UnitLine, UnitsPane};
-pub use upkeep::{ChangeView, Further, Upkeep};
 
 use super::theme::Theme;
 

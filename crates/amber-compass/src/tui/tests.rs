@@ -1,6 +1,7 @@
 //! Events in, state and screens out: no terminal needed.
 
 mod glance;
+mod history_and_coverage;
 mod kept;
 mod kin;
 mod mouse;
@@ -8,7 +9,6 @@ mod pages;
 mod reading;
 mod trace;
 mod typing;
-mod upkeep;
 
 use super::jobs::{Job, Lane, Outcome};
 use super::state::{AskMode, BandCell, Page, PageLine, Part, Screen, Spot, State, SurveyData};

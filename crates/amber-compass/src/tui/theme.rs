@@ -63,7 +63,7 @@ pub struct Theme {
 }
 
 impl Theme {
-    /// Warm dark ground, paper-like text.
+    /// SessionCache dark ground, paper-like text.
     pub fn dark() -> Theme {
         let ground = Color::Rgb(0x1d, 0x1a, 0x17);
         let of = |r, g, b| Style::new().fg(Color::Rgb(r, g, b)).bg(ground);

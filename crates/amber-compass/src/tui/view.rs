@@ -16,6 +16,7 @@ mod gaps;
 mod glance;
 mod guide;
 mod help;
+mod history_and_coverage;
 pub mod kin;
 pub mod layout;
 mod logbook;
@@ -23,7 +24,6 @@ mod survey;
 mod tree;
 mod unfold;
 mod units;
-mod upkeep;
 
 pub use aside::at as aside_at;
 pub use band::line_at as band_line_at;

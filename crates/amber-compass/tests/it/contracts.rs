@@ -157,10 +157,22 @@ fn the_core_has_no_terminal_and_no_network() {
         for forbidden in ["ratatui", "crossterm", "clap", "directories", "reqwest", "hyper", "tokio", "testkit"] {
             assert!(!own.contains(&format!("{forbidden}.workspace")), "{name} must not depend on {forbidden}");
         }
-        // Upkeep reads working copies; without features git reaches no network.
+        // HistoryAndCoverage reads working copies; without features git reaches no network.
         assert!(*name == "compass-trace" || !own.contains("git2"), "{name} must not depend on git2");
         for later in &order[rank + 1..] {
             assert!(!own.contains(&format!("{later}.workspace")), "{name} must not depend on {later}");
         }
+    }
+}
+
+/// Overrides by name of the quick profile reach the one for shipping unless that names the same packages.
+#[rstest::rstest]
+fn what_is_built_quickly_is_shipped_optimised() {
+    let path = format!("{}/../../Cargo.toml", env!("CARGO_MANIFEST_DIR"));
+    let manifest: toml::Table = std::fs::read_to_string(path).expect("a manifest").parse().expect("TOML");
+    let packages = |profile: &str| manifest["profile"][profile]["package"].as_table().expect("a table").clone();
+    let shipped = packages("dist");
+    for name in packages("release").keys() {
+        assert_eq!(shipped.get(name).and_then(|p| p["opt-level"].as_integer()), Some(3), "{name}");
     }
 }

@@ -1,4 +1,4 @@
-//! An index and a depot that an earlier release wrote: told, made anew, nothing of them served.
+//! An index and a package cache that an earlier release wrote: told, made anew, nothing of them served.
 //!
 //! `fixtures/earlier` was written by the release before readers and rules became part of the version, from the project below.
 
@@ -24,12 +24,12 @@ fn project() -> Project {
 #[test]
 fn an_earlier_index_and_depot_are_told_and_made_anew() {
     let project = project();
-    let (index, depot) = (project.home().join("index.sqlite"), project.home().to_owned());
-    let (index, depot) = (index.to_str().expect("a path"), depot.to_str().expect("a path"));
+    let (index, package_cache) = (project.home().join("index.sqlite"), project.home().to_owned());
+    let (index, package_cache) = (index.to_str().expect("a path"), package_cache.to_str().expect("a path"));
     let asked = run(&project, &["ask", "--index", index, "who calls put"]);
     assert!(asked.code != 0 && asked.out.is_empty(), "nothing is served: {}", asked.out);
     assert!(asked.err.contains("version"), "{}", asked.err);
-    let made = run(&project, &["index", ".", "--deps", "all", "--depot", depot, "--index", index]);
+    let made = run(&project, &["index", ".", "--deps", "all", "--depot", package_cache, "--index", index]);
     assert!(made.code == 0 && made.err.contains("built anew"), "{}", made.err);
     let reply = json(&run(&project, &["ask", "--json", "--index", index, "who calls put"]).out);
     assert_eq!((reply["total"].as_u64(), reply["answers"][0]["line"].as_u64()), (Some(1), Some(3)), "{reply}");

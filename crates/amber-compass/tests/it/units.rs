@@ -1,4 +1,4 @@
-//! Roots, dependencies and the depot on the command line.
+//! Roots, dependencies and the shared package cache on the command line.
 
 use crate::program::{json, run};
 use testkit::Project;
@@ -31,7 +31,7 @@ fn packages_of_the_home_folder_are_read_once_for_all_workspaces() {
     let path = found["answers"][0]["path"].as_str().expect("an answer");
     assert!(path.starts_with('/') && path.ends_with("rack-1.2.0/src/lib.rs"), "absolute outside the roots: {path}");
     assert_eq!((found["answers"][0]["certainty"].as_str(), found["answers"][0]["unit"].as_str()), (Some("proven"), Some("rack")));
-    // Another workspace finds the facts in the depot.
+    // Another workspace finds the facts in the shared package cache.
     let other = project.home().join("second.sqlite");
     let second = json(&run(&project, &["index", ".", "--deps", "all", "--json", "--index", other.to_str().expect("a path")]).out);
     assert_eq!((second["depot_files"].as_u64(), &second["linked"]), (Some(2), &first["linked"]), "{second}");

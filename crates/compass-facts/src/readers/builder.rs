@@ -8,6 +8,7 @@
 //! # Guarantees
 //! Definitions and uses come out sorted by place; ids inside the facts agree with that order.
 
+use crate::bounds::{Bounds, Refusal};
 use crate::*;
 use rustc_hash::FxHashMap;
 
@@ -82,9 +83,8 @@ pub struct Builder<'t> {
     lookup: Lookup,
     /// The use of a constructor met last.
     constructor: Option<UseId>,
-    depth: u32,
-    steps: u32,
-    cancel: Cancel,
+    /// How deep it is gone into, and how far that may go.
+    pub(crate) bounds: Bounds,
     unknown: TypeId,
     /// A value that is about to be read, and where the name stands that it is kept under.
     pub(crate) kept: Option<(usize, u32)>,
@@ -106,9 +106,7 @@ impl<'t> Builder<'t> {
             imported: FxHashMap::default(),
             lookup,
             constructor: None,
-            depth: 0,
-            steps: 0,
-            cancel: cancel.clone(),
+            bounds: Bounds::new(MAX_DEPTH, cancel),
             unknown: TypeId(0),
             kept: None,
             text_depth: 0,
@@ -130,25 +128,11 @@ impl<'t> Builder<'t> {
         self.facts.names.get(id)
     }
 
-    /// Goes one level deeper; `false` (and a gap) when it is too deep or the work was cancelled. Pair with [`Self::up`].
-    pub fn down(&mut self, at: Span) -> bool {
-        self.steps += 1;
-        if self.steps.is_multiple_of(4096) && self.cancel.is_cancelled() {
-            self.depth = MAX_DEPTH;
+    /// A gap for what was not gone into; one for all that stands within.
+    pub fn refused(&mut self, _: Refusal, at: Span) {
+        if self.facts.gaps.last().is_none_or(|g| g.cause != GapCause::TooDeep || !g.span.covers(at)) {
+            self.gap(GapCause::TooDeep, at);
         }
-        if self.depth >= MAX_DEPTH {
-            if self.facts.gaps.last().is_none_or(|g| g.cause != GapCause::TooDeep || !g.span.covers(at)) {
-                self.gap(GapCause::TooDeep, at);
-            }
-            return false;
-        }
-        self.depth += 1;
-        true
-    }
-
-    /// Comes back one level.
-    pub fn up(&mut self) {
-        self.depth -= 1;
     }
 
     /// Records a gap.

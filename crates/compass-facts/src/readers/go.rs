@@ -12,6 +12,7 @@ mod types;
 use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
+use crate::bounds::Bounded;
 use crate::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
 
@@ -35,6 +36,16 @@ struct Reader<'t> {
     methods: FxHashMap<&'t str, ScopeId>,
 }
 
+impl crate::bounds::Bounded for Reader<'_> {
+    fn bounds(&mut self) -> &mut crate::bounds::Bounds {
+        &mut self.b.bounds
+    }
+
+    fn refused(&mut self, why: crate::bounds::Refusal, at: crate::Span) {
+        self.b.refused(why, at);
+    }
+}
+
 impl<'t> Reader<'t> {
     fn all(&mut self, node: Node<'t>) {
         for child in named(node) {
@@ -43,11 +54,7 @@ impl<'t> Reader<'t> {
     }
 
     fn statement(&mut self, node: Node<'t>) {
-        if !self.b.down(span(node)) {
-            return;
-        }
-        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
-        self.b.up();
+        self.deeper(span(node), |r| r.statement_kind(node));
     }
 
     fn statement_kind(&mut self, node: Node<'t>) {

@@ -13,6 +13,7 @@ mod pod;
 mod variables;
 
 use super::{Builder, Lookup, NewDefinition, TypeScopes};
+use crate::bounds::Bounded;
 use crate::{Cancel, DefId, Facts, Flags, GapCause, Kind, ScopeId, ScopeKind, Span, TypeExpr, TypeId};
 use lexer::{PerlToken, perl_tokens};
 use rustc_hash::FxHashSet;
@@ -81,6 +82,16 @@ struct Reader<'t> {
     results: Vec<TypeId>,
     /// Functions of this file, and what is brought in by name: they may be called without brackets.
     known: FxHashSet<&'t str>,
+}
+
+impl crate::bounds::Bounded for Reader<'_> {
+    fn bounds(&mut self) -> &mut crate::bounds::Bounds {
+        &mut self.b.bounds
+    }
+
+    fn refused(&mut self, why: crate::bounds::Refusal, at: crate::Span) {
+        self.b.refused(why, at);
+    }
 }
 
 impl<'t> Reader<'t> {
@@ -154,24 +165,27 @@ impl<'t> Reader<'t> {
             "[" => "]",
             _ => "}",
         };
-        if !self.b.down(span) {
+        let Some(count) = self.deeper(span, |r| r.group_within(close, span)) else {
             self.pass_over();
             return 0;
-        }
+        };
+        count
+    }
+
+    fn group_within(&mut self, close: &'static str, span: Span) -> usize {
         self.at += 1;
         let count;
         if close == "}" {
             let saved = self.b.enter(ScopeKind::Ordered, span, None);
             // A package that begins within ends within.
             let around = (self.open.take(), self.package);
-            count = stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
+            count = self.items(Some(close));
             self.close_package(self.end_before() as usize);
             (self.open, self.package) = around;
             self.b.leave(saved);
         } else {
-            count = stacker::maybe_grow(128 << 10, 2 << 20, || self.items(Some(close)));
+            count = self.items(Some(close));
         }
-        self.b.up();
         count
     }
 

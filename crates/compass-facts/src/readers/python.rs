@@ -11,6 +11,7 @@ mod imports;
 use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
+use crate::bounds::Bounded;
 use crate::{Cancel, Facts, GapCause, ScopeId};
 
 /// Reads a Python file.
@@ -36,6 +37,16 @@ struct Reader<'t> {
     unbound: Option<&'t str>,
 }
 
+impl crate::bounds::Bounded for Reader<'_> {
+    fn bounds(&mut self) -> &mut crate::bounds::Bounds {
+        &mut self.b.bounds
+    }
+
+    fn refused(&mut self, why: crate::bounds::Refusal, at: crate::Span) {
+        self.b.refused(why, at);
+    }
+}
+
 impl<'t> Reader<'t> {
     /// Statements of a module, class or function.
     fn block(&mut self, node: Node<'t>) {
@@ -45,11 +56,7 @@ impl<'t> Reader<'t> {
     }
 
     fn statement(&mut self, node: Node<'t>) {
-        if !self.b.down(span(node)) {
-            return;
-        }
-        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
-        self.b.up();
+        self.deeper(span(node), |r| r.statement_kind(node));
     }
 
     fn statement_kind(&mut self, node: Node<'t>) {

@@ -14,6 +14,7 @@ mod uses;
 use super::syntax::{Node, Tree};
 use super::tree::{named, span};
 use super::{Builder, Lookup, TypeScopes};
+use crate::bounds::Bounded;
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
 
 /// Reads a Rust file.
@@ -35,6 +36,16 @@ struct Reader<'t> {
     foreign: bool,
 }
 
+impl crate::bounds::Bounded for Reader<'_> {
+    fn bounds(&mut self) -> &mut crate::bounds::Bounds {
+        &mut self.b.bounds
+    }
+
+    fn refused(&mut self, why: crate::bounds::Refusal, at: crate::Span) {
+        self.b.refused(why, at);
+    }
+}
+
 impl<'t> Reader<'t> {
     fn all_statements(&mut self, node: Node<'t>) {
         for child in named(node) {
@@ -44,12 +55,7 @@ impl<'t> Reader<'t> {
 
     /// An item, statement or expression in statement position.
     fn statement(&mut self, node: Node<'t>) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
-        self.b.up();
-        ty
+        self.deeper(span(node), |r| r.statement_kind(node)).unwrap_or(self.b.unknown())
     }
 
     fn statement_kind(&mut self, node: Node<'t>) -> TypeId {

@@ -18,6 +18,7 @@ mod types;
 use super::syntax::{Node, Tree};
 use super::tree::{find_child, has_child, named, span};
 use super::{Builder, Lookup, TypeScopes};
+use crate::bounds::Bounded;
 use crate::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
 
 /// Reads a TypeScript or JavaScript file.
@@ -71,6 +72,16 @@ struct Reader<'t> {
     whole: Option<String>,
 }
 
+impl crate::bounds::Bounded for Reader<'_> {
+    fn bounds(&mut self) -> &mut crate::bounds::Bounds {
+        &mut self.b.bounds
+    }
+
+    fn refused(&mut self, why: crate::bounds::Refusal, at: crate::Span) {
+        self.b.refused(why, at);
+    }
+}
+
 impl<'t> Reader<'t> {
     fn block(&mut self, node: Node<'t>) {
         self.documented_definitions(node);
@@ -80,11 +91,7 @@ impl<'t> Reader<'t> {
     }
 
     fn statement(&mut self, node: Node<'t>) {
-        if !self.b.down(span(node)) {
-            return;
-        }
-        stacker::maybe_grow(128 << 10, 2 << 20, || self.statement_kind(node));
-        self.b.up();
+        self.deeper(span(node), |r| r.statement_kind(node));
     }
 
     fn statement_kind(&mut self, node: Node<'t>) {

@@ -4,11 +4,11 @@
 //! of the usual configuration (Linux, x86-64) and of the nearest folder come first.
 
 use super::evaluate::Evaluator;
-use super::lookup::Wanted;
+use super::lookup::Namespace;
 use super::modules::closeness;
-use super::spaces::Space;
+use super::namespaces::NamespaceId;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Binding, Gid, Sym};
+use super::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Definition, Flags, ImportId, Kind, Language, ScopeId, ScopeKind};
 use std::rc::Rc;
@@ -61,30 +61,30 @@ impl Evaluator<'_, '_> {
         seen
     }
 
-    fn fits(&self, kind: Kind, wanted: Wanted, cpp: bool) -> bool {
+    fn fits(&self, kind: Kind, wanted: Namespace, cpp: bool) -> bool {
         let is_tag = matches!(kind, Kind::Struct | Kind::Union | Kind::Enum) && !cpp;
         match wanted {
-            Wanted::Tag => matches!(kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Class),
-            Wanted::Type => kind.is_type() && !is_tag || matches!(kind, Kind::Macro | Kind::Module),
-            Wanted::Value => !is_tag && (cpp || kind != Kind::Alias),
-            Wanted::Macro => kind == Kind::Macro,
-            Wanted::Any | Wanted::Method => !is_tag,
+            Namespace::Tag => matches!(kind, Kind::Struct | Kind::Union | Kind::Enum | Kind::Class),
+            Namespace::Type => kind.is_type() && !is_tag || matches!(kind, Kind::Macro | Kind::Module),
+            Namespace::Value => !is_tag && (cpp || kind != Kind::Alias),
+            Namespace::Macro => kind == Kind::Macro,
+            Namespace::Any | Namespace::Method => !is_tag,
         }
     }
 
     /// C: the file itself, what it includes, then any definition with external linkage, nearest first.
-    pub(super) fn plain_c(&mut self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
-        let found = self.in_space(file, Space::GLOBAL, name, wanted);
-        if found.is_empty() && wanted != Wanted::Any && !matches!(wanted, Wanted::Macro | Wanted::Tag) {
+    pub(super) fn plain_c(&mut self, file: u32, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let found = self.in_space(file, NamespaceId::GLOBAL, name, wanted);
+        if found.is_empty() && wanted != Namespace::Any && !matches!(wanted, Namespace::Macro | Namespace::Tag) {
             // A macro may stand for a type, a typedef may be called as a function-like cast.
-            let other = if wanted == Wanted::Type { Wanted::Tag } else { Wanted::Any };
+            let other = if wanted == Namespace::Type { Namespace::Tag } else { Namespace::Any };
             return (*self.plain(file, ScopeId::FILE, name, other)).clone();
         }
         found
     }
 
     /// C++: scopes outwards; classes with their bases, namespaces with all the files that open them.
-    pub(super) fn plain_cpp(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    pub(super) fn plain_cpp(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let facts = self.world.facts(file);
         let mut at = Some(scope);
         let mut cause = Cause::NoDefinition;
@@ -93,7 +93,7 @@ impl Evaluator<'_, '_> {
             let found = match s.kind {
                 ScopeKind::Type => self.in_class_scope(file, id, name, wanted),
                 ScopeKind::Module | ScopeKind::File => {
-                    let space = self.world.spaces.of(file, id).map_or(Space::GLOBAL, |s| s.0);
+                    let space = self.world.namespaces.of(file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
                     self.in_space_with_using(file, space, name, wanted)
                 }
                 _ => self.in_function_scope(file, id, name, wanted),
@@ -106,8 +106,8 @@ impl Evaluator<'_, '_> {
             }
             at = s.parent;
         }
-        if wanted == Wanted::Type || wanted == Wanted::Value {
-            let any = (*self.plain(file, scope, name, Wanted::Any)).clone();
+        if wanted == Namespace::Type || wanted == Namespace::Value {
+            let any = (*self.plain(file, scope, name, Namespace::Any)).clone();
             if !any.is_empty() {
                 return any;
             }
@@ -119,7 +119,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// `using` inside a function; what is defined there was linked by the reader.
-    fn in_function_scope(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    fn in_function_scope(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let world = self.world;
         let imports: Vec<ImportId> = world.bindings(file, scope, name).filter_map(|b| if let Binding::Import(i) = b { Some(i) } else { None }).collect();
         for id in imports {
@@ -140,14 +140,14 @@ impl Evaluator<'_, '_> {
         Lookup::none(Cause::NoDefinition)
     }
 
-    fn in_class_scope(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    fn in_class_scope(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let own = self.own_type(file, scope);
         match own.ty {
             Ty::Item(sym, ..) => {
                 let mut found = self.members(file, &own.ty, name);
-                found
-                    .hits
-                    .retain(|h| matches!(h.entity, Entity::Sym(s) if self.fits(self.world.def(s).kind, wanted, true)) || !matches!(h.entity, Entity::Sym(_)));
+                found.hits.retain(|h| {
+                    matches!(h.entity, Entity::DefRef(s) if self.fits(self.world.def(s).kind, wanted, true)) || !matches!(h.entity, Entity::DefRef(_))
+                });
                 if !found.is_empty() {
                     for hit in &mut found.hits {
                         hit.certainty = hit.certainty.min(own.certainty);
@@ -170,7 +170,7 @@ impl Evaluator<'_, '_> {
                 }
                 Lookup::none(Cause::NoDefinition)
             }
-            Ty::Module(Entity::Module(f, s)) => match self.world.spaces.of(f, s) {
+            Ty::Module(Entity::Module(f, s)) => match self.world.namespaces.of(f, s) {
                 Some((space, _)) => self.in_space_with_using(file, space, name, wanted),
                 None => Lookup::none(Cause::NoDefinition),
             },
@@ -179,14 +179,14 @@ impl Evaluator<'_, '_> {
     }
 
     /// What stands around a class, as a file sees it that writes members of the class out of it: classes and namespaces outwards.
-    fn around_class(&mut self, file: u32, class_file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    fn around_class(&mut self, file: u32, class_file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let mut at = Some(scope);
         while let Some(id) = at {
             let s = self.world.facts(class_file).scope(id);
             let found = match s.kind {
                 ScopeKind::Type => self.in_class_scope(class_file, id, name, wanted),
                 ScopeKind::Module | ScopeKind::File => {
-                    let space = self.world.spaces.of(class_file, id).map_or(Space::GLOBAL, |s| s.0);
+                    let space = self.world.namespaces.of(class_file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
                     self.in_space_with_using(file, space, name, wanted)
                 }
                 _ => Lookup::none(Cause::NoDefinition),
@@ -200,14 +200,14 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a namespace, also by what it brings in.
-    pub(super) fn in_space_with_using(&mut self, file: u32, space: Space, name: Gid, wanted: Wanted) -> Lookup {
+    pub(super) fn in_space_with_using(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let found = self.in_space(file, space, name, wanted);
         if !found.is_empty() {
             return found;
         }
         let world = self.world;
         let mut out = found;
-        if let Some(declared) = world.spaces.declarations.get(&(space, name)) {
+        if let Some(declared) = world.namespaces.declarations.get(&(space, name)) {
             let seen = self.includes(file);
             for (f, id) in declared.iter().filter(|(f, _)| *f == file || seen.contains(*f)) {
                 let found = self.follow(*f, *id);
@@ -217,8 +217,8 @@ impl Evaluator<'_, '_> {
                 out.cause = if found.cause == Cause::NoDefinition { out.cause } else { found.cause };
             }
         }
-        let Some(directives) = world.spaces.directives.get(&space) else { return out };
-        // Spaces count down from the last number: no file has one of these.
+        let Some(directives) = world.namespaces.directives.get(&space) else { return out };
+        // Namespaces count down from the last number: no file has one of these.
         if self.chain >= 12 || !self.globbing.insert((u32::MAX - space.0, ScopeId::FILE, name)) {
             self.cut();
             return out;
@@ -243,10 +243,10 @@ impl Evaluator<'_, '_> {
     }
 
     /// The namespace that a `using namespace` names.
-    fn named_space(&mut self, file: u32, id: ImportId) -> Option<Space> {
+    fn named_space(&mut self, file: u32, id: ImportId) -> Option<NamespaceId> {
         let found = self.follow(file, id);
         found.hits.iter().find_map(|h| match h.entity {
-            Entity::Module(f, s) => self.world.spaces.of(f, s).map(|s| s.0),
+            Entity::Module(f, s) => self.world.namespaces.of(f, s).map(|s| s.0),
             _ => None,
         })
     }
@@ -269,14 +269,14 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of the namespace that a scope of a file belongs to; of a file as a whole the global one.
-    pub(super) fn space_member(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
-        let Some((space, _)) = self.world.spaces.of(file, scope) else { return Lookup::none(Cause::NoDefinition) };
-        let found = self.in_space_with_using(from, space, name, Wanted::Any);
+    pub(super) fn space_member(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+        let Some((space, _)) = self.world.namespaces.of(file, scope) else { return Lookup::none(Cause::NoDefinition) };
+        let found = self.in_space_with_using(from, space, name, Namespace::Any);
         if !found.is_empty() {
             return found;
         }
         // Macros may have opened the namespace: a single thing of that name outside all classes is likely it.
-        let all: Vec<Sym> =
+        let all: Vec<DefRef> =
             self.world.named(name).iter().copied().filter(|s| self.world.language(s.file).is_c_family() && self.world.def(*s).kind != Kind::Macro).collect();
         if all.is_empty() || all.len() > 40 {
             return found;
@@ -286,11 +286,11 @@ impl Evaluator<'_, '_> {
     }
 
     /// The definitions of a name in a namespace, best first.
-    pub(super) fn in_space(&mut self, file: u32, space: Space, name: Gid, wanted: Wanted) -> Lookup {
+    pub(super) fn in_space(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let world = self.world;
         let cpp = world.language(file) == Language::Cpp;
         let count = world.named(name).len();
-        let mut candidates: Vec<(Sym, Flags)> = Vec::new();
+        let mut candidates: Vec<(DefRef, Flags)> = Vec::new();
         let near = (count > MAX_CANDIDATES).then(|| self.includes(file));
         for (sym, kind, flags) in world.told(name, false) {
             if near.as_ref().is_some_and(|seen| sym.file != file && !seen.contains(sym.file)) {
@@ -302,8 +302,8 @@ impl Evaluator<'_, '_> {
             // What is no member stands in the file itself, in C.
             let scope = if world.language(sym.file) == Language::C { ScopeId::FILE } else { world.def(sym).scope };
             let (of, hidden) = match scope {
-                ScopeId::FILE => (Space::GLOBAL, false),
-                scope => match world.spaces.of(sym.file, scope) {
+                ScopeId::FILE => (NamespaceId::GLOBAL, false),
+                scope => match world.namespaces.of(sym.file, scope) {
                     Some(found) => found,
                     // Members of a namespace that are written out of it, and what stands in functions.
                     None => continue,
@@ -321,13 +321,13 @@ impl Evaluator<'_, '_> {
         if !cpp && candidates.len() > 1 {
             // Where all that is seen is whole, what nobody here includes is something else of that name.
             let seen = self.includes(file);
-            let is_seen = |s: &Sym| s.file == file || seen.contains(s.file);
+            let is_seen = |s: &DefRef| s.file == file || seen.contains(s.file);
             let mut whole = candidates.iter().filter(|c| is_seen(&c.0)).map(|c| !c.1.has(Flags::BODILESS)).peekable();
             if whole.peek().is_some() && whole.all(|w| w) {
                 candidates.retain(|c| is_seen(&c.0));
             }
         }
-        let candidates: Vec<Sym> = candidates.into_iter().map(|c| c.0).collect();
+        let candidates: Vec<DefRef> = candidates.into_iter().map(|c| c.0).collect();
         if candidates.is_empty() {
             let cause = if super::uses::is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
             return Lookup::none(cause);
@@ -343,10 +343,10 @@ impl Evaluator<'_, '_> {
     }
 
     /// Sorts candidates: seen before unseen, bodies before prototypes of the same thing, compiled before left out, near before far.
-    pub(super) fn choose_c(&mut self, file: u32, candidates: Vec<Sym>) -> Lookup {
+    pub(super) fn choose_c(&mut self, file: u32, candidates: Vec<DefRef>) -> Lookup {
         let world = self.world;
         let seen = self.includes(file);
-        let mut groups: Vec<(u64, Vec<Sym>)> = Vec::new();
+        let mut groups: Vec<(u64, Vec<DefRef>)> = Vec::new();
         for sym in candidates {
             let key = group_key(world.def(sym));
             match groups.iter_mut().find(|g| g.0 == key) {
@@ -371,14 +371,14 @@ impl Evaluator<'_, '_> {
     }
 
     /// One entity with its declarations and bodies: which are meant, and is anything of it seen?
-    fn choose_entity(&mut self, file: u32, group: Vec<Sym>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
-        let (out, force): (Vec<Sym>, Vec<Sym>) = group.iter().copied().partition(|s| self.is_left_out(*s));
+    fn choose_entity(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+        let (out, force): (Vec<DefRef>, Vec<DefRef>) = group.iter().copied().partition(|s| self.is_left_out(*s));
         if force.is_empty() || out.is_empty() {
             return self.choose_among(file, group, is_seen);
         }
         let mut hits = self.choose_among(file, force, is_seen);
         // What another system compiles is no answer here; what a setting leaves out may be one.
-        let mut other: Vec<Sym> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE) && is_seen(s.file)).collect();
+        let mut other: Vec<DefRef> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE) && is_seen(s.file)).collect();
         let bodied = other.iter().any(|s| !self.world.def(*s).flags.has(Flags::BODILESS));
         other.retain(|s| !bodied || !self.world.def(*s).flags.has(Flags::BODILESS));
         if other.is_empty() || hits.is_empty() {
@@ -393,12 +393,12 @@ impl Evaluator<'_, '_> {
         hits
     }
 
-    fn choose_among(&mut self, file: u32, group: Vec<Sym>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+    fn choose_among(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
         let world = self.world;
-        let has_body = |s: &Sym| !world.def(*s).flags.has(Flags::BODILESS);
-        let visible: Vec<Sym> = group.iter().copied().filter(|s| is_seen(s.file)).collect();
-        let seen_bodies: Vec<Sym> = visible.iter().copied().filter(has_body).collect();
-        let all_bodies: Vec<Sym> = group.iter().copied().filter(has_body).collect();
+        let has_body = |s: &DefRef| !world.def(*s).flags.has(Flags::BODILESS);
+        let visible: Vec<DefRef> = group.iter().copied().filter(|s| is_seen(s.file)).collect();
+        let seen_bodies: Vec<DefRef> = visible.iter().copied().filter(has_body).collect();
+        let all_bodies: Vec<DefRef> = group.iter().copied().filter(has_body).collect();
         let (mut chosen, was_seen) = match (seen_bodies.is_empty(), all_bodies.is_empty()) {
             (false, _) => (seen_bodies, true),
             (true, false) => (all_bodies, !visible.is_empty()),
@@ -415,33 +415,33 @@ impl Evaluator<'_, '_> {
         chosen.into_iter().take(MAX_HITS).map(|s| (was_seen, self.seen_hit(file, s, certainty, kind))).collect()
     }
 
-    fn seen_hit(&self, file: u32, sym: Sym, certainty: Certainty, kind: StepKind) -> Hit {
+    fn seen_hit(&self, file: u32, sym: DefRef, certainty: Certainty, kind: StepKind) -> Hit {
         let d = self.world.def(sym);
         let kind = if sym.file == file { StepKind::Scope } else { kind };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
         let entity = match (d.kind, d.inner) {
             (Kind::Module, Some(scope)) => Entity::Module(sym.file, scope),
-            _ => Entity::Sym(sym),
+            _ => Entity::DefRef(sym),
         };
         Hit { entity, certainty, reasons: vec![reason] }
     }
 
     /// Does the usual configuration leave the definition out?
-    pub(super) fn is_left_out(&self, sym: Sym) -> bool {
+    pub(super) fn is_left_out(&self, sym: DefRef) -> bool {
         if self.world.facts(sym.file).conditions.is_empty() {
             return self.world.def(sym).flags.has(Flags::INACTIVE);
         }
         if let Some((known, names)) = self.left_out.borrow().get(&sym) {
-            self.world.consulted.again(names);
+            self.world.dependency_log.again(names);
             return *known;
         }
-        let start = self.world.consulted.begin();
+        let start = self.world.dependency_log.begin();
         let found = self.is_left_out_within(sym, 0);
-        self.left_out.borrow_mut().insert(sym, (found, self.world.consulted.since(start)));
+        self.left_out.borrow_mut().insert(sym, (found, self.world.dependency_log.since(start)));
         found
     }
 
-    fn is_left_out_within(&self, sym: Sym, depth: u32) -> bool {
+    fn is_left_out_within(&self, sym: DefRef, depth: u32) -> bool {
         let world = self.world;
         let d = world.def(sym);
         if d.flags.has(Flags::INACTIVE) {
@@ -459,7 +459,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Is a macro defined when a file is compiled? `None` if that depends on more than can be told.
-    fn is_set(&self, file: u32, name: Gid, at: u32, depth: u32) -> Option<bool> {
+    fn is_set(&self, file: u32, name: GlobalNameId, at: u32, depth: u32) -> Option<bool> {
         let world = self.world;
         let word = world.name(name);
         // What the build defines is set; settings of a build that nobody made are taken as set.
@@ -484,7 +484,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Sorts by how likely each is meant from the file.
-    pub(super) fn rank_c(&self, file: u32, found: &mut [Sym]) {
+    pub(super) fn rank_c(&self, file: u32, found: &mut [DefRef]) {
         if found.len() < 2 {
             return;
         }

@@ -6,7 +6,7 @@
 use super::evaluate::Evaluator;
 use super::ty::{Meaning, Ty};
 use super::uses::is_builtin;
-use super::world::Gid;
+use super::world::GlobalNameId;
 use crate::Certainty;
 use compass_facts::{Kind, Language, TypeExpr, TypeId};
 use std::rc::Rc;
@@ -38,7 +38,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Do its elements hold a key and a value?
-    pub(super) fn is_cpp_map(&self, name: Gid, args: &[Ty]) -> bool {
+    pub(super) fn is_cpp_map(&self, name: GlobalNameId, args: &[Ty]) -> bool {
         args.len() >= 2 && MAPS.contains(&self.world.name(name))
     }
 

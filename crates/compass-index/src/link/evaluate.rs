@@ -5,11 +5,11 @@
 //! inferred types is cut where it closes, and nothing that was computed across the cut is remembered but the outermost
 //! answer, so that the order of questions does not show. Depth and breadth are bounded.
 
-use super::consulted::Names;
-use super::lookup::Wanted;
+use super::dependency_log::Names;
+use super::lookup::Namespace;
 use super::modules::{Modules, Target};
 use super::ty::{Entity, Lookup, Meaning, Reason, Ty};
-use super::world::{Gid, Sym, World};
+use super::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, Language, ScopeId, TypeExpr, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -28,22 +28,22 @@ type Places = smallvec::SmallVec<[(u32, ScopeId); 1]>;
 type Known<T> = (T, Names);
 
 /// Where a plain name stands, which, and what it is wanted for.
-type PlainKey = (u32, ScopeId, Gid, Wanted);
+type PlainKey = (u32, ScopeId, GlobalNameId, Namespace);
 
 /// Members a type has from elsewhere.
 #[derive(Default)]
 pub(super) struct Extensions {
     /// By type and name: file and scope of members that are the type's own.
-    pub(super) inherent: FxHashMap<(Sym, Gid), Places>,
+    pub(super) inherent: FxHashMap<(DefRef, GlobalNameId), Places>,
     /// By type: file, scope, and the trait that is implemented there.
-    pub(super) traits: FxHashMap<Sym, Vec<(u32, ScopeId, Entity)>>,
+    pub(super) traits: FxHashMap<DefRef, Vec<(u32, ScopeId, Entity)>>,
     /// The type that a scope extends.
-    pub(super) of: FxHashMap<(u32, ScopeId), Sym>,
+    pub(super) of: FxHashMap<(u32, ScopeId), DefRef>,
 }
 
 /// A search for a name through star imports.
 pub(super) struct StarSearch {
-    pub(super) name: Gid,
+    pub(super) name: GlobalNameId,
     /// Modules it came by.
     pub(super) seen: FxHashSet<(u32, ScopeId)>,
     /// How often it met one of them again.
@@ -61,16 +61,16 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
     pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
     pub(super) included: FxHashMap<u32, Rc<super::cfamily::FileSet>>,
-    pub(super) based: FxHashMap<Sym, (Rc<[Ty]>, Names)>,
-    pub(super) left_out: std::cell::RefCell<FxHashMap<Sym, (bool, Names)>>,
+    pub(super) based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
+    pub(super) left_out: std::cell::RefCell<FxHashMap<DefRef, (bool, Names)>>,
     pub(super) evaluating: FxHashSet<(u32, TypeId)>,
     pub(super) following: FxHashSet<(u32, u32)>,
     /// Aliases being looked through.
-    aliases: Vec<Sym>,
+    aliases: Vec<DefRef>,
     pub(super) chain: u32,
     /// Searches through star imports that go on, each for another name than the one before.
     pub(super) star_searches: Vec<StarSearch>,
-    pub(super) globbing: FxHashSet<(u32, ScopeId, Gid)>,
+    pub(super) globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
     /// How often an answer was cut short so far.
     pub(super) cuts: u64,
 }
@@ -106,7 +106,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     /// What an expression of a file means.
     pub(super) fn evaluate(&mut self, file: u32, id: TypeId) -> Meaning {
         if let Some((known, names)) = self.memory.get(&(file, id)) {
-            self.world.consulted.again(names);
+            self.world.dependency_log.again(names);
             return (**known).clone();
         }
         if self.evaluating.len() >= MAX_DEPTH || !self.evaluating.insert((file, id)) {
@@ -114,11 +114,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             return Meaning::unknown(Cause::ReceiverUnknown);
         }
         let before = self.cuts;
-        let start = self.world.consulted.begin();
+        let start = self.world.dependency_log.begin();
         let meaning = self.evaluate_new(file, id);
         self.evaluating.remove(&(file, id));
         if self.cuts == before || self.evaluating.is_empty() && self.following.is_empty() {
-            self.memory.insert((file, id), (Rc::new(meaning.clone()), self.world.consulted.since(start)));
+            self.memory.insert((file, id), (Rc::new(meaning.clone()), self.world.dependency_log.since(start)));
         }
         meaning
     }
@@ -128,23 +128,23 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Unknown => Meaning::unknown(Cause::ReceiverUnknown),
             TypeExpr::Name { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
-                let found = self.plain(file, scope, gid, Wanted::Any);
+                let found = self.plain(file, scope, gid, Namespace::Any);
                 self.meaning_of(&found, gid)
             }
             TypeExpr::TypeName { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
-                let found = self.plain(file, scope, gid, Wanted::Type);
+                let found = self.plain(file, scope, gid, Namespace::Type);
                 self.meaning_of(&found, gid)
             }
             TypeExpr::Tag(name) => {
                 let gid = self.world.gid(file, name);
-                let found = self.plain(file, ScopeId::FILE, gid, Wanted::Tag);
+                let found = self.plain(file, ScopeId::FILE, gid, Namespace::Tag);
                 self.meaning_of(&found, gid)
             }
-            TypeExpr::Def(def) => self.item(Sym { file, def }),
+            TypeExpr::Def(def) => self.item(DefRef { file, def }),
             TypeExpr::Import(import) => {
                 let found = self.follow(file, import);
-                let gid = self.world.find_gid("").unwrap_or(Gid(0));
+                let gid = self.world.find_gid("").unwrap_or(GlobalNameId(0));
                 self.meaning_of(&found, gid)
             }
             TypeExpr::Member { of, name } => self.member_meaning(file, of, name),
@@ -174,7 +174,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// The meaning of what a lookup found.
-    fn meaning_of(&mut self, found: &Lookup, name: Gid) -> Meaning {
+    fn meaning_of(&mut self, found: &Lookup, name: GlobalNameId) -> Meaning {
         if found.is_empty() {
             // A name of the standard library still names a type: its arguments are known, its members are not.
             if matches!(found.cause, Cause::Builtin | Cause::UnitAbsent) {
@@ -187,7 +187,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let mut reasons = Vec::new();
         for hit in found.hits.iter().take(6) {
             let meaning = match hit.entity {
-                Entity::Sym(sym) => self.item(sym),
+                Entity::DefRef(sym) => self.item(sym),
                 Entity::External(gid) => Meaning::sure(Ty::ExternalType(gid, Ty::no_args())),
                 entity => Meaning::sure(Ty::Module(entity)),
             };
@@ -204,7 +204,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What a definition means when its name is mentioned: a variable means its value.
-    pub(super) fn item(&mut self, sym: Sym) -> Meaning {
+    pub(super) fn item(&mut self, sym: DefRef) -> Meaning {
         let def = self.world.def(sym);
         let plain = Ty::Item(sym, Ty::no_args(), None);
         match def.kind {
@@ -225,7 +225,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// A macro whose body is one expression means that expression; one with parameters is called for it.
-    fn macro_value(&mut self, sym: Sym) -> Meaning {
+    fn macro_value(&mut self, sym: DefRef) -> Meaning {
         let def = self.world.def(sym);
         let Some(ty) = def.ty else { return Meaning::unknown(Cause::MacroMade) };
         let meaning = self.evaluate(sym.file, ty);
@@ -238,7 +238,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         Meaning { ty, certainty, reasons: meaning.reasons }
     }
 
-    fn value_of(&mut self, sym: Sym) -> Meaning {
+    fn value_of(&mut self, sym: DefRef) -> Meaning {
         let def = self.world.def(sym);
         // An object literal given to a name: the name is its type.
         if def.inner.is_some() && def.ty.is_none() {
@@ -305,7 +305,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// A member of something unknown: what the few fields of that name are, if they agree on it.
-    fn member_of_unknown(&mut self, file: u32, name: Gid, cause: Cause) -> Meaning {
+    fn member_of_unknown(&mut self, file: u32, name: GlobalNameId, cause: Cause) -> Meaning {
         let guess = self.by_name(file, name, true, false);
         if guess.is_empty() || guess.hits.len() > 4 {
             return Meaning::unknown(cause);
@@ -321,12 +321,12 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     ///
     /// An alias that names its parameters several times, and another alias with it, makes types that grow as fast as one likes: what
     /// becomes larger than [`LARGEST_TYPE`] is unknown.
-    pub(super) fn substitute(&self, ty: Ty, owner: Sym, args: &Rc<[Ty]>) -> Ty {
+    pub(super) fn substitute(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
         let mut left = LARGEST_TYPE;
         self.put_in(ty, owner, args, &mut left)
     }
 
-    fn put_in(&self, ty: Ty, owner: Sym, args: &Rc<[Ty]>, left: &mut u32) -> Ty {
+    fn put_in(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>, left: &mut u32) -> Ty {
         let Some(rest) = left.checked_sub(1) else { return Ty::Unknown(Cause::TooMany) };
         *left = rest;
         let mut each = |inner: &Rc<[Ty]>| inner.iter().map(|t| self.put_in(t.clone(), owner, args, left)).collect();
@@ -349,11 +349,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// Which parameter of its type, by position; parameters of an extension count by their name in the type.
-    fn parameter_index(&self, parameter: Sym, owner: Sym) -> Option<usize> {
+    fn parameter_index(&self, parameter: DefRef, owner: DefRef) -> Option<usize> {
         let def = self.world.def(parameter);
         let facts = self.world.facts(parameter.file);
         let scope = facts.scope(def.scope);
-        let of_part = || scope.owner.is_some_and(|o| self.parts(owner).contains(&Sym { file: parameter.file, def: o }));
+        let of_part = || scope.owner.is_some_and(|o| self.parts(owner).contains(&DefRef { file: parameter.file, def: o }));
         let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def) || of_part();
         let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
         if !of_owner && !of_extension {
@@ -406,7 +406,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// A value that can be called: `__call__`, or a function type behind a name.
-    fn called_value(&mut self, sym: Sym, args: Rc<[Ty]>) -> Meaning {
+    fn called_value(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Meaning {
         let def = self.world.def(sym);
         if def.kind == Kind::Alias
             && let Some(ty) = def.ty
@@ -417,16 +417,16 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let Some(call) = self.world.find_gid("__call__") else { return Meaning::unknown(Cause::Dynamic) };
         let found = self.members(sym.file, &Ty::Value(sym, args), call);
         match found.hits.first().map(|h| h.entity) {
-            Some(Entity::Sym(method)) => self.result_of_item(method, Ty::no_args(), None),
+            Some(Entity::DefRef(method)) => self.result_of_item(method, Ty::no_args(), None),
             _ => Meaning::unknown(Cause::Dynamic),
         }
     }
 
-    pub(super) fn result_of_item(&mut self, sym: Sym, args: Rc<[Ty]>, receiver: Option<Rc<Ty>>) -> Meaning {
+    pub(super) fn result_of_item(&mut self, sym: DefRef, args: Rc<[Ty]>, receiver: Option<Rc<Ty>>) -> Meaning {
         let def = self.world.def(sym);
         match def.kind {
             Kind::Variant => match def.container {
-                Some(owner) => Meaning::sure(Ty::Value(Sym { file: sym.file, def: owner }, args)),
+                Some(owner) => Meaning::sure(Ty::Value(DefRef { file: sym.file, def: owner }, args)),
                 None => Meaning::unknown(Cause::Dynamic),
             },
             k if k.is_type() => Meaning::sure(self.instance(Ty::Item(sym, args, None))),
@@ -454,7 +454,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// A method that gives back its receiver, or a value of its receiver's type: that of the call, not of the definition.
-    fn own_result(&mut self, sym: Sym, ty: TypeId, receiver: Option<&Ty>) -> Option<Ty> {
+    fn own_result(&mut self, sym: DefRef, ty: TypeId, receiver: Option<&Ty>) -> Option<Ty> {
         let facts = self.world.facts(sym.file);
         let is_own = |t: TypeId| match facts.ty(t) {
             TypeExpr::Receiver(_) => true,
@@ -483,7 +483,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
     }
 
-    fn instance_of(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
+    fn instance_of(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
         let def = self.world.def(sym);
         let is_made_like = def.inner.is_some() && self.world.language(sym.file) == Language::Go;
         if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_made_like) {
@@ -495,13 +495,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         if def.kind == Kind::Variant
             && let Some(owner) = def.container
         {
-            return Ty::Value(Sym { file: sym.file, def: owner }, args);
+            return Ty::Value(DefRef { file: sym.file, def: owner }, args);
         }
         Ty::Value(sym, args)
     }
 
     /// What an alias stands for, with its arguments put in; nothing for one that leads to itself.
-    pub(super) fn alias_target(&mut self, sym: Sym, args: &Rc<[Ty]>) -> Option<Ty> {
+    pub(super) fn alias_target(&mut self, sym: DefRef, args: &Rc<[Ty]>) -> Option<Ty> {
         let def = self.world.def(sym);
         let ty = def.ty.filter(|_| def.kind == Kind::Alias && !self.aliases.contains(&sym) && self.aliases.len() <= 24)?;
         self.aliases.push(sym);
@@ -512,7 +512,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// The members an alias has by itself: `type A = { … }`.
-    fn alias_members(&self, sym: Sym) -> Option<ScopeId> {
+    fn alias_members(&self, sym: DefRef) -> Option<ScopeId> {
         let def = self.world.def(sym);
         def.inner.filter(|_| def.ty.is_none())
     }
@@ -546,7 +546,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     pub(super) fn own_type(&mut self, file: u32, scope: ScopeId) -> Meaning {
         let facts = self.world.facts(file);
         if let Some(owner) = facts.scope(scope).owner {
-            return Meaning::sure(Ty::Item(Sym { file, def: owner }, Ty::no_args(), None));
+            return Meaning::sure(Ty::Item(DefRef { file, def: owner }, Ty::no_args(), None));
         }
         match facts.extensions.iter().find(|e| e.scope == scope) {
             Some(extension) => self.evaluate(file, extension.of),
@@ -559,7 +559,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let Ty::Item(sym, ..) = own.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
         let bases = self.bases(sym);
         let is_java = self.world.language(file) == Language::Java;
-        let is_interface = |s: Sym| self.world.def(s).kind == Kind::Interface;
+        let is_interface = |s: DefRef| self.world.def(s).kind == Kind::Interface;
         // A class of Java calls its superclass that way, never the interfaces beside it.
         let passed_over = |b: &&Ty| is_java && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
         let named: Vec<Ty> = bases.iter().filter(|b| !passed_over(b)).cloned().collect();

@@ -3,7 +3,7 @@
 use super::evaluate::Evaluator;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
-use super::world::{Gid, Sym, World};
+use super::world::{DefRef, GlobalNameId, World};
 use crate::evidence::Chain;
 use crate::{Cause, Certainty, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
 use compass_facts::{DefId, Facts, ImportId, ScopeId, UseId};
@@ -11,7 +11,7 @@ use rustc_hash::FxHashMap;
 use smallvec::SmallVec;
 use std::hash::BuildHasher;
 
-pub(super) fn types_of(ty: &Ty) -> Vec<Sym> {
+pub(super) fn types_of(ty: &Ty) -> Vec<DefRef> {
     match ty {
         Ty::Item(sym, ..) | Ty::Value(sym, _) => vec![*sym],
         Ty::Union(parts) => parts.iter().flat_map(types_of).collect(),
@@ -44,7 +44,7 @@ fn same_use(facts: &Facts, u: &compass_facts::Use) -> Option<SameUse> {
 }
 
 /// The links of a file, and the names of what its uses lead to.
-pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Vec<Gid>) {
+pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Vec<GlobalNameId>) {
     let mut told = Vec::new();
     let world = evaluator.world;
     let facts = world.facts(index);
@@ -71,7 +71,7 @@ pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Ve
             None => {}
         }
         let found = evaluator.link_use(index, facts, usage, u);
-        if let Some(Hit { entity: Entity::Sym(sym), .. }) = found.hits.first() {
+        if let Some(Hit { entity: Entity::DefRef(sym), .. }) = found.hits.first() {
             told.push(world.gid(sym.file, world.def(*sym).name));
         }
         let settled = match to_link(evaluator, &found, &mut out, &mut known) {
@@ -92,7 +92,7 @@ pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Ve
     link_bases(evaluator, index, &mut out);
     link_overrides(evaluator, index, &mut out);
     link_held(facts, &mut out);
-    super::headers::link_declared(evaluator, index, &mut out);
+    super::declaration_files::link_declared(evaluator, index, &mut out);
     (out, told)
 }
 
@@ -110,7 +110,7 @@ pub(super) fn link_implementers(evaluator: &mut Evaluator, index: u32, out: &mut
     }
     let interfaces = world.facts(index).definitions.iter().enumerate().filter(|(_, d)| d.kind == compass_facts::Kind::Interface && !d.name_span.is_empty());
     for (i, _) in interfaces {
-        let interface = Sym { file: index, def: DefId(i as u32) };
+        let interface = DefRef { file: index, def: DefId(i as u32) };
         for found in evaluator.go_implementers(interface) {
             out.bases.push((world.symbol(interface), world.symbol(found.0), found.1));
         }
@@ -129,10 +129,10 @@ fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     for (i, member) in members {
         let Some(class) = classes.get(&member.scope) else { continue };
         let name = world.gid(index, member.name);
-        let own = world.symbol(Sym { file: index, def: DefId(i as u32) });
-        for base in evaluator.bases(Sym { file: index, def: *class }).iter() {
+        let own = world.symbol(DefRef { file: index, def: DefId(i as u32) });
+        for base in evaluator.bases(DefRef { file: index, def: *class }).iter() {
             let found = evaluator.members(index, base, name);
-            let replaced = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+            let replaced = found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
             let replaced = replaced.filter(|s| world.def(*s).arity == member.arity && world.def(*s).kind == compass_facts::Kind::Method);
             out.bases.extend(replaced.map(|s| (world.symbol(s), own, Certainty::Proven)));
         }
@@ -178,14 +178,14 @@ fn declared_module(evaluator: &Evaluator, hit: &Hit) -> Option<SymbolId> {
     let facts = world.facts(parent);
     let import = facts.imports.iter().enumerate().find(|(i, _)| evaluator.modules.rust_child(parent, *i as u32) == Some(file))?.1;
     let at = facts.definitions.iter().position(|d| d.scope == scope && d.name_span == import.name_span)?;
-    Some(world.symbol(Sym { file: parent, def: DefId(at as u32) }))
+    Some(world.symbol(DefRef { file: parent, def: DefId(at as u32) }))
 }
 
 fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
     match hit.entity {
-        Entity::Sym(sym) => Some(world.symbol(sym)),
+        Entity::DefRef(sym) => Some(world.symbol(sym)),
         Entity::Module(file, ScopeId::FILE) => Some(SymbolId::module(world.files[file as usize].id)),
-        Entity::Module(file, scope) => world.facts(file).scope(scope).owner.map(|def| world.symbol(Sym { file, def })),
+        Entity::Module(file, scope) => world.facts(file).scope(scope).owner.map(|def| world.symbol(DefRef { file, def })),
         Entity::Folder(_) | Entity::External(_) => None,
     }
 }
@@ -236,10 +236,10 @@ fn link_bases(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     for (def, base) in &facts.bases {
         let base = evaluator.evaluate(index, *base);
         for of in types_of(&base.ty) {
-            out.bases.push((world.symbol(of), world.symbol(Sym { file: index, def: *def }), base.certainty));
+            out.bases.push((world.symbol(of), world.symbol(DefRef { file: index, def: *def }), base.certainty));
         }
     }
-    let mut extended: FxHashMap<ScopeId, Vec<Sym>> = FxHashMap::default();
+    let mut extended: FxHashMap<ScopeId, Vec<DefRef>> = FxHashMap::default();
     for extension in &facts.extensions {
         let of = evaluator.evaluate(index, extension.of);
         let types = types_of(&of.ty);
@@ -252,7 +252,7 @@ fn link_bases(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
         extended.entry(extension.scope).or_default().extend(types);
     }
     for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| !extended.is_empty() && !d.is_inner() && !d.name_span.is_empty()) {
-        let member = Sym { file: index, def: DefId(i as u32) };
+        let member = DefRef { file: index, def: DefId(i as u32) };
         let of = extended.get(&d.scope).into_iter().flatten().filter(|of| **of != member);
         out.members.extend(of.map(|of| (world.symbol(*of), world.symbol(member))));
     }

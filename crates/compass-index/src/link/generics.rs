@@ -5,7 +5,7 @@
 
 use super::evaluate::Evaluator;
 use super::ty::Ty;
-use super::world::Sym;
+use super::world::DefRef;
 use compass_facts::{Kind, Literal, TypeId};
 use std::rc::Rc;
 
@@ -21,7 +21,7 @@ impl Evaluator<'_, '_> {
         }
         let facts = self.world.facts(function.file);
         let parameters = self.parameters_of(*function).into_iter().filter(|p| !matches!(facts.def_name(*p), "self" | "this"));
-        let mut bound: Vec<(Sym, Ty)> = Vec::new();
+        let mut bound: Vec<(DefRef, Ty)> = Vec::new();
         for (argument, parameter) in args.iter().zip(parameters) {
             if let Some(declared) = facts.def(parameter).ty {
                 let declared = self.evaluate(function.file, declared).ty;
@@ -33,8 +33,8 @@ impl Evaluator<'_, '_> {
     }
 
     /// Does a type parameter of the function itself stand in the type?
-    fn mentions_own(&self, ty: &Ty, function: Sym, depth: u32) -> bool {
-        let own = |s: &Sym| {
+    fn mentions_own(&self, ty: &Ty, function: DefRef, depth: u32) -> bool {
+        let own = |s: &DefRef| {
             let d = self.world.def(*s);
             d.kind == Kind::TypeParameter && s.file == function.file && self.world.def(function).inner == Some(d.scope)
         };
@@ -49,7 +49,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What type parameters stand for, by an argument.
-    pub(super) fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(Sym, Ty)>, depth: u32) {
+    pub(super) fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, depth: u32) {
         if depth > MAX_DEPTH || given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
             return;
         }
@@ -68,7 +68,7 @@ impl Evaluator<'_, '_> {
 }
 
 /// Puts what type parameters stand for in their place.
-pub(super) fn put_in(ty: &Ty, bound: &[(Sym, Ty)]) -> Ty {
+pub(super) fn put_in(ty: &Ty, bound: &[(DefRef, Ty)]) -> Ty {
     if bound.is_empty() {
         return ty.clone();
     }

@@ -6,12 +6,12 @@
 //! one. Where a program has several compilers, the nearest speaks. Values that the language writes itself (texts, lists, functions)
 //! have the members of the interfaces that stand for them.
 
+use super::declaration_files::is_header;
 use super::evaluate::Evaluator;
-use super::headers::is_header;
-use super::lookup::Wanted;
+use super::lookup::Namespace;
 use super::modules::closeness;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Gid, Sym, World};
+use super::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Facts, Flags, Kind, Language, Literal, ScopeId, TypeExpr};
 use rustc_hash::FxHashMap;
@@ -66,7 +66,7 @@ impl Globals {
         !self.scopes.is_empty() && self.scopes.contains_key(&(file, scope))
     }
 
-    fn origin(&self, world: &World, sym: Sym) -> Option<Origin> {
+    fn origin(&self, world: &World, sym: DefRef) -> Option<Origin> {
         self.scopes.get(&(sym.file, world.def(sym).scope)).copied()
     }
 }
@@ -93,22 +93,22 @@ pub(crate) fn is_module(facts: &Facts) -> bool {
 
 impl Evaluator<'_, '_> {
     /// Is it declared for all?
-    pub(super) fn is_global(&self, sym: Sym) -> bool {
+    pub(super) fn is_global(&self, sym: DefRef) -> bool {
         self.modules.globals.origin(self.world, sym).is_some()
     }
 
     /// Is it one of the declarations that come with the language, or a part of one?
-    pub(super) fn is_of_language(&self, sym: Sym) -> bool {
+    pub(super) fn is_of_language(&self, sym: DefRef) -> bool {
         !matches!(self.modules.globals.scopes.get(&(sym.file, ScopeId::FILE)), None | Some(Origin::Code))
     }
 
     /// Of guesses by a name alone: what the language declares is meant by few of them, and what browsers have by fewer.
-    pub(super) fn keep_likely(&self, file: u32, found: &mut Vec<(Sym, Kind, Flags)>) {
-        let origin = |s: &Sym| self.modules.globals.scopes.get(&(s.file, ScopeId::FILE)).copied().unwrap_or(Origin::Code);
+    pub(super) fn keep_likely(&self, file: u32, found: &mut Vec<(DefRef, Kind, Flags)>) {
+        let origin = |s: &DefRef| self.modules.globals.scopes.get(&(s.file, ScopeId::FILE)).copied().unwrap_or(Origin::Code);
         let unit = |f: u32| self.world.files[f as usize].id.unit;
         // A list is met more often than a thing of another package that has a member of that name as well.
         let is_own = found.iter().any(|f| unit(f.0.file) == unit(file));
-        let is_common = |s: &Sym| {
+        let is_common = |s: &DefRef| {
             let container = self.world.def(*s).container.map(|c| self.world.facts(s.file).def_name(c));
             container.is_none_or(|c| COMMON.contains(&c))
         };
@@ -121,19 +121,19 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a name means that nothing around brings in.
-    pub(super) fn global(&self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
+    pub(super) fn global(&self, file: u32, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let declared = self.declared_globally(file, name);
-        let is_type = |s: &Sym| self.world.def(*s).kind.is_type();
-        let is_value = |s: &Sym| !matches!(self.world.def(*s).kind, Kind::Interface | Kind::Alias | Kind::TypeParameter);
-        let wanted: &dyn Fn(&Sym) -> bool = if wanted == Wanted::Value { &is_value } else { &is_type };
-        let mut fitting: Vec<Sym> = declared.iter().copied().filter(wanted).collect();
+        let is_type = |s: &DefRef| self.world.def(*s).kind.is_type();
+        let is_value = |s: &DefRef| !matches!(self.world.def(*s).kind, Kind::Interface | Kind::Alias | Kind::TypeParameter);
+        let wanted: &dyn Fn(&DefRef) -> bool = if wanted == Namespace::Value { &is_value } else { &is_type };
+        let mut fitting: Vec<DefRef> = declared.iter().copied().filter(wanted).collect();
         if fitting.is_empty() {
             fitting = declared;
         }
         let Some(first) = fitting.first().copied() else { return Lookup::none(Cause::NoDefinition) };
         // Parts of one interface count as one, whoever adds them; overloads stand together; another unit may mean another thing.
-        let unit = |s: &Sym| self.world.files[s.file as usize].id.unit;
-        let kind = |s: &Sym| self.world.def(*s).kind;
+        let unit = |s: &DefRef| self.world.files[s.file as usize].id.unit;
+        let kind = |s: &DefRef| self.world.def(*s).kind;
         let is_open = matches!(kind(&first), Kind::Interface | Kind::Class | Kind::Module);
         let mut units = vec![unit(&first)];
         fitting.retain(|s| {
@@ -145,39 +145,39 @@ impl Evaluator<'_, '_> {
             *s == first || is_new || kind(&first).is_callable() && s.file == first.file
         });
         let certainty = if units.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
-        let hit = |s: Sym| {
+        let hit = |s: DefRef| {
             let d = self.world.def(s);
             let reason = Reason { kind: StepKind::Scope, file: s.file, def: Some(s.def), at: d.name_span.start, len: d.name_span.len() };
-            Hit { entity: Entity::Sym(s), certainty, reasons: vec![reason] }
+            Hit { entity: Entity::DefRef(s), certainty, reasons: vec![reason] }
         };
         Lookup { hits: fitting.into_iter().map(hit).collect(), cause: Cause::NoDefinition }
     }
 
     /// The global declarations of a name, the one that counts most first.
-    fn declared_globally(&self, file: u32, name: Gid) -> Vec<Sym> {
+    fn declared_globally(&self, file: u32, name: GlobalNameId) -> Vec<DefRef> {
         let world = self.world;
         let globals = &self.modules.globals;
         if globals.scopes.is_empty() {
             // Somebody may declare it for all later.
-            world.consulted.note(name);
+            world.dependency_log.note(name);
             return Vec::new();
         }
         let own = world.files[file as usize].id.unit.0;
-        let unit = |s: &Sym| world.files[s.file as usize].id.unit.0;
+        let unit = |s: &DefRef| world.files[s.file as usize].id.unit.0;
         let seen = world.named(name).iter().filter(|s| self.modules.needs.sees(own, unit(s)));
-        let mut found: Vec<(Origin, Sym)> = seen.filter_map(|s| Some((globals.origin(world, *s)?, *s))).collect();
+        let mut found: Vec<(Origin, DefRef)> = seen.filter_map(|s| Some((globals.origin(world, *s)?, *s))).collect();
         let nearest = found.iter().filter(|f| f.0 != Origin::Code).max_by_key(|f| (closeness(world, file, f.1.file), f.1)).map(|f| unit(&f.1));
         found.retain(|(origin, s)| *origin == Origin::Code || Some(unit(s)) == nearest);
         let elsewhere = found.iter().any(|f| f.0 != Origin::Worker);
         found.retain(|f| f.0 != Origin::Worker || !elsewhere);
         // Some packages name what browsers have, with nothing in it.
-        let is_empty = |s: &Sym| world.def(*s).kind == Kind::Interface && world.def(*s).body.is_some_and(|b| b.len() < 4);
+        let is_empty = |s: &DefRef| world.def(*s).kind == Kind::Interface && world.def(*s).body.is_some_and(|b| b.len() < 4);
         found.sort_by_key(|f| (is_empty(&f.1), f.0, f.1));
         found.into_iter().map(|f| f.1).collect()
     }
 
     /// The parts of a global interface, if it has several. What stands in a later one comes before.
-    pub(super) fn parts(&self, sym: Sym) -> Vec<Sym> {
+    pub(super) fn parts(&self, sym: DefRef) -> Vec<DefRef> {
         let def = self.world.def(sym);
         if !matches!(def.kind, Kind::Interface | Kind::Class) || !self.world.language(sym.file).is_kin_of(Language::TypeScript) || !self.is_global(sym) {
             return Vec::new();
@@ -189,12 +189,12 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a global type has as a thing by itself: the members of the variable of its name.
-    pub(super) fn static_side(&mut self, from: u32, sym: Sym, name: Gid) -> Option<Lookup> {
+    pub(super) fn static_side(&mut self, from: u32, sym: DefRef, name: GlobalNameId) -> Option<Lookup> {
         let def = self.world.def(sym);
         if def.kind != Kind::Interface || !self.world.language(sym.file).is_kin_of(Language::TypeScript) || !self.is_global(sym) {
             return None;
         }
-        let is_variable = |s: &Sym| self.world.def(*s).kind.is_variable();
+        let is_variable = |s: &DefRef| self.world.def(*s).kind.is_variable();
         let variable = self.declared_globally(sym.file, self.world.gid(sym.file, def.name)).into_iter().find(is_variable)?;
         let value = self.item(variable).ty;
         // A variable of the very type has no other side.
@@ -228,17 +228,17 @@ impl Evaluator<'_, '_> {
             Ty::ExternalType(gid, _) if self.world.name(*gid) == "arguments" => (&["IArguments"], vec![], Certainty::Proven),
             _ => return None,
         };
-        let is_type = |s: &Sym| self.world.def(*s).kind.is_type();
+        let is_type = |s: &DefRef| self.world.def(*s).kind.is_type();
         let declared = |word: &&str| self.declared_globally(file, self.world.find_gid(word)?).into_iter().find(is_type);
         let sym = words.iter().find_map(declared)?;
         Some((Ty::Value(sym, args.into()), certainty))
     }
 
     /// Members of what the language writes itself.
-    pub(super) fn member_of_global(&mut self, file: u32, of: &Ty, name: Gid) -> Lookup {
+    pub(super) fn member_of_global(&mut self, file: u32, of: &Ty, name: GlobalNameId) -> Lookup {
         match of {
             Ty::Union(parts) => self.member_of_any_global(file, parts, name),
-            Ty::ExternalType(gid, _) if self.world.name(*gid) == "globalThis" => self.global(file, name, Wanted::Value),
+            Ty::ExternalType(gid, _) if self.world.name(*gid) == "globalThis" => self.global(file, name, Namespace::Value),
             _ => {
                 let Some((value, certainty)) = self.as_global(file, of) else { return Lookup::none(Cause::Builtin) };
                 let mut found = self.members(file, &value, name);
@@ -250,7 +250,7 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    fn member_of_any_global(&mut self, file: u32, parts: &[Ty], name: Gid) -> Lookup {
+    fn member_of_any_global(&mut self, file: u32, parts: &[Ty], name: GlobalNameId) -> Lookup {
         let mut out = Lookup::none(Cause::Builtin);
         for part in parts.iter().filter(|p| !matches!(p, Ty::Value(..) | Ty::Union(_))) {
             for hit in self.member_of_global(file, part, name).hits {

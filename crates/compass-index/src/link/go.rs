@@ -6,17 +6,17 @@
 //! of the usual one (Linux, x86-64), by the ending of their names and by their build lines.
 
 use super::evaluate::Evaluator;
-use super::lookup::Wanted;
+use super::lookup::Namespace;
 use super::modules::{Modules, Target};
 use super::ty::{Entity, Lookup, Meaning, Ty};
-use super::world::{Gid, Sym, World};
+use super::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty};
 use compass_facts::{Flags, Import, ImportId, ImportKind, Kind, Language, ScopeId};
 
 impl Evaluator<'_, '_> {
     /// What a plain name means that is bound in no function: those the reader linked, since it knows from where on they hold.
     /// The package, then imports of the file, then what the language brings along.
-    pub(super) fn plain_go(&mut self, file: u32, name: Gid) -> Lookup {
+    pub(super) fn plain_go(&mut self, file: u32, name: GlobalNameId) -> Lookup {
         let package = self.modules.package_of(file).unwrap_or_default().to_owned();
         let own = self.go_in_package(&package, name);
         if !own.is_empty() {
@@ -64,11 +64,11 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a package, from whichever of its files.
-    pub(super) fn go_in_package(&self, package: &str, name: Gid) -> Lookup {
+    pub(super) fn go_in_package(&self, package: &str, name: GlobalNameId) -> Lookup {
         let world = self.world;
         let is_in =
-            |s: &&Sym| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
-        let mut found: Vec<Sym> =
+            |s: &&DefRef| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
+        let mut found: Vec<DefRef> =
             self.modules.within_package(package, world.named(name)).iter().filter(is_in).take(super::imports::MOST_HITS).copied().collect();
         found.sort_by_key(|s| (world.def(*s).flags.has(Flags::BODILESS), *s));
         usual(world, &mut found, &|s| Some(*s));
@@ -78,11 +78,11 @@ impl Evaluator<'_, '_> {
 
     /// Of a method that several files define for one type those of the usual system.
     pub(super) fn keep_usual(&self, found: &mut Lookup) {
-        usual(self.world, &mut found.hits, &|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        usual(self.world, &mut found.hits, &|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
     }
 
     /// A name of the package a file belongs to, as others see it.
-    pub(super) fn go_package_member(&self, file: u32, name: Gid) -> Lookup {
+    pub(super) fn go_package_member(&self, file: u32, name: GlobalNameId) -> Lookup {
         match self.modules.package_of(file) {
             Some(package) => self.go_in_package(package, name),
             None => Lookup::none(Cause::NoDefinition),
@@ -98,7 +98,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The type a method belongs to.
-    pub(super) fn go_receiver(&self, method: Sym) -> Option<Sym> {
+    pub(super) fn go_receiver(&self, method: DefRef) -> Option<DefRef> {
         let facts = self.world.facts(method.file);
         let d = facts.def(method.def);
         if self.world.language(method.file) != Language::Go || d.kind != Kind::Method {
@@ -126,13 +126,13 @@ impl Evaluator<'_, '_> {
     }
 
     /// Members of what an import nobody can follow brought in: types and values by name, nothing more.
-    pub(super) fn go_of_absent(&self, owner: Meaning, name: Gid) -> Meaning {
+    pub(super) fn go_of_absent(&self, owner: Meaning, name: GlobalNameId) -> Meaning {
         Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner }
     }
 
     /// A key of a literal that is no field: the key of a map by a name of the package.
-    pub(super) fn go_key(&mut self, file: u32, scope: ScopeId, name: Gid) -> Lookup {
-        (*self.plain(file, scope, name, Wanted::Value)).clone()
+    pub(super) fn go_key(&mut self, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+        (*self.plain(file, scope, name, Namespace::Value)).clone()
     }
 }
 
@@ -192,7 +192,7 @@ fn likely_name(path: &str) -> &str {
 
 /// Beside what is for the usual system the rest are alternatives, not targets of this build. Where nothing is (alternatives by the version
 /// of the language, none of which the newest takes) the newest of them, which comes last by name, stands first.
-fn usual<T>(world: &World, found: &mut Vec<T>, sym: &dyn Fn(&T) -> Option<Sym>) {
+fn usual<T>(world: &World, found: &mut Vec<T>, sym: &dyn Fn(&T) -> Option<DefRef>) {
     let is_here = |one: &T| sym(one).is_some_and(|s| !is_elsewhere(world, s));
     if found.iter().any(is_here) {
         found.retain(is_here);
@@ -202,7 +202,7 @@ fn usual<T>(world: &World, found: &mut Vec<T>, sym: &dyn Fn(&T) -> Option<Sym>) 
 }
 
 /// Is a definition for another system, by its build line or by the ending of its file's name?
-fn is_elsewhere(world: &World, sym: Sym) -> bool {
+fn is_elsewhere(world: &World, sym: DefRef) -> bool {
     if world.def(sym).flags.has(Flags::INACTIVE) {
         return true;
     }

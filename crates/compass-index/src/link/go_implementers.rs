@@ -7,7 +7,7 @@
 
 use super::evaluate::Evaluator;
 use super::ty::{Entity, Ty};
-use super::world::{Binding, Gid, Sym};
+use super::world::{Binding, DefRef, GlobalNameId};
 use crate::Certainty;
 use compass_facts::{Facts, Kind, Language};
 use rustc_hash::FxHashSet;
@@ -20,20 +20,20 @@ const MAX_DEPTH: u32 = 8;
 /// A method of an interface.
 #[derive(Clone, Copy)]
 struct Wanted {
-    name: Gid,
-    method: Sym,
+    name: GlobalNameId,
+    method: DefRef,
 }
 
 impl Evaluator<'_, '_> {
     /// The types that have all methods of an interface, and how sure that is.
-    pub(super) fn go_implementers(&mut self, interface: Sym) -> Vec<(Sym, Certainty)> {
+    pub(super) fn go_implementers(&mut self, interface: DefRef) -> Vec<(DefRef, Certainty)> {
         let mut wanted = Vec::new();
         self.go_methods(interface, &mut wanted, 0);
         // An interface without methods is implemented by everything: nothing worth listing.
         let Some(rarest) = wanted.iter().map(|w| w.name).min_by_key(|name| self.world.named_members(*name).len()) else { return Vec::new() };
         let mut out = Vec::new();
-        let mut seen: FxHashSet<Sym> = FxHashSet::default();
-        let mut candidates: Vec<Sym> = Vec::new();
+        let mut seen: FxHashSet<DefRef> = FxHashSet::default();
+        let mut candidates: Vec<DefRef> = Vec::new();
         for member in self.world.named_members(rarest) {
             candidates.extend(self.go_receiver(*member).or_else(|| self.go_interface_of(*member)));
         }
@@ -53,27 +53,27 @@ impl Evaluator<'_, '_> {
 
     /// Does a type have the method? Most of those asked about write it themselves, or are structs that embed nothing; only for the others
     /// all members are looked at.
-    fn go_has_method(&mut self, of: Sym, wanted: Wanted) -> Option<Certainty> {
+    fn go_has_method(&mut self, of: DefRef, wanted: Wanted) -> Option<Certainty> {
         let world = self.world;
         let mut best = None;
         for (file, scope) in self.extensions.inherent.get(&(of, wanted.name)).into_iter().flatten().copied() {
             for bound in world.bindings(file, scope, wanted.name) {
                 if let Binding::Def(def) = bound {
-                    best = best.max(self.go_fits(wanted, Sym { file, def }));
+                    best = best.max(self.go_fits(wanted, DefRef { file, def }));
                 }
             }
         }
-        world.consulted.note(wanted.name);
+        world.dependency_log.note(wanted.name);
         if best.is_some() || world.def(of).kind == Kind::Struct && self.bases(of).is_empty() {
             return best;
         }
         let found = self.members(of.file, &Ty::Value(of, Ty::no_args()), wanted.name);
-        let syms = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        let syms = found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
         syms.filter_map(|s| self.go_fits(wanted, s)).max()
     }
 
     /// Is a method what is wanted?
-    fn go_fits(&self, wanted: Wanted, method: Sym) -> Option<Certainty> {
+    fn go_fits(&self, wanted: Wanted, method: DefRef) -> Option<Certainty> {
         let world = self.world;
         let d = world.def(method);
         if d.kind != Kind::Method {
@@ -126,12 +126,12 @@ impl Evaluator<'_, '_> {
 
     fn go_is_alias(&self, name: &str) -> bool {
         let Some(gid) = self.world.find_gid(name) else { return false };
-        let is_one = |s: &Sym| self.world.language(s.file) == Language::Go && self.world.def(*s).kind == Kind::Alias && self.world.def(*s).inner.is_none();
+        let is_one = |s: &DefRef| self.world.language(s.file) == Language::Go && self.world.def(*s).kind == Kind::Alias && self.world.def(*s).inner.is_none();
         self.world.named(gid).iter().any(is_one)
     }
 
     /// Structs that have a type's methods because they embed it.
-    fn go_embedders(&self, of: Sym) -> Vec<Sym> {
+    fn go_embedders(&self, of: DefRef) -> Vec<DefRef> {
         let name = self.world.gid(of.file, self.world.def(of).name);
         // Told by that name: whoever embeds another from now on adds a field of it.
         let _ = self.world.named_members(name);
@@ -139,19 +139,19 @@ impl Evaluator<'_, '_> {
     }
 
     /// The interface a method is asked for by: whoever embeds that has the method, too.
-    fn go_interface_of(&self, method: Sym) -> Option<Sym> {
+    fn go_interface_of(&self, method: DefRef) -> Option<DefRef> {
         let facts = self.world.facts(method.file);
         let d = facts.def(method.def);
         let of = d.container.filter(|c| d.kind == Kind::Method && facts.def(*c).kind == Kind::Interface)?;
-        (self.world.language(method.file) == Language::Go).then_some(Sym { file: method.file, def: of })
+        (self.world.language(method.file) == Language::Go).then_some(DefRef { file: method.file, def: of })
     }
 
     /// Methods of an interface and of those it holds.
-    fn go_methods(&mut self, interface: Sym, out: &mut Vec<Wanted>, depth: u32) {
+    fn go_methods(&mut self, interface: DefRef, out: &mut Vec<Wanted>, depth: u32) {
         let facts = self.world.facts(interface.file);
         let Some(scope) = facts.def(interface.def).inner.filter(|_| depth < MAX_DEPTH) else { return };
         for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| d.scope == scope && d.kind == Kind::Method) {
-            let method = Sym { file: interface.file, def: compass_facts::DefId(i as u32) };
+            let method = DefRef { file: interface.file, def: compass_facts::DefId(i as u32) };
             out.push(Wanted { name: self.world.gid(interface.file, d.name), method });
         }
         for base in self.bases(interface).iter() {
@@ -163,7 +163,7 @@ impl Evaluator<'_, '_> {
 }
 
 /// What a method takes and gives.
-fn written(facts: &Facts, method: Sym) -> Option<&str> {
+fn written(facts: &Facts, method: DefRef) -> Option<&str> {
     let at = facts.signatures.binary_search_by_key(&method.def, |s| s.0).ok()?;
     Some(facts.name(facts.signatures[at].1))
 }

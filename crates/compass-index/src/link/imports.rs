@@ -3,7 +3,7 @@
 use super::evaluate::{Evaluator, StarSearch};
 use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Binding, Gid, Sym};
+use super::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Export, Flags, Import, ImportId, ImportKind, Language, ScopeId, ScopeKind};
 use rustc_hash::FxHashSet;
@@ -20,14 +20,14 @@ impl Evaluator<'_, '_> {
     /// The files and modules an import leads to.
     pub(super) fn import_targets(&mut self, file: u32, id: ImportId) -> Rc<[Target]> {
         if let Some((known, names)) = self.targets.get(&(file, id.0)) {
-            self.world.consulted.again(names);
+            self.world.dependency_log.again(names);
             return known.clone();
         }
         // A path that leads back to this import ends here.
         self.targets.insert((file, id.0), (Rc::from([]), Rc::from([])));
-        let start = self.world.consulted.begin();
+        let start = self.world.dependency_log.begin();
         let found: Rc<[Target]> = self.find_targets(file, id).into();
-        self.targets.insert((file, id.0), (found.clone(), self.world.consulted.since(start)));
+        self.targets.insert((file, id.0), (found.clone(), self.world.dependency_log.since(start)));
         found
     }
 
@@ -133,7 +133,7 @@ impl Evaluator<'_, '_> {
     /// What the name bound by an import means.
     pub(super) fn follow(&mut self, file: u32, id: ImportId) -> Lookup {
         if let Some((known, names)) = self.followed.get(&(file, id.0)) {
-            self.world.consulted.again(names);
+            self.world.dependency_log.again(names);
             return known.clone();
         }
         if self.chain >= MAX_CHAIN || !self.following.insert((file, id.0)) {
@@ -142,12 +142,12 @@ impl Evaluator<'_, '_> {
         }
         self.chain += 1;
         let before = self.cuts;
-        let start = self.world.consulted.begin();
+        let start = self.world.dependency_log.begin();
         let found = self.follow_import(file, id);
         self.chain -= 1;
         self.following.remove(&(file, id.0));
         if self.cuts == before || self.following.is_empty() && self.evaluating.is_empty() {
-            self.followed.insert((file, id.0), (found.clone(), self.world.consulted.since(start)));
+            self.followed.insert((file, id.0), (found.clone(), self.world.dependency_log.since(start)));
         }
         found
     }
@@ -207,7 +207,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name taken out of a module by an import.
-    fn exported(&mut self, from: u32, of: Entity, name: Gid, import: ImportId) -> Lookup {
+    fn exported(&mut self, from: u32, of: Entity, name: GlobalNameId, import: ImportId) -> Lookup {
         let language = self.world.language(from);
         if language == Language::Rust {
             return match of {
@@ -244,11 +244,11 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    pub(super) fn member_of_hits(&mut self, from: u32, of: Lookup, name: Gid) -> Lookup {
+    pub(super) fn member_of_hits(&mut self, from: u32, of: Lookup, name: GlobalNameId) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
         for hit in of.hits {
             let found = match hit.entity {
-                Entity::Sym(sym) => {
+                Entity::DefRef(sym) => {
                     let ty = self.item(sym);
                     self.members(from, &ty.ty, name)
                 }
@@ -282,23 +282,23 @@ impl Evaluator<'_, '_> {
 
     /// A script that hands on what the language has: what it is called here counts, in the file or in its header.
     fn declared_instead(&mut self, file: u32, found: Lookup) -> Lookup {
-        let of_language = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.is_of_language(s));
+        let of_language = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.is_of_language(s));
         if found.is_empty() || !found.hits.iter().all(of_language) {
             return found;
         }
         let header = self.modules.header(self.world, file);
         match self.name_of_whole(file).or_else(|| self.whole(header?)) {
-            Some(sym) => Lookup { hits: vec![Hit { entity: Entity::Sym(sym), certainty: Certainty::Inferred, reasons: Vec::new() }], cause: found.cause },
+            Some(sym) => Lookup { hits: vec![Hit { entity: Entity::DefRef(sym), certainty: Certainty::Inferred, reasons: Vec::new() }], cause: found.cause },
             None => found,
         }
     }
 
     /// The variable that a file exports as a whole.
-    fn name_of_whole(&mut self, file: u32) -> Option<Sym> {
+    fn name_of_whole(&mut self, file: u32) -> Option<DefRef> {
         let what = self.world.export(file, self.world.find_gid("=")?)?;
         let compass_facts::TypeExpr::Name { name, scope, .. } = *self.world.facts(file).ty(what) else { return None };
         let bound = self.bound(file, scope, self.world.gid(file, name), None);
-        let syms = bound.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        let syms = bound.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
         syms.into_iter().find(|s| !self.is_of_language(*s))
     }
 
@@ -306,11 +306,11 @@ impl Evaluator<'_, '_> {
     pub(super) fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
         let hit = |entity| Lookup { hits: vec![Hit { entity, certainty, reasons: Vec::new() }], cause: Cause::NoDefinition };
         match ty {
-            Ty::Item(sym, ..) => hit(Entity::Sym(*sym)),
+            Ty::Item(sym, ..) => hit(Entity::DefRef(*sym)),
             // A value that the language makes has no place of its own.
             Ty::Value(sym, _) if self.is_of_language(*sym) => Lookup::none(Cause::Dynamic),
             // An object literal without a name stands for its members.
-            Ty::Value(sym, _) => hit(Entity::Sym(*sym)),
+            Ty::Value(sym, _) => hit(Entity::DefRef(*sym)),
             Ty::Module(entity) => hit(*entity),
             Ty::ExternalType(gid, _) | Ty::External(gid, _) => hit(Entity::External(*gid)),
             Ty::Union(parts) => {
@@ -325,11 +325,11 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a module as others see it.
-    pub(super) fn module_member(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
+    pub(super) fn module_member(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
         self.module_member_except(from, file, scope, name, None)
     }
 
-    fn module_member_except(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid, not: Option<ImportId>) -> Lookup {
+    fn module_member_except(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
         let world = self.world;
         let outside = from != file;
         let is_script = world.language(file).is_kin_of(Language::TypeScript);
@@ -354,7 +354,7 @@ impl Evaluator<'_, '_> {
         let found = self.bound(file, scope, name, not);
         if !found.is_empty() {
             // Everything in a namespace of a declaration file can be seen.
-            let open = !is_script || !outside || scope != ScopeId::FILE && super::headers::is_header(&world.files[file as usize].path);
+            let open = !is_script || !outside || scope != ScopeId::FILE && super::declaration_files::is_header(&world.files[file as usize].path);
             let visible = open || found.hits.iter().any(|h| self.is_exported(h.entity, file));
             if visible || !world.has_exports(file) {
                 return found;
@@ -365,13 +365,13 @@ impl Evaluator<'_, '_> {
 
     fn is_exported(&self, entity: Entity, file: u32) -> bool {
         match entity {
-            Entity::Sym(sym) if sym.file == file => self.world.def(sym).flags.has(Flags::EXPORTED),
+            Entity::DefRef(sym) if sym.file == file => self.world.def(sym).flags.has(Flags::EXPORTED),
             _ => true,
         }
     }
 
     /// Bindings of a scope, imports followed.
-    pub(super) fn bound(&mut self, file: u32, scope: ScopeId, name: Gid, not: Option<ImportId>) -> Lookup {
+    pub(super) fn bound(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
         for binding in world.bindings(file, scope, name) {
@@ -386,7 +386,7 @@ impl Evaluator<'_, '_> {
                         continue;
                     }
                     let reason = Reason { kind: StepKind::Scope, file, def: Some(def), at: d.name_span.start, len: d.name_span.len() };
-                    out.hits.push(Hit { entity: Entity::Sym(Sym { file, def }), certainty: Certainty::Proven, reasons: vec![reason] });
+                    out.hits.push(Hit { entity: Entity::DefRef(DefRef { file, def }), certainty: Certainty::Proven, reasons: vec![reason] });
                 }
                 Binding::Import(id) if Some(id) != not => {
                     let found = self.follow(file, id);
@@ -411,7 +411,7 @@ impl Evaluator<'_, '_> {
     ///
     /// Modules may bring in one another in every direction: each is gone through once in a search, so that it costs no more than there
     /// are modules. What is met again adds nothing to the search, but is no answer by itself; only that of the whole search is remembered.
-    fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
+    fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
         if self.world.globs(file).iter().all(|g| g.0 != scope) {
             return Lookup::none(Cause::NoDefinition);
         }
@@ -433,7 +433,7 @@ impl Evaluator<'_, '_> {
             search.depth += 1;
         }
         let before = self.cuts;
-        let found = stacker::maybe_grow(256 << 10, 4 << 20, || self.through_globs_of(from, file, scope, name));
+        let found = compass_facts::bounds::with_stack(|| self.through_globs_of(from, file, scope, name));
         if is_within {
             if let Some(search) = self.star_searches.last_mut() {
                 search.depth -= 1;
@@ -445,7 +445,7 @@ impl Evaluator<'_, '_> {
         found
     }
 
-    fn through_globs_of(&mut self, from: u32, file: u32, scope: ScopeId, name: Gid) -> Lookup {
+    fn through_globs_of(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
         let globs: Vec<ImportId> = world.globs(file).iter().filter(|g| g.0 == scope).map(|g| g.1).collect();
@@ -477,7 +477,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a module, folder, type or package.
-    pub(super) fn entity_member(&mut self, from: u32, of: Entity, name: Gid) -> Lookup {
+    pub(super) fn entity_member(&mut self, from: u32, of: Entity, name: GlobalNameId) -> Lookup {
         match of {
             Entity::Module(file, scope) if self.world.language(file).is_c_family() => self.space_member(from, file, scope, name),
             Entity::Module(file, ScopeId::FILE) if self.world.language(file) == Language::Go => self.go_package_member(file, name),
@@ -496,14 +496,14 @@ impl Evaluator<'_, '_> {
                     return found;
                 }
                 let cut = self.cuts != before;
-                if scope != ScopeId::FILE && super::headers::is_header(&self.world.files[file as usize].path) {
+                if scope != ScopeId::FILE && super::declaration_files::is_header(&self.world.files[file as usize].path) {
                     let whole = self.whole_of(file, scope);
                     return whole.map_or(found, |whole| self.member_of_hits(from, whole, name));
                 }
                 self.child_module(of, name).or_else(|| if cut { None } else { self.in_header(from, file, name) }).unwrap_or(found)
             }
             Entity::Folder(_) => self.child_module(of, name).unwrap_or(Lookup::none(Cause::NoDefinition)),
-            Entity::Sym(sym) => {
+            Entity::DefRef(sym) => {
                 let ty = self.item(sym);
                 self.members(from, &ty.ty, name)
             }
@@ -514,7 +514,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A Python submodule.
-    fn child_module(&mut self, of: Entity, name: Gid) -> Option<Lookup> {
+    fn child_module(&mut self, of: Entity, name: GlobalNameId) -> Option<Lookup> {
         let entity = self.modules.python_child(self.world, of, self.world.name(name))?;
         Some(Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition })
     }

@@ -48,10 +48,10 @@ impl Includes {
     /// Finds what every file of C and C++ includes. The same words in the same folder lead to the same file.
     pub(super) fn new(world: &World, modules: &Modules) -> Includes {
         let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
-        let mut pairs: Vec<(u32, u32)> = world.shelf.map(|s| s.includes(world.files)).unwrap_or_default();
+        let mut pairs: Vec<(u32, u32)> = world.lazy_facts.map(|s| s.includes(world.files)).unwrap_or_default();
         for (index, file) in world.files.iter().enumerate() {
             let from = index as u32;
-            if !file.language.is_c_family() || world.shelf.is_some_and(|s| !s.is_given(from)) {
+            if !file.language.is_c_family() || world.lazy_facts.is_some_and(|s| !s.is_given(from)) {
                 continue;
             }
             let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
@@ -70,8 +70,8 @@ impl Includes {
         }
         let files = world.files.len();
         let (included, includers) = (Edges::of(files, pairs.iter().copied()), Edges::of(files, pairs.iter().map(|(from, to)| (*to, *from))));
-        if let Some(shelf) = world.shelf {
-            shelf.note_includes(pairs);
+        if let Some(lazy_facts) = world.lazy_facts {
+            lazy_facts.note_includes(pairs);
         }
         Includes { included, includers }
     }

@@ -8,10 +8,10 @@
 
 use super::evaluate::Evaluator;
 use super::generics::put_in;
-use super::lookup::Wanted;
+use super::lookup::Namespace;
 use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
-use super::world::{Binding, Gid, Sym};
+use super::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Facts, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use, UseId};
 use std::rc::Rc;
@@ -48,11 +48,11 @@ const MAX_BASES: usize = 128;
 
 impl Evaluator<'_, '_> {
     /// What a plain name means.
-    pub(super) fn plain_java(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    pub(super) fn plain_java(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         match wanted {
-            Wanted::Method => self.java_outwards(file, scope, name, Names::Methods),
-            Wanted::Type => self.java_outwards(file, scope, name, Names::Types),
-            Wanted::Value => self.java_outwards(file, scope, name, Names::Values),
+            Namespace::Method => self.java_outwards(file, scope, name, Names::Methods),
+            Namespace::Type => self.java_outwards(file, scope, name, Names::Types),
+            Namespace::Value => self.java_outwards(file, scope, name, Names::Values),
             _ => {
                 let value = self.java_outwards(file, scope, name, Names::Values);
                 if value.is_empty() { self.java_outwards(file, scope, name, Names::Types) } else { value }
@@ -60,7 +60,7 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    fn java_outwards(&mut self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
+    fn java_outwards(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, names: Names) -> Lookup {
         let facts = self.world.facts(file);
         let mut cause = Cause::NoDefinition;
         let mut at = Some(scope);
@@ -70,7 +70,7 @@ impl Evaluator<'_, '_> {
                 (ScopeKind::File, _) => self.java_file(file, name, names),
                 (ScopeKind::Type, Some(owner)) => {
                     let own = self.java_parameter(file, id, name, names);
-                    if own.is_empty() { self.java_members(&Ty::Item(Sym { file, def: owner }, Ty::no_args(), None), name, names) } else { own }
+                    if own.is_empty() { self.java_members(&Ty::Item(DefRef { file, def: owner }, Ty::no_args(), None), name, names) } else { own }
                 }
                 _ => self.java_bound(file, id, name, names),
             };
@@ -89,29 +89,29 @@ impl Evaluator<'_, '_> {
     }
 
     /// A type parameter of the type around.
-    fn java_parameter(&self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
+    fn java_parameter(&self, file: u32, scope: ScopeId, name: GlobalNameId, names: Names) -> Lookup {
         let found = if names == Names::Types { self.java_bound(file, scope, name, names) } else { Lookup::none(Cause::NoDefinition) };
         Lookup {
-            hits: found.hits.into_iter().filter(|h| matches!(h.entity, Entity::Sym(s) if self.world.def(s).kind == Kind::TypeParameter)).collect(),
+            hits: found.hits.into_iter().filter(|h| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).kind == Kind::TypeParameter)).collect(),
             cause: Cause::NoDefinition,
         }
     }
 
     /// What a scope itself binds.
-    fn java_bound(&self, file: u32, scope: ScopeId, name: Gid, names: Names) -> Lookup {
+    fn java_bound(&self, file: u32, scope: ScopeId, name: GlobalNameId, names: Names) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
         for binding in self.world.bindings(file, scope, name) {
             if let Binding::Def(def) = binding
                 && names.hold(self.world.facts(file).def(def).kind)
             {
-                out.hits.push(self.by_name_hit(Sym { file, def }, Certainty::Proven));
+                out.hits.push(self.by_name_hit(DefRef { file, def }, Certainty::Proven));
             }
         }
         out
     }
 
     /// Types of the file, imports, the package, star imports, in that order.
-    fn java_file(&mut self, file: u32, name: Gid, names: Names) -> Lookup {
+    fn java_file(&mut self, file: u32, name: GlobalNameId, names: Names) -> Lookup {
         let own = self.java_bound(file, ScopeId::FILE, name, names);
         if !own.is_empty() {
             return own;
@@ -126,7 +126,7 @@ impl Evaluator<'_, '_> {
             .collect();
         for id in imports {
             let mut found = self.follow(file, id);
-            found.hits.retain(|h| !matches!(h.entity, Entity::Sym(s) if !names.hold(self.world.def(s).kind)));
+            found.hits.retain(|h| !matches!(h.entity, Entity::DefRef(s) if !names.hold(self.world.def(s).kind)));
             if !found.is_empty() {
                 return found;
             }
@@ -157,7 +157,7 @@ impl Evaluator<'_, '_> {
         Lookup::none(cause)
     }
 
-    fn java_glob(&mut self, import: &Import, module: &str, name: Gid, names: Names) -> Lookup {
+    fn java_glob(&mut self, import: &Import, module: &str, name: GlobalNameId, names: Names) -> Lookup {
         if self.modules.has_package(module) {
             return if names == Names::Types { self.java_in_package(module, name) } else { Lookup::none(Cause::NoDefinition) };
         }
@@ -169,9 +169,9 @@ impl Evaluator<'_, '_> {
     }
 
     /// A type of a package, by the files that say they are part of it.
-    fn java_in_package(&self, package: &str, name: Gid) -> Lookup {
+    fn java_in_package(&self, package: &str, name: GlobalNameId) -> Lookup {
         let world = self.world;
-        let is_in = |s: &Sym| {
+        let is_in = |s: &DefRef| {
             world.language(s.file) == Language::Java
                 && world.def(*s).scope == ScopeId::FILE
                 && world.def(*s).kind.is_type()
@@ -183,10 +183,10 @@ impl Evaluator<'_, '_> {
     }
 
     /// A type by its full name: `a.b.Outer.Inner`.
-    fn java_class(&mut self, path: &str) -> Option<Sym> {
+    fn java_class(&mut self, path: &str) -> Option<DefRef> {
         let (front, last) = path.rsplit_once('.').unwrap_or(("", path));
         let name = self.world.find_gid(last)?;
-        let first = |l: &Lookup| l.hits.iter().find_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        let first = |l: &Lookup| l.hits.iter().find_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
         if self.modules.has_package(front)
             && let Some(found) = first(&self.java_in_package(front, name))
         {
@@ -231,7 +231,7 @@ impl Evaluator<'_, '_> {
     /// The files an import leads to: that of the type it names.
     pub(super) fn java_targets(&mut self, file: u32, import: &Import, module: &str) -> Vec<Target> {
         let package = Target { entity: Entity::Folder(u32::MAX), certainty: Certainty::Proven, stands_in: false };
-        let to_file = |s: Sym| Target { entity: Entity::Module(s.file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false };
+        let to_file = |s: DefRef| Target { entity: Entity::Module(s.file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false };
         if import.kind == ImportKind::Within || import.kind == ImportKind::Glob && self.modules.has_package(module) {
             return vec![package];
         }
@@ -239,16 +239,16 @@ impl Evaluator<'_, '_> {
             return self.java_class(module).map(to_file).into_iter().collect();
         }
         let found = self.follow_java(file, import);
-        found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(to_file(s)) } else { None }).take(1).collect()
+        found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(to_file(s)) } else { None }).take(1).collect()
     }
 
     /// Members of a type or value.
-    pub(super) fn java_members(&mut self, of: &Ty, name: Gid, names: Names) -> Lookup {
+    pub(super) fn java_members(&mut self, of: &Ty, name: GlobalNameId, names: Names) -> Lookup {
         let (found, cause) = self.java_find(of, name, names);
         Lookup { hits: found.into_iter().map(|f| f.hit).collect(), cause }
     }
 
-    fn java_find(&mut self, of: &Ty, name: Gid, names: Names) -> (Vec<Found>, Cause) {
+    fn java_find(&mut self, of: &Ty, name: GlobalNameId, names: Names) -> (Vec<Found>, Cause) {
         let mut out = Vec::new();
         let mut cause = Cause::NoDefinition;
         self.java_collect(of, name, names, &mut Vec::new(), &mut out, &mut cause);
@@ -258,7 +258,7 @@ impl Evaluator<'_, '_> {
         (out, cause)
     }
 
-    fn java_collect(&mut self, of: &Ty, name: Gid, names: Names, seen: &mut Vec<Sym>, out: &mut Vec<Found>, cause: &mut Cause) {
+    fn java_collect(&mut self, of: &Ty, name: GlobalNameId, names: Names, seen: &mut Vec<DefRef>, out: &mut Vec<Found>, cause: &mut Cause) {
         let (sym, args) = match of {
             Ty::Item(sym, args, _) | Ty::Value(sym, args) => (*sym, args.clone()),
             Ty::Union(parts) => {
@@ -316,38 +316,39 @@ impl Evaluator<'_, '_> {
     }
 
     /// Members written in the type itself; methods that are overridden already are left out.
-    fn java_own(&mut self, sym: Sym, args: &Rc<[Ty]>, name: Gid, names: Names, out: &mut Vec<Found>) {
+    fn java_own(&mut self, sym: DefRef, args: &Rc<[Ty]>, name: GlobalNameId, names: Names, out: &mut Vec<Found>) {
         let world = self.world;
         let def = world.def(sym);
         let Some(scope) = def.inner else { return };
         let reason = Reason { kind: StepKind::Member, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
-        let own: Vec<Sym> = world
+        let own: Vec<DefRef> = world
             .bindings(sym.file, scope, name)
-            .filter_map(|b| if let Binding::Def(d) = b { Some(Sym { file: sym.file, def: d }) } else { None })
+            .filter_map(|b| if let Binding::Def(d) = b { Some(DefRef { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
             .take(super::overloads::MOST_CHOICES + 1)
             .collect();
         // Only what derived types wrote overrides; methods of one type stand side by side.
         let derived = out.len();
-        let in_header = |s: &Sym| names == Names::Methods && world.def(*s).kind == Kind::Field && def.body.is_some_and(|b| world.def(*s).whole.end <= b.start);
+        let in_header =
+            |s: &DefRef| names == Names::Methods && world.def(*s).kind == Kind::Field && def.body.is_some_and(|b| world.def(*s).whole.end <= b.start);
         for s in own.into_iter().filter(|s| names.hold(world.def(*s).kind) || in_header(s)) {
             let d = world.def(s);
             let overridden = names == Names::Methods
-                && out[..derived].iter().any(|f| matches!(f.hit.entity, Entity::Sym(o) if world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
+                && out[..derived].iter().any(|f| matches!(f.hit.entity, Entity::DefRef(o) if world.def(o).arity == d.arity && self.java_same_parameters(o, s)));
             if !overridden {
                 let reasons = if def.name_span.is_empty() { Vec::new() } else { vec![reason] };
-                out.push(Found { hit: Hit { entity: Entity::Sym(s), certainty: Certainty::Proven, reasons }, of: Ty::Value(sym, args.clone()) });
+                out.push(Found { hit: Hit { entity: Entity::DefRef(s), certainty: Certainty::Proven, reasons }, of: Ty::Value(sym, args.clone()) });
             }
         }
     }
 
     /// Does one method override the other? Their parameters read alike, or a type parameter stands for what the other names.
-    fn java_same_parameters(&self, a: Sym, b: Sym) -> bool {
+    fn java_same_parameters(&self, a: DefRef, b: DefRef) -> bool {
         if self.world.def(a).signature == self.world.def(b).signature {
             return true;
         }
         // Bases with parameters: `compareTo(T)` is overridden by `compareTo(Rack)`.
-        let generic = |s: Sym| self.parameters_of(s).iter().any(|p| self.java_is_parameter(s.file, *p));
+        let generic = |s: DefRef| self.parameters_of(s).iter().any(|p| self.java_is_parameter(s.file, *p));
         generic(a) || generic(b)
     }
 
@@ -363,7 +364,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A base with the arguments of the type in place of its parameters.
-    fn java_filled(&self, base: &Ty, owner: Sym, args: &Rc<[Ty]>) -> Ty {
+    fn java_filled(&self, base: &Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
         match base {
             Ty::Item(s, inner, r) => Ty::Item(*s, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect(), r.clone()),
             Ty::ExternalType(g, inner) => Ty::ExternalType(*g, inner.iter().map(|t| self.substitute(t.clone(), owner, args)).collect()),
@@ -372,7 +373,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a member of an expression means, where it is no call.
-    pub(super) fn java_member_meaning(&mut self, file: u32, of: TypeId, name: Gid) -> Meaning {
+    pub(super) fn java_member_meaning(&mut self, file: u32, of: TypeId, name: GlobalNameId) -> Meaning {
         let owner = self.evaluate(file, of);
         let (mut found, mut cause) = self.java_find(&owner.ty, name, Names::Values);
         if found.is_empty() {
@@ -387,7 +388,7 @@ impl Evaluator<'_, '_> {
                 _ => Meaning::unknown(cause),
             };
         };
-        let Entity::Sym(sym) = first.hit.entity else { return Meaning::unknown(cause) };
+        let Entity::DefRef(sym) = first.hit.entity else { return Meaning::unknown(cause) };
         let meaning = self.item(sym);
         let ty = match &first.of {
             Ty::Value(s, args) if !args.is_empty() => self.substitute(meaning.ty, *s, args),
@@ -399,7 +400,7 @@ impl Evaluator<'_, '_> {
 
     /// The methods that an expression before a call's arguments may mean, why there may be none, what they are called on, and
     /// their name. `None` where what is called is no method by name.
-    fn java_called(&mut self, file: u32, of: TypeId) -> Option<(Vec<Found>, Cause, Meaning, Gid)> {
+    fn java_called(&mut self, file: u32, of: TypeId) -> Option<(Vec<Found>, Cause, Meaning, GlobalNameId)> {
         match self.world.facts(file).ty(of).clone() {
             TypeExpr::Member { of, name } => {
                 let owner = self.evaluate(file, of);
@@ -409,10 +410,10 @@ impl Evaluator<'_, '_> {
             }
             TypeExpr::Name { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
-                let found = self.plain(file, scope, gid, Wanted::Method);
+                let found = self.plain(file, scope, gid, Namespace::Method);
                 let of = |h: &Hit| match h.entity {
-                    Entity::Sym(s) => {
-                        self.world.def(s).container.map_or(Ty::Unknown(Cause::NoDefinition), |c| Ty::Value(Sym { file: s.file, def: c }, Ty::no_args()))
+                    Entity::DefRef(s) => {
+                        self.world.def(s).container.map_or(Ty::Unknown(Cause::NoDefinition), |c| Ty::Value(DefRef { file: s.file, def: c }, Ty::no_args()))
                     }
                     _ => Ty::Unknown(Cause::NoDefinition),
                 };
@@ -428,7 +429,7 @@ impl Evaluator<'_, '_> {
     pub(super) fn java_given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Meaning> {
         let (found, _, owner, _) = self.java_called(file, by)?;
         found.into_iter().find_map(|found| {
-            let Entity::Sym(method) = found.hit.entity else { return None };
+            let Entity::DefRef(method) = found.hit.entity else { return None };
             let declared = *self.parameters_of(method).get(argument)?;
             let ty = self.world.facts(method.file).def(declared).ty?;
             let given = self.functional(method.file, ty, parameter).filter(|t| !t.is_unknown())?;
@@ -454,7 +455,7 @@ impl Evaluator<'_, '_> {
         let mut certainty = owner.certainty;
         let mut reasons = owner.reasons.clone();
         for (found, how) in chosen.iter().take(sure.max(1)) {
-            let Entity::Sym(sym) = found.hit.entity else { continue };
+            let Entity::DefRef(sym) = found.hit.entity else { continue };
             let meaning = self.java_result(sym, &found.of, &given, &owner.ty, name);
             certainty = certainty.min(meaning.certainty).min(*how);
             reasons.extend(meaning.reasons.iter().copied().take(2));
@@ -465,7 +466,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The result of a method, with the arguments of its type and of the call in place of type parameters.
-    fn java_result(&mut self, method: Sym, of: &Ty, given: &[Ty], owner: &Ty, name: Gid) -> Meaning {
+    fn java_result(&mut self, method: DefRef, of: &Ty, given: &[Ty], owner: &Ty, name: GlobalNameId) -> Meaning {
         let def = self.world.def(method);
         if self.world.name(name) == "getClass" && def.ty.is_none() {
             return Meaning::sure(owner.clone());
@@ -479,7 +480,7 @@ impl Evaluator<'_, '_> {
             ty = self.substitute(ty, *s, args);
         }
         let parameters = self.parameters_of(method);
-        let mut bound: Vec<(Sym, Ty)> = Vec::new();
+        let mut bound: Vec<(DefRef, Ty)> = Vec::new();
         for (given, parameter) in given.iter().zip(&parameters) {
             if let Some(declared) = self.world.facts(method.file).def(*parameter).ty {
                 let declared = self.evaluate(method.file, declared).ty;
@@ -491,7 +492,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a method of a type of the library gives that passes on what it holds.
-    fn java_builtin(&mut self, of: &Ty, name: Gid, args: &[TypeId], file: u32) -> Option<Ty> {
+    fn java_builtin(&mut self, of: &Ty, name: GlobalNameId, args: &[TypeId], file: u32) -> Option<Ty> {
         let Ty::External(gid, held) = of else { return None };
         let (word, ty) = (self.world.name(name), self.world.name(*gid));
         let first = || held.first().cloned();
@@ -536,7 +537,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member as it is used: methods for calls and references, else values, then types.
-    pub(super) fn link_java_member(&mut self, file: u32, of: TypeId, u: &Use, name: Gid) -> Lookup {
+    pub(super) fn link_java_member(&mut self, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
         let owner = self.evaluate(file, of);
         let is_own_name = matches!(&owner.ty, Ty::Item(s, ..) if self.world.gid(s.file, self.world.def(*s).name) == name);
         let order: &[Names] = match u.role {

@@ -6,7 +6,7 @@
 use super::evaluate::Evaluator;
 use super::java::Found;
 use super::ty::{Entity, Ty};
-use super::world::{Gid, Sym};
+use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty};
 use compass_facts::{Kind, Literal};
 
@@ -14,7 +14,7 @@ impl Evaluator<'_, '_> {
     /// The methods that take the arguments, best first, and how sure that is. Only one where it is sure.
     pub(super) fn java_choose(&mut self, found: Vec<Found>, given: &[Ty]) -> Vec<(Found, Certainty)> {
         let by_number = |f: &&Found| match f.hit.entity {
-            Entity::Sym(s) => {
+            Entity::DefRef(s) => {
                 let d = self.world.def(s);
                 !d.kind.is_callable() || d.signature == 0 || d.arity as usize == given.len() || d.arity == 255 && given.len() >= d.required as usize
             }
@@ -47,7 +47,7 @@ impl Evaluator<'_, '_> {
 
     /// How well arguments fit, and whether each fits exactly.
     fn java_score(&mut self, found: Found, given: &[Ty]) -> (i32, bool, Found) {
-        let Entity::Sym(sym) = found.hit.entity else { return (2 * MISFIT, false, found) };
+        let Entity::DefRef(sym) = found.hit.entity else { return (2 * MISFIT, false, found) };
         let parameters = self.parameters_of(sym);
         let variadic = self.world.def(sym).arity == 255;
         let (mut total, mut exact) = (if variadic { -4 } else { 0 }, !variadic);
@@ -71,7 +71,7 @@ impl Evaluator<'_, '_> {
 
     /// How well a value fits a parameter.
     fn java_fit(&mut self, given: &Ty, wanted: &Ty, depth: u32) -> i32 {
-        let parameter = |this: &Self, s: &Sym| this.world.def(*s).kind == Kind::TypeParameter;
+        let parameter = |this: &Self, s: &DefRef| this.world.def(*s).kind == Kind::TypeParameter;
         // What a type parameter takes is limited by its bound.
         if let Ty::Value(b, _) = wanted
             && parameter(self, b)
@@ -170,7 +170,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Does a type say that it extends something of that name that is not here?
-    fn java_extends_outside(&mut self, sym: Sym, name: Gid, depth: u32) -> bool {
+    fn java_extends_outside(&mut self, sym: DefRef, name: GlobalNameId, depth: u32) -> bool {
         depth < 12
             && self.bases(sym).iter().any(|b| match b {
                 Ty::Item(s, ..) | Ty::Value(s, _) => self.java_extends_outside(*s, name, depth + 1),
@@ -180,7 +180,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Does a type extend something that is not here?
-    fn java_has_outside_base(&mut self, sym: Sym, depth: u32) -> bool {
+    fn java_has_outside_base(&mut self, sym: DefRef, depth: u32) -> bool {
         depth < 12
             && self.bases(sym).iter().any(|b| match b {
                 Ty::Item(s, ..) | Ty::Value(s, _) => self.java_has_outside_base(*s, depth + 1),

@@ -3,14 +3,14 @@
 use super::evaluate::Evaluator;
 use super::modules::closeness;
 use super::ty::{Entity, Hit, Lookup, Reason};
-use super::world::{Gid, Sym};
+use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, Language, ScopeId, ScopeKind};
 use std::rc::Rc;
 
 /// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
-pub(super) enum Wanted {
+pub(super) enum Namespace {
     Any,
     Type,
     Value,
@@ -23,18 +23,18 @@ pub(super) enum Wanted {
 
 impl Evaluator<'_, '_> {
     /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
-    pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Rc<Lookup> {
+    pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Rc<Lookup> {
         let scope = self.world.anchor(file, scope);
         // In Go what is left over to be looked for hangs on the file alone.
         let is_go = self.world.language(file) == Language::Go;
-        let key = if is_go { (file, ScopeId::FILE, name, Wanted::Any) } else { (file, scope, name, wanted) };
+        let key = if is_go { (file, ScopeId::FILE, name, Namespace::Any) } else { (file, scope, name, wanted) };
         if let Some((known, names)) = self.plain.get(&key) {
-            self.world.consulted.again(names);
+            self.world.dependency_log.again(names);
             return known.clone();
         }
         let before = self.cuts;
-        let start = self.world.consulted.begin();
-        self.world.consulted.note(name);
+        let start = self.world.dependency_log.begin();
+        self.world.dependency_log.note(name);
         let found = Rc::new(match self.world.language(file) {
             Language::C => self.plain_c(file, name, wanted),
             Language::Cpp => self.plain_cpp(file, scope, name, wanted),
@@ -45,12 +45,12 @@ impl Evaluator<'_, '_> {
         });
         // Each scope keeps what it found: of a name that thousands share, that would fill the memory.
         if self.cuts == before && found.hits.len() <= super::overloads::MOST_CHOICES {
-            self.plain.insert(key, (found.clone(), self.world.consulted.since(start)));
+            self.plain.insert(key, (found.clone(), self.world.dependency_log.since(start)));
         }
         found
     }
 
-    fn plain_outwards(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    fn plain_outwards(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let facts = self.world.facts(file);
         let is_python = self.world.language(file) == Language::Python;
         let is_perl = self.world.language(file) == Language::Perl;
@@ -121,14 +121,14 @@ impl Evaluator<'_, '_> {
     }
 
     /// Of several bindings of one name: types or values as wanted, bodies before bodiless ones.
-    fn choose(&self, found: Lookup, wanted: Wanted) -> Lookup {
+    fn choose(&self, found: Lookup, wanted: Namespace) -> Lookup {
         if found.hits.len() < 2 {
             return found;
         }
         let fits = |h: &Hit| match (h.entity, wanted) {
-            (Entity::Sym(sym), Wanted::Type) => self.world.def(sym).kind.is_type(),
-            (Entity::Sym(sym), Wanted::Value) => !matches!(self.world.def(sym).kind, Kind::Interface | Kind::Alias | Kind::TypeParameter),
-            (Entity::Sym(sym), Wanted::Macro) => self.world.def(sym).kind == Kind::Macro,
+            (Entity::DefRef(sym), Namespace::Type) => self.world.def(sym).kind.is_type(),
+            (Entity::DefRef(sym), Namespace::Value) => !matches!(self.world.def(sym).kind, Kind::Interface | Kind::Alias | Kind::TypeParameter),
+            (Entity::DefRef(sym), Namespace::Macro) => self.world.def(sym).kind == Kind::Macro,
             _ => true,
         };
         let mut hits: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
@@ -136,14 +136,14 @@ impl Evaluator<'_, '_> {
             hits = found.hits;
         }
         // Overload signatures give way to the one with a body.
-        let bodiless = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::BODILESS));
+        let bodiless = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).flags.has(Flags::BODILESS));
         if hits.iter().any(bodiless) && !hits.iter().all(bodiless) {
             hits.retain(|h| !bodiless(h));
         }
         Lookup { hits, cause: found.cause }
     }
 
-    fn plain_rust(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
+    fn plain_rust(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let word = self.world.name(name);
         let hit = |entity| Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition };
         match word {
@@ -166,12 +166,12 @@ impl Evaluator<'_, '_> {
                     cause = found.cause;
                 }
             }
-            if matches!(s.kind, ScopeKind::Module | ScopeKind::File) && wanted != Wanted::Macro {
+            if matches!(s.kind, ScopeKind::Module | ScopeKind::File) && wanted != Namespace::Macro {
                 break;
             }
             at = s.parent;
         }
-        if wanted == Wanted::Macro {
+        if wanted == Namespace::Macro {
             return self.rust_macro(file, name);
         }
         if let Some(target) = self.modules.rust_crate(self.world, file, word) {
@@ -185,30 +185,30 @@ impl Evaluator<'_, '_> {
         Lookup::none(cause)
     }
 
-    fn rust_bound(&mut self, file: u32, scope: ScopeId, name: Gid, wanted: Wanted) -> Lookup {
-        let is_macro = |this: &Self, h: &Hit| matches!(h.entity, Entity::Sym(s) if this.world.def(s).kind == Kind::Macro);
+    fn rust_bound(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let is_macro = |this: &Self, h: &Hit| matches!(h.entity, Entity::DefRef(s) if this.world.def(s).kind == Kind::Macro);
         let mut found = self.bound(file, scope, name, None);
-        found.hits.retain(|h| is_macro(self, h) == (wanted == Wanted::Macro) || matches!(h.entity, Entity::External(_)));
+        found.hits.retain(|h| is_macro(self, h) == (wanted == Namespace::Macro) || matches!(h.entity, Entity::External(_)));
         let found = self.choose(found, wanted);
         if !found.is_empty() {
             return found;
         }
         let cause = found.cause;
         let mut through = self.module_member(file, file, scope, name);
-        through.hits.retain(|h| is_macro(self, h) == (wanted == Wanted::Macro) || matches!(h.entity, Entity::External(_)));
+        through.hits.retain(|h| is_macro(self, h) == (wanted == Namespace::Macro) || matches!(h.entity, Entity::External(_)));
         let through = self.choose(through, wanted);
         if through.is_empty() && cause != Cause::NoDefinition { Lookup::none(cause) } else { through }
     }
 
     /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones of what it can mean. Those
     /// that the language brings are its own, whoever else defines one of that name.
-    fn rust_macro(&self, file: u32, name: Gid) -> Lookup {
+    fn rust_macro(&self, file: u32, name: GlobalNameId) -> Lookup {
         let world = self.world;
-        let unit = |s: &Sym| world.files[s.file as usize].id.unit;
+        let unit = |s: &DefRef| world.files[s.file as usize].id.unit;
         let here = world.files[file as usize].id.unit;
-        let is_macro = |s: &Sym| world.def(*s).kind == Kind::Macro && world.language(s.file) == Language::Rust;
+        let is_macro = |s: &DefRef| world.def(*s).kind == Kind::Macro && world.language(s.file) == Language::Rust;
         let macros = world.all_named(name).copied().filter(is_macro).filter(|s| self.modules.needs.sees(here.0, unit(s).0));
-        let (own, mut others): (Vec<Sym>, Vec<Sym>) = macros.partition(|s| unit(s) == here);
+        let (own, mut others): (Vec<DefRef>, Vec<DefRef>) = macros.partition(|s| unit(s) == here);
         let brought = super::uses::is_builtin(Language::Rust, world.name(name));
         if brought {
             others.retain(|s| matches!(world.units[unit(s).0 as usize].name.as_str(), "std" | "core" | "alloc"));
@@ -223,26 +223,26 @@ impl Evaluator<'_, '_> {
         Lookup { hits, cause: Cause::NoDefinition }
     }
 
-    pub(super) fn by_name_hit(&self, sym: Sym, certainty: Certainty) -> Hit {
+    pub(super) fn by_name_hit(&self, sym: DefRef, certainty: Certainty) -> Hit {
         let d = self.world.def(sym);
         let kind = if certainty == Certainty::Guessed { StepKind::ByName } else { StepKind::Scope };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
-        Hit { entity: Entity::Sym(sym), certainty, reasons: vec![reason] }
+        Hit { entity: Entity::DefRef(sym), certainty, reasons: vec![reason] }
     }
 
     /// Definitions of that name anywhere in the language's family, nearest first.
-    pub(super) fn by_name(&self, file: u32, name: Gid, members: bool, call: bool) -> Lookup {
+    pub(super) fn by_name(&self, file: u32, name: GlobalNameId, members: bool, call: bool) -> Lookup {
         let world = self.world;
         let language = world.language(file);
         let named = if members { world.named_members(name) } else { world.named(name) };
         let own = world.files[file as usize].id.unit.0;
         // Only what the unit can mean is worth guessing.
         let some_are_hidden = self.modules.needs.matter() && named.len() <= MAX_SEEN;
-        let is_seen = |s: &Sym| !some_are_hidden || self.modules.needs.sees(own, world.files[s.file as usize].id.unit.0);
+        let is_seen = |s: &DefRef| !some_are_hidden || self.modules.needs.sees(own, world.files[s.file as usize].id.unit.0);
         if !some_are_hidden && named.len() > 4 * MAX_GUESSES && !named.iter().any(|s| s.file == file) {
             return Lookup::none(Cause::TooMany);
         }
-        let mut found: Vec<(Sym, Kind, Flags)> = world.told(name, members).filter(|f| is_seen(&f.0)).collect();
+        let mut found: Vec<(DefRef, Kind, Flags)> = world.told(name, members).filter(|f| is_seen(&f.0)).collect();
         if found.len() > 4 * MAX_GUESSES && !found.iter().any(|f| f.0.file == file) {
             return Lookup::none(Cause::TooMany);
         }
@@ -263,7 +263,7 @@ impl Evaluator<'_, '_> {
         if found.len() > MAX_GUESSES {
             return Lookup::none(Cause::TooMany);
         }
-        let mut found: Vec<Sym> = found.into_iter().map(|f| f.0).collect();
+        let mut found: Vec<DefRef> = found.into_iter().map(|f| f.0).collect();
         if language.is_c_family() {
             self.rank_c(file, &mut found);
         } else {

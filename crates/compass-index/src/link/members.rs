@@ -2,14 +2,14 @@
 
 use super::evaluate::Evaluator;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Binding, Gid, Sym};
+use super::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, Language, ScopeId};
 use std::rc::Rc;
 
 impl Evaluator<'_, '_> {
     /// The members of that name.
-    pub(super) fn members(&mut self, from: u32, of: &Ty, name: Gid) -> Lookup {
+    pub(super) fn members(&mut self, from: u32, of: &Ty, name: GlobalNameId) -> Lookup {
         match of {
             Ty::Value(sym, _) | Ty::Item(sym, ..) => {
                 if let (Ty::Item(..), Some(found)) = (of, self.static_side(from, *sym, name)) {
@@ -35,7 +35,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// `module.exports = f; module.exports.a = …`: what is exported beside the whole is a member of it.
-    fn beside_the_whole(&mut self, whole: Sym, name: Gid) -> Option<Lookup> {
+    fn beside_the_whole(&mut self, whole: DefRef, name: GlobalNameId) -> Option<Lookup> {
         let is_script = self.world.language(whole.file).is_kin_of(Language::TypeScript);
         let equals = self.world.find_gid("=")?;
         let exported_as_whole = self.world.export(whole.file, equals).is_some();
@@ -48,7 +48,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Smart pointers and the like: a member they do not have themselves is one of what they hold.
-    fn through_pointer(&mut self, from: u32, args: Rc<[Ty]>, name: Gid) -> Lookup {
+    fn through_pointer(&mut self, from: u32, args: Rc<[Ty]>, name: GlobalNameId) -> Lookup {
         if self.world.language(from) == Language::Rust
             && let [only] = &args[..]
         {
@@ -60,7 +60,7 @@ impl Evaluator<'_, '_> {
         Lookup::none(Cause::UnitAbsent)
     }
 
-    fn members_of_any(&mut self, from: u32, parts: &[Ty], name: Gid) -> Lookup {
+    fn members_of_any(&mut self, from: u32, parts: &[Ty], name: GlobalNameId) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
         for part in parts {
             let found = self.members(from, part, name);
@@ -81,7 +81,7 @@ impl Evaluator<'_, '_> {
         out
     }
 
-    fn members_of(&mut self, from: u32, sym: Sym, name: Gid, seen: &mut Vec<Sym>) -> Lookup {
+    fn members_of(&mut self, from: u32, sym: DefRef, name: GlobalNameId, seen: &mut Vec<DefRef>) -> Lookup {
         if seen.len() > 64 || seen.contains(&sym) {
             return Lookup::none(Cause::NoDefinition);
         }
@@ -117,7 +117,7 @@ impl Evaluator<'_, '_> {
         Lookup::none(cause)
     }
 
-    fn members_within(&mut self, from: u32, ty: &Ty, name: Gid, seen: &mut Vec<Sym>) -> Lookup {
+    fn members_within(&mut self, from: u32, ty: &Ty, name: GlobalNameId, seen: &mut Vec<DefRef>) -> Lookup {
         match ty {
             Ty::Item(sym, ..) | Ty::Value(sym, _) => self.members_of(from, *sym, name, seen),
             Ty::Union(parts) => {
@@ -147,7 +147,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Members written in the type or in an extension of it.
-    fn own_members(&mut self, sym: Sym, name: Gid) -> Lookup {
+    fn own_members(&mut self, sym: DefRef, name: GlobalNameId) -> Lookup {
         let def = self.world.def(sym);
         let mut out = Lookup::none(Cause::NoDefinition);
         let parts = self.parts(sym);
@@ -169,7 +169,11 @@ impl Evaluator<'_, '_> {
                     if let Binding::Def(variant) = binding
                         && self.world.facts(sym.file).def(variant).container == Some(sym.def)
                     {
-                        out.hits.push(Hit { entity: Entity::Sym(Sym { file: sym.file, def: variant }), certainty: Certainty::Proven, reasons: Vec::new() });
+                        out.hits.push(Hit {
+                            entity: Entity::DefRef(DefRef { file: sym.file, def: variant }),
+                            certainty: Certainty::Proven,
+                            reasons: Vec::new(),
+                        });
                     }
                 }
             }
@@ -188,7 +192,7 @@ impl Evaluator<'_, '_> {
         }
         let traits = extensions.traits.get(&sym).into_iter().flatten().copied();
         for (file, scope, of) in traits {
-            if let Entity::Sym(t) = of {
+            if let Entity::DefRef(t) = of {
                 let inner = self.world.def(t).inner;
                 if let Some(inner) = inner {
                     self.add_members(t, t.file, inner, name, &mut out);
@@ -205,7 +209,7 @@ impl Evaluator<'_, '_> {
         out
     }
 
-    fn add_members(&self, owner: Sym, file: u32, scope: ScopeId, name: Gid, out: &mut Lookup) {
+    fn add_members(&self, owner: DefRef, file: u32, scope: ScopeId, name: GlobalNameId, out: &mut Lookup) {
         let owner_def = self.world.def(owner);
         let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
         for binding in self.world.bindings(file, scope, name) {
@@ -219,26 +223,28 @@ impl Evaluator<'_, '_> {
             {
                 // An unnamed owner has no place to show.
                 let reasons = if owner_def.name_span.is_empty() { Vec::new() } else { vec![reason] };
-                out.hits.push(Hit { entity: Entity::Sym(Sym { file, def }), certainty: Certainty::Proven, reasons });
+                out.hits.push(Hit { entity: Entity::DefRef(DefRef { file, def }), certainty: Certainty::Proven, reasons });
             }
         }
     }
 
     /// Of overloads the one with a body, of a getter and a setter the first.
     pub(super) fn prefer_bodies(&self, found: &mut Lookup) {
-        let bodiless = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::BODILESS));
-        let signature = |h: &Hit| if let Entity::Sym(s) = h.entity { self.world.def(s).signature } else { 0 };
+        let bodiless = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).flags.has(Flags::BODILESS));
+        let signature = |h: &Hit| if let Entity::DefRef(s) = h.entity { self.world.def(s).signature } else { 0 };
         if found.hits.iter().any(|h| signature(h) != 0) {
             // Overloads: each body stands for its own declaration only.
             // A member without a body of its own is meant even where somebody writes one for it elsewhere.
             let abstract_ones: Vec<u32> =
-                found.hits.iter().filter(|h| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::ABSTRACT))).map(signature).collect();
-            found.hits.retain(|h| !abstract_ones.contains(&signature(h)) || matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::ABSTRACT)));
+                found.hits.iter().filter(|h| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).flags.has(Flags::ABSTRACT))).map(signature).collect();
+            found
+                .hits
+                .retain(|h| !abstract_ones.contains(&signature(h)) || matches!(h.entity, Entity::DefRef(s) if self.world.def(s).flags.has(Flags::ABSTRACT)));
             let with_body: Vec<u32> = found.hits.iter().filter(|h| !bodiless(h)).map(signature).collect();
             found.hits.retain(|h| !bodiless(h) || !with_body.contains(&signature(h)));
             // The declaration says where a body is; several bodies are branches of a condition.
             let mut kept: Vec<Hit> = std::mem::take(&mut found.hits);
-            kept.sort_by_key(|h| matches!(h.entity, Entity::Sym(s) if self.is_left_out(s)));
+            kept.sort_by_key(|h| matches!(h.entity, Entity::DefRef(s) if self.is_left_out(s)));
             found.hits = kept;
             return;
         }
@@ -248,28 +254,28 @@ impl Evaluator<'_, '_> {
     }
 
     /// The bases of a type, in order, traits of its extensions last.
-    pub(super) fn bases(&mut self, sym: Sym) -> Rc<[Ty]> {
+    pub(super) fn bases(&mut self, sym: DefRef) -> Rc<[Ty]> {
         if let Some((known, names)) = self.based.get(&sym) {
-            self.world.consulted.again(names);
+            self.world.dependency_log.again(names);
             return known.clone();
         }
         // A type that is its own base has none.
         self.based.insert(sym, (Rc::from([]), Rc::from([])));
         let before = self.cuts;
-        let start = self.world.consulted.begin();
+        let start = self.world.dependency_log.begin();
         let facts = self.world.facts(sym.file);
         let mut out: Vec<Ty> = Vec::new();
         for (_, base) in facts.bases.iter().filter(|b| b.0 == sym.def) {
             out.push(self.evaluate(sym.file, *base).ty);
         }
         for (_, _, entity) in self.extensions.traits.get(&sym).into_iter().flatten().copied() {
-            if let Entity::Sym(t) = entity {
+            if let Entity::DefRef(t) = entity {
                 out.push(Ty::Item(t, Ty::no_args(), None));
             }
         }
         let out: Rc<[Ty]> = out.into();
         match self.cuts == before {
-            true => self.based.insert(sym, (out.clone(), self.world.consulted.since(start))),
+            true => self.based.insert(sym, (out.clone(), self.world.dependency_log.since(start))),
             false => self.based.remove(&sym),
         };
         out

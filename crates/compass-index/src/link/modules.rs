@@ -37,7 +37,7 @@ pub(super) struct Modules {
     /// The first file of each package and the one behind its last: names of a package are looked for between them.
     package_files: FxHashMap<String, (u32, u32)>,
     /// Go: structs by the names of the types they embed.
-    pub(super) embedding: FxHashMap<super::world::Gid, Vec<super::world::Sym>>,
+    pub(super) embedding: FxHashMap<super::world::GlobalNameId, Vec<super::world::DefRef>>,
     /// Go: a file of the package in each folder.
     go_folders: FxHashMap<(u32, String), u32>,
     known_packages: rustc_hash::FxHashSet<String>,
@@ -59,7 +59,7 @@ pub(super) struct Modules {
     /// The one for `require`, where a package says so.
     required: FxHashMap<u32, u32>,
     /// JavaScript and TypeScript: declaration files.
-    pub(super) headers: super::headers::Headers,
+    pub(super) headers: super::declaration_files::DeclarationFiles,
     /// JavaScript and TypeScript: what is declared for all.
     pub(super) globals: super::globals::Globals,
     /// Modules that declaration files declare by name: `declare module "url"`.
@@ -80,11 +80,11 @@ impl Modules {
     pub(super) fn new(world: &World) -> Modules {
         let mut modules = Modules::default();
         modules.take_units(world);
-        // What is taken from a shelf is asked for by C alone: its includes lead to files by paths and units.
-        if world.shelf.is_none() {
+        // What is taken from a lazy fact store is asked for by C alone: its includes lead to files by paths and units.
+        if world.lazy_facts.is_none() {
             modules.take_files(world);
             modules.find_entries(world);
-            modules.headers = super::headers::Headers::new(world);
+            modules.headers = super::declaration_files::DeclarationFiles::new(world);
             modules.globals = super::globals::Globals::new(world);
             modules.rust_tree(world);
         }
@@ -116,7 +116,7 @@ impl Modules {
                     self.python.entry(dotted(world, file.root, &file.path)).or_default().push(index);
                     self.add_folders(file.root, &file.path);
                 }
-                _ if super::headers::is_header(&file.path) => self.add_ambient(world, index),
+                _ if super::declaration_files::is_header(&file.path) => self.add_ambient(world, index),
                 _ => {}
             }
         }
@@ -157,13 +157,13 @@ impl Modules {
         }
         for field in facts.definitions.iter().filter(|d| d.kind == compass_facts::Kind::Field) {
             if let Some(of) = field.container.filter(|c| structs.contains(c) && !facts.def(*c).name_span.is_empty()) {
-                self.embedding.entry(world.gid(index, field.name)).or_default().push(super::world::Sym { file: index, def: of });
+                self.embedding.entry(world.gid(index, field.name)).or_default().push(super::world::DefRef { file: index, def: of });
             }
         }
     }
 
     /// Of definitions in the order of files those that can be in a package.
-    pub(super) fn within_package<'s>(&self, package: &str, named: &'s [super::world::Sym]) -> &'s [super::world::Sym] {
+    pub(super) fn within_package<'s>(&self, package: &str, named: &'s [super::world::DefRef]) -> &'s [super::world::DefRef] {
         let Some((first, behind)) = self.package_files.get(package) else { return &[] };
         let from = named.partition_point(|s| s.file < *first);
         let to = named.partition_point(|s| s.file < *behind);
@@ -210,7 +210,7 @@ impl Modules {
                 world.by_path.get(&(root, path.as_str())).copied().or_else(|| self.script_file(world, root, &path))
             };
             let (declared, code): (Vec<&String>, Vec<&String>) =
-                unit.entries.iter().filter(|e| !e.starts_with(FOR_REQUIRE)).partition(|e| super::headers::is_header(e));
+                unit.entries.iter().filter(|e| !e.starts_with(FOR_REQUIRE)).partition(|e| super::declaration_files::is_header(e));
             let found = code.into_iter().chain(declared).find_map(|e| find(e));
             // Code before declarations; a package that has its source here is meant by that however it is brought in.
             let is_source = |f: &u32| world.files[*f as usize].path.strip_prefix(&unit.dir).is_some_and(|p| p.trim_start_matches('/').starts_with("src/"));
@@ -552,8 +552,8 @@ impl Modules {
             let p = &world.files[*f as usize].path;
             p.strip_suffix(path).is_some_and(|front| front.is_empty() || front.ends_with('/'))
         };
-        // With a shelf few ask: a look at all paths is quicker than a map of them.
-        let scanned: Vec<u32> = match world.shelf {
+        // With a lazy fact store few ask: a look at all paths is quicker than a map of them.
+        let scanned: Vec<u32> = match world.lazy_facts {
             Some(_) => (0..world.files.len() as u32).filter(|f| ends_so(f)).collect(),
             None => Vec::new(),
         };

@@ -1,13 +1,13 @@
 //! Links all files on several threads and turns the results into what is stored.
 
-use super::carried::{Carried, Places};
 use super::evaluate::{Evaluator, Extensions};
 use super::file::{link_file, link_implementers, types_of};
 use super::modules::Modules;
+use super::portable_links::{Places, PortableLinks};
 use super::ty::{Entity, Ty};
-use super::world::{Base, FileInput, Gid, Here, Sym, World, is_member};
+use super::world::{BatchView, DefRef, FileInput, GlobalIndex, GlobalNameId, World, is_member};
 use crate::store::{
-    ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry,
+    ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry,
     UseRuns, pack_links,
 };
 use crate::{Cause, FileId, FileLinks, Phase, Progress, SymbolId, UnitRow};
@@ -28,7 +28,7 @@ pub(crate) struct Request<'r> {
     /// Only these files, by position; all without.
     pub(crate) only: Option<&'r FxHashSet<usize>>,
     /// Where facts come from that are not among the files'.
-    pub(crate) shelf: Option<&'r super::Shelf>,
+    pub(crate) lazy_facts: Option<&'r super::LazyFacts>,
     /// Links of packages that were made before.
     pub(crate) places: Option<&'r dyn Places>,
     pub(crate) cancel: &'r Cancel,
@@ -39,7 +39,7 @@ pub(crate) struct Request<'r> {
 pub(crate) type Load = Box<dyn FnMut(&FileInput) -> Result<Facts, StoreError>>;
 
 /// Looks for links made before.
-type Find<'p> = Box<dyn FnMut(usize) -> Option<Carried> + 'p>;
+type Find<'p> = Box<dyn FnMut(usize) -> Option<PortableLinks> + 'p>;
 
 /// Takes what is ready while the threads go on.
 pub(crate) trait Sink {
@@ -87,19 +87,19 @@ pub(crate) fn waits_for_passes(language: compass_facts::Language) -> bool {
 /// # Errors
 /// What the sink or a temporary file fails with.
 pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() -> Load + Sync), sink: &mut dyn Sink) -> Result<Option<Linked>, StoreError> {
-    let base = Base::new(files, request.units, request.build, request.shelf, request.cancel);
+    let base = GlobalIndex::new(files, request.units, request.build, request.lazy_facts, request.cancel);
     if request.cancel.is_cancelled() {
         return Ok(None);
     }
     let modules = Modules::new(&World::new(&base, None));
     let (extensions, by_all) = on_big_stack(|| {
         // Types of C have no extensions.
-        if request.shelf.is_some() {
+        if request.lazy_facts.is_some() {
             return Default::default();
         }
         let whole = World::new(&base, None);
         let extensions = find_extensions(&whole, &modules);
-        (extensions, whole.consulted.finish())
+        (extensions, whole.dependency_log.finish())
     });
     let batches = batches(files, request.only);
     let (next, done) = (AtomicUsize::new(0), AtomicUsize::new(0));
@@ -113,12 +113,12 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
                 let work = move || {
                     let mut part = Part::new(request.folder);
                     let mut load = load();
-                    let mut depot = request.places.map(|p| (p, p.finder()));
+                    let mut package_cache = request.places.map(|p| (p, p.finder()));
                     while let Some(batch) = batches.get(next.fetch_add(1, Ordering::Relaxed)) {
                         if request.cancel.is_cancelled() || lock(failed).is_some() {
                             break;
                         }
-                        let result = part.link(base, modules, extensions, batch.clone(), &mut load, depot.as_mut(), request.cancel);
+                        let result = part.link(base, modules, extensions, batch.clone(), &mut load, package_cache.as_mut(), request.cancel);
                         match result {
                             Ok(packed) => {
                                 let count = done.fetch_add(batch.len(), Ordering::Relaxed) + batch.len();
@@ -158,10 +158,10 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
         return Ok(None);
     }
     let mut linked = join(files, &mut parts);
-    let for_all = by_all.into_iter().map(|n| ConsultEntry { name: ConsultEntry::hash(base.name(n)), file: ConsultEntry::EVERY });
-    linked.small.consulted.extend(for_all);
-    linked.small.consulted.sort_unstable();
-    linked.small.consulted.dedup();
+    let for_all = by_all.into_iter().map(|n| DependencyEntry { name: DependencyEntry::hash(base.name(n)), file: DependencyEntry::EVERY });
+    linked.small.dependencies.extend(for_all);
+    linked.small.dependencies.sort_unstable();
+    linked.small.dependencies.dedup();
     Ok(Some(linked))
 }
 
@@ -190,7 +190,7 @@ fn batches(files: &[FileInput], only: Option<&FxHashSet<usize>>) -> Vec<std::ops
     out
 }
 
-fn write_names<'w>(base: &'w Base<'w>, sink: &mut dyn Sink, request: &Request) -> Result<(), StoreError> {
+fn write_names<'w>(base: &'w GlobalIndex<'w>, sink: &mut dyn Sink, request: &Request) -> Result<(), StoreError> {
     let sorted = match request.only {
         Some(only) => base.names_of(only),
         None => base.sorted_names(),
@@ -222,22 +222,22 @@ impl Part {
     #[allow(clippy::too_many_arguments, reason = "one call from one place; each is a different thing")]
     fn link(
         &mut self,
-        base: &Base,
+        base: &GlobalIndex,
         modules: &Modules,
         extensions: &Extensions,
         range: std::ops::Range<usize>,
         load: &mut Load,
-        mut depot: Option<&mut (&dyn Places, Find<'_>)>,
+        mut package_cache: Option<&mut (&dyn Places, Find<'_>)>,
         cancel: &Cancel,
     ) -> Result<Vec<(FileId, PackedLinks)>, StoreError> {
-        let mut carried: FxHashMap<usize, Carried> = FxHashMap::default();
-        if let Some((places, find)) = depot.as_mut() {
+        let mut carried: FxHashMap<usize, PortableLinks> = FxHashMap::default();
+        if let Some((places, find)) = package_cache.as_mut() {
             carried.extend(range.clone().filter(|i| places.is_shared(*i)).filter_map(|i| Some((i, find(i)?))));
         }
         let is_open = |i: &usize| base.files[*i].language.is_read() && !base.files[*i].whole && !carried.contains_key(i);
         let loaded: Result<Vec<(u32, Facts)>, StoreError> = range.clone().filter(is_open).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
         let loaded = loaded?;
-        let here = Here::new(base, &loaded);
+        let here = BatchView::new(base, &loaded);
         let world = World::new(base, Some(&here));
         let mut evaluator = Evaluator::new(&world, modules, extensions);
         let mut packed = Vec::new();
@@ -247,7 +247,7 @@ impl Part {
             }
             let links = match carried.remove(&i) {
                 Some(carried) => self.take_over(&mut evaluator, i, carried)?,
-                None => self.link_one(&mut evaluator, i, depot.as_ref().map(|d| d.0).filter(|p| p.is_shared(i)))?,
+                None => self.link_one(&mut evaluator, i, package_cache.as_ref().map(|d| d.0).filter(|p| p.is_shared(i)))?,
             };
             if waits_for_passes(base.files[i].language) {
                 self.links.push((i, links));
@@ -265,7 +265,7 @@ impl Part {
         let (links, told) = link_file(evaluator, index);
         let facts = world.facts(index);
         let tally = tally(facts, &links);
-        let carried = Carried::of(facts, &|d| world.number(index, d), links, tally, consulted_but(world, told));
+        let carried = PortableLinks::of(facts, &|d| world.number(index, d), links, tally, dependencies_but(world, told));
         let choice = |(name, (with, without))| ChoiceEntry { name, file: world.files[i].id, with, without };
         self.small.choices.extend(super::choices(facts).into_iter().map(choice));
         if let Some(places) = keep {
@@ -275,7 +275,7 @@ impl Part {
     }
 
     /// Takes over what linking a file gave, here or in another workspace.
-    fn take_over(&mut self, evaluator: &mut Evaluator, i: usize, carried: Carried) -> Result<FileLinks, StoreError> {
+    fn take_over(&mut self, evaluator: &mut Evaluator, i: usize, carried: PortableLinks) -> Result<FileLinks, StoreError> {
         let mut links = self.add(evaluator.world, i, carried)?;
         self.add_implementers(evaluator, i, &mut links);
         Ok(links)
@@ -288,14 +288,14 @@ impl Part {
         link_implementers(evaluator, i as u32, links);
         let file = world.files[i].id;
         self.small.relations.extend(relations(&links.bases[before..], &[], file));
-        self.small.consulted.extend(consulted_but(world, Vec::new()).into_iter().map(|name| ConsultEntry { name, file }));
+        self.small.dependencies.extend(dependencies_but(world, Vec::new()).into_iter().map(|name| DependencyEntry { name, file }));
     }
 
     /// Adds the postings of a file; gives its links.
-    fn add(&mut self, world: &World, index: usize, carried: Carried) -> Result<FileLinks, StoreError> {
+    fn add(&mut self, world: &World, index: usize, carried: PortableLinks) -> Result<FileLinks, StoreError> {
         let file = &world.files[index];
-        let Carried { links, tally, uses, unlinked, consulted } = carried;
-        self.small.consulted.extend(consulted.into_iter().map(|name| ConsultEntry { name, file: file.id }));
+        let PortableLinks { links, tally, uses, unlinked, dependencies } = carried;
+        self.small.dependencies.extend(dependencies.into_iter().map(|name| DependencyEntry { name, file: file.id }));
         self.tallies.push((index, tally));
         for ((usage, link), (role, enclosing)) in links.iter().zip(uses) {
             for (i, target) in link.targets.iter().enumerate() {
@@ -331,10 +331,10 @@ fn relations<'l>(
 }
 
 /// Hashes of the names that were looked up. Those that uses lead to by name stand in the postings of these already.
-fn consulted_but(world: &World, mut told: Vec<Gid>) -> Vec<u32> {
+fn dependencies_but(world: &World, mut told: Vec<GlobalNameId>) -> Vec<u32> {
     told.sort_unstable();
-    let rest = world.consulted.finish().into_iter().filter(|n| told.binary_search(n).is_err());
-    rest.map(|n| ConsultEntry::hash(world.name(n))).collect()
+    let rest = world.dependency_log.finish().into_iter().filter(|n| told.binary_search(n).is_err());
+    rest.map(|n| DependencyEntry::hash(world.name(n))).collect()
 }
 
 /// Counts the uses of a file.
@@ -361,7 +361,7 @@ fn join(files: &[FileInput], parts: &mut Vec<Part>) -> Linked {
         out.uses.push(part.uses);
         out.small.imports.extend(part.small.imports);
         out.small.relations.extend(part.small.relations);
-        out.small.consulted.extend(part.small.consulted);
+        out.small.dependencies.extend(part.small.dependencies);
         out.small.choices.extend(part.small.choices);
         out.small.unlinked.extend(part.small.unlinked);
     }
@@ -388,11 +388,11 @@ fn find_extensions(world: &World, modules: &Modules) -> Extensions {
     for (index, file) in world.files.iter().enumerate() {
         let index = index as u32;
         // Types with hundreds of methods are common where each method is an extension of its own: they are found by name.
-        let mut inherent: FxHashMap<ScopeId, Vec<Sym>> = FxHashMap::default();
+        let mut inherent: FxHashMap<ScopeId, Vec<DefRef>> = FxHashMap::default();
         for extension in &file.facts.extensions {
             let of = evaluator.evaluate(index, extension.of).ty;
             let implements = extension.implements.map(|t| match evaluator.evaluate(index, t).ty {
-                Ty::Item(sym, ..) => Entity::Sym(sym),
+                Ty::Item(sym, ..) => Entity::DefRef(sym),
                 Ty::ExternalType(gid, _) => Entity::External(gid),
                 _ => Entity::Module(index, ScopeId::FILE),
             });

@@ -2,7 +2,7 @@
 
 use super::evaluate::Evaluator;
 use super::ty::{Entity, Hit, Lookup, Ty};
-use super::world::Sym;
+use super::world::DefRef;
 use crate::Certainty;
 use compass_facts::{Facts, Flags, Kind, Role, ScopeId, ScopeKind, TypeId, Use, UseId};
 
@@ -27,7 +27,7 @@ impl Evaluator<'_, '_> {
         }
         let mut hits = Vec::new();
         for hit in found.hits {
-            let Entity::Sym(sym) = hit.entity else {
+            let Entity::DefRef(sym) = hit.entity else {
                 hits.push(hit);
                 continue;
             };
@@ -36,24 +36,24 @@ impl Evaluator<'_, '_> {
                 hits.push(hit);
                 continue;
             }
-            hits.extend(made.into_iter().map(|s| Hit { entity: Entity::Sym(s), ..hit.clone() }));
+            hits.extend(made.into_iter().map(|s| Hit { entity: Entity::DefRef(s), ..hit.clone() }));
         }
         Lookup { hits, cause: found.cause }
     }
 
-    fn constructors_of(&self, class: Sym) -> Vec<Sym> {
+    fn constructors_of(&self, class: DefRef) -> Vec<DefRef> {
         let world = self.world;
         let def = world.def(class);
         let name = world.gid(class.file, def.name);
         let own = def.inner.map(|s| (class.file, s));
         let further = self.extensions.inherent.get(&(class, name)).into_iter().flatten().copied();
-        let mut out: Vec<Sym> = Vec::new();
+        let mut out: Vec<DefRef> = Vec::new();
         for (file, scope) in own.into_iter().chain(further) {
             for binding in world.bindings(file, scope, name) {
                 if let super::world::Binding::Def(def) = binding
                     && world.facts(file).def(def).kind == Kind::Constructor
                 {
-                    out.push(Sym { file, def });
+                    out.push(DefRef { file, def });
                 }
             }
         }
@@ -65,7 +65,7 @@ impl Evaluator<'_, '_> {
     fn choose_by_arguments(&mut self, file: u32, found: Lookup, u: &Use, args: &[TypeId]) -> Lookup {
         let world = self.world;
         let fits = |h: &Hit| match h.entity {
-            Entity::Sym(s) => {
+            Entity::DefRef(s) => {
                 let d = world.def(s);
                 if !matches!(d.kind, Kind::Function | Kind::Method | Kind::Constructor) {
                     return d.kind == Kind::Macro && (d.arity == u.args || d.arity == 255) || !d.kind.is_callable();
@@ -105,7 +105,7 @@ impl Evaluator<'_, '_> {
     }
 
     fn score(&mut self, hit: &Hit, given: &[Ty], count: u8) -> i32 {
-        let Entity::Sym(sym) = hit.entity else { return -10 };
+        let Entity::DefRef(sym) = hit.entity else { return -10 };
         let def = self.world.def(sym);
         let mut total = if def.arity == count { 1 } else { 0 } - i32::from(def.arity == 255) * 2;
         if def.flags.has(Flags::SPECIAL) {
@@ -124,7 +124,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Parameters in order.
-    pub(super) fn parameters_of(&self, function: Sym) -> Vec<compass_facts::DefId> {
+    pub(super) fn parameters_of(&self, function: DefRef) -> Vec<compass_facts::DefId> {
         let facts = self.world.facts(function.file);
         let Some(inner) = facts.def(function.def).inner else { return Vec::new() };
         if facts.scope(inner).kind != ScopeKind::Function {
@@ -173,7 +173,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Is `a` derived from `b`?
-    pub(super) fn derives(&mut self, a: Sym, b: Sym, depth: u32) -> bool {
+    pub(super) fn derives(&mut self, a: DefRef, b: DefRef, depth: u32) -> bool {
         if depth > 12 {
             return false;
         }

@@ -1,10 +1,10 @@
 //! Packages of Perl: one name for all files, found by the name alone.
 
 use super::evaluate::Evaluator;
-use super::lookup::Wanted;
+use super::lookup::Namespace;
 use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Reason};
-use super::world::{Gid, Sym};
+use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{ImportKind, Kind, Language};
 
@@ -16,10 +16,10 @@ impl Evaluator<'_, '_> {
     pub(super) fn perl_packages(&self, name: &str) -> Vec<Target> {
         let Some(gid) = self.world.find_gid(name) else { return Vec::new() };
         let world = self.world;
-        let is_package = |s: &&Sym| world.language(s.file) == Language::Perl && world.def(**s).kind == Kind::Class;
-        let mut found: Vec<Sym> = world.named(gid).iter().filter(is_package).copied().collect();
+        let is_package = |s: &&DefRef| world.language(s.file) == Language::Perl && world.def(**s).kind == Kind::Class;
+        let mut found: Vec<DefRef> = world.named(gid).iter().filter(is_package).copied().collect();
         let path = format!("{}.pm", name.replace("::", "/"));
-        let is_its_file = |s: &Sym| {
+        let is_its_file = |s: &DefRef| {
             let rest = world.files[s.file as usize].path.strip_suffix(&path);
             rest.is_some_and(|r| r.is_empty() || r.ends_with('/'))
         };
@@ -28,7 +28,7 @@ impl Evaluator<'_, '_> {
         }
         let certainty = if found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
         found.truncate(MAX_FILES);
-        found.into_iter().map(|s| Target { entity: Entity::Sym(s), certainty, stands_in: false }).collect()
+        found.into_iter().map(|s| Target { entity: Entity::DefRef(s), certainty, stands_in: false }).collect()
     }
 
     /// The packages that a statement brings in. Which names come along without a list is said at run time.
@@ -38,10 +38,10 @@ impl Evaluator<'_, '_> {
     }
 
     /// A package by its name, whoever brought it in: at run time there is one of each name.
-    pub(super) fn perl_package(&self, file: u32, name: Gid, wanted: Wanted) -> Lookup {
+    pub(super) fn perl_package(&self, file: u32, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let word = self.world.name(name);
         let hit = |t: Target| {
-            let Entity::Sym(s) = t.entity else { return None };
+            let Entity::DefRef(s) = t.entity else { return None };
             let d = self.world.def(s);
             let reason = Reason { kind: StepKind::Scope, file: s.file, def: Some(s.def), at: d.name_span.start, len: d.name_span.len() };
             // Nobody here says that the package is brought in.
@@ -50,7 +50,7 @@ impl Evaluator<'_, '_> {
         };
         let hits: Vec<Hit> = self.perl_packages(word).into_iter().filter_map(hit).collect();
         // A name in parts is that of a package, here or not; so is one that is asked for as such.
-        match hits.is_empty() && (word.contains("::") || wanted == Wanted::Type) {
+        match hits.is_empty() && (word.contains("::") || wanted == Namespace::Type) {
             true => Lookup { hits: vec![Hit { entity: Entity::External(name), certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::UnitAbsent },
             false => Lookup { hits, cause: Cause::NoDefinition },
         }

@@ -1,6 +1,6 @@
 //! What names and expressions turn out to mean.
 
-use super::world::{Gid, Sym};
+use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Literal, ScopeId};
 use std::rc::Rc;
@@ -9,13 +9,13 @@ use std::rc::Rc;
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub(super) enum Entity {
     /// A definition.
-    Sym(Sym),
+    DefRef(DefRef),
     /// A file or a module inside one.
     Module(u32, ScopeId),
     /// A folder of modules without a file of its own, by position in the list of folders.
     Folder(u32),
     /// Something of a package that is not indexed, under this name.
-    External(Gid),
+    External(GlobalNameId),
 }
 
 /// A reason, as the linker keeps it.
@@ -63,15 +63,15 @@ pub(super) enum Ty {
     /// Nothing is known, and why.
     Unknown(Cause),
     /// The thing itself: a type, a function; for methods with what they were reached through.
-    Item(Sym, Rc<[Ty]>, Option<Rc<Ty>>),
+    Item(DefRef, Rc<[Ty]>, Option<Rc<Ty>>),
     /// A module.
     Module(Entity),
     /// A value of the type, with its type arguments.
-    Value(Sym, Rc<[Ty]>),
+    Value(DefRef, Rc<[Ty]>),
     /// A type of a package that is not indexed.
-    ExternalType(Gid, Rc<[Ty]>),
+    ExternalType(GlobalNameId, Rc<[Ty]>),
     /// A value of such a type.
-    External(Gid, Rc<[Ty]>),
+    External(GlobalNameId, Rc<[Ty]>),
     /// A sequence.
     List(Rc<Ty>),
     /// A map, by its values.

@@ -1,9 +1,9 @@
 //! Links one use: asks the evaluator, then falls back to the name alone, and says why when there is nothing.
 
 use super::evaluate::Evaluator;
-use super::lookup::Wanted;
+use super::lookup::Namespace;
 use super::ty::{Entity, Hit, Lookup, Ty};
-use super::world::{Gid, Sym};
+use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty};
 use compass_facts::{DefId, Facts, Flags, ImportKind, Kind, Language, Role, ScopeId, Shape, TypeExpr, TypeId, Use, UseId};
 use rustc_hash::FxHashSet;
@@ -19,7 +19,7 @@ impl Evaluator<'_, '_> {
         let found = match u.shape {
             Shape::Plain => self.link_plain(file, u, name),
             Shape::Tag => {
-                let found = (*self.plain(file, u.scope, name, Wanted::Tag)).clone();
+                let found = (*self.plain(file, u.scope, name, Namespace::Tag)).clone();
                 if found.is_empty() && found.cause == Cause::NoDefinition { Lookup::none(Cause::NoDefinition) } else { found }
             }
             Shape::Member(of) if self.world.language(file) == Language::Java => self.link_java_member(file, of, u, name),
@@ -30,7 +30,7 @@ impl Evaluator<'_, '_> {
                     Language::Go if found.is_empty() => self.go_key(file, u.scope, name),
                     // A label of a switch that is no constant of an enum.
                     Language::Java if found.is_empty() => {
-                        let plain = (*self.plain(file, u.scope, name, Wanted::Any)).clone();
+                        let plain = (*self.plain(file, u.scope, name, Namespace::Any)).clone();
                         if plain.is_empty() { found } else { plain }
                     }
                     _ => found,
@@ -46,15 +46,15 @@ impl Evaluator<'_, '_> {
         self.finish(file, u, name, found)
     }
 
-    fn link_plain(&mut self, file: u32, u: &Use, name: Gid) -> Lookup {
+    fn link_plain(&mut self, file: u32, u: &Use, name: GlobalNameId) -> Lookup {
         let is_rust_macro = self.world.language(file) == Language::Rust && u.role == Role::Call && self.is_macro_call(file, u);
         let wanted = match u.role {
-            _ if is_rust_macro => Wanted::Macro,
-            Role::Call if self.world.language(file) == Language::Java => Wanted::Method,
-            Role::Read | Role::Pass if self.world.language(file) == Language::Java => Wanted::Any,
-            Role::Type => Wanted::Type,
-            Role::Call | Role::Read | Role::Write | Role::Pass => Wanted::Value,
-            _ => Wanted::Any,
+            _ if is_rust_macro => Namespace::Macro,
+            Role::Call if self.world.language(file) == Language::Java => Namespace::Method,
+            Role::Read | Role::Pass if self.world.language(file) == Language::Java => Namespace::Any,
+            Role::Type => Namespace::Type,
+            Role::Call | Role::Read | Role::Write | Role::Pass => Namespace::Value,
+            _ => Namespace::Any,
         };
         let found = (*self.plain(file, u.scope, name, wanted)).clone();
         if !found.is_empty() || found.cause != Cause::NoDefinition {
@@ -65,18 +65,18 @@ impl Evaluator<'_, '_> {
         if guess.is_empty() && self.world.language(file).is_c_family() { self.in_macro(file, u, name).unwrap_or(guess) } else { guess }
     }
 
-    fn is_macro_name(&self, name: Gid) -> bool {
+    fn is_macro_name(&self, name: GlobalNameId) -> bool {
         self.world.named(name).iter().any(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file).is_c_family())
     }
 
     /// A name in the body of a macro may be a variable of the functions that use it, or a member of what it is put behind.
-    fn in_macro(&mut self, file: u32, u: &Use, name: Gid) -> Option<Lookup> {
+    fn in_macro(&mut self, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
         let facts = self.world.facts(file);
         let within = u.enclosing.filter(|d| facts.def(*d).kind == Kind::Macro);
         if let Some(of) = within {
             let same = |d: &compass_facts::Definition| d.name == u.name && d.is_inner() && d.container.is_some_and(|c| facts.def(c).kind != Kind::Macro);
             let locals: Vec<u32> = facts.definitions.iter().enumerate().skip(self.first_local(file)).filter(|(_, d)| same(d)).map(|(i, _)| i as u32).collect();
-            // Headers with thousands of macros have no variables of functions: their uses are not gone through.
+            // DeclarationFiles with thousands of macros have no variables of functions: their uses are not gone through.
             let macro_name = facts.def(of).name;
             let users: Vec<DefId> = match locals.is_empty() {
                 true => Vec::new(),
@@ -84,7 +84,7 @@ impl Evaluator<'_, '_> {
             };
             let used = locals.iter().find(|i| facts.definitions[**i as usize].container.is_some_and(|c| users.contains(&c))).or(locals.first());
             if let Some(def) = used {
-                let hit = self.by_name_hit(Sym { file, def: DefId(*def) }, Certainty::Guessed);
+                let hit = self.by_name_hit(DefRef { file, def: DefId(*def) }, Certainty::Guessed);
                 return Some(Lookup { hits: vec![hit], cause: Cause::NoDefinition });
             }
         }
@@ -103,12 +103,12 @@ impl Evaluator<'_, '_> {
         // The reader marks calls of functions with their arguments; what stands before `!` has none and no definition
         // of a function by that name nearby, so a macro of that name decides.
         let word = facts.name(u.name);
-        let is_macro = |s: &Sym| self.world.def(*s).kind == Kind::Macro;
+        let is_macro = |s: &DefRef| self.world.def(*s).kind == Kind::Macro;
         let known = || self.world.find_gid(word).is_some_and(|g| self.world.all_named(g).any(is_macro));
         u.args == 0 && (is_builtin_macro(word) || known())
     }
 
-    fn link_member(&mut self, file: u32, of: TypeId, u: &Use, name: Gid) -> Lookup {
+    fn link_member(&mut self, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
         let owner = self.evaluate(file, of);
         let mut found = self.members(file, &owner.ty, name);
         if found.is_empty() {
@@ -142,14 +142,14 @@ impl Evaluator<'_, '_> {
             Ty::Value(..) => false,
             _ => return,
         };
-        let is_static = |h: &Hit| matches!(h.entity, Entity::Sym(s) if self.world.def(s).flags.has(Flags::STATIC));
+        let is_static = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).flags.has(Flags::STATIC));
         if self.world.language(file).is_kin_of(Language::TypeScript) && found.hits.iter().any(|h| is_static(h) == wanted) {
             found.hits.retain(|h| is_static(h) == wanted);
         }
     }
 
     /// A member nobody has: honest about types that are known and closed, a guess elsewhere.
-    pub(super) fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: Gid) -> Lookup {
+    pub(super) fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         let of_language = self.member_of_global(file, owner, name);
         if !of_language.is_empty() {
             return if of_language.hits.len() > 1 { self.choose_overload(of_language, u) } else { of_language };
@@ -166,7 +166,7 @@ impl Evaluator<'_, '_> {
             (_, Cause::UnitAbsent | Cause::Builtin) if !(is_cpp && matches!(owner, Ty::External(..) | Ty::ExternalType(..))) => Lookup::none(cause),
             _ if self.world.language(file).is_c_family() && self.is_macro_name(name) => {
                 // A macro can stand for a member, or for a way to one.
-                let found = (*self.plain(file, compass_facts::ScopeId::FILE, name, Wanted::Macro)).clone();
+                let found = (*self.plain(file, compass_facts::ScopeId::FILE, name, Namespace::Macro)).clone();
                 if found.is_empty() { Lookup::none(cause) } else { found }
             }
             _ => {
@@ -182,15 +182,15 @@ impl Evaluator<'_, '_> {
 
     /// Overloads by the number of arguments.
     fn choose_overload(&self, found: Lookup, u: &Use) -> Lookup {
-        if u.role != Role::Call || found.hits.iter().any(|h| matches!(h.entity, Entity::Sym(s) if self.world.language(s.file) == Language::Cpp)) {
+        if u.role != Role::Call || found.hits.iter().any(|h| matches!(h.entity, Entity::DefRef(s) if self.world.language(s.file) == Language::Cpp)) {
             return found;
         }
-        let takes = |s: Sym| {
+        let takes = |s: DefRef| {
             let d = self.world.def(s);
             let may_miss = self.world.language(s.file).is_kin_of(Language::TypeScript) && d.required <= u.args && u.args < d.arity;
             d.arity == u.args || d.arity == 255 || may_miss
         };
-        let fits = |h: &Hit| matches!(h.entity, Entity::Sym(s) if takes(s));
+        let fits = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if takes(s));
         let fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
         let certainty = if fitting.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
         let mut hits = if fitting.is_empty() { found.hits } else { fitting };
@@ -198,12 +198,12 @@ impl Evaluator<'_, '_> {
             hit.certainty = hit.certainty.min(certainty);
         }
         // A signature that also tells types apart is for few calls of its name.
-        hits.sort_by_key(|h| matches!(h.entity, Entity::Sym(s) if self.narrows(s)));
+        hits.sort_by_key(|h| matches!(h.entity, Entity::DefRef(s) if self.narrows(s)));
         Lookup { hits, cause: found.cause }
     }
 
     /// `filter<S extends T>`: is a type parameter of a method of TypeScript bound by one of its type?
-    fn narrows(&self, method: Sym) -> bool {
+    fn narrows(&self, method: DefRef) -> bool {
         let facts = self.world.facts(method.file);
         let Some(inner) = facts.def(method.def).inner.filter(|_| self.world.language(method.file).is_kin_of(Language::TypeScript)) else { return false };
         let around = facts.scope(inner).parent;
@@ -221,7 +221,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A key of a literal, pattern or call.
-    fn link_key(&mut self, file: u32, of: TypeId, name: Gid) -> Lookup {
+    fn link_key(&mut self, file: u32, of: TypeId, name: GlobalNameId) -> Lookup {
         let owner = self.evaluate(file, of);
         let mut found = match &owner.ty {
             Ty::Item(sym, _, _) if self.world.def(*sym).kind.is_callable() => self.parameter(*sym, name),
@@ -241,18 +241,18 @@ impl Evaluator<'_, '_> {
     }
 
     /// The parameter of that name.
-    fn parameter(&mut self, function: Sym, name: Gid) -> Lookup {
+    fn parameter(&mut self, function: DefRef, name: GlobalNameId) -> Lookup {
         let Some(scope) = self.world.def(function).inner else { return Lookup::none(Cause::Dynamic) };
         let found = self.bound(function.file, scope, name, None);
         if found.is_empty() { Lookup::none(Cause::Dynamic) } else { found }
     }
 
     /// `Class(name=…)`: a parameter of `__init__`, or a field where the constructor is made by a decorator.
-    fn constructor_parameter(&mut self, from: u32, class: Sym, name: Gid) -> Lookup {
+    fn constructor_parameter(&mut self, from: u32, class: DefRef, name: GlobalNameId) -> Lookup {
         let value = Ty::Value(class, Ty::no_args());
         if let Some(init) = self.world.find_gid("__init__") {
             let found = self.members(from, &value, init);
-            if let Some(Hit { entity: Entity::Sym(method), .. }) = found.hits.first() {
+            if let Some(Hit { entity: Entity::DefRef(method), .. }) = found.hits.first() {
                 return self.parameter(*method, name);
             }
         }
@@ -273,7 +273,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Sorts out what cannot be shown, settles certainty where several remain, finds constructors.
-    fn finish(&mut self, file: u32, u: &Use, _name: Gid, mut found: Lookup) -> Lookup {
+    fn finish(&mut self, file: u32, u: &Use, _name: GlobalNameId, mut found: Lookup) -> Lookup {
         let external = found.hits.iter().any(|h| matches!(h.entity, Entity::External(_)));
         found.hits.retain(|h| !matches!(h.entity, Entity::External(_) | Entity::Folder(_)));
         if found.is_empty() {
@@ -303,7 +303,7 @@ impl Evaluator<'_, '_> {
     fn rank(&self, _file: u32, u: &Use, found: &mut Lookup) {
         let world = self.world;
         let score = |h: &Hit| match h.entity {
-            Entity::Sym(s) => {
+            Entity::DefRef(s) => {
                 let d = world.def(s);
                 let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant);
                 // One name for a value and a type: the value, unless a type is asked for.

@@ -1,8 +1,8 @@
 //! Everything the linker knows before it begins: files, interned names, bindings by scope, definitions by name.
 
-use super::brought::Brought;
-use super::consulted::Consulted;
-use super::shelf::Shelf;
+use super::dependency_log::DependencyLog;
+use super::lazy_facts::LazyFacts;
+use super::loaded_facts::LoadedFacts;
 use crate::identity::Numbers;
 use crate::{FileId, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Definition, Facts, Flags, ImportId, Kind, Language, NameId, ScopeId, ScopeKind, TypeId};
@@ -17,7 +17,7 @@ pub(crate) struct FileInput {
     pub(crate) bytes: u64,
     /// Hash of the content the facts are of.
     pub(crate) hash: u64,
-    pub(crate) facts: Brought,
+    pub(crate) facts: LoadedFacts,
     pub(crate) numbers: Numbers,
     /// Are the facts whole, or their outer part alone?
     pub(crate) whole: bool,
@@ -25,11 +25,11 @@ pub(crate) struct FileInput {
 
 /// A name of the whole code base.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct Gid(pub(super) u32);
+pub(super) struct GlobalNameId(pub(super) u32);
 
 /// A definition of the whole code base: position of its file, and its place there.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct Sym {
+pub(super) struct DefRef {
     pub(super) file: u32,
     pub(super) def: DefId,
 }
@@ -41,7 +41,7 @@ pub(super) enum Binding {
     Import(ImportId),
 }
 
-fn scope_and_name(scope: ScopeId, name: Gid) -> u64 {
+fn scope_and_name(scope: ScopeId, name: GlobalNameId) -> u64 {
     u64::from(scope.0) << 32 | u64::from(name.0)
 }
 
@@ -54,12 +54,12 @@ pub(super) struct Table {
     globs: Vec<(ScopeId, ImportId)>,
     /// For each scope the nearest from it outwards in which a name may be found; none kept where every scope counts.
     anchors: Vec<ScopeId>,
-    exports: Vec<(Gid, TypeId)>,
+    exports: Vec<(GlobalNameId, TypeId)>,
 }
 
 impl Table {
     /// What the scope binds the name to, in order of definition.
-    fn find(&self, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> + use<'_> {
+    fn find(&self, scope: ScopeId, name: GlobalNameId) -> impl Iterator<Item = Binding> + use<'_> {
         let key = scope_and_name(scope, name);
         let start = self.keys.partition_point(|k| *k < key);
         let count = self.keys[start..].iter().take_while(|k| **k == key).count();
@@ -98,7 +98,7 @@ impl Table {
     }
 
     /// What the file exports under the name.
-    fn find_export(&self, name: Gid) -> Option<TypeId> {
+    fn find_export(&self, name: GlobalNameId) -> Option<TypeId> {
         let start = self.exports.partition_point(|e| e.0 < name);
         self.exports.get(start).filter(|e| e.0 == name).map(|e| e.1)
     }
@@ -111,9 +111,9 @@ impl Table {
 /// Definitions under their names: sorted once, then found by position.
 #[derive(Default)]
 struct ByName {
-    found: Vec<(Gid, Sym)>,
+    found: Vec<(GlobalNameId, DefRef)>,
     starts: Vec<u32>,
-    syms: Vec<Sym>,
+    syms: Vec<DefRef>,
 }
 
 impl ByName {
@@ -126,7 +126,7 @@ impl ByName {
             self.starts[i] += self.starts[i - 1];
         }
         let mut next = self.starts.clone();
-        self.syms = vec![Sym { file: 0, def: DefId(0) }; self.found.len()];
+        self.syms = vec![DefRef { file: 0, def: DefId(0) }; self.found.len()];
         for (name, sym) in std::mem::take(&mut self.found) {
             let place = &mut next[name.0 as usize];
             self.syms[*place as usize] = sym;
@@ -134,7 +134,7 @@ impl ByName {
         }
     }
 
-    fn find(&self, name: Gid) -> &[Sym] {
+    fn find(&self, name: GlobalNameId) -> &[DefRef] {
         let range = self.starts.get(name.0 as usize).zip(self.starts.get(name.0 as usize + 1));
         range.and_then(|(from, to)| self.syms.get(*from as usize..*to as usize)).unwrap_or(&[])
     }
@@ -144,19 +144,19 @@ impl ByName {
 #[derive(Default)]
 pub(super) struct Made {
     pub(super) table: Table,
-    pub(super) outer: Vec<(Gid, Sym)>,
-    pub(super) members: Vec<(Gid, Sym)>,
-    apart: Vec<(Gid, Sym)>,
+    pub(super) outer: Vec<(GlobalNameId, DefRef)>,
+    pub(super) members: Vec<(GlobalNameId, DefRef)>,
+    apart: Vec<(GlobalNameId, DefRef)>,
 }
 
 /// Bindings of a file, and its definitions for the lists of names.
-pub(super) fn made_of(facts: &Facts, gids: &[Gid], language: Language, index: u32) -> Made {
+pub(super) fn made_of(facts: &Facts, gids: &[GlobalNameId], language: Language, index: u32) -> Made {
     let mut made = Made::default();
     let table = &mut made.table;
     let mut bindings = Vec::new();
     for (i, def) in facts.definitions[..facts.outer_count()].iter().enumerate() {
         let name = gids[def.name.index()];
-        let sym = Sym { file: index, def: DefId(i as u32) };
+        let sym = DefRef { file: index, def: DefId(i as u32) };
         bindings.push((scope_and_name(def.scope, name), Binding::Def(sym.def)));
         if !def.is_inner() && !facts.name(def.name).is_empty() {
             // Tables are reached by statements, never by a name of the program alone.
@@ -200,13 +200,13 @@ fn first_letters(name: &str) -> u64 {
 /// The names of some files, numbered among themselves.
 struct Interned<'w> {
     names: Vec<&'w str>,
-    files: Vec<Vec<Gid>>,
+    files: Vec<Vec<GlobalNameId>>,
 }
 
 impl<'w> Interned<'w> {
     fn of(files: &'w [FileInput], cancel: &Cancel) -> Interned<'w> {
         let mut out = Interned { names: Vec::new(), files: Vec::with_capacity(files.len()) };
-        let mut known: FxHashMap<&'w str, Gid> = FxHashMap::default();
+        let mut known: FxHashMap<&'w str, GlobalNameId> = FxHashMap::default();
         for file in files {
             if cancel.is_cancelled() {
                 break;
@@ -214,7 +214,7 @@ impl<'w> Interned<'w> {
             let gids = file.facts.names.iter().map(|name| {
                 *known.entry(name).or_insert_with(|| {
                     out.names.push(name);
-                    Gid(out.names.len() as u32 - 1)
+                    GlobalNameId(out.names.len() as u32 - 1)
                 })
             });
             out.files.push(gids.collect());
@@ -260,33 +260,39 @@ pub(crate) fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
 }
 
 /// What all threads share. See the module.
-pub(super) struct Base<'w> {
+pub(super) struct GlobalIndex<'w> {
     pub(super) files: &'w [FileInput],
     pub(super) units: &'w [UnitRow],
     names: Vec<&'w str>,
-    interned: FxHashMap<&'w str, Gid>,
-    gids: Vec<Vec<Gid>>,
+    interned: FxHashMap<&'w str, GlobalNameId>,
+    gids: Vec<Vec<GlobalNameId>>,
     tables: Vec<Table>,
     outer: ByName,
     members: ByName,
     /// Tables and columns: named, but never meant by a name of the program alone.
-    apart: Vec<(Gid, Sym)>,
-    pub(super) spaces: super::spaces::Spaces,
+    apart: Vec<(GlobalNameId, DefRef)>,
+    pub(super) namespaces: super::namespaces::Namespaces,
     /// Macros that choose between two branches of a file: bytes in the branch with it, and in the one without.
-    choices: FxHashMap<Gid, (u64, u64)>,
+    choices: FxHashMap<GlobalNameId, (u64, u64)>,
     platforms: Vec<super::cfamily::Platform>,
     pub(super) by_path: FxHashMap<(u32, &'w str), u32>,
     pub(super) build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
-    pub(super) defined: FxHashSet<Gid>,
+    pub(super) defined: FxHashSet<GlobalNameId>,
     /// Where facts come from when they are asked for; without one all are here.
-    pub(super) shelf: Option<&'w Shelf>,
+    pub(super) lazy_facts: Option<&'w LazyFacts>,
 }
 
-impl<'w> Base<'w> {
-    /// All there is to know of some files. With a shelf, what is needed of them is taken from it.
-    pub(super) fn new(files: &'w [FileInput], units: &'w [UnitRow], build: &'w crate::plan::BuildSettings, shelf: Option<&'w Shelf>, cancel: &Cancel) -> Self {
-        let mut world = Base {
+impl<'w> GlobalIndex<'w> {
+    /// All there is to know of some files. With a lazy fact store, what is needed of them is taken from it.
+    pub(super) fn new(
+        files: &'w [FileInput],
+        units: &'w [UnitRow],
+        build: &'w crate::plan::BuildSettings,
+        lazy_facts: Option<&'w LazyFacts>,
+        cancel: &Cancel,
+    ) -> Self {
+        let mut world = GlobalIndex {
             files,
             units,
             names: Vec::new(),
@@ -296,13 +302,13 @@ impl<'w> Base<'w> {
             outer: ByName::default(),
             members: ByName::default(),
             apart: Vec::new(),
-            spaces: super::spaces::Spaces::default(),
+            namespaces: super::namespaces::Namespaces::default(),
             choices: FxHashMap::default(),
-            platforms: if shelf.is_some() { Vec::new() } else { files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect() },
+            platforms: if lazy_facts.is_some() { Vec::new() } else { files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect() },
             by_path: FxHashMap::with_capacity_and_hasher(files.len(), Default::default()),
             build,
             defined: FxHashSet::default(),
-            shelf,
+            lazy_facts,
         };
         for name in &build.defines {
             let gid = world.intern(name);
@@ -315,14 +321,14 @@ impl<'w> Base<'w> {
             world.intern(word);
         }
         world.by_path.extend(files.iter().enumerate().map(|(index, file)| ((file.root, file.path.as_str()), index as u32)));
-        if shelf.is_none() {
+        if lazy_facts.is_none() {
             world.take_in_all(cancel);
         }
         if cancel.is_cancelled() {
             return world;
         }
-        let spaces = super::spaces::Spaces::new(&World::new(&world, None));
-        world.spaces = spaces;
+        let spaces = super::namespaces::Namespaces::new(&World::new(&world, None));
+        world.namespaces = spaces;
         world
     }
 
@@ -364,7 +370,7 @@ impl<'w> Base<'w> {
             }
             let Some(later) = later else { return };
             let later = later.join().unwrap_or_else(|e| std::panic::resume_unwind(e));
-            let numbers: Vec<Gid> = later.names.iter().map(|n| self.intern(n)).collect();
+            let numbers: Vec<GlobalNameId> = later.names.iter().map(|n| self.intern(n)).collect();
             self.gids.extend(later.files.into_iter().map(|gids| gids.into_iter().map(|g| numbers[g.0 as usize]).collect()));
         });
     }
@@ -381,14 +387,14 @@ impl<'w> Base<'w> {
     }
 
     /// Every definition with its name, sorted by name.
-    pub(super) fn sorted_names(&self) -> Vec<(Gid, Sym)> {
+    pub(super) fn sorted_names(&self) -> Vec<(GlobalNameId, DefRef)> {
         // Most names differ in their first letters: those stand beside the number, so that few names are looked at.
         let mut order: Vec<(u64, u32)> = self.names.iter().enumerate().map(|(i, n)| (first_letters(n), i as u32)).collect();
         order.sort_unstable_by(|a, b| a.0.cmp(&b.0).then_with(|| self.names[a.1 as usize].cmp(self.names[b.1 as usize])));
         let mut out = Vec::with_capacity(self.outer.syms.len() + self.members.syms.len() + self.apart.len());
-        let mut apart: FxHashMap<Gid, Vec<Sym>> = FxHashMap::default();
+        let mut apart: FxHashMap<GlobalNameId, Vec<DefRef>> = FxHashMap::default();
         self.apart.iter().for_each(|(gid, sym)| apart.entry(*gid).or_default().push(*sym));
-        for gid in order.into_iter().map(|o| Gid(o.1)) {
+        for gid in order.into_iter().map(|o| GlobalNameId(o.1)) {
             let from = out.len();
             out.extend(self.outer.find(gid).iter().chain(self.members.find(gid)).map(|s| (gid, *s)));
             out.extend(apart.get(&gid).into_iter().flatten().map(|s| (gid, *s)));
@@ -398,9 +404,9 @@ impl<'w> Base<'w> {
     }
 
     /// The definitions of some files with their names, in the same order.
-    pub(super) fn names_of(&'w self, files: &FxHashSet<usize>) -> Vec<(Gid, Sym)> {
+    pub(super) fn names_of(&'w self, files: &FxHashSet<usize>) -> Vec<(GlobalNameId, DefRef)> {
         let made = files.iter().map(|i| self.made(*i as u32));
-        let mut out: Vec<(Gid, Sym)> = made.flat_map(|m| m.outer.into_iter().chain(m.members).chain(m.apart)).collect();
+        let mut out: Vec<(GlobalNameId, DefRef)> = made.flat_map(|m| m.outer.into_iter().chain(m.members).chain(m.apart)).collect();
         out.sort_by_cached_key(|(gid, s)| (self.name(*gid), self.symbol(*s)));
         out
     }
@@ -414,18 +420,18 @@ impl<'w> Base<'w> {
     }
 
     /// Is a macro that nothing defines likely set by the build: what stands under it is the real thing, what stands in its place a stub?
-    pub(super) fn is_feature(&self, name: Gid) -> bool {
-        match self.shelf {
-            Some(shelf) => shelf.is_feature(self.files, name),
+    pub(super) fn is_feature(&self, name: GlobalNameId) -> bool {
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.is_feature(self.files, name),
             None => self.choices.get(&name).is_some_and(|bytes| is_feature(self.names[name.0 as usize], *bytes)),
         }
     }
 
-    fn intern(&mut self, name: &'w str) -> Gid {
-        if let Some(shelf) = self.shelf {
-            return shelf.intern(name);
+    fn intern(&mut self, name: &'w str) -> GlobalNameId {
+        if let Some(lazy_facts) = self.lazy_facts {
+            return lazy_facts.intern(name);
         }
-        let next = Gid(self.names.len() as u32);
+        let next = GlobalNameId(self.names.len() as u32);
         *self.interned.entry(name).or_insert_with(|| {
             self.names.push(name);
             next
@@ -438,45 +444,45 @@ impl<'w> Base<'w> {
     }
 
     /// The number of a name, if anybody mentions it.
-    pub(super) fn find_gid(&self, name: &str) -> Option<Gid> {
-        match self.shelf {
-            Some(shelf) => Some(shelf.intern(name)),
+    pub(super) fn find_gid(&self, name: &str) -> Option<GlobalNameId> {
+        match self.lazy_facts {
+            Some(lazy_facts) => Some(lazy_facts.intern(name)),
             None => self.interned.get(name).copied(),
         }
     }
 
-    /// The facts that are kept of a file: whole ones are [`Here`].
+    /// The facts that are kept of a file: whole ones are [`BatchView`].
     pub(super) fn facts(&self, file: u32) -> &'w Facts {
-        match self.shelf {
-            Some(shelf) => shelf.facts(self.files, file),
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.facts(self.files, file),
             None => &self.files[file as usize].facts,
         }
     }
 
-    fn gids(&self, file: u32) -> &[Gid] {
-        match self.shelf {
-            Some(shelf) => shelf.gids(self.files, file),
+    fn gids(&self, file: u32) -> &[GlobalNameId] {
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.gids(self.files, file),
             None => &self.gids[file as usize],
         }
     }
 
     fn table(&self, file: u32) -> &Table {
-        match self.shelf {
-            Some(shelf) => &shelf.made(self.files, file).table,
+        match self.lazy_facts {
+            Some(lazy_facts) => &lazy_facts.made(self.files, file).table,
             None => &self.tables[file as usize],
         }
     }
 
-    fn outer(&self, name: Gid) -> &[Sym] {
-        match self.shelf {
-            Some(shelf) => shelf.outer(self.files, name),
+    fn outer(&self, name: GlobalNameId) -> &[DefRef] {
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.outer(self.files, name),
             None => self.outer.find(name),
         }
     }
 
-    fn members(&self, name: Gid) -> &[Sym] {
-        match self.shelf {
-            Some(shelf) => shelf.members(self.files, name),
+    fn members(&self, name: GlobalNameId) -> &[DefRef] {
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.members(self.files, name),
             None => self.members.find(name),
         }
     }
@@ -487,41 +493,41 @@ impl<'w> Base<'w> {
     }
 
     /// What a definition is called in the store.
-    pub(super) fn symbol(&self, sym: Sym) -> SymbolId {
+    pub(super) fn symbol(&self, sym: DefRef) -> SymbolId {
         SymbolId { file: self.files[sym.file as usize].id, number: self.number(sym.file, sym.def) }
     }
 
     /// The number of a definition within its file.
     pub(super) fn number(&self, file: u32, def: DefId) -> SymbolNo {
-        match self.shelf {
-            Some(shelf) => shelf.numbers(self.files, file).number(def),
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.numbers(self.files, file).number(def),
             None => self.files[file as usize].numbers.number(def),
         }
     }
 
-    pub(super) fn name(&self, gid: Gid) -> &'w str {
-        match self.shelf {
-            Some(shelf) => shelf.name(gid),
+    pub(super) fn name(&self, gid: GlobalNameId) -> &'w str {
+        match self.lazy_facts {
+            Some(lazy_facts) => lazy_facts.name(gid),
             None => self.names[gid.0 as usize],
         }
     }
 }
 
 /// The whole facts of the files a thread is linking, where of others only the outer part is kept.
-pub(super) struct Here<'w> {
+pub(super) struct BatchView<'w> {
     /// The first of the files, which stand side by side.
     first: u32,
     /// By file from the first on; none where nothing was loaded.
-    facts: Vec<Option<(&'w Facts, Vec<Gid>)>>,
+    facts: Vec<Option<(&'w Facts, Vec<GlobalNameId>)>>,
     /// Names that only these files mention.
     further: Vec<&'w str>,
 }
 
-impl<'w> Here<'w> {
-    pub(super) fn new(base: &Base<'w>, loaded: &'w [(u32, Facts)]) -> Here<'w> {
+impl<'w> BatchView<'w> {
+    pub(super) fn new(base: &GlobalIndex<'w>, loaded: &'w [(u32, Facts)]) -> BatchView<'w> {
         let first = loaded.first().map_or(0, |l| l.0);
-        let mut here = Here { first, facts: Vec::new(), further: Vec::new() };
-        let mut known: FxHashMap<&'w str, Gid> = FxHashMap::default();
+        let mut here = BatchView { first, facts: Vec::new(), further: Vec::new() };
+        let mut known: FxHashMap<&'w str, GlobalNameId> = FxHashMap::default();
         for (file, facts) in loaded {
             let mut gids = base.gids(*file).to_vec();
             let outer = gids.len();
@@ -529,7 +535,7 @@ impl<'w> Here<'w> {
                 Some(gid) => gid,
                 None => *known.entry(name).or_insert_with(|| {
                     here.further.push(name);
-                    Gid((base.names.len() + here.further.len() - 1) as u32)
+                    GlobalNameId((base.names.len() + here.further.len() - 1) as u32)
                 }),
             }));
             here.facts.resize_with((file - first) as usize, || None);
@@ -539,41 +545,41 @@ impl<'w> Here<'w> {
     }
 
     #[inline]
-    fn find(&self, file: u32) -> Option<&(&'w Facts, Vec<Gid>)> {
+    fn find(&self, file: u32) -> Option<&(&'w Facts, Vec<GlobalNameId>)> {
         self.facts.get(file.wrapping_sub(self.first) as usize)?.as_ref()
     }
 }
 
 /// What a linking thread sees: what all share, and the whole facts of the files at hand.
 pub(super) struct World<'w> {
-    pub(super) base: &'w Base<'w>,
-    pub(super) here: Option<&'w Here<'w>>,
+    pub(super) base: &'w GlobalIndex<'w>,
+    pub(super) here: Option<&'w BatchView<'w>>,
     /// The names looked up by whoever looks through this.
-    pub(super) consulted: Consulted,
+    pub(super) dependency_log: DependencyLog,
 }
 
 impl<'w> std::ops::Deref for World<'w> {
-    type Target = Base<'w>;
+    type Target = GlobalIndex<'w>;
 
-    fn deref(&self) -> &Base<'w> {
+    fn deref(&self) -> &GlobalIndex<'w> {
         self.base
     }
 }
 
 impl<'w> World<'w> {
-    pub(super) fn new(base: &'w Base<'w>, here: Option<&'w Here<'w>>) -> World<'w> {
-        World { base, here, consulted: Consulted::default() }
+    pub(super) fn new(base: &'w GlobalIndex<'w>, here: Option<&'w BatchView<'w>>) -> World<'w> {
+        World { base, here, dependency_log: DependencyLog::default() }
     }
 
     /// What a scope binds a name to, in order of definition.
-    pub(super) fn bindings(&self, file: u32, scope: ScopeId, name: Gid) -> impl Iterator<Item = Binding> + use<'w> {
-        self.consulted.note(name);
+    pub(super) fn bindings(&self, file: u32, scope: ScopeId, name: GlobalNameId) -> impl Iterator<Item = Binding> + use<'w> {
+        self.dependency_log.note(name);
         self.base.table(file).find(scope, name)
     }
 
     /// What a file exports under a name.
-    pub(super) fn export(&self, file: u32, name: Gid) -> Option<TypeId> {
-        self.consulted.note(name);
+    pub(super) fn export(&self, file: u32, name: GlobalNameId) -> Option<TypeId> {
+        self.dependency_log.note(name);
         self.base.table(file).find_export(name)
     }
 
@@ -602,19 +608,19 @@ impl<'w> World<'w> {
         self.base.files[file as usize].language
     }
 
-    pub(super) fn def(&self, sym: Sym) -> &'w Definition {
+    pub(super) fn def(&self, sym: DefRef) -> &'w Definition {
         self.facts(sym.file).def(sym.def)
     }
 
-    pub(super) fn gid(&self, file: u32, name: NameId) -> Gid {
+    pub(super) fn gid(&self, file: u32, name: NameId) -> GlobalNameId {
         match self.here.and_then(|h| h.find(file)) {
             Some((_, gids)) => gids[name.index()],
             None => self.base.gids(file)[name.index()],
         }
     }
 
-    pub(super) fn name(&self, gid: Gid) -> &'w str {
-        if self.base.shelf.is_some() {
+    pub(super) fn name(&self, gid: GlobalNameId) -> &'w str {
+        if self.base.lazy_facts.is_some() {
             return self.base.name(gid);
         }
         let further = (gid.0 as usize).checked_sub(self.base.names.len()).and_then(|i| self.here.and_then(|h| h.further.get(i)));
@@ -622,22 +628,22 @@ impl<'w> World<'w> {
     }
 
     /// Every definition of that name that other files may know, members of types left out.
-    pub(super) fn named(&self, name: Gid) -> &'w [Sym] {
-        self.consulted.note(name);
+    pub(super) fn named(&self, name: GlobalNameId) -> &'w [DefRef] {
+        self.dependency_log.note(name);
         self.base.outer(name)
     }
 
     /// Every member of that name of any type.
-    pub(super) fn named_members(&self, name: Gid) -> &'w [Sym] {
-        self.consulted.note(name);
+    pub(super) fn named_members(&self, name: GlobalNameId) -> &'w [DefRef] {
+        self.dependency_log.note(name);
         self.base.members(name)
     }
 
     /// Every definition of that name, members or the others, with its kind and flags: what can be told of many without a look into
     /// their files.
-    pub(super) fn told(&self, name: Gid, members: bool) -> impl Iterator<Item = (Sym, Kind, Flags)> + use<'w> {
+    pub(super) fn told(&self, name: GlobalNameId, members: bool) -> impl Iterator<Item = (DefRef, Kind, Flags)> + use<'w> {
         let syms = if members { self.named_members(name) } else { self.named(name) };
-        let said = self.base.shelf.map(|shelf| shelf.said(self.base.files, name, members));
+        let said = self.base.lazy_facts.map(|lazy_facts| lazy_facts.said(self.base.files, name, members));
         let base = self.base;
         syms.iter().enumerate().map(move |(i, sym)| {
             let (kind, flags) = match said {
@@ -652,8 +658,8 @@ impl<'w> World<'w> {
     }
 
     /// Every definition of that name, members or not.
-    pub(super) fn all_named(&self, name: Gid) -> impl Iterator<Item = &'w Sym> {
-        self.consulted.note(name);
+    pub(super) fn all_named(&self, name: GlobalNameId) -> impl Iterator<Item = &'w DefRef> {
+        self.dependency_log.note(name);
         self.base.outer(name).iter().chain(self.base.members(name))
     }
 

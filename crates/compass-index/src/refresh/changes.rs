@@ -5,7 +5,7 @@
 //! in, what is compiled when; never an offset, so that moved lines change nothing. A name is changed when its list is another
 //! one; the order of a list counts, since symbols of one name are told apart by it. What has no name of its own counts
 //! under that of what it belongs to. Since a linker finds everything by name, what hangs on the change has looked up one of the
-//! changed names: see [`crate::link`], `consulted`.
+//! changed names: see [`crate::link`], `dependencies`.
 //!
 //! Some changes have no name: which modules or packages there are, what a star import brings in. Then everything is
 //! linked again, and the reason is told.

@@ -1,6 +1,6 @@
 //! What everybody sees, and when: the list of files, names, and in the end all that was linked.
 
-use super::{RefreshError, summing};
+use super::{RefreshError, statistics};
 use crate::link::{self, FileInput};
 use crate::plan::Plan;
 use crate::store::{FileRow, Generation, StoreError, UnitRow, Writer};
@@ -38,7 +38,7 @@ impl link::Sink for Publishing<'_> {
 /// A generation that is the list of files alone.
 pub(super) fn listed(overview: &Generation, plan: &Plan) -> Generation {
     let mut listed = overview.clone();
-    summing::count_files(&mut listed.summary, plan, overview);
+    statistics::count_files(&mut listed.summary, plan, overview);
     listed
 }
 
@@ -66,10 +66,10 @@ pub(super) fn publish(
     let size = linked.links.len() as u64;
     overview.linked = true;
     (overview.base, overview.crossings) = (number, number);
-    overview.native = summing::native_names(&linked.links);
+    overview.native = statistics::native_names(&linked.links);
     overview.layers = crate::layers::assign(&plan.layers, &mut overview.files, &linked.links);
-    overview.matrix = summing::matrix(&overview.files, &linked.links);
-    overview.summary = summing::summarise(plan, overview, inputs, &linked);
+    overview.matrix = statistics::matrix(&overview.files, &linked.links);
+    overview.summary = statistics::summarise(plan, overview, inputs, &linked);
     for (file, links) in linked.links.iter().map(|(f, l)| (*f, l)) {
         let entries = links.crossings.iter().enumerate().map(|(i, c)| crate::CrossingEntry { target: c.to, file, number: i as u32 });
         linked.small.crossings.extend(entries);

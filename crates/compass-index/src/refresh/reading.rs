@@ -1,14 +1,14 @@
 //! Reads the files that changed, on several threads, while facts are written in batches.
 
 use super::changes::Changed;
-use super::rounds::Rounds;
+use super::read_scheduler::ReadScheduler;
 use super::sharing::Packages;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
-use crate::link::Brought;
+use crate::link::LoadedFacts;
 use crate::plan::{Plan, PlannedFile};
-use crate::store::{Depot, FileRow, Generation, PackedFacts, Reader, StoreError, Writer, pack_facts};
-use crate::{FileId, Made, Phase, Progress, Sources};
+use crate::store::{FileRow, Generation, PackageCache, PackedFacts, Reader, StoreError, Writer, pack_facts};
+use crate::{FileId, Phase, Progress, Provenance, Sources};
 use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
@@ -31,7 +31,7 @@ const FEW_FILES: usize = 500;
 /// Facts until they are linked.
 #[derive(Default)]
 pub(super) struct Held {
-    pub(super) facts: Brought,
+    pub(super) facts: LoadedFacts,
     pub(super) numbers: Numbers,
     /// Or is it their outer part alone?
     pub(super) whole: bool,
@@ -42,7 +42,7 @@ pub(super) struct Job<'j> {
     pub(super) whole_bytes: u64,
     pub(super) index: &'j std::path::Path,
     pub(super) plan: &'j Plan,
-    pub(super) depot: Option<&'j std::path::Path>,
+    pub(super) package_cache: Option<&'j std::path::Path>,
     pub(super) old: Option<&'j Generation>,
     pub(super) verify: bool,
     pub(super) threads: usize,
@@ -57,8 +57,8 @@ pub(super) struct Read {
     pub(super) facts: Vec<Option<Held>>,
     /// Files with new content, added or removed.
     pub(super) changed: u64,
-    /// Files whose facts the depot had.
-    pub(super) from_depot: u64,
+    /// Files whose facts the shared package cache had.
+    pub(super) from_cache: u64,
     /// What that changes for others.
     pub(super) changes: Vec<Changed>,
     /// Of so many bytes of source facts may still be kept whole.
@@ -72,13 +72,13 @@ enum Found {
     /// New content of a file that was there before: its definitions keep their numbers, which the collecting thread knows.
     Changed { hash: u64, facts: Box<Facts> },
     /// A file that was not there: packed, and cut down, by the thread that read it.
-    New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError>, from_depot: bool },
+    New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError>, from_cache: bool },
 }
 
 /// Reads what has new content. Facts of the other files are not loaded yet: see [`load_rest`].
 pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
-    let mut out = Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_depot: 0, changes: Vec::new(), room: job.whole_bytes };
+    let mut out = Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_cache: 0, changes: Vec::new(), room: job.whole_bytes };
     let mut open = Vec::new();
     for (i, (row, planned)) in rows.iter_mut().zip(&job.plan.files).enumerate() {
         match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
@@ -96,7 +96,7 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
     out.changed = old.len().saturating_sub(rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
     let total = open.iter().map(|i| job.plan.files[*i].bytes).sum();
     let context = Context { job, old: &old, known: &known, room: AtomicU64::new(job.whole_bytes), done: AtomicU64::new(0), total };
-    let mut rounds = Rounds::new(job.plan, job.depot, &open);
+    let mut rounds = ReadScheduler::new(job.plan, job.package_cache, &open);
     while let Some(round) = rounds.next(job.cancel) {
         for (i, hash, lines, made) in read_open(&round.files, job, rows, &context, &mut out, writer)? {
             let row = &mut rows[i];
@@ -152,22 +152,22 @@ fn read_open(
     context: &Context,
     out: &mut Read,
     writer: &mut Writer,
-) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
+) -> Result<Vec<(usize, u64, u32, Provenance)>, RefreshError> {
     let next = AtomicUsize::new(0);
     let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
-    let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found, Made)>(256);
+    let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found, Provenance)>(256);
     let read = std::thread::scope(|scope| {
         for _ in 0..job.threads.max(1) {
             let sender = sender.clone();
-            let depot = job.depot.filter(|_| has_packages).and_then(|d| Depot::open(d).ok());
+            let package_cache = job.package_cache.filter(|_| has_packages).and_then(|d| PackageCache::open(d).ok());
             let (next, plan) = (&next, job.plan);
             std::thread::Builder::new()
                 .stack_size(STACK_BYTES)
                 .spawn_scoped(scope, move || {
                     while let Some(&i) = open.get(next.fetch_add(1, Ordering::Relaxed)) {
                         let planned = &plan.files[i];
-                        let depot = depot.as_ref().filter(|_| !plan.units[planned.unit].own);
-                        let Some((found, made)) = read_one(planned, &rows[i], depot, context) else { break };
+                        let package_cache = package_cache.as_ref().filter(|_| !plan.units[planned.unit].own);
+                        let Some((found, made)) = read_one(planned, &rows[i], package_cache, context) else { break };
                         let bytes = context.done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
                         context.job.progress.report(Phase::Read, bytes, context.total);
                         if sender.send((i, found, made)).is_err() {
@@ -185,17 +185,17 @@ fn read_open(
 
 /// Takes what the threads found, numbers definitions, writes batches.
 fn collect(
-    receiver: crossbeam_channel::Receiver<(usize, Found, Made)>,
+    receiver: crossbeam_channel::Receiver<(usize, Found, Provenance)>,
     job: &Job,
     rows: &[FileRow],
     context: &Context,
     out: &mut Read,
     writer: &mut Writer,
-) -> Result<Vec<(usize, u64, u32, Made)>, RefreshError> {
+) -> Result<Vec<(usize, u64, u32, Provenance)>, RefreshError> {
     let mut results = Vec::new();
     let mut batch = Vec::new();
     let mut batch_bytes = 0;
-    let mut packages = job.depot.and_then(|d| Packages::open(d, job.plan));
+    let mut packages = job.package_cache.and_then(|d| Packages::open(d, job.plan));
     for (i, found, made) in receiver {
         let id = rows[i].id;
         let (hash, held, packed) = match found {
@@ -221,9 +221,9 @@ fn collect(
                 let packed = pack_facts(&facts, &numbers)?;
                 (hash, context.hold(*facts, numbers, job.plan.files[i].bytes), packed)
             }
-            Found::New { hash, held, packed, from_depot } => {
-                out.from_depot += u64::from(from_depot);
-                if !from_depot && let (Some(packages), Ok(packed)) = (packages.as_mut(), &packed) {
+            Found::New { hash, held, packed, from_cache } => {
+                out.from_cache += u64::from(from_cache);
+                if !from_cache && let (Some(packages), Ok(packed)) = (packages.as_mut(), &packed) {
                     packages.add(&job.plan.files[i], hash, packed);
                 }
                 out.changes.push(Changed::unknown(id, "there are other files than before"));
@@ -249,19 +249,19 @@ fn collect(
 }
 
 /// Hashes a file and reads it if its content is new. `None` when cancelled.
-fn read_one(planned: &PlannedFile, row: &FileRow, depot: Option<&Depot>, context: &Context) -> Option<(Found, Made)> {
+fn read_one(planned: &PlannedFile, row: &FileRow, package_cache: Option<&PackageCache>, context: &Context) -> Option<(Found, Provenance)> {
     if context.job.cancel.is_cancelled() {
         return None;
     }
     let Ok(bytes) = context.job.sources.read(&planned.full) else {
-        return Some((found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context), Made::ByHand));
+        return Some((found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context), Provenance::ByHand));
     };
-    let made = Made::of(&planned.path, planned.language, &bytes);
+    let made = Provenance::of(&planned.path, planned.language, &bytes);
     let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
     if context.known.contains(&(row.id, hash)) || context.old.get(&row.id).is_some_and(|o| o.hash == hash) {
         return Some((Found::Same { hash }, made));
     }
-    if let Some(found) = depot.and_then(|d| from_depot(d, hash, planned, row, context)) {
+    if let Some(found) = package_cache.and_then(|d| from_cache(d, hash, planned, row, context)) {
         return Some((found, made));
     }
     let facts = facts_of(planned, bytes, context.job.cancel)?;
@@ -275,17 +275,17 @@ fn found(planned: &PlannedFile, row: &FileRow, hash: u64, facts: Facts, context:
     }
     let numbers = Numbers::fresh(&facts);
     let packed = pack_facts(&facts, &numbers);
-    Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed, from_depot: false }
+    Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed, from_cache: false }
 }
 
 /// Facts that were read for another workspace. Of a file that was there before the numbers count: it is read.
-fn from_depot(depot: &Depot, hash: u64, planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<Found> {
+fn from_cache(package_cache: &PackageCache, hash: u64, planned: &PlannedFile, row: &FileRow, context: &Context) -> Option<Found> {
     if context.old.contains_key(&row.id) {
         return None;
     }
-    let stored = depot.facts(hash, planned.language).ok().flatten()?;
+    let stored = package_cache.facts(hash, planned.language).ok().flatten()?;
     let (facts, numbers) = stored.unpack_ref().ok()?;
-    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed: Ok(stored.repack()), from_depot: true })
+    Some(Found::New { hash, held: Box::new(context.hold(facts, numbers, planned.bytes)), packed: Ok(stored.repack()), from_cache: true })
 }
 
 /// The facts of bytes; bytes that are no text give a gap. `None` when cancelled.

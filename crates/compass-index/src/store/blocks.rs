@@ -96,14 +96,14 @@ pub struct UnlinkedEntry {
 
 /// A file under a name that was looked up while it was linked, where its uses do not tell.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize)]
-pub struct ConsultEntry {
-    /// The hash of the name: see [`ConsultEntry::hash`].
+pub struct DependencyEntry {
+    /// The hash of the name: see [`DependencyEntry::hash`].
     pub name: u32,
-    /// The file; [`ConsultEntry::EVERY`] for what all files hang on.
+    /// The file; [`DependencyEntry::EVERY`] for what all files hang on.
     pub file: FileId,
 }
 
-impl ConsultEntry {
+impl DependencyEntry {
     /// Stands for all files.
     pub const EVERY: FileId = FileId { unit: crate::UnitId(u32::MAX), number: crate::FileNo(u32::MAX) };
 
@@ -145,7 +145,7 @@ impl Entry for ChoiceEntry {
     }
 }
 
-impl Entry for ConsultEntry {
+impl Entry for DependencyEntry {
     const FAMILY: i64 = 7;
     const PER_BLOCK: usize = 8192;
     fn key(&self) -> Vec<u8> {
@@ -165,11 +165,11 @@ impl Entry for ConsultEntry {
     }
 
     fn encode(entries: &[Self]) -> Result<Vec<u8>, StoreError> {
-        Ok(columns::consulted_out(entries))
+        Ok(columns::dependencies_out(entries))
     }
 
     fn decode(bytes: &[u8]) -> Result<Vec<Self>, StoreError> {
-        columns::consulted_in(bytes)
+        columns::dependencies_in(bytes)
     }
 }
 

@@ -1,7 +1,7 @@
 //! Blocks of postings as bytes: differences to the entry before, names without what they share with it.
 
 use super::StoreError;
-use super::blocks::{ConsultEntry, ImportEntry, NameEntry, UseEntry};
+use super::blocks::{DependencyEntry, ImportEntry, NameEntry, UseEntry};
 use crate::{Certainty, FileId, FileNo, SymbolId, SymbolNo, UnitId};
 use compass_facts::{Flags, Kind, Role};
 
@@ -240,7 +240,7 @@ pub(super) fn uses_in(bytes: &[u8]) -> Result<Vec<UseEntry>, StoreError> {
     Ok(out)
 }
 
-pub(super) fn consulted_out(entries: &[ConsultEntry]) -> Vec<u8> {
+pub(super) fn dependencies_out(entries: &[DependencyEntry]) -> Vec<u8> {
     let mut out = Vec::with_capacity(entries.len() * 3);
     let (mut name, mut file) = (0, ORIGIN.file);
     for entry in entries {
@@ -252,13 +252,13 @@ pub(super) fn consulted_out(entries: &[ConsultEntry]) -> Vec<u8> {
     out
 }
 
-pub(super) fn consulted_in(bytes: &[u8]) -> Result<Vec<ConsultEntry>, StoreError> {
+pub(super) fn dependencies_in(bytes: &[u8]) -> Result<Vec<DependencyEntry>, StoreError> {
     let mut input = Input::new(bytes);
     let (mut name, mut file, mut out) = (0u32, ORIGIN.file, Vec::new());
     while !input.is_done() {
         name = name.wrapping_add(input.number()?);
         file = FileId { unit: UnitId(input.change(file.unit.0)?), number: FileNo(input.change(file.number.0)?) };
-        out.push(ConsultEntry { name, file });
+        out.push(DependencyEntry { name, file });
     }
     Ok(out)
 }
@@ -367,18 +367,18 @@ mod tests {
         }
 
         #[test]
-        fn consulted_names_come_back(raw in proptest::collection::vec((0u32..=u32::MAX, 0u32..3, 0u32..=u32::MAX), 0..100)) {
-            let mut entries: Vec<ConsultEntry> =
-                raw.into_iter().map(|(name, unit, number)| ConsultEntry { name, file: FileId { unit: UnitId(unit), number: FileNo(number) } }).collect();
+        fn dependencies_names_come_back(raw in proptest::collection::vec((0u32..=u32::MAX, 0u32..3, 0u32..=u32::MAX), 0..100)) {
+            let mut entries: Vec<DependencyEntry> =
+                raw.into_iter().map(|(name, unit, number)| DependencyEntry { name, file: FileId { unit: UnitId(unit), number: FileNo(number) } }).collect();
             entries.sort_unstable();
-            proptest::prop_assert_eq!(consulted_in(&consulted_out(&entries)).expect("whole"), entries);
+            proptest::prop_assert_eq!(dependencies_in(&dependencies_out(&entries)).expect("whole"), entries);
         }
 
         #[test]
         fn any_bytes_are_read_without_panic(bytes in proptest::collection::vec(0u8..=255, 0..200)) {
             let _ = uses_in(&bytes);
             let _ = names_in(&bytes);
-            let _ = consulted_in(&bytes);
+            let _ = dependencies_in(&bytes);
             let _ = imports_in(&bytes);
         }
     }

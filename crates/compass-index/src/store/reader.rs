@@ -1,6 +1,6 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, Blocks, ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, PackedEntries, RelationEntry, UnlinkedEntry, UseEntry};
+use super::blocks::{self, Blocks, ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, PackedEntries, RelationEntry, UnlinkedEntry, UseEntry};
 use super::listing::{self, PartRef};
 use super::{Generation, OpenError, StoreError, schema};
 use crate::identity::Numbers;
@@ -222,7 +222,7 @@ impl Reader {
     }
 
     /// Files that looked a name up while they were linked, where their uses do not tell.
-    pub fn consulted(&self, runs: &Runs, name: u32) -> Result<PackedEntries<ConsultEntry>, StoreError> {
+    pub fn dependencies(&self, runs: &Runs, name: u32) -> Result<PackedEntries<DependencyEntry>, StoreError> {
         self.find(runs, &name.to_be_bytes())
     }
 

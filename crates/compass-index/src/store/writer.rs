@@ -1,6 +1,6 @@
 //! Writing: facts in batches, then a generation made current at once.
 
-use super::blocks::{self, ChoiceEntry, ConsultEntry, Entry, ImportEntry, NameEntry, RelationEntry, UnlinkedEntry, UseEntry};
+use super::blocks::{self, ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, RelationEntry, UnlinkedEntry, UseEntry};
 use super::listing::{self, PartRef};
 use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
 use crate::identity::Numbers;
@@ -23,7 +23,7 @@ pub(crate) struct SmallPostings {
     /// Crossings by target.
     pub(crate) crossings: Vec<crate::CrossingEntry>,
     /// Files by the names they hang on.
-    pub(crate) consulted: Vec<ConsultEntry>,
+    pub(crate) dependencies: Vec<DependencyEntry>,
     /// Macros by name, and what they choose.
     pub(crate) choices: Vec<ChoiceEntry>,
 }
@@ -297,7 +297,7 @@ impl Writer {
         self.put_postings(generation, small.unlinked.into_iter().map(Ok))?;
         self.put_postings(generation, small.crossings.into_iter().map(Ok))?;
         self.put_postings(generation, small.choices.into_iter().map(Ok))?;
-        self.put_blocks::<ConsultEntry>(generation, |put| blocks::cut_on_threads(small.consulted.into_iter().map(Ok), put))
+        self.put_blocks::<DependencyEntry>(generation, |put| blocks::cut_on_threads(small.dependencies.into_iter().map(Ok), put))
     }
 
     /// Makes a generation out of the one before and some files linked again, all in one transaction.
@@ -322,7 +322,7 @@ impl Writer {
         take_over(&transaction, generation, taken, files, part.small.imports)?;
         take_over(&transaction, generation, taken, files, part.small.relations)?;
         take_over(&transaction, generation, taken, files, part.small.unlinked)?;
-        take_over(&transaction, generation, taken, files, part.small.consulted)?;
+        take_over(&transaction, generation, taken, files, part.small.dependencies)?;
         take_over(&transaction, generation, taken, files, part.small.choices)?;
         take_over(&transaction, generation, None, files, part.small.crossings)?;
         overview.parts = put_overview(&transaction, generation, overview, Some(before.1))?;

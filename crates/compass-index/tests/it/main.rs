@@ -1,13 +1,13 @@
 //! Indexing, refreshing and what survives.
 
-mod carried;
 mod cfamily;
-mod few;
 mod moves;
+mod on_demand;
 mod passes;
 mod plans;
+mod portable_links;
+mod priority;
 mod reach;
-mod urgent;
 
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};
@@ -391,24 +391,24 @@ fn a_depot_that_cannot_be_used_is_done_without() {
     std::fs::create_dir_all(project.home()).expect("folders");
     let blocked = project.home().join("blocked");
     std::fs::write(&blocked, "no folder").expect("a file");
-    let indexed = |depot: std::path::PathBuf, name: &str| {
+    let indexed = |package_cache: std::path::PathBuf, name: &str| {
         let index = project.index().with_file_name(name);
-        let request = Request { depot: Some(depot), index: index.clone(), ..request(&project, 2) };
+        let request = Request { package_cache: Some(package_cache), index: index.clone(), ..request(&project, 2) };
         let outcome = run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
-        (outcome.summary.depot_files, outcome.summary.uses, outcome.summary.symbols)
+        (outcome.summary.cached_files, outcome.summary.uses, outcome.summary.symbols)
     };
     let without = indexed(blocked.join("depot"), "one.sqlite");
-    let depot = project.home().join("depot");
-    let first = indexed(depot.clone(), "two.sqlite");
-    let second = indexed(depot.clone(), "three.sqlite");
+    let package_cache = project.home().join("depot");
+    let first = indexed(package_cache.clone(), "two.sqlite");
+    let second = indexed(package_cache.clone(), "three.sqlite");
     assert_eq!((without.0, first.0, second.0), (0, 0, 2), "the manifest and the script");
     assert_eq!((without.1, without.2), (second.1, second.2));
     // What stands there is not what was put there: it is read instead.
-    let file = compass_index::store::Depot::file(&depot);
+    let file = compass_index::store::PackageCache::file(&package_cache);
     let rows = rusqlite::Connection::open(&file).expect("a database");
     rows.execute("UPDATE facts SET sum = sum + 1", []).expect("changed");
     drop(rows);
-    assert_eq!(indexed(depot, "four.sqlite"), (0, second.1, second.2));
+    assert_eq!(indexed(package_cache, "four.sqlite"), (0, second.1, second.2));
 }
 
 #[test]

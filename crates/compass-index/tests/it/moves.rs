@@ -153,7 +153,7 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
     let asked = |threads, name: &str| {
         let mut request = request(&project, threads);
         request.options.machine = machine.clone();
-        Request { index: project.index().with_file_name(name), depot: Some(project.home().join("depot")), ..request }
+        Request { index: project.index().with_file_name(name), package_cache: Some(project.home().join("depot")), ..request }
     };
     let mut state: State = files.iter().map(|f| (f.0.to_owned(), composed(f, &mut random))).collect();
     if ending(files[files.len() - 1].0) == "rs" {
@@ -180,7 +180,7 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
         let touched = (at % 3 > 0).then(|| (last.warm.clone(), paths));
         last = run(&Request { touched, ..asked(2, "index.sqlite") }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
         refreshed += usize::from(last.summary.relinked_files < last.summary.files);
-        let fresh = Request { verify: true, depot: None, ..asked(1, "fresh.sqlite") };
+        let fresh = Request { verify: true, package_cache: None, ..asked(1, "fresh.sqlite") };
         let _ = std::fs::remove_file(&fresh.index);
         run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
         let (ours, theirs) = (told(&project.index()), told(&fresh.index));

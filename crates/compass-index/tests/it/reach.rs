@@ -6,7 +6,7 @@
 
 use crate::request;
 use compass_facts::Cancel;
-use compass_index::refresh::{Reach, Request, run};
+use compass_index::refresh::{AffectedFiles, Request, run};
 use compass_index::{DiskSources, FileLinks, Index, Silent, SymbolId};
 use rstest::rstest;
 use std::collections::BTreeMap;
@@ -607,8 +607,8 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
         let only = |a: &[String], b: &[String]| a.iter().filter(|l| !b.contains(l)).cloned().collect::<Vec<_>>().join("\n");
         assert!(ours == theirs, "step {step}, {edits:?}\nrefreshed: {}\nfull: {}", only(&ours, &theirs), only(&theirs, &ours));
         match outcome.reach {
-            Reach::Everything(_) => everything += 1,
-            Reach::Files(reached) => {
+            AffectedFiles::Everything(_) => everything += 1,
+            AffectedFiles::Files(reached) => {
                 some += 1;
                 for (id, (path, now)) in after.iter().filter(|(id, _)| !reached.contains(id)) {
                     kept += 1;

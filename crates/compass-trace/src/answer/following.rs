@@ -2,8 +2,8 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Context, Engine, EvidenceLine, Found};
+use crate::history_and_coverage::{CoveringTest, changed_since};
 use crate::question::Subject;
-use crate::upkeep::{CoveringTest, changed_since};
 use compass_facts::{DefId, Role};
 use compass_index::{FileId, SymbolId};
 use rustc_hash::FxHashSet;

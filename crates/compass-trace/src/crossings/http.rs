@@ -9,7 +9,7 @@ mod client;
 mod paths;
 mod server;
 
-use super::put_together::Constants;
+use super::string_evaluation::Constants;
 use client::Request;
 use compass_facts::{Role, Span};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Step, StepKind, StepPlace, SymbolId};

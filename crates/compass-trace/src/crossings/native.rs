@@ -1,7 +1,7 @@
 //! Names for the system's linker: Rust's `extern` blocks, Python's `ctypes` and `cffi`, and the C and Rust that answer them.
 
 use super::http::{enclosing, side};
-use super::put_together::calls;
+use super::string_evaluation::calls;
 use compass_facts::{Argument, DefId, Facts, Flags, Kind, Language, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
 use rustc_hash::{FxHashMap, FxHashSet};

@@ -6,7 +6,7 @@ use crate::tui::state::{BandCell, LineEnd, Page, PageLine, Part, Spot, at_commit
 use crate::tui::view::columns;
 use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Span, Token, tokens};
 use compass_trace::Engine;
-use compass_trace::tones::Tone;
+use compass_trace::highlights::Highlight;
 
 /// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
 pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
@@ -59,11 +59,11 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
 }
 
 /// The names of a file that are told apart, by line and bytes of the line.
-pub(super) fn tones(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Tone)>> {
+pub(super) fn tones(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Highlight)>> {
     let index = engine.index();
     let source = index.source(index.find_path(path)?).ok()?;
     let tones = engine.tones(path, cancel).ok()?;
-    let place = |(span, tone): (Span, Tone)| {
+    let place = |(span, tone): (Span, Highlight)| {
         let (line, column) = source.source.lines.locate(span.start);
         (line, column - 1, column - 1 + span.len(), tone)
     };

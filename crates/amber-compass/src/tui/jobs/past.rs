@@ -4,13 +4,13 @@ use crate::cli::failure_chain;
 use crate::tui::state::{Page, Spot};
 use compass_facts::{Cancel, Language, Source, read};
 use compass_trace::Engine;
-use compass_trace::upkeep;
+use compass_trace::history_and_coverage;
 use std::path::Path;
 
 /// The page of a path at a commit. Where the working copy has the same text, that is shown, with all that is known of it.
 pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cancel: &Cancel) -> Result<Page, String> {
     let root = engine.index().own_roots().first().cloned().unwrap_or_default();
-    let (bytes, id) = upkeep::bytes_at(Path::new(&root), path, commit).map_err(|e| failure_chain(&e))?;
+    let (bytes, id) = history_and_coverage::bytes_at(Path::new(&root), path, commit).map_err(|e| failure_chain(&e))?;
     let full = Path::new(&root).join(path);
     if compass_index::disk::read(&full, compass_index::disk::SOURCE_BYTES).is_ok_and(|now| now == bytes) && engine.index().find_path(path).is_some() {
         return super::page::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);

@@ -126,20 +126,20 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         Job::ExportLogbook(book, name) => {
             tell(Outcome::Exported(engine().map(|e| crate::logbook::markdown(&name, &book, e.index()))));
         }
-        Job::Upkeep(spot, symbol) => {
+        Job::HistoryAndCoverage(spot, symbol) => {
             // Whoever goes on at once does not read them.
             std::thread::sleep(RESTING);
             if !context.cancel.is_cancelled()
                 && let Ok(engine) = engine()
             {
-                tell(Outcome::Upkeep(spot, Box::new(super::upkeep::of(&engine, symbol, &context))));
+                tell(Outcome::HistoryAndCoverage(spot, Box::new(super::history_and_coverage::of(&engine, symbol, &context))));
             }
         }
         Job::AtCommit(spot) => tell(Outcome::AtCommit(engine().and_then(|e| {
             let root = e.index().own_roots().first().cloned().unwrap_or_default();
             let (path, commit) = match at_commit(&spot.path) {
                 Some((path, commit)) => (path.to_owned(), commit.to_owned()),
-                None => (spot.path.clone(), compass_trace::upkeep::head(std::path::Path::new(&root)).map_err(|e| failure_chain(&e))?),
+                None => (spot.path.clone(), compass_trace::history_and_coverage::head(std::path::Path::new(&root)).map_err(|e| failure_chain(&e))?),
             };
             Ok(format!("{path}:{} @ {}", spot.line, commit.get(..10).unwrap_or(&commit)))
         }))),
@@ -153,12 +153,12 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
         }
         Job::Notes(path) => {
             if let Ok(engine) = engine() {
-                let notes = super::upkeep::notes(&engine, &path, &context);
+                let notes = super::history_and_coverage::notes(&engine, &path, &context);
                 tell(Outcome::Notes(path, notes));
             }
         }
         Job::Change { full, id, path } => {
-            let lines = compass_trace::upkeep::diff(std::path::Path::new(&full), &id, &path);
+            let lines = compass_trace::history_and_coverage::diff(std::path::Path::new(&full), &id, &path);
             tell(Outcome::Change(id, lines.map_err(|e| failure_chain(&e))));
         }
         Job::Gaps => {

@@ -4,7 +4,7 @@ use super::{Folds, Part};
 use compass_facts::{Span, TokenClass};
 use compass_trace::bearings::Bearings;
 use compass_trace::call::CallAround;
-use compass_trace::tones::Tone;
+use compass_trace::highlights::Highlight;
 
 /// How a line ends.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
@@ -28,7 +28,7 @@ pub struct PageLine {
     /// Names defined on it, by byte of the line.
     pub defined: Vec<(u32, u32)>,
     /// Names that are told apart, by byte of the line.
-    pub tones: Vec<(u32, u32, Tone)>,
+    pub tones: Vec<(u32, u32, Highlight)>,
     /// A gap begins or goes on here.
     pub in_gap: bool,
     /// How it ends.
@@ -175,7 +175,7 @@ pub struct BearingsPane {
     /// The row selected.
     pub selected: usize,
     /// Tests and changes.
-    pub upkeep: super::upkeep::Upkeep,
+    pub upkeep: super::history_and_coverage::HistoryAndCoverage,
 }
 
 impl BearingsPane {
@@ -209,7 +209,7 @@ pub struct Desk {
     /// A place being loaded.
     pub loading: Option<Spot>,
     /// What is unusual about definitions of the file.
-    pub notes: Vec<compass_trace::upkeep::Sidenote>,
+    pub notes: Vec<compass_trace::history_and_coverage::Sidenote>,
     /// Parts of the file that are not shown.
     pub folds: Folds,
     /// Are blanks, tabs and line ends shown?
@@ -221,5 +221,5 @@ pub struct Desk {
     /// The documentation in full, in the place of the bearings, from which of its rows on.
     pub reading: Option<usize>,
     /// A change that is read in the place of the code.
-    pub change: Option<super::upkeep::ChangeView>,
+    pub change: Option<super::history_and_coverage::ChangeView>,
 }

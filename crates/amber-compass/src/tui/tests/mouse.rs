@@ -123,7 +123,7 @@ fn a_cell_of_the_band_leads_to_its_definition() {
 fn headings_of_the_bearings_fold_and_their_rows_are_followed() {
     let mut state = desk((160, 45));
     let at = state.desk.spot.clone();
-    done(&mut state, Lane::Bearings, Outcome::Bearings(at, Ok(Ok(Box::new(upkeep::some_bearings())))));
+    done(&mut state, Lane::Bearings, Outcome::Bearings(at, Ok(Ok(Box::new(history_and_coverage::some_bearings())))));
     state.desk.bearings.open = vec![0];
     let (column, row) = place_of(&state, "2 calls");
     click(&mut state, column, row);

@@ -130,7 +130,7 @@ fn the_call_one_is_in_is_told_with_the_parameter_that_is_given() {
 
 fn documented(comment: &str) -> State {
     let mut state = desk((160, 45));
-    let mut bearings = upkeep::some_bearings();
+    let mut bearings = history_and_coverage::some_bearings();
     bearings.facts.blocks = read(comment);
     let at = state.desk.spot.clone();
     done(&mut state, Lane::Bearings, Outcome::Bearings(at, Ok(Ok(Box::new(bearings)))));
@@ -254,11 +254,11 @@ fn folders_follow_the_index_and_esc_leaves_them() {
 
 #[test]
 fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
-    use compass_trace::tones::Tone;
+    use compass_trace::highlights::Highlight;
     let mut state = desk((160, 45));
     let effects = follow(&mut state, "b.py", 12);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(_)))));
-    let told = vec![(12, 4, 11, Tone::Macro), (13, 4, 11, Tone::Dependency), (14, 4, 11, Tone::Unknown), (999, 0, 4, Tone::Unknown)];
+    let told = vec![(12, 4, 11, Highlight::Macro), (13, 4, 11, Highlight::Dependency), (14, 4, 11, Highlight::Unknown), (999, 0, 4, Highlight::Unknown)];
     done(&mut state, Lane::Tones, Outcome::Tones("a.py".to_owned(), told.clone()));
     assert!(state.desk.page.as_ref().is_some_and(|p| p.lines.iter().all(|l| l.tones.is_empty())), "those of another file are not shown");
     done(&mut state, Lane::Tones, Outcome::Tones("b.py".to_owned(), told));

@@ -4,7 +4,7 @@ use super::{Action, Effect, start};
 use crate::tui::jobs::Job;
 use crate::tui::state::{ChangeView, Spot, State};
 use crate::tui::view::layout;
-use compass_trace::upkeep::{DiffLine, DiffSign};
+use compass_trace::history_and_coverage::{DiffLine, DiffSign};
 
 /// Opens a change of what the bearings show.
 pub fn open(state: &mut State, at: usize, effects: &mut Vec<Effect>) {

@@ -332,7 +332,7 @@ fn look_for_notes(state: &mut State, effects: &mut Vec<Effect>) {
 }
 
 /// Names of the file being read that are told apart.
-pub fn toned(state: &mut State, path: &str, tones: Vec<(u32, u32, u32, compass_trace::tones::Tone)>) {
+pub fn toned(state: &mut State, path: &str, tones: Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>) {
     let Some(page) = state.desk.page.as_mut().filter(|p| p.path == path) else { return };
     page.lines.iter_mut().for_each(|l| l.tones.clear());
     for (line, start, end, tone) in tones {

@@ -52,8 +52,8 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Tones(path, tones) => desk::toned(state, &path, tones),
         Outcome::Asides(pages) => super::aside::loaded(state, pages),
         Outcome::Paths(paths) => super::tree::loaded(state, paths),
-        Outcome::Upkeep(spot, found) if spot == state.desk.spot => state.desk.bearings.upkeep = *found,
-        Outcome::Upkeep(..) => {}
+        Outcome::HistoryAndCoverage(spot, found) if spot == state.desk.spot => state.desk.bearings.upkeep = *found,
+        Outcome::HistoryAndCoverage(..) => {}
         Outcome::Notes(path, notes) if state.desk.page.as_ref().is_some_and(|p| p.path == path) => state.desk.notes = notes,
         Outcome::Notes(..) => {}
         Outcome::Change(id, lines) => super::change::take(state, &id, lines),
@@ -227,8 +227,8 @@ fn bearings(state: &mut State, spot: &crate::tui::state::Spot, found: Found, eff
             pane.shown = Some(b);
             pane.why.clear();
             if let Some(of) = of.filter(|_| !is_known) {
-                pane.upkeep = crate::tui::state::Upkeep::default();
-                start(state, Job::Upkeep(spot.clone(), of), effects);
+                pane.upkeep = crate::tui::state::HistoryAndCoverage::default();
+                start(state, Job::HistoryAndCoverage(spot.clone(), of), effects);
             }
         }
         Ok(Err(why)) => {

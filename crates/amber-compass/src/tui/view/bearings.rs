@@ -77,7 +77,7 @@ fn drawn(state: &State, buffer: &mut Buffer, area: Rect) -> Vec<(u16, InBearings
         let number = b.groups.len() + n;
         let selected = rows.get(pane.selected).filter(|r| r.0 == number && pane.focused).map(|r| r.1);
         let room = Rect { y: area.y + line as u16, height: area.height.saturating_sub(line as u16), ..area };
-        let (used, top) = super::upkeep::group(state, further, number, selected, buffer, room, evidence_rows(b));
+        let (used, top) = super::history_and_coverage::group(state, further, number, selected, buffer, room, evidence_rows(b));
         hits.push((room.y, InBearings::Group(number)));
         let place = |n: usize| rows.iter().position(|r| *r == (number, top + n));
         hits.extend((0..used - 1).filter_map(|n| Some((room.y + 1 + n as u16, InBearings::Row(place(n)?)))));

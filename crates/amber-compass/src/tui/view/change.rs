@@ -2,7 +2,7 @@
 
 use super::{cut, put, put_line, row};
 use crate::tui::state::{ChangeView, State};
-use compass_trace::upkeep::DiffSign;
+use compass_trace::history_and_coverage::DiffSign;
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 
@@ -15,7 +15,7 @@ pub fn draw(state: &State, view: &ChangeView, buffer: &mut Buffer, area: Rect) {
     put(buffer, row(area, 0), &cut(&head, width.saturating_sub(count.len() + 1)), theme.strong);
     let x = area.x + area.width.saturating_sub(count.len() as u16);
     put(buffer, Rect { x, width: area.x + area.width - x, ..row(area, 0) }, &count, theme.dim);
-    let mut about = format!(" {}  {} <{}>", super::upkeep::day(change.time), change.author, change.email);
+    let mut about = format!(" {}  {} <{}>", super::history_and_coverage::day(change.time), change.author, change.email);
     if !change.issues.is_empty() {
         about += &format!("  {}", change.issues.join(" "));
     }

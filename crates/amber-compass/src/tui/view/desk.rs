@@ -3,7 +3,7 @@
 use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
 use crate::tui::state::{LineEnd, Page, PageLine, State};
 use compass_facts::TokenClass;
-use compass_trace::tones::Tone;
+use compass_trace::highlights::Highlight;
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 use ratatui::style::Style;
@@ -129,7 +129,7 @@ fn code(state: &State, page: &Page, buffer: &mut Buffer, area: Rect) {
         }
         if let Some(note) = state.desk.notes.iter().find(|n| n.line == number) {
             let shown = format!("{}{}", line.text, folded.unwrap_or_default());
-            super::upkeep::sidenote(state, note, &shown, buffer, text_at, scroll, ground);
+            super::history_and_coverage::sidenote(state, note, &shown, buffer, text_at, scroll, ground);
         }
         // While something else is gone through, one is there.
         if elsewhere {
@@ -229,11 +229,11 @@ fn style_of(state: &State, class: Option<TokenClass>, defined: bool) -> Style {
     }
 }
 
-fn tone_of(state: &State, tone: Tone) -> Style {
+fn tone_of(state: &State, tone: Highlight) -> Style {
     match tone {
-        Tone::Macro => state.theme.by_macro,
-        Tone::Dependency => state.theme.outside,
-        Tone::Unknown => state.theme.unknown,
+        Highlight::Macro => state.theme.by_macro,
+        Highlight::Dependency => state.theme.outside,
+        Highlight::Unknown => state.theme.unknown,
     }
 }
 

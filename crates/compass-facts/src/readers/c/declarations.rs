@@ -19,11 +19,7 @@ impl Parser<'_, '_> {
     }
 
     pub(super) fn declaration(&mut self, ctx: Ctx) {
-        if !self.down() {
-            return;
-        }
-        stacker::maybe_grow(192 << 10, 2 << 20, || self.declaration_within(ctx));
-        self.up();
+        self.down(|p| p.declaration_within(ctx));
     }
 
     fn declaration_within(&mut self, ctx: Ctx) {

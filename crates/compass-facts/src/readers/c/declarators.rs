@@ -41,9 +41,11 @@ impl Parser<'_, '_> {
     pub(super) fn declarator(&mut self, ctx: Ctx) -> Declarator {
         let mut found =
             Declarator { name: Named::Nothing, at: self.p, of: None, parameters: None, is_pointer: false, arrays: 0, pointers: 0, special: false, owner: None };
-        if !self.down() {
-            return found;
-        }
+        self.down(|p| p.declarator_within(ctx, &mut found));
+        found
+    }
+
+    fn declarator_within(&mut self, ctx: Ctx, found: &mut Declarator) {
         let begin = self.p;
         self.pointers();
         found.pointers = (begin..self.p).filter(|i| self.at(*i) == T::Star).count() as u32;
@@ -53,7 +55,7 @@ impl Parser<'_, '_> {
                 let close = self.close_of(self.p);
                 self.p += 1;
                 let points = matches!(self.k(), T::Star | T::Amp | T::AmpAmp) || self.at(self.p) == T::Name && self.at(self.p + 1) != T::RParen;
-                found = stacker::maybe_grow(192 << 10, 2 << 20, || self.declarator(ctx));
+                *found = self.declarator(ctx);
                 // `(*f(int))(…)` is a function whose result is a pointer to one.
                 found.is_pointer |= points && found.parameters.is_none();
                 let returns_pointer = points && found.parameters.is_some();
@@ -65,12 +67,10 @@ impl Parser<'_, '_> {
                     self.p = self.past(self.p);
                 }
             }
-            T::Name | T::Path | T::Tilde | T::Operator => self.declared_name(&mut found),
+            T::Name | T::Path | T::Tilde | T::Operator => self.declared_name(found),
             _ => {}
         }
-        self.suffixes(&mut found, ctx);
-        self.up();
-        found
+        self.suffixes(found, ctx);
     }
 
     fn pointers(&mut self) {
@@ -263,33 +263,37 @@ impl Parser<'_, '_> {
         let Some(close) = self.close_of(open) else { return (0, 0, 1) };
         let saved = self.p;
         self.p = open + 1;
-        let (mut arity, mut required, mut hash) = (0u8, 0u8, 17u32);
         let alone = close == open + 2 && self.spelled(open + 1) == "void";
         // Lone names are types in a prototype, parameters in a definition of the old style.
         let old_style = !self.cpp && !matches!(self.at(close + 1), T::Semi | T::Comma | T::Attribute | T::Asm | T::RParen);
-        if !alone && self.down() {
-            while self.p < close {
-                let before = self.p;
-                let end = self.argument_end(close);
-                if self.k() == T::Ellipsis {
-                    arity = 255;
-                    hash = hash.wrapping_mul(31).wrapping_add(7);
-                } else {
-                    let (optional, pack, part) = self.parameter(end, old_style);
-                    hash = hash.wrapping_mul(31).wrapping_add(part);
-                    arity = if pack { 255 } else { arity.saturating_add(u8::from(arity < 254)) };
-                    required += u8::from(!optional && !pack && required < 250);
-                }
-                self.p = end;
-                self.take(T::Comma);
-                if self.p == before {
-                    self.p += 1;
-                }
-            }
-            self.up();
-        }
+        let found = if alone { None } else { self.down(|p| p.parameters_within(close, old_style)) };
+        let (arity, required, hash) = found.unwrap_or((0, 0, 17));
         self.p = saved;
         (arity, required, hash | 1)
+    }
+
+    /// Their number, how many must be given, and a hash of their types.
+    fn parameters_within(&mut self, close: usize, old_style: bool) -> (u8, u8, u32) {
+        let (mut arity, mut required, mut hash) = (0u8, 0u8, 17u32);
+        while self.p < close {
+            let before = self.p;
+            let end = self.argument_end(close);
+            if self.k() == T::Ellipsis {
+                arity = 255;
+                hash = hash.wrapping_mul(31).wrapping_add(7);
+            } else {
+                let (optional, pack, part) = self.parameter(end, old_style);
+                hash = hash.wrapping_mul(31).wrapping_add(part);
+                arity = if pack { 255 } else { arity.saturating_add(u8::from(arity < 254)) };
+                required += u8::from(!optional && !pack && required < 250);
+            }
+            self.p = end;
+            self.take(T::Comma);
+            if self.p == before {
+                self.p += 1;
+            }
+        }
+        (arity, required, hash)
     }
 
     /// One parameter that ends at `end`. Tells whether it has a default, whether it takes any number, and a hash of its type.

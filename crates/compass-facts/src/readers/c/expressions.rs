@@ -33,12 +33,7 @@ impl Parser<'_, '_> {
 
     /// One expression, up to a comma, a closing bracket, `;` or `close`.
     pub(super) fn expression(&mut self, close: usize) -> Value {
-        if !self.down() {
-            return Value::NOTHING;
-        }
-        let value = stacker::maybe_grow(192 << 10, 2 << 20, || self.row(close));
-        self.up();
-        value
+        self.down(|p| p.row(close)).unwrap_or(Value::NOTHING)
     }
 
     fn row(&mut self, close: usize) -> Value {
@@ -174,10 +169,7 @@ impl Parser<'_, '_> {
                     }
                 }
                 T::Sizeof => {
-                    if self.down() {
-                        self.size_of(close);
-                        self.up();
-                    }
+                    self.down(|p| p.size_of(close));
                     return Value::NOTHING;
                 }
                 _ => break,

@@ -8,6 +8,7 @@
 use super::balance::{NONE, mates};
 use super::sink::{Sink, Val};
 use super::tokens::{T, Tok, mark};
+use crate::bounds::{Bounded, Bounds, Refusal};
 use crate::*;
 
 /// Deepest nesting that is followed.
@@ -54,7 +55,7 @@ pub(super) struct Parser<'s, 't> {
     /// The next token.
     pub(super) p: usize,
     pub(super) s: Sink<'s, 't>,
-    pub(super) depth: u32,
+    bounds: Bounds,
     /// Labels of the function, by spelling, and jumps to them.
     pub(super) labels: Vec<(u32, DefId)>,
     pub(super) jumps: Vec<(u32, UseId)>,
@@ -72,8 +73,25 @@ pub(super) struct Parser<'s, 't> {
     pub(super) is_char: bool,
     /// The type of a cast whose operand comes next.
     pub(super) cast_type: Option<TypeId>,
-    cancel: Cancel,
-    steps: u32,
+}
+
+impl Bounded for Parser<'_, '_> {
+    fn bounds(&mut self) -> &mut Bounds {
+        &mut self.bounds
+    }
+
+    fn refused(&mut self, why: Refusal, _: Span) {
+        if why == Refusal::Cancelled {
+            self.p = self.toks.len();
+            return;
+        }
+        let here = self.tok();
+        let end = self.close_of(self.p).map_or(here.end, |c| self.toks[c].end);
+        if here.k != T::Eof {
+            self.s.gap(GapCause::TooDeep, Span { start: here.start, end });
+        }
+        self.p = self.past(self.p);
+    }
 }
 
 impl<'s, 't> Parser<'s, 't> {
@@ -87,7 +105,7 @@ impl<'s, 't> Parser<'s, 't> {
             mate,
             p: 0,
             s,
-            depth: 0,
+            bounds: Bounds::new(MAX_DEPTH, cancel),
             labels: Vec::new(),
             jumps: Vec::new(),
             parameters: Vec::new(),
@@ -97,8 +115,6 @@ impl<'s, 't> Parser<'s, 't> {
             overrides: false,
             is_char: false,
             cast_type: None,
-            cancel: cancel.clone(),
-            steps: 0,
         }
     }
 
@@ -170,28 +186,9 @@ impl<'s, 't> Parser<'s, 't> {
         Span { start, end: self.end_before(to).max(start) }
     }
 
-    /// Goes one level deeper, unless that is too deep or the work was cancelled; then the caller steps over. Pair with [`Self::up`].
-    pub(super) fn down(&mut self) -> bool {
-        self.steps += 1;
-        if self.steps.is_multiple_of(4096) && self.cancel.is_cancelled() {
-            self.p = self.toks.len();
-            return false;
-        }
-        if self.depth >= MAX_DEPTH {
-            let here = self.tok();
-            let end = self.close_of(self.p).map_or(here.end, |c| self.toks[c].end);
-            if here.k != T::Eof {
-                self.s.gap(GapCause::TooDeep, Span { start: here.start, end });
-            }
-            self.p = self.past(self.p);
-            return false;
-        }
-        self.depth += 1;
-        true
-    }
-
-    pub(super) fn up(&mut self) {
-        self.depth -= 1;
+    /// Parses something one level deeper; where that is refused, it is stepped over.
+    pub(super) fn down<R>(&mut self, work: impl FnOnce(&mut Self) -> R) -> Option<R> {
+        self.deeper(Span::default(), work)
     }
 
     /// Steps over a token that fits nothing.
@@ -213,10 +210,7 @@ impl<'s, 't> Parser<'s, 't> {
             return;
         };
         self.p += 1;
-        if self.down() {
-            stacker::maybe_grow(192 << 10, 2 << 20, || work(self, close));
-            self.up();
-        }
+        self.down(|p| work(p, close));
         self.p = close + 1;
     }
 

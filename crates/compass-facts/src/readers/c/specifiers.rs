@@ -589,17 +589,16 @@ impl Parser<'_, '_> {
         let close = if self.at(after) == T::Shr && self.at(close) != T::Greater && self.at(close) != T::Shr { after } else { close };
         self.p += 1;
         let mut args = Vec::new();
-        if self.down() {
-            while self.p < close {
-                let before = self.p;
-                args.push(self.template_argument(close));
-                self.take(T::Comma);
-                if self.p == before {
-                    self.p += 1;
+        self.down(|p| {
+            while p.p < close {
+                let before = p.p;
+                args.push(p.template_argument(close));
+                p.take(T::Comma);
+                if p.p == before {
+                    p.p += 1;
                 }
             }
-            self.up();
-        }
+        });
         self.p = after;
         self.s.ty(TypeExpr::Generic { of, args })
     }

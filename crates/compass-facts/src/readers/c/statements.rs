@@ -17,11 +17,7 @@ impl Parser<'_, '_> {
     }
 
     pub(super) fn statement(&mut self) {
-        if !self.down() {
-            return;
-        }
-        stacker::maybe_grow(192 << 10, 2 << 20, || self.statement_within());
-        self.up();
+        self.down(|p| p.statement_within());
     }
 
     fn block(&mut self) {

@@ -1,6 +1,7 @@
 //! Expressions: records the uses in them and says what they evaluate to.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::signals::is_text;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
@@ -9,12 +10,7 @@ use crate::{Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.
     pub(super) fn expression(&mut self, node: Node<'t>, role: Role) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = stacker::maybe_grow(128 << 10, 2 << 20, || self.expression_kind(node, role));
-        self.b.up();
-        ty
+        self.deeper(span(node), |r| r.expression_kind(node, role)).unwrap_or(self.b.unknown())
     }
 
     fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {

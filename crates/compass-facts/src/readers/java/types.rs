@@ -1,6 +1,7 @@
 //! Types as written.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Import, ImportKind, Role, Shape, TypeExpr, TypeId};
@@ -8,11 +9,7 @@ use crate::{Import, ImportKind, Role, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`.
     pub(super) fn value_type(&mut self, node: Node<'t>) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = self.type_ref(node);
-        self.b.up();
+        let Some(ty) = self.deeper(span(node), |r| r.type_ref(node)) else { return self.b.unknown() };
         match self.b.get_ty(ty) {
             TypeExpr::List(_) => ty,
             _ => self.b.ty_instance(ty),

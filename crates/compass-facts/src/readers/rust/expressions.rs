@@ -1,6 +1,7 @@
 //! Expressions: records the uses in them and says what they evaluate to.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
@@ -8,17 +9,13 @@ use crate::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.
     pub(super) fn expression(&mut self, node: Node<'t>, role: Role) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = stacker::maybe_grow(128 << 10, 2 << 20, || match node.kind() {
+        let ty = self.deeper(span(node), |r| match node.kind() {
             "identifier" | "field_expression" | "scoped_identifier" | "reference_expression" | "parenthesized_expression" | "generic_function" => {
-                self.expression_kind(node, role)
+                r.expression_kind(node, role)
             }
-            _ => self.statement_kind(node),
+            _ => r.statement_kind(node),
         });
-        self.b.up();
-        ty
+        ty.unwrap_or(self.b.unknown())
     }
 
     pub(super) fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {

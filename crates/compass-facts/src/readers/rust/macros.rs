@@ -1,6 +1,7 @@
 //! Macro calls and the rules of `macro_rules!`: unparsed tokens, read word by word.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::NewDefinition;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{Word, find_child, named, span, text, words};
@@ -43,9 +44,8 @@ impl<'t> Reader<'t> {
         for part in named(tokens) {
             match part.kind() {
                 "string_literal" | "raw_string_literal" => self.b.text_signal(part, None),
-                "token_tree" if self.b.down(span(part)) => {
-                    stacker::maybe_grow(128 << 10, 2 << 20, || self.texts_in(part));
-                    self.b.up();
+                "token_tree" => {
+                    self.deeper(span(part), |r| r.texts_in(part));
                 }
                 _ => {}
             }

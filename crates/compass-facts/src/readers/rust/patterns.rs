@@ -1,6 +1,7 @@
 //! Patterns: the names they bind and the types those get.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::NewDefinition;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
@@ -9,11 +10,7 @@ use crate::{Flags, Kind, Role, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// Binds the names of a pattern that takes apart a value of type `ty`. They are seen from `from` on.
     pub(super) fn bind(&mut self, node: Node<'t>, ty: Option<TypeId>, kind: Kind, from: u32) {
-        if !self.b.down(span(node)) {
-            return;
-        }
-        self.bind_kind(node, ty, kind, from);
-        self.b.up();
+        self.deeper(span(node), |r| r.bind_kind(node, ty, kind, from));
     }
 
     fn bind_kind(&mut self, node: Node<'t>, ty: Option<TypeId>, kind: Kind, from: u32) {

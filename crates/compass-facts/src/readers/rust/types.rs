@@ -1,6 +1,7 @@
 //! Types as written: as themselves, and as the types of values declared with them.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{find_child, named, span, text};
 use crate::{Literal, Role, Shape, TypeExpr, TypeId};
@@ -8,12 +9,7 @@ use crate::{Literal, Role, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`. References are seen through, as method calls do.
     pub(super) fn value_type(&mut self, node: Node<'t>) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = self.value_type_kind(node);
-        self.b.up();
-        ty
+        self.deeper(span(node), |r| r.value_type_kind(node)).unwrap_or(self.b.unknown())
     }
 
     fn value_type_kind(&mut self, node: Node<'t>) -> TypeId {
@@ -165,10 +161,19 @@ impl<'t> Reader<'t> {
 
     /// `a::b::c`: every part is a use, the last with `role`.
     pub(super) fn path(&mut self, node: Node<'t>, role: Role) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
+        let Some(of) = self.deeper(span(node), |r| r.front_of_path(node)) else { return self.b.unknown() };
+        let Some(name) = node.child_by_field_name("name") else { return of };
+        let word = text(name, self.b.text);
+        if matches!(word, "self" | "super" | "crate") {
+            return self.b.ty_member(of, word);
         }
-        let of = match node.child_by_field_name("path") {
+        self.b.add_use(word, span(name), role, Shape::Member(of));
+        self.b.ty_member(of, word)
+    }
+
+    /// What stands before the last part of a path.
+    fn front_of_path(&mut self, node: Node<'t>) -> TypeId {
+        match node.child_by_field_name("path") {
             Some(p) if matches!(p.kind(), "scoped_identifier" | "scoped_type_identifier") => self.path(p, Role::Ref),
             Some(p) if p.kind() == "identifier" => self.type_name(p, Role::Ref),
             Some(p) => self.type_ref(p),
@@ -177,14 +182,6 @@ impl<'t> Reader<'t> {
                 // A leading `::` names a crate.
                 None => self.b.ty_name("::", span(node)),
             },
-        };
-        self.b.up();
-        let Some(name) = node.child_by_field_name("name") else { return of };
-        let word = text(name, self.b.text);
-        if matches!(word, "self" | "super" | "crate") {
-            return self.b.ty_member(of, word);
         }
-        self.b.add_use(word, span(name), role, Shape::Member(of));
-        self.b.ty_member(of, word)
     }
 }

@@ -1,6 +1,7 @@
 //! `use` trees and `extern crate`: one import per bound name.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{has_child, named, span, text};
 use crate::{Import, ImportId, ImportKind, Role, Shape, Span, TypeId};
@@ -23,9 +24,10 @@ impl<'t> Reader<'t> {
 
     /// `prefix` is the path so far, `of` the same as an expression.
     fn use_tree(&mut self, node: Node<'t>, prefix: &str, of: Option<TypeId>, reexport: bool) {
-        if !self.b.down(span(node)) {
-            return;
-        }
+        self.deeper(span(node), |r| r.use_tree_within(node, prefix, of, reexport));
+    }
+
+    fn use_tree_within(&mut self, node: Node<'t>, prefix: &str, of: Option<TypeId>, reexport: bool) {
         match node.kind() {
             "use_list" => {
                 for part in named(node) {
@@ -51,7 +53,6 @@ impl<'t> Reader<'t> {
             }
             "use_as_clause" => {
                 let (Some(path), Some(alias)) = (node.child_by_field_name("path"), node.child_by_field_name("alias")) else {
-                    self.b.up();
                     return;
                 };
                 let bound = text(alias, self.b.text);
@@ -59,7 +60,6 @@ impl<'t> Reader<'t> {
             }
             _ => self.use_leaf(node, prefix, of, None, reexport),
         }
-        self.b.up();
     }
 
     /// The front of a path: every part is a mention.

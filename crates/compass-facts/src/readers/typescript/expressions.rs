@@ -3,6 +3,7 @@
 use super::Reader;
 use super::classes::{inside_quotes, unquoted};
 use super::commonjs::is_function;
+use crate::bounds::Bounded;
 use crate::readers::NewDefinition;
 use crate::readers::signals::{is_text, last_name};
 use crate::readers::syntax::Node;
@@ -12,12 +13,7 @@ use crate::{DefId, Flags, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeI
 impl<'t> Reader<'t> {
     /// Walks an expression; `role` is what is done with its outermost name.
     pub(super) fn expression(&mut self, node: Node<'t>, role: Role) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = stacker::maybe_grow(128 << 10, 2 << 20, || self.expression_kind(node, role));
-        self.b.up();
-        ty
+        self.deeper(span(node), |r| r.expression_kind(node, role)).unwrap_or(self.b.unknown())
     }
 
     fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {

@@ -2,6 +2,7 @@
 
 use super::Reader;
 use super::classes::unquoted;
+use crate::bounds::Bounded;
 use crate::readers::NewDefinition;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
@@ -10,9 +11,10 @@ use crate::{Flags, Kind, Role, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// Binds the names of a pattern that takes apart a value of type `ty`.
     pub(super) fn bind(&mut self, node: Node<'t>, ty: Option<TypeId>, kind: Kind) {
-        if !self.b.down(span(node)) {
-            return;
-        }
+        self.deeper(span(node), |r| r.bind_within(node, ty, kind));
+    }
+
+    fn bind_within(&mut self, node: Node<'t>, ty: Option<TypeId>, kind: Kind) {
         match node.kind() {
             "identifier" => {
                 let mut new = NewDefinition::new(text(node, self.b.text), kind, span(node), span(node));
@@ -52,7 +54,6 @@ impl<'t> Reader<'t> {
                 self.expression(node, Role::Write);
             }
         }
-        self.b.up();
     }
 
     fn bind_property(&mut self, part: Node<'t>, ty: Option<TypeId>, kind: Kind) {

@@ -1,6 +1,7 @@
 //! Types as written: as themselves, and as the types of values declared with them.
 
 use super::Reader;
+use crate::bounds::Bounded;
 use crate::readers::syntax::Node;
 use crate::readers::tree::{named, span, text};
 use crate::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
@@ -8,12 +9,7 @@ use crate::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`.
     pub(super) fn value_type(&mut self, node: Node<'t>) -> TypeId {
-        if !self.b.down(span(node)) {
-            return self.b.unknown();
-        }
-        let ty = stacker::maybe_grow(128 << 10, 2 << 20, || self.value_type_kind(node));
-        self.b.up();
-        ty
+        self.deeper(span(node), |r| r.value_type_kind(node)).unwrap_or(self.b.unknown())
     }
 
     fn value_type_kind(&mut self, node: Node<'t>) -> TypeId {

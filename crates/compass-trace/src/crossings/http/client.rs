@@ -1,6 +1,6 @@
 //! Requests: calls of the platform's and libraries' functions, followed through functions that wrap them.
 
-use super::super::put_together::{Constants, Piece, calls, field, filled, is_given, named};
+use super::super::string_evaluation::{Constants, Piece, calls, field, filled, is_given, named};
 use super::paths::Asked;
 use compass_facts::{Argument, CallSignal, DefId, Facts, Language, Span};
 use compass_index::{Certainty, PassInput, Place};

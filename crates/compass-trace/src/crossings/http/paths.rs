@@ -1,6 +1,6 @@
 //! Paths as segments, and when a request's path fits a route's.
 
-use super::super::put_together::Piece;
+use super::super::string_evaluation::Piece;
 
 /// A segment of a path.
 #[derive(Debug, Clone, PartialEq, Eq)]

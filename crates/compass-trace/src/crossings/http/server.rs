@@ -1,6 +1,6 @@
 //! Routes as Python applications declare them: decorators, calls, tables of paths, and what they are mounted under.
 
-use super::super::put_together::{Constants, Piece, calls, calls_in, named};
+use super::super::string_evaluation::{Constants, Piece, calls, calls_in, named};
 use super::paths::{Segment, route_segments};
 use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Language, Span};
 use compass_index::{PassInput, Place};

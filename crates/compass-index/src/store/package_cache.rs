@@ -1,4 +1,4 @@
-//! The depot: facts and links of packages, made once for all workspaces of a machine.
+//! The shared package cache: facts and links of packages, made once for all workspaces of a machine.
 //!
 //! # How it works
 //! One SQLite file with two layers. Facts depend on nothing but the language and the bytes, so they are kept by both; beside them stands
@@ -7,11 +7,11 @@
 //! and, by exact version, all it reaches): they are kept by that and the place of the file in its package.
 //!
 //! # Guarantees
-//! Every blob carries a checksum; a damaged or older depot is emptied, never trusted: it holds nothing that cannot be read again. Several
+//! Every blob carries a checksum; a damaged or older package cache is emptied, never trusted: it holds nothing that cannot be read again. Several
 //! programs may read and write at once.
 
 use super::{OpenError, PackedFacts, StoreError, StoredFacts, blocks, schema};
-use crate::link::Carried;
+use crate::link::PortableLinks;
 use compass_facts::Language;
 use rusqlite::{Connection, OptionalExtension, params};
 use std::path::{Path, PathBuf};
@@ -36,7 +36,7 @@ const FILE_NAME: &str = "depot.sqlite";
 
 /// A package that facts were read for.
 #[derive(Debug, Clone, PartialEq, Eq)]
-pub struct DepotPackage {
+pub struct CachedPackage {
     /// The ecosystem's word.
     pub ecosystem: String,
     /// The package's name.
@@ -52,10 +52,10 @@ pub struct DepotPackage {
 }
 
 /// Links of a file as they are kept, with their checksum.
-pub(crate) type PackedCarried = (Vec<u8>, i64);
+pub(crate) type PackedPortableLinks = (Vec<u8>, i64);
 
 /// Packs links of a file.
-pub(crate) fn pack_carried(carried: &Carried) -> Result<PackedCarried, StoreError> {
+pub(crate) fn pack_portable(carried: &PortableLinks) -> Result<PackedPortableLinks, StoreError> {
     blocks::pack(carried)
 }
 
@@ -65,30 +65,30 @@ fn keyed(hash: u64, language: Language) -> i64 {
     (hash ^ compass_facts::reader_version(language)) as i64
 }
 
-/// One connection to the depot.
-pub struct Depot {
+/// One connection to the shared package cache.
+pub struct PackageCache {
     connection: Connection,
 }
 
-impl Depot {
-    /// Opens the depot of a folder, making it if needed; one that cannot be used is made anew.
+impl PackageCache {
+    /// Opens the shared package cache of a folder, making it if needed; one that cannot be used is made anew.
     ///
     /// # Errors
     /// [`StoreError`] if the folder or file cannot be made.
-    pub fn open(folder: &Path) -> Result<Depot, StoreError> {
+    pub fn open(folder: &Path) -> Result<PackageCache, StoreError> {
         std::fs::create_dir_all(folder).map_err(StoreError::Folder)?;
         let path = folder.join(FILE_NAME);
         match Self::try_open(&path) {
-            Ok(depot) => Ok(depot),
+            Ok(package_cache) => Ok(package_cache),
             Err(OpenError::Damaged(why)) if !super::writer::is_no_store(why.as_ref()) => Err(StoreError::Open(why)),
             Err(_) => {
                 super::writer::remove(&path).map_err(StoreError::Folder)?;
-                Self::try_open(&path).map_err(|_| StoreError::Damaged { what: "depot" })
+                Self::try_open(&path).map_err(|_| StoreError::Damaged { what: "package cache" })
             }
         }
     }
 
-    fn try_open(path: &Path) -> Result<Depot, OpenError> {
+    fn try_open(path: &Path) -> Result<PackageCache, OpenError> {
         let damaged = |e: rusqlite::Error| OpenError::Damaged(Box::new(e));
         let connection = Connection::open(path).map_err(damaged)?;
         schema::configure(&connection).map_err(damaged)?;
@@ -100,7 +100,7 @@ impl Depot {
             }
             found => return Err(OpenError::Version { found, wanted: schema::DEPOT_VERSION }),
         }
-        Ok(Depot { connection })
+        Ok(PackageCache { connection })
     }
 
     /// The facts of bytes with that hash in that language, still packed.
@@ -170,7 +170,7 @@ impl Depot {
     ///
     /// # Errors
     /// [`StoreError`]; a row that is damaged is not there.
-    pub(crate) fn links(&self, closure: i64, file: u32) -> Result<Option<Carried>, StoreError> {
+    pub(crate) fn links(&self, closure: i64, file: u32) -> Result<Option<PortableLinks>, StoreError> {
         let mut select = self.connection.prepare_cached("SELECT sum, blob FROM links WHERE closure = ? AND file = ?")?;
         let found = select.query_row(params![closure, file], |r| Ok((r.get(0)?, r.get::<_, Vec<u8>>(1)?))).optional()?;
         Ok(found.and_then(|(sum, blob)| blocks::unpack(&blob, sum, "links").ok()))
@@ -180,7 +180,7 @@ impl Depot {
     ///
     /// # Errors
     /// [`StoreError::Sqlite`].
-    pub(crate) fn put_links(&mut self, batch: &[(i64, u32, PackedCarried)]) -> Result<(), StoreError> {
+    pub(crate) fn put_links(&mut self, batch: &[(i64, u32, PackedPortableLinks)]) -> Result<(), StoreError> {
         let transaction = self.connection.transaction()?;
         {
             let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO links (closure, file, sum, blob) VALUES (?, ?, ?, ?)")?;
@@ -195,13 +195,13 @@ impl Depot {
     ///
     /// # Errors
     /// [`StoreError::Sqlite`].
-    pub fn packages(&self) -> Result<Vec<DepotPackage>, StoreError> {
+    pub fn packages(&self) -> Result<Vec<CachedPackage>, StoreError> {
         let select = "SELECT ecosystem, name, version, used, count(hash), coalesce(sum(length(blob)), 0)
                 + (SELECT coalesce(sum(length(links.blob)), 0) FROM closures JOIN links USING (closure) WHERE closures.package = packages.package)
             FROM packages LEFT JOIN facts USING (package) GROUP BY package ORDER BY ecosystem, name, version";
         let mut select = self.connection.prepare(select)?;
         let row = |r: &rusqlite::Row| {
-            Ok(DepotPackage {
+            Ok(CachedPackage {
                 ecosystem: r.get(0)?,
                 name: r.get(1)?,
                 version: r.get(2)?,
@@ -229,7 +229,7 @@ impl Depot {
         Ok(gone as u64)
     }
 
-    /// Where the depot of a folder is.
+    /// Where the shared package cache of a folder is.
     pub fn file(folder: &Path) -> PathBuf {
         folder.join(FILE_NAME)
     }
@@ -247,18 +247,18 @@ mod tests {
         pack_facts(&facts, &Numbers::fresh(&facts)).expect("packed")
     }
 
-    fn lines(depot: &Depot, hash: u64, language: Language) -> Option<u32> {
-        depot.facts(hash, language).expect("asked").map(|s| s.unpack().expect("unpacked").0.lines)
+    fn lines(package_cache: &PackageCache, hash: u64, language: Language) -> Option<u32> {
+        package_cache.facts(hash, language).expect("asked").map(|s| s.unpack().expect("unpacked").0.lines)
     }
 
     #[test]
     fn facts_are_kept_by_content_and_language() {
         let folder = tempfile::tempdir().expect("a folder");
-        let mut depot = Depot::open(folder.path()).expect("a depot");
-        let rack = depot.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
-        assert_eq!(depot.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("a package"), [rack], "known by name and version");
-        depot.put(&[(u64::MAX, Language::Rust, rack, packed(3)), (u64::MAX, Language::Text, rack, packed(4))]).expect("put");
-        let other = Depot::open(folder.path()).expect("a depot");
+        let mut package_cache = PackageCache::open(folder.path()).expect("a package cache");
+        let rack = package_cache.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
+        assert_eq!(package_cache.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("a package"), [rack], "known by name and version");
+        package_cache.put(&[(u64::MAX, Language::Rust, rack, packed(3)), (u64::MAX, Language::Text, rack, packed(4))]).expect("put");
+        let other = PackageCache::open(folder.path()).expect("a package cache");
         assert_eq!(
             (lines(&other, u64::MAX, Language::Rust), lines(&other, u64::MAX, Language::Text), lines(&other, 1, Language::Rust)),
             (Some(3), Some(4), None)
@@ -270,42 +270,42 @@ mod tests {
     #[test]
     fn links_are_kept_by_closure_and_place() {
         let folder = tempfile::tempdir().expect("a folder");
-        let mut depot = Depot::open(folder.path()).expect("a depot");
-        let rack = depot.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
-        let [old, new] = depot.closures_used(&[(rack, [1; 16]), (rack, [2; 16])], 10).expect("closures")[..] else { panic!("two") };
-        let carried = Carried { consulted: vec![7, 9], ..Carried::default() };
-        depot.put_links(&[(old, 3, pack_carried(&carried).expect("packed"))]).expect("put");
-        assert_eq!(depot.links(old, 3).expect("asked"), Some(carried));
-        assert_eq!((depot.links(old, 4).expect("asked"), depot.links(new, 3).expect("asked")), (None, None));
-        assert!(depot.packages().expect("packages")[0].bytes > 0, "they take space");
-        depot.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("used");
-        assert_eq!(depot.closures_used(&[(rack, [2; 16])], 20).expect("used"), [new]);
-        depot.prune(15).expect("pruned");
-        assert_eq!((depot.links(old, 3).expect("asked"), depot.packages().expect("packages").len()), (None, 1));
-        depot.connection.execute("UPDATE links SET sum = sum + 1", []).expect("damaged");
-        assert_eq!(depot.links(old, 3).expect("asked"), None);
+        let mut package_cache = PackageCache::open(folder.path()).expect("a package cache");
+        let rack = package_cache.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
+        let [old, new] = package_cache.closures_used(&[(rack, [1; 16]), (rack, [2; 16])], 10).expect("closures")[..] else { panic!("two") };
+        let carried = PortableLinks { dependencies: vec![7, 9], ..PortableLinks::default() };
+        package_cache.put_links(&[(old, 3, pack_portable(&carried).expect("packed"))]).expect("put");
+        assert_eq!(package_cache.links(old, 3).expect("asked"), Some(carried));
+        assert_eq!((package_cache.links(old, 4).expect("asked"), package_cache.links(new, 3).expect("asked")), (None, None));
+        assert!(package_cache.packages().expect("packages")[0].bytes > 0, "they take space");
+        package_cache.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("used");
+        assert_eq!(package_cache.closures_used(&[(rack, [2; 16])], 20).expect("used"), [new]);
+        package_cache.prune(15).expect("pruned");
+        assert_eq!((package_cache.links(old, 3).expect("asked"), package_cache.packages().expect("packages").len()), (None, 1));
+        package_cache.connection.execute("UPDATE links SET sum = sum + 1", []).expect("damaged");
+        assert_eq!(package_cache.links(old, 3).expect("asked"), None);
     }
 
     #[test]
     fn pruning_takes_out_what_nobody_used() {
         let folder = tempfile::tempdir().expect("a folder");
-        let mut depot = Depot::open(folder.path()).expect("a depot");
-        let old = depot.packages_used(&[("go", "rack", "1")], 10).expect("a package")[0];
-        let new = depot.packages_used(&[("go", "wash", "1")], 30).expect("a package")[0];
-        depot.put(&[(1, Language::Go, old, packed(1)), (2, Language::Go, new, packed(2))]).expect("put");
-        assert_eq!(depot.prune(20).expect("pruned"), 1);
-        assert_eq!((lines(&depot, 1, Language::Go), lines(&depot, 2, Language::Go)), (None, Some(2)));
-        assert_eq!(depot.packages().expect("packages").iter().map(|p| p.name.as_str()).collect::<Vec<_>>(), ["wash"]);
+        let mut package_cache = PackageCache::open(folder.path()).expect("a package cache");
+        let old = package_cache.packages_used(&[("go", "rack", "1")], 10).expect("a package")[0];
+        let new = package_cache.packages_used(&[("go", "wash", "1")], 30).expect("a package")[0];
+        package_cache.put(&[(1, Language::Go, old, packed(1)), (2, Language::Go, new, packed(2))]).expect("put");
+        assert_eq!(package_cache.prune(20).expect("pruned"), 1);
+        assert_eq!((lines(&package_cache, 1, Language::Go), lines(&package_cache, 2, Language::Go)), (None, Some(2)));
+        assert_eq!(package_cache.packages().expect("packages").iter().map(|p| p.name.as_str()).collect::<Vec<_>>(), ["wash"]);
     }
 
     #[test]
-    fn what_is_no_depot_is_made_anew() {
+    fn what_is_no_package_cache_is_made_anew() {
         let folder = tempfile::tempdir().expect("a folder");
-        std::fs::write(Depot::file(folder.path()), "no database at all, but long enough to be looked at by whoever opens it").expect("a file");
-        let depot = Depot::open(folder.path()).expect("a depot");
-        assert_eq!(depot.packages().expect("packages"), []);
-        depot.connection.pragma_update(None, "user_version", 7).expect("set");
-        drop(depot);
-        assert_eq!(Depot::open(folder.path()).expect("a depot").packages().expect("packages"), []);
+        std::fs::write(PackageCache::file(folder.path()), "no database at all, but long enough to be looked at by whoever opens it").expect("a file");
+        let package_cache = PackageCache::open(folder.path()).expect("a package cache");
+        assert_eq!(package_cache.packages().expect("packages"), []);
+        package_cache.connection.pragma_update(None, "user_version", 7).expect("set");
+        drop(package_cache);
+        assert_eq!(PackageCache::open(folder.path()).expect("a package cache").packages().expect("packages"), []);
     }
 }

@@ -1,11 +1,11 @@
 //! Who changed what is under the cursor, its tests, and a change that is read.
 
 use super::desk::BearingsPane;
-use compass_trace::upkeep::{CaseState, Change, CoveringTest, DiffLine, History};
+use compass_trace::history_and_coverage::{CaseState, Change, CoveringTest, DiffLine, History};
 
 /// What is known of a definition beside its relations; looked up after these.
 #[derive(Debug, Clone, Default)]
-pub struct Upkeep {
+pub struct HistoryAndCoverage {
     /// Tests that cover it.
     pub tests: Vec<CoveringTest>,
     /// Its changes, or why there are none to be known.
@@ -25,7 +25,7 @@ pub enum Further {
     Changes,
 }
 
-impl Upkeep {
+impl HistoryAndCoverage {
     /// The changes, if any are known.
     pub fn changes(&self) -> &[Change] {
         match &self.history {

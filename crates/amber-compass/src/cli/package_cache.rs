@@ -1,36 +1,36 @@
-//! `depot`.
+//! `package cache`.
 
 use super::Failure;
-use super::args::DepotArgs;
+use super::args::PackageCacheArgs;
 use super::failure::chain;
 use super::index::print;
 use crate::{places, shown};
-use compass_index::store::{Depot, DepotPackage};
+use compass_index::store::{CachedPackage, PackageCache};
 use std::process::ExitCode;
 use std::time::{SystemTime, UNIX_EPOCH};
 
 const DAY: i64 = 24 * 60 * 60;
 
 /// Runs the command.
-pub fn run(args: &DepotArgs) -> Result<ExitCode, Failure> {
-    let folder = args.depot.clone().unwrap_or_else(places::depot_folder);
+pub fn run(args: &PackageCacheArgs) -> Result<ExitCode, Failure> {
+    let folder = args.package_cache.clone().unwrap_or_else(places::package_cache_folder);
     let failed = |e: compass_index::store::StoreError| Failure::index(chain(&e));
-    let mut depot = Depot::open(&folder).map_err(failed)?;
+    let mut package_cache = PackageCache::open(&folder).map_err(failed)?;
     let now = SystemTime::now().duration_since(UNIX_EPOCH).map_or(0, |d| d.as_secs() as i64);
-    let pruned = args.prune.map(|days| depot.prune(now - i64::from(days) * DAY)).transpose().map_err(failed)?;
-    let packages = depot.packages().map_err(failed)?;
-    let on_disk = std::fs::metadata(Depot::file(&folder)).map_or(0, |m| m.len());
+    let pruned = args.prune.map(|days| package_cache.prune(now - i64::from(days) * DAY)).transpose().map_err(failed)?;
+    let packages = package_cache.packages().map_err(failed)?;
+    let on_disk = std::fs::metadata(PackageCache::file(&folder)).map_or(0, |m| m.len());
     print(&if args.json { json(&packages, pruned, on_disk) } else { human(&packages, pruned, on_disk, now) });
     Ok(if packages.is_empty() && pruned.is_none() { ExitCode::from(1) } else { ExitCode::SUCCESS })
 }
 
-fn json(packages: &[DepotPackage], pruned: Option<u64>, on_disk: u64) -> String {
-    let row = |p: &DepotPackage| serde_json::json!({"ecosystem": p.ecosystem, "name": p.name, "version": p.version, "files": p.files, "bytes": p.bytes, "used": p.used});
+fn json(packages: &[CachedPackage], pruned: Option<u64>, on_disk: u64) -> String {
+    let row = |p: &CachedPackage| serde_json::json!({"ecosystem": p.ecosystem, "name": p.name, "version": p.version, "files": p.files, "bytes": p.bytes, "used": p.used});
     let rows: Vec<_> = packages.iter().map(row).collect();
     format!("{}\n", serde_json::json!({"packages": rows, "pruned": pruned, "depot_bytes": on_disk}))
 }
 
-fn human(packages: &[DepotPackage], pruned: Option<u64>, on_disk: u64, now: i64) -> String {
+fn human(packages: &[CachedPackage], pruned: Option<u64>, on_disk: u64, now: i64) -> String {
     let mut out = String::new();
     for p in packages {
         let days = (now - p.used).max(0) / DAY;

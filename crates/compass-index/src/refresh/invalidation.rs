@@ -1,10 +1,10 @@
 //! Which files hang on what changed, by the records of the generation before.
 
 use super::changes::{Change, Changed};
-use super::part::Before;
+use super::incremental::Before;
 use crate::FileId;
 use crate::link::is_feature;
-use crate::store::{ConsultEntry, FileRow, Reader, Runs, StoreError};
+use crate::store::{DependencyEntry, FileRow, Reader, Runs, StoreError};
 use compass_facts::Facts;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::borrow::Cow;
@@ -12,7 +12,7 @@ use std::collections::BTreeSet;
 
 /// What a change reaches.
 #[derive(Debug, Clone, PartialEq, Eq)]
-pub enum Reach {
+pub enum AffectedFiles {
     /// All files must be linked again, and why.
     Everything(&'static str),
     /// These files must be, the changed ones among them; sorted.
@@ -27,7 +27,7 @@ pub(super) fn reach<'f>(
     before: &Before,
     rows: &[FileRow],
     outer: &mut dyn FnMut(usize) -> Result<Cow<'f, Facts>, StoreError>,
-) -> Result<Reach, StoreError> {
+) -> Result<AffectedFiles, StoreError> {
     let changed = before.changed;
     let records = Records { reader, runs: Runs::of(before.number, before.overview) };
     let mut names: BTreeSet<String> = records.flipped(changed)?;
@@ -35,13 +35,13 @@ pub(super) fn reach<'f>(
     for change in changed {
         files.insert(change.file);
         match &change.what {
-            Change::Everything(why) => return Ok(Reach::Everything(why)),
+            Change::Everything(why) => return Ok(AffectedFiles::Everything(why)),
             Change::Names { names: found, includes } => {
                 names.extend(found.iter().cloned());
                 if *includes {
                     let includers = records.includers(change.file)?;
                     if includers.len() > MANY_INCLUDERS {
-                        return Ok(Reach::Everything("very many files see other includes than before"));
+                        return Ok(AffectedFiles::Everything("very many files see other includes than before"));
                     }
                     for (i, _) in rows.iter().enumerate().filter(|(_, row)| includers.contains(&row.id)) {
                         names.extend(typed_names(&*outer(i)?));
@@ -55,12 +55,12 @@ pub(super) fn reach<'f>(
     }
     for name in &names {
         if !records.add_named(name, &mut files)? {
-            return Ok(Reach::Everything("what the extensions of types hang on has changed"));
+            return Ok(AffectedFiles::Everything("what the extensions of types hang on has changed"));
         }
     }
     let mut files: Vec<FileId> = files.into_iter().collect();
     files.sort_unstable();
-    Ok(Reach::Files(files))
+    Ok(AffectedFiles::Files(files))
 }
 
 /// Of more includers than this nobody is looked up one by one.
@@ -104,8 +104,8 @@ impl Records<'_> {
 
     /// Adds the files that looked a name up; says no where all files hang on it.
     fn add_named(&self, name: &str, files: &mut FxHashSet<FileId>) -> Result<bool, StoreError> {
-        for entry in self.reader.consulted(&self.runs, ConsultEntry::hash(name))?.unpack()? {
-            if entry.file == ConsultEntry::EVERY {
+        for entry in self.reader.dependencies(&self.runs, DependencyEntry::hash(name))?.unpack()? {
+            if entry.file == DependencyEntry::EVERY {
                 return Ok(false);
             }
             files.insert(entry.file);

@@ -2,7 +2,7 @@
 
 use super::evaluate::Evaluator;
 use super::ty::{Meaning, Ty};
-use super::world::Sym;
+use super::world::DefRef;
 use crate::{Cause, Certainty};
 use compass_facts::{DefId, Flags, Kind, Language, ScopeId, TypeExpr, TypeId};
 
@@ -77,7 +77,7 @@ impl Evaluator<'_, '_> {
             TypeExpr::Signature { parameters, .. } => parameters.get(parameter).map(|p| self.evaluate(file, *p).ty),
             TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, depth + 1)),
             TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, depth + 1),
-            TypeExpr::Def(def) => self.parameter_of_alias(Sym { file, def }, parameter, depth),
+            TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, depth),
             _ if self.world.language(file) == Language::Java => self.functional(file, ty, parameter),
             TypeExpr::Generic { of, args } => {
                 let Ty::Item(alias, ..) = self.evaluate(file, of).ty else { return None };
@@ -93,7 +93,7 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    fn parameter_of_alias(&mut self, alias: Sym, parameter: usize, depth: u32) -> Option<Ty> {
+    fn parameter_of_alias(&mut self, alias: DefRef, parameter: usize, depth: u32) -> Option<Ty> {
         let def = self.world.def(alias);
         // `F: Fn(Turn)`: a bound of the parameter says what it takes.
         let ty = def.ty.filter(|_| matches!(def.kind, Kind::Alias | Kind::TypeParameter))?;
@@ -118,18 +118,18 @@ impl Evaluator<'_, '_> {
     }
 
     /// The only method of an interface that has no body.
-    fn only_method(&self, interface: Sym) -> Option<Sym> {
+    fn only_method(&self, interface: DefRef) -> Option<DefRef> {
         let facts = self.world.facts(interface.file);
         let is_open =
             |d: &compass_facts::Definition| d.container == Some(interface.def) && d.kind == Kind::Method && d.body.is_none() && !d.flags.has(Flags::STATIC);
         let mut open = facts.definitions.iter().enumerate().filter(|(_, d)| is_open(d));
         let only = open.next()?.0;
-        open.next().is_none().then_some(Sym { file: interface.file, def: DefId(only as u32) })
+        open.next().is_none().then_some(DefRef { file: interface.file, def: DefId(only as u32) })
     }
 
     /// Parameters of tests in Python are given by functions of their name, in the file or in a `conftest.py` of a folder around:
     /// a convention of its test runners.
-    pub(super) fn given_by_name(&mut self, parameter: Sym) -> Option<Meaning> {
+    pub(super) fn given_by_name(&mut self, parameter: DefRef) -> Option<Meaning> {
         let world = self.world;
         let file = &world.files[parameter.file as usize];
         let (dir, name) = file.path.rsplit_once('/').unwrap_or(("", &file.path));
@@ -138,12 +138,13 @@ impl Evaluator<'_, '_> {
             return None;
         }
         let word = world.gid(parameter.file, world.def(parameter).name);
-        let reaches = |s: &Sym| {
+        let reaches = |s: &DefRef| {
             let path = &world.files[s.file as usize].path;
             let around = path.strip_suffix("conftest.py").map(|d| d.trim_end_matches('/'));
             s.file == parameter.file || around.is_some_and(|d| d.is_empty() || dir == d || dir.strip_prefix(d).is_some_and(|r| r.starts_with('/')))
         };
-        let is_function = |s: &Sym| world.language(s.file) == Language::Python && world.def(*s).kind == Kind::Function && world.def(*s).scope == ScopeId::FILE;
+        let is_function =
+            |s: &DefRef| world.language(s.file) == Language::Python && world.def(*s).kind == Kind::Function && world.def(*s).scope == ScopeId::FILE;
         let found = world.named(word).iter().filter(|s| is_function(s) && reaches(s));
         // The nearest one: that of the file, else of the deepest folder.
         let giver = *found.max_by_key(|s| (s.file == parameter.file, world.files[s.file as usize].path.len()))?;

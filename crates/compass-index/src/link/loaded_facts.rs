@@ -7,17 +7,17 @@ use std::sync::LazyLock;
 /// Facts that may not have been brought: then they say nothing. Of tens of thousands of files a small change needs a few, and
 /// room for the others would cost more than to link these.
 #[derive(Default)]
-pub(crate) struct Brought(Option<Box<Facts>>);
+pub(crate) struct LoadedFacts(Option<Box<Facts>>);
 
 static NOTHING: LazyLock<Facts> = LazyLock::new(Facts::default);
 
-impl From<Facts> for Brought {
-    fn from(facts: Facts) -> Brought {
-        Brought(Some(Box::new(facts)))
+impl From<Facts> for LoadedFacts {
+    fn from(facts: Facts) -> LoadedFacts {
+        LoadedFacts(Some(Box::new(facts)))
     }
 }
 
-impl Deref for Brought {
+impl Deref for LoadedFacts {
     type Target = Facts;
 
     fn deref(&self) -> &Facts {
@@ -25,7 +25,7 @@ impl Deref for Brought {
     }
 }
 
-impl DerefMut for Brought {
+impl DerefMut for LoadedFacts {
     fn deref_mut(&mut self) -> &mut Facts {
         self.0.get_or_insert_default()
     }
@@ -37,10 +37,10 @@ mod tests {
 
     #[test]
     fn what_was_not_brought_says_nothing_and_can_be_brought_later() {
-        let mut brought = Brought::default();
+        let mut brought = LoadedFacts::default();
         assert_eq!(*brought, Facts::default());
         brought.lines = 3;
         assert_eq!(brought.lines, 3);
-        assert_eq!(*Brought::default(), Facts::default());
+        assert_eq!(*LoadedFacts::default(), Facts::default());
     }
 }

@@ -1,13 +1,13 @@
 //! A few changed files of C among very many: linked without loading the others.
 //!
-//! The linker takes what it needs from a [`Shelf`]. That is right where nothing else is asked for: names and includes, as C
+//! The linker takes what it needs from a [`LazyFacts`]. That is right where nothing else is asked for: names and includes, as C
 //! does; other languages look at all files at once (extensions, packages, modules by path), and so do passes that look for
 //! crossings. Then nothing is linked here, and all facts are loaded.
 
-use super::part::{self, Before, Order};
-use super::warm::IncludePairs;
-use super::{Reach, RefreshError, has_same_files, inputs, reach_of, reading::Held, urgent};
-use crate::link::{FileInput, Shelf};
+use super::incremental::{self, Before, Order};
+use super::session_cache::IncludePairs;
+use super::{AffectedFiles, RefreshError, affected_files, has_same_files, inputs, priority, reading::Held};
+use crate::link::{FileInput, LazyFacts};
 use crate::store::{Generation, Reader, Runs, StoreError, Writer};
 use crate::{FileId, Summary};
 use compass_facts::{Facts, Flags, Kind, Language, ScopeId};
@@ -25,7 +25,7 @@ pub(super) enum Done {
     /// Not possible so.
     Nothing,
     /// All that the changes reach is linked: its counts, and what it is.
-    All { summary: Box<Summary>, reach: Reach, includes: Option<IncludePairs> },
+    All { summary: Box<Summary>, reach: AffectedFiles, includes: Option<IncludePairs> },
     /// They reach too much: what comes first is linked.
     First,
 }
@@ -46,12 +46,12 @@ pub(super) fn link(
         Some(held) => Ok(Cow::Borrowed(&*held.facts)),
         None => load(&reader, overview, i).map(Cow::Owned),
     };
-    let reach = reach_of(&order.request.index, before, overview, outer)?;
+    let reach = affected_files(&order.request.index, before, overview, outer)?;
     let languages: FxHashMap<FileId, Language> = overview.files.iter().map(|f| (f.id, f.language)).collect();
     let is_c = |f: &FileId| languages.get(f) == Some(&Language::C);
     let (first, waiting) = match &reach {
-        Reach::Files(files) if part::is_small(files, before.overview, order.request) => (files.clone(), 0),
-        _ => match urgent::first(order.request, before, overview, &reach, &is_c) {
+        AffectedFiles::Files(files) if incremental::is_small(files, before.overview, order.request) => (files.clone(), 0),
+        _ => match priority::first(order.request, before, overview, &reach, &is_c) {
             Some(first) => first,
             None => return Ok(Done::Nothing),
         },
@@ -61,14 +61,14 @@ pub(super) fn link(
     }
     let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();
     let runs = Runs::of(before.number, before.overview);
-    let shelf = Shelf::new(&order.request.index, runs, &overview.files, given.clone(), before.includes.clone());
+    let lazy_facts = LazyFacts::new(&order.request.index, runs, &overview.files, given.clone(), before.includes.clone());
     let mut inputs = inputs(&overview.files, std::mem::take(facts));
     if waiting == 0 {
-        let done = part::link(writer, before, &first, overview, &mut inputs, Some(&shelf), order)?;
-        return Ok(Done::All { summary: Box::new(done), reach, includes: shelf.into_includes(&overview.files) });
+        let done = incremental::link(writer, before, &first, overview, &mut inputs, Some(&lazy_facts), order)?;
+        return Ok(Done::All { summary: Box::new(done), reach, includes: lazy_facts.into_includes(&overview.files) });
     }
     let mut overview = Generation { pending: waiting, ..overview.clone() };
-    part::link(writer, before, &first, &mut overview, &mut inputs, Some(&shelf), order)?;
+    incremental::link(writer, before, &first, &mut overview, &mut inputs, Some(&lazy_facts), order)?;
     order.progress.published();
     let held = |(i, input): (usize, FileInput)| given.contains(&(i as u32)).then_some(Held { facts: input.facts, numbers: input.numbers, whole: input.whole });
     *facts = inputs.into_iter().enumerate().map(held).collect();

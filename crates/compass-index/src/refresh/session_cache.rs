@@ -9,7 +9,7 @@ pub(super) type IncludePairs = Arc<Vec<(u32, u32)>>;
 
 /// See the module: what was planned, and the state that was written. It counts as long as nobody else wrote a newer one.
 #[derive(Debug, Default)]
-pub struct Warm {
+pub struct SessionCache {
     pub(super) plan: Arc<Plan>,
     pub(super) state: Option<State>,
 }
@@ -33,7 +33,7 @@ impl State {
     }
 }
 
-impl Warm {
+impl SessionCache {
     /// What was planned.
     pub fn plan(&self) -> &Plan {
         &self.plan

@@ -7,7 +7,7 @@ use rustc_hash::FxHashMap;
 
 /// What is to be known of a name.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
-pub enum Tone {
+pub enum Highlight {
     /// It is a macro's: what it stands for is written elsewhere.
     Macro,
     /// It leads into a dependency.
@@ -21,7 +21,7 @@ impl Engine {
     ///
     /// # Errors
     /// Those of the index.
-    pub fn tones(&self, path: &str, cancel: &Cancel) -> Result<Vec<(Span, Tone)>, AnswerError> {
+    pub fn tones(&self, path: &str, cancel: &Cancel) -> Result<Vec<(Span, Highlight)>, AnswerError> {
         let index = self.index();
         let Some(file) = index.find_path(path).filter(|_| index.is_linked()) else { return Ok(Vec::new()) };
         if index.source(file)?.changed.is_some() {
@@ -46,12 +46,12 @@ impl Engine {
                 }
             };
             let is_own = index.unit(target.file).is_none_or(|u| u.own);
-            let tone = if is_macro { Some(Tone::Macro) } else { (!is_own).then_some(Tone::Dependency) };
+            let tone = if is_macro { Some(Highlight::Macro) } else { (!is_own).then_some(Highlight::Dependency) };
             out.extend(tone.map(|t| (usage.span, t)));
         }
         // What the language brings along is known well enough.
         let unknown = links.unlinked.iter().filter(|(_, cause)| *cause != Cause::Builtin);
-        out.extend(unknown.map(|(usage, _)| (facts.usage(*usage).span, Tone::Unknown)));
+        out.extend(unknown.map(|(usage, _)| (facts.usage(*usage).span, Highlight::Unknown)));
         out.sort_unstable_by_key(|(span, _)| (span.start, span.end));
         out.dedup_by_key(|(span, _)| *span);
         Ok(out)

@@ -3,39 +3,39 @@
 //! Each namespace scope of each file belongs to one *space*, by the path of names around it. Inline namespaces belong to the one around
 //! them, and so do unnamed ones, whose members only their file sees.
 
-use super::world::{Gid, World};
+use super::world::{GlobalNameId, World};
 use compass_facts::{Flags, ImportId, ImportKind, Kind, Language, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
 
 /// A namespace; 0 is the global one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct Space(pub(super) u32);
+pub(super) struct NamespaceId(pub(super) u32);
 
-impl Space {
-    pub(super) const GLOBAL: Space = Space(0);
+impl NamespaceId {
+    pub(super) const GLOBAL: NamespaceId = NamespaceId(0);
 }
 
 /// See the module.
 #[derive(Default)]
-pub(super) struct Spaces {
-    of_scope: FxHashMap<(u32, ScopeId), (Space, bool)>,
-    children: FxHashMap<(Space, Gid), Space>,
-    parents: Vec<Space>,
+pub(super) struct Namespaces {
+    of_scope: FxHashMap<(u32, ScopeId), (NamespaceId, bool)>,
+    children: FxHashMap<(NamespaceId, GlobalNameId), NamespaceId>,
+    parents: Vec<NamespaceId>,
     /// `using namespace`: the space it stands in, and where.
-    pub(super) directives: FxHashMap<Space, Vec<(u32, ImportId)>>,
+    pub(super) directives: FxHashMap<NamespaceId, Vec<(u32, ImportId)>>,
     /// `using a::b`, by the space it stands in and the name bound.
-    pub(super) declarations: FxHashMap<(Space, Gid), Vec<(u32, ImportId)>>,
+    pub(super) declarations: FxHashMap<(NamespaceId, GlobalNameId), Vec<(u32, ImportId)>>,
 }
 
-impl Spaces {
-    pub(super) fn new(world: &World) -> Spaces {
-        let mut spaces = Spaces { parents: vec![Space::GLOBAL], ..Spaces::default() };
+impl Namespaces {
+    pub(super) fn new(world: &World) -> Namespaces {
+        let mut spaces = Namespaces { parents: vec![NamespaceId::GLOBAL], ..Namespaces::default() };
         for (index, file) in world.files.iter().enumerate() {
             if file.language != Language::Cpp {
                 continue;
             }
             let index = index as u32;
-            spaces.of_scope.insert((index, ScopeId::FILE), (Space::GLOBAL, false));
+            spaces.of_scope.insert((index, ScopeId::FILE), (NamespaceId::GLOBAL, false));
             let facts = world.facts(index);
             for (i, scope) in facts.scopes.iter().enumerate() {
                 if scope.kind == ScopeKind::Module {
@@ -59,7 +59,7 @@ impl Spaces {
     fn add(&mut self, world: &World, file: u32, scope: ScopeId) {
         let facts = world.facts(file);
         let s = facts.scope(scope);
-        let (parent, hidden) = s.parent.and_then(|p| self.of_scope.get(&(file, p)).copied()).unwrap_or((Space::GLOBAL, false));
+        let (parent, hidden) = s.parent.and_then(|p| self.of_scope.get(&(file, p)).copied()).unwrap_or((NamespaceId::GLOBAL, false));
         let Some(owner) = s.owner else { return };
         let d = facts.def(owner);
         if d.kind != Kind::Module {
@@ -67,7 +67,7 @@ impl Spaces {
         }
         let transparent = d.flags.has(Flags::EXPORTED) || d.flags.has(Flags::PRIVATE);
         let name = world.gid(file, d.name);
-        let next = Space(self.parents.len() as u32);
+        let next = NamespaceId(self.parents.len() as u32);
         let space = if d.flags.has(Flags::PRIVATE) { parent } else { *self.children.entry((parent, name)).or_insert(if transparent { parent } else { next }) };
         if space == next {
             self.parents.push(parent);
@@ -76,9 +76,9 @@ impl Spaces {
     }
 
     /// The space of a scope, and whether only its file sees what is in it.
-    pub(super) fn of(&self, file: u32, scope: ScopeId) -> Option<(Space, bool)> {
+    pub(super) fn of(&self, file: u32, scope: ScopeId) -> Option<(NamespaceId, bool)> {
         if scope == ScopeId::FILE {
-            return Some((Space::GLOBAL, false));
+            return Some((NamespaceId::GLOBAL, false));
         }
         self.of_scope.get(&(file, scope)).copied()
     }

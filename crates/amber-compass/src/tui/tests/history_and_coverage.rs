@@ -1,8 +1,8 @@
 //! Tests and changes beside the relations, notes in the code, and a change that is read.
 
 use super::*;
-use crate::tui::state::Upkeep;
-use compass_trace::upkeep::{CaseState, Change, CoveringTest, DiffLine, DiffSign, History, Sidenote, Unusual};
+use crate::tui::state::HistoryAndCoverage;
+use compass_trace::history_and_coverage::{CaseState, Change, CoveringTest, DiffLine, DiffSign, History, Sidenote, Unusual};
 
 fn change(id: &str, author: &str, since_pull: bool) -> Change {
     Change {
@@ -47,8 +47,8 @@ fn kept_up(size: (u16, u16)) -> State {
     done(&mut state, Lane::Bearings, Outcome::Bearings(at.clone(), Ok(Ok(Box::new(some_bearings())))));
     let history = History { changes: vec![change("aaaaaaaaaaaa", "joren", true), change("bbbbbbbbbbbb", "mira", false)], uncommitted: false, cut: false };
     let tests = vec![test("full", Some(CaseState::Failed)), test("rest", Some(CaseState::Passed))];
-    let upkeep = Upkeep { tests, history: Some(Ok(history)), full: "/x/a.py".to_owned(), is_known: true };
-    done(&mut state, Lane::Upkeep, Outcome::Upkeep(at, Box::new(upkeep)));
+    let upkeep = HistoryAndCoverage { tests, history: Some(Ok(history)), full: "/x/a.py".to_owned(), is_known: true };
+    done(&mut state, Lane::HistoryAndCoverage, Outcome::HistoryAndCoverage(at, Box::new(upkeep)));
     state
 }
 

@@ -53,9 +53,9 @@ fn workspace(oak: &str) -> Project {
     project
 }
 
-fn indexed(project: &Project, machine: &Machine, depot: Option<&Path>, name: &str) -> (Summary, Vec<String>) {
+fn indexed(project: &Project, machine: &Machine, package_cache: Option<&Path>, name: &str) -> (Summary, Vec<String>) {
     let index = project.index().with_file_name(name);
-    let mut request = Request { index: index.clone(), depot: depot.map(Path::to_owned), ..request(project, 2) };
+    let mut request = Request { index: index.clone(), package_cache: package_cache.map(Path::to_owned), ..request(project, 2) };
     request.options.machine = machine.clone();
     request.options.deps = compass_index::plan::Deps::All;
     let summary = run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed").summary;
@@ -66,16 +66,16 @@ fn indexed(project: &Project, machine: &Machine, depot: Option<&Path>, name: &st
 fn links_of_packages_hold_in_other_workspaces_with_the_same_versions_behind_them() {
     let shelf = Project::new();
     let machine = machine(&shelf);
-    let depot = shelf.home().join("depot");
+    let package_cache = shelf.home().join("depot");
     let first = workspace("1.0.0");
-    assert_eq!(indexed(&first, &machine, Some(&depot), "one.sqlite").0.depot_links, 0);
-    let (second, links) = indexed(&first, &machine, Some(&depot), "two.sqlite");
-    assert_eq!((second.depot_links, second.relinked_files >= 4), (2, true), "the sources of both crates");
+    assert_eq!(indexed(&first, &machine, Some(&package_cache), "one.sqlite").0.cached_links, 0);
+    let (second, links) = indexed(&first, &machine, Some(&package_cache), "two.sqlite");
+    assert_eq!((second.cached_links, second.relinked_files >= 4), (2, true), "the sources of both crates");
     assert_eq!(links, indexed(&first, &machine, None, "three.sqlite").1);
 
     let newer = workspace("2.0.0");
-    let (third, links) = indexed(&newer, &machine, Some(&depot), "one.sqlite");
-    assert_eq!(third.depot_links, 0, "another oak behind rack: nothing of it holds");
+    let (third, links) = indexed(&newer, &machine, Some(&package_cache), "one.sqlite");
+    assert_eq!(third.cached_links, 0, "another oak behind rack: nothing of it holds");
     assert_eq!(links, indexed(&newer, &machine, None, "two.sqlite").1);
     assert!(links.iter().any(|l| l.contains("oak-2.0.0")) && !links.iter().any(|l| l.contains("oak-1.0.0")));
 }
@@ -84,15 +84,15 @@ fn links_of_packages_hold_in_other_workspaces_with_the_same_versions_behind_them
 fn links_that_are_damaged_are_made_anew() {
     let shelf = Project::new();
     let machine = machine(&shelf);
-    let depot = shelf.home().join("depot");
+    let package_cache = shelf.home().join("depot");
     let project = workspace("1.0.0");
-    let (_, links) = indexed(&project, &machine, Some(&depot), "one.sqlite");
-    let rows = rusqlite::Connection::open(compass_index::store::Depot::file(&depot)).expect("a database");
+    let (_, links) = indexed(&project, &machine, Some(&package_cache), "one.sqlite");
+    let rows = rusqlite::Connection::open(compass_index::store::PackageCache::file(&package_cache)).expect("a database");
     assert!(rows.execute("UPDATE links SET sum = sum + 1", []).expect("changed") >= 2);
     drop(rows);
-    let (again, same) = indexed(&project, &machine, Some(&depot), "two.sqlite");
-    assert_eq!((again.depot_links, &same), (0, &links));
-    assert_eq!(indexed(&project, &machine, Some(&depot), "three.sqlite").0.depot_links, 2, "and kept again");
+    let (again, same) = indexed(&project, &machine, Some(&package_cache), "two.sqlite");
+    assert_eq!((again.cached_links, &same), (0, &links));
+    assert_eq!(indexed(&project, &machine, Some(&package_cache), "three.sqlite").0.cached_links, 2, "and kept again");
 }
 
 #[test]
@@ -107,14 +107,14 @@ fn what_implements_an_interface_of_a_package_is_found_wherever_the_package_was_l
         ],
     );
     let machine = Machine { go_modules: Some(cache), ..Machine::default() };
-    let depot = shelf.home().join("depot");
+    let package_cache = shelf.home().join("depot");
     let project = Project::new();
     project.write("go.mod", "module larder\n\nrequire example.org/rack v1.0.0\n");
     project.write("a.go", "package larder\n\nimport \"example.org/rack\"\n\ntype Wheel struct{}\n\nfunc (w *Wheel) Turn(n int) int { return n }\n\nvar _ rack.Turner = &Wheel{}\n");
-    indexed(&project, &machine, Some(&depot), "one.sqlite");
+    indexed(&project, &machine, Some(&package_cache), "one.sqlite");
     project.write("b.go", "package larder\n\ntype Rack struct{}\n\nfunc (r *Rack) Turn(n int) int { return n }\n");
-    let (second, links) = indexed(&project, &machine, Some(&depot), "two.sqlite");
-    assert_eq!(second.depot_links, 1);
+    let (second, links) = indexed(&project, &machine, Some(&package_cache), "two.sqlite");
+    assert_eq!(second.cached_links, 1);
     assert_eq!(links, indexed(&project, &machine, None, "three.sqlite").1);
     let turner = links.iter().find(|l| l.contains("rack.go:") && l.contains("derived [\"")).expect("implementers");
     assert!(turner.contains("a.go") && turner.contains("b.go"), "{turner}");

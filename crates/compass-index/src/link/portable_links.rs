@@ -11,7 +11,7 @@ use serde::{Deserialize, Serialize};
 
 /// Links of a file with all that is written beside them.
 #[derive(Debug, Clone, PartialEq, Default, Serialize, Deserialize)]
-pub(crate) struct Carried {
+pub(crate) struct PortableLinks {
     pub(crate) links: FileLinks,
     pub(crate) tally: Tally,
     /// Role and enclosing definition of each linked use, in the order of [`FileLinks::of_uses`].
@@ -19,12 +19,18 @@ pub(crate) struct Carried {
     /// Names without a target, why, and how often.
     pub(crate) unlinked: Vec<(String, Cause, u64)>,
     /// Hashes of the names that the file hangs on.
-    pub(crate) consulted: Vec<u32>,
+    pub(crate) dependencies: Vec<u32>,
 }
 
-impl Carried {
+impl PortableLinks {
     /// Links with what is written beside them.
-    pub(super) fn of(facts: &Facts, number: &dyn Fn(compass_facts::DefId) -> SymbolNo, links: FileLinks, tally: Tally, consulted: Vec<u32>) -> Carried {
+    pub(super) fn of(
+        facts: &Facts,
+        number: &dyn Fn(compass_facts::DefId) -> SymbolNo,
+        links: FileLinks,
+        tally: Tally,
+        dependencies: Vec<u32>,
+    ) -> PortableLinks {
         let beside = |(usage, _): &(UseId, u32)| {
             let u = facts.usage(*usage);
             (u.role, u.enclosing.map(number))
@@ -43,11 +49,11 @@ impl Carried {
         }
         let unlinked = counts.into_iter().map(|((name, cause), count)| (facts.name(name).to_owned(), cause, count)).collect();
         let uses = links.of_uses.iter().map(beside).collect();
-        Carried { links, tally, uses, unlinked, consulted }
+        PortableLinks { links, tally, uses, unlinked, dependencies }
     }
 
     /// Gives every symbol another number, those of the file's own definitions too.
-    pub(crate) fn rename(mut self, own: SymbolId, to: &dyn Fn(SymbolId) -> Option<SymbolId>) -> Option<Carried> {
+    pub(crate) fn rename(mut self, own: SymbolId, to: &dyn Fn(SymbolId) -> Option<SymbolId>) -> Option<PortableLinks> {
         self.links.rename(to)?;
         for (_, enclosing) in &mut self.uses {
             if let Some(number) = enclosing {
@@ -63,7 +69,7 @@ pub(crate) trait Places: Sync {
     /// Can links of the file be carried at all?
     fn is_shared(&self, file: usize) -> bool;
     /// Whoever looks for links, one per thread.
-    fn finder(&self) -> Box<dyn FnMut(usize) -> Option<Carried> + '_>;
+    fn finder(&self) -> Box<dyn FnMut(usize) -> Option<PortableLinks> + '_>;
     /// Takes new links of a file, as they are here.
-    fn keep(&self, file: usize, carried: Carried);
+    fn keep(&self, file: usize, carried: PortableLinks);
 }

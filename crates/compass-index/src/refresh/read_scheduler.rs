@@ -1,6 +1,6 @@
 //! In which order files are read: own ones first, then packages, each by one program at a time.
 //!
-//! A package that another program is reading just now is left for later: then its facts are in the depot. Claims are given back before
+//! A package that another program is reading just now is left for later: then its facts are in the shared package cache. Claims are given back before
 //! anybody waits, so no two programs wait for each other; a program that reads for too long is not waited for, since reading something
 //! twice does no harm.
 
@@ -19,7 +19,7 @@ const LOOKS: Duration = Duration::from_millis(50);
 const PATIENCE: Duration = Duration::from_secs(20);
 
 /// Files still to be read.
-pub(super) struct Rounds<'j> {
+pub(super) struct ReadScheduler<'j> {
     plan: &'j Plan,
     /// The folder of claims; without one nobody is waited for.
     folder: Option<PathBuf>,
@@ -29,13 +29,13 @@ pub(super) struct Rounds<'j> {
 }
 
 /// Files that are read now, and the claims that are held meanwhile.
-pub(super) struct Round {
+pub(super) struct ReadBatch {
     pub(super) files: Vec<usize>,
     _claims: Vec<Claim>,
 }
 
-impl<'j> Rounds<'j> {
-    pub(super) fn new(plan: &'j Plan, depot: Option<&Path>, open: &[usize]) -> Rounds<'j> {
+impl<'j> ReadScheduler<'j> {
+    pub(super) fn new(plan: &'j Plan, package_cache: Option<&Path>, open: &[usize]) -> ReadScheduler<'j> {
         let is_own = |i: &usize| plan.units[plan.files[*i].unit].own;
         let (own, others): (Vec<usize>, Vec<usize>) = open.iter().copied().partition(|i| is_own(i));
         let mut packages: VecDeque<(usize, Vec<usize>)> = VecDeque::new();
@@ -46,12 +46,12 @@ impl<'j> Rounds<'j> {
                 None => packages.push_back((unit, vec![i])),
             }
         }
-        Rounds { plan, folder: depot.map(|d| d.join("claims")), own, packages, patience: PATIENCE }
+        ReadScheduler { plan, folder: package_cache.map(|d| d.join("claims")), own, packages, patience: PATIENCE }
     }
 
     /// What is read next; nothing when all is read, or cancelled.
-    pub(super) fn next(&mut self, cancel: &Cancel) -> Option<Round> {
-        let mut round = Round { files: std::mem::take(&mut self.own), _claims: Vec::new() };
+    pub(super) fn next(&mut self, cancel: &Cancel) -> Option<ReadBatch> {
+        let mut round = ReadBatch { files: std::mem::take(&mut self.own), _claims: Vec::new() };
         let began = Instant::now();
         loop {
             self.take_free(&mut round);
@@ -66,7 +66,7 @@ impl<'j> Rounds<'j> {
     }
 
     /// Adds the packages that nobody else is reading.
-    fn take_free(&mut self, round: &mut Round) {
+    fn take_free(&mut self, round: &mut ReadBatch) {
         for _ in 0..self.packages.len() {
             if round._claims.len() >= CLAIMS {
                 return;
@@ -117,7 +117,7 @@ mod tests {
         Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan")
     }
 
-    fn units(plan: &Plan, round: Option<Round>) -> Vec<String> {
+    fn units(plan: &Plan, round: Option<ReadBatch>) -> Vec<String> {
         let mut out: Vec<String> = round.iter().flat_map(|r| &r.files).map(|i| plan.units[plan.files[*i].unit].name.clone()).collect();
         out.dedup();
         out
@@ -127,11 +127,11 @@ mod tests {
     fn a_package_that_somebody_else_reads_comes_later() {
         let folder = tempfile::tempdir().expect("a folder");
         let plan = plan(folder.path());
-        let depot = folder.path().join("depot");
+        let package_cache = folder.path().join("depot");
         let open: Vec<usize> = (0..plan.files.len()).collect();
         let rack = plan.units.iter().find(|u| u.name == "rack").expect("rack");
-        let Attempt::Taken(claim) = Claim::try_take(&depot.join("claims").join(name_of(rack))).expect("an attempt") else { panic!("free") };
-        let mut rounds = Rounds::new(&plan, Some(&depot), &open);
+        let Attempt::Taken(claim) = Claim::try_take(&package_cache.join("claims").join(name_of(rack))).expect("an attempt") else { panic!("free") };
+        let mut rounds = ReadScheduler::new(&plan, Some(&package_cache), &open);
         assert_eq!(units(&plan, rounds.next(&Cancel::new())), ["larder", "oak"]);
         let waited = std::thread::scope(|scope| {
             let next = scope.spawn(|| units(&plan, rounds.next(&Cancel::new())));
@@ -148,11 +148,11 @@ mod tests {
     fn nobody_is_waited_for_without_end() {
         let folder = tempfile::tempdir().expect("a folder");
         let plan = plan(folder.path());
-        let depot = folder.path().join("depot");
+        let package_cache = folder.path().join("depot");
         let open: Vec<usize> = (0..plan.files.len()).collect();
-        let mut mine = Rounds::new(&plan, Some(&depot), &open);
+        let mut mine = ReadScheduler::new(&plan, Some(&package_cache), &open);
         let held = mine.next(&Cancel::new());
-        let mut theirs = Rounds { patience: LOOKS, ..Rounds::new(&plan, Some(&depot), &open) };
+        let mut theirs = ReadScheduler { patience: LOOKS, ..ReadScheduler::new(&plan, Some(&package_cache), &open) };
         assert_eq!(units(&plan, theirs.next(&Cancel::new())), ["larder"]);
         let mut both = units(&plan, theirs.next(&Cancel::new()));
         both.sort();
@@ -160,7 +160,7 @@ mod tests {
         drop(held);
         let stopped = Cancel::new();
         stopped.cancel();
-        let mut again = Rounds::new(&plan, None, &open);
+        let mut again = ReadScheduler::new(&plan, None, &open);
         assert_eq!(units(&plan, again.next(&stopped)).len(), 3);
         assert!(again.next(&stopped).is_none());
     }

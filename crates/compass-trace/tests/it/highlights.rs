@@ -2,17 +2,17 @@
 
 use crate::support::engine;
 use compass_facts::Cancel;
-use compass_trace::tones::Tone;
+use compass_trace::highlights::Highlight;
 use rstest::rstest;
 use testkit::Project;
 
 /// `name macro`, `name dependency`, `name unknown`, in the order of the text.
 fn told(project: &Project, path: &str) -> Vec<String> {
     let text = std::fs::read_to_string(project.root().join(path)).expect("text");
-    let word = |t: Tone| match t {
-        Tone::Macro => "macro",
-        Tone::Dependency => "dependency",
-        Tone::Unknown => "unknown",
+    let word = |t: Highlight| match t {
+        Highlight::Macro => "macro",
+        Highlight::Dependency => "dependency",
+        Highlight::Unknown => "unknown",
     };
     let tones = engine(project).tones(path, &Cancel::new()).expect("tones");
     tones.into_iter().map(|(span, tone)| format!("{} {}", span.of(&text), word(tone))).collect()
@@ -46,7 +46,7 @@ fn names_of_dependencies_and_files_that_changed() {
     ]);
     let engine = engine(&project);
     let tones = engine.tones("board.js", &Cancel::new()).expect("tones");
-    assert!(tones.iter().any(|t| t.1 == Tone::Dependency) && tones.iter().all(|t| t.1 != Tone::Macro), "{tones:?}");
+    assert!(tones.iter().any(|t| t.1 == Highlight::Dependency) && tones.iter().all(|t| t.1 != Highlight::Macro), "{tones:?}");
     assert!(engine.tones("nothing.js", &Cancel::new()).expect("tones").is_empty());
     project.write("board.js", "function go() {}\n");
     engine.index().forget_texts();

@@ -1,7 +1,7 @@
 //! Links again only the files that a change reaches, and writes a small run beside the one that linked everything.
 
 use super::changes::Changed;
-use super::{RefreshError, Request, loader, summing, whole_again};
+use super::{RefreshError, Request, loader, statistics, whole_again};
 use crate::link::{self, FileInput};
 use crate::plan::Plan;
 use crate::store::{self, Generation, LaterRun, NameEntry, PackedLinks, Retired, StoreError, Writer, pack_links};
@@ -25,7 +25,7 @@ pub(super) struct Before<'b> {
     pub(super) overview: &'b Generation,
     pub(super) changed: &'b [Changed],
     /// Who includes whom there, if that is known.
-    pub(super) includes: Option<super::warm::IncludePairs>,
+    pub(super) includes: Option<super::session_cache::IncludePairs>,
 }
 
 /// What is asked for.
@@ -56,7 +56,7 @@ impl link::Sink for Collected {
     }
 }
 
-/// Links some files and makes the generation; gives its counts. With a shelf only some of `inputs` have their facts, and passes
+/// Links some files and makes the generation; gives its counts. With a lazy fact store only some of `inputs` have their facts, and passes
 /// have nothing to say.
 pub(super) fn link(
     writer: &mut Writer,
@@ -64,7 +64,7 @@ pub(super) fn link(
     files: &[FileId],
     overview: &mut Generation,
     inputs: &mut [FileInput],
-    shelf: Option<&link::Shelf>,
+    lazy_facts: Option<&link::LazyFacts>,
     order: &Order,
 ) -> Result<Summary, RefreshError> {
     let linking = Instant::now();
@@ -81,31 +81,31 @@ pub(super) fn link(
             threads: order.threads,
             folder: &folder,
             only: Some(&only),
-            shelf,
+            lazy_facts,
             places: None,
             cancel: order.cancel,
             progress: order.progress,
         };
         link::link_all(inputs, &request, &load, &mut collected)?.ok_or(RefreshError::Cancelled)?
     };
-    if let Some(why) = shelf.and_then(link::Shelf::failure) {
+    if let Some(why) = lazy_facts.and_then(link::LazyFacts::failure) {
         return Err(why.into());
     }
-    let crossed = match shelf {
+    let crossed = match lazy_facts {
         Some(_) => None,
         None => cross(writer, before, inputs, &mut linked, &only, &load, order)?,
     };
     let mut summary = before.overview.summary.clone();
-    summing::count_files(&mut summary, order.plan, overview);
+    statistics::count_files(&mut summary, order.plan, overview);
     count(writer, before, inputs, &linked, &only, &load, &mut summary)?;
-    if shelf.is_some() {
+    if lazy_facts.is_some() {
         keep_layers(overview, before.overview);
     } else {
         overview.layers = crate::layers::assign(&order.plan.layers, &mut overview.files, &linked.links);
-        overview.matrix = summing::matrix(&overview.files, &linked.links);
+        overview.matrix = statistics::matrix(&overview.files, &linked.links);
     }
     overview.native = match crossed {
-        Some(_) => summing::native_names(&linked.links),
+        Some(_) => statistics::native_names(&linked.links),
         None => before.overview.native.clone(),
     };
     if crossed.is_some() {
@@ -212,11 +212,11 @@ fn count(
         let input = &inputs[i];
         let loaded = if input.whole || !input.language.is_read() { None } else { Some(load(input)?) };
         let facts = loaded.as_ref().unwrap_or(&input.facts);
-        summing::add_file(&mut is, before.overview, input, facts, &linked.tallies[i], &linked.links[i].1);
+        statistics::add_file(&mut is, before.overview, input, facts, &linked.tallies[i], &linked.links[i].1);
         let links = writer.links(before.number, input.id)?.unwrap_or_default();
         let facts = old.get(&input.id).copied().unwrap_or(facts);
-        summing::add_file(&mut was, before.overview, input, facts, &link::tally(facts, &links), &links);
+        statistics::add_file(&mut was, before.overview, input, facts, &link::tally(facts, &links), &links);
     }
-    summing::replace(summary, &was, &is);
+    statistics::replace(summary, &was, &is);
     Ok(())
 }

@@ -2,7 +2,7 @@
 
 use super::evaluate::{Evaluator, MAX_DEPTH};
 use super::ty::{Entity, Hit, Ty};
-use super::world::{Gid, Sym};
+use super::world::{DefRef, GlobalNameId};
 use crate::Cause;
 use compass_facts::{Kind, Language, Literal};
 use std::rc::Rc;
@@ -35,11 +35,11 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    fn element_of(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
+    fn element_of(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
         for name in ["__iter__", "iter", "into_iter", "next"] {
             let Some(gid) = self.world.find_gid(name) else { continue };
             let found = self.members(sym.file, &Ty::Value(sym, args.clone()), gid);
-            if let Some(Hit { entity: Entity::Sym(method), .. }) = found.hits.first()
+            if let Some(Hit { entity: Entity::DefRef(method), .. }) = found.hits.first()
                 && self.evaluating.len() < MAX_DEPTH / 2
             {
                 let result = self.result_of_item(*method, Ty::no_args(), Some(Rc::new(Ty::Value(sym, args.clone())))).ty;
@@ -62,7 +62,7 @@ impl Evaluator<'_, '_> {
                 let Some(gid) = self.world.find_gid("__getitem__") else { return Ty::Unknown(Cause::ReceiverUnknown) };
                 let found = self.members(sym.file, &Ty::Value(sym, args), gid);
                 match found.hits.first().map(|h| h.entity) {
-                    Some(Entity::Sym(method)) => self.result_of_item(method, Ty::no_args(), None).ty,
+                    Some(Entity::DefRef(method)) => self.result_of_item(method, Ty::no_args(), None).ty,
                     _ => Ty::Unknown(Cause::ReceiverUnknown),
                 }
             }
@@ -80,7 +80,7 @@ impl Evaluator<'_, '_> {
                 let Some(gid) = self.world.find_gid(&number) else { return Ty::Unknown(Cause::ReceiverUnknown) };
                 let found = self.members(sym.file, &Ty::Value(sym, args), gid);
                 match found.hits.first().map(|h| h.entity) {
-                    Some(Entity::Sym(field)) => self.item(field).ty,
+                    Some(Entity::DefRef(field)) => self.item(field).ty,
                     _ => Ty::Unknown(Cause::ReceiverUnknown),
                 }
             }
@@ -105,11 +105,11 @@ impl Evaluator<'_, '_> {
     }
 
     /// What `*` or `->` gives for a value of a class: what its operator says, or the value itself, since pointers are not told apart.
-    fn pointed(&mut self, sym: Sym, args: Rc<[Ty]>) -> Ty {
+    fn pointed(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
         for name in ["operator->", "operator*"] {
             let Some(gid) = self.world.find_gid(name) else { continue };
             let found = self.members(sym.file, &Ty::Value(sym, args.clone()), gid);
-            if let Some(Hit { entity: Entity::Sym(method), .. }) = found.hits.first() {
+            if let Some(Hit { entity: Entity::DefRef(method), .. }) = found.hits.first() {
                 let receiver = Some(Rc::new(Ty::Value(sym, args.clone())));
                 let result = self.result_of_item(*method, Ty::no_args(), receiver).ty;
                 if !result.is_unknown() {
@@ -133,7 +133,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Members of built-in and standard types that pass on what they hold.
-    pub(super) fn builtin_member(&mut self, of: &Ty, name: Gid) -> Option<Ty> {
+    pub(super) fn builtin_member(&mut self, of: &Ty, name: GlobalNameId) -> Option<Ty> {
         let word = self.world.name(name);
         let fixed = self.brought(of).filter(|b| b.0 == "ReadonlyArray").and_then(|b| b.1.first()).map(|inner| Ty::List(Rc::new(inner.clone())));
         let of = fixed.as_ref().unwrap_or(of);

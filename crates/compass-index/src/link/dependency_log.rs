@@ -9,23 +9,23 @@
 //! # Not here
 //! What a change changes, and which files hang on it: [`crate::refresh`].
 
-use super::world::Gid;
+use super::world::GlobalNameId;
 use std::cell::RefCell;
 use std::rc::Rc;
 
 /// Names that an answer was made with, each once.
-pub(super) type Names = Rc<[Gid]>;
+pub(super) type Names = Rc<[GlobalNameId]>;
 
 /// Names noted so far, those of answers under way included.
 #[derive(Debug, Default)]
-pub(super) struct Consulted {
-    noted: RefCell<Vec<Gid>>,
+pub(super) struct DependencyLog {
+    noted: RefCell<Vec<GlobalNameId>>,
 }
 
-impl Consulted {
+impl DependencyLog {
     /// Notes a name that is looked up.
     #[inline]
-    pub(super) fn note(&self, name: Gid) {
+    pub(super) fn note(&self, name: GlobalNameId) {
         // Also where it was the last one noted: that may have been before an answer began.
         self.noted.borrow_mut().push(name);
     }
@@ -55,7 +55,7 @@ impl Consulted {
     }
 
     /// All that was noted, each name once; begins anew.
-    pub(super) fn finish(&self) -> Vec<Gid> {
+    pub(super) fn finish(&self) -> Vec<GlobalNameId> {
         let mut noted = std::mem::take(&mut *self.noted.borrow_mut());
         noted.sort_unstable();
         noted.dedup();
@@ -64,7 +64,7 @@ impl Consulted {
 }
 
 /// Moves the first of equal neighbours to the front; says how many there are.
-fn unique(sorted: &mut [Gid]) -> usize {
+fn unique(sorted: &mut [GlobalNameId]) -> usize {
     let mut count = 0;
     for i in 0..sorted.len() {
         if count == 0 || sorted[i] != sorted[count - 1] {
@@ -80,20 +80,20 @@ mod tests {
     use super::*;
 
     #[test]
-    fn who_asks_again_has_consulted_the_same() {
-        let consulted = Consulted::default();
-        let note = |names: &[u32]| names.iter().for_each(|n| consulted.note(Gid(*n)));
+    fn who_asks_again_depends_on_the_same() {
+        let dependencies = DependencyLog::default();
+        let note = |names: &[u32]| names.iter().for_each(|n| dependencies.note(GlobalNameId(*n)));
         note(&[9, 4]);
-        let start = consulted.begin();
+        let start = dependencies.begin();
         note(&[4, 2, 4]);
-        let inner = consulted.begin();
+        let inner = dependencies.begin();
         note(&[7, 2]);
-        assert_eq!(*consulted.since(inner), [Gid(2), Gid(7)]);
-        let answer = consulted.since(start);
-        assert_eq!(*answer, [Gid(2), Gid(4), Gid(7)], "an answer within it counts");
-        assert_eq!(consulted.finish(), [Gid(2), Gid(4), Gid(7), Gid(9)]);
-        consulted.again(&answer);
-        assert_eq!(consulted.finish(), [Gid(2), Gid(4), Gid(7)]);
-        assert_eq!(consulted.finish(), []);
+        assert_eq!(*dependencies.since(inner), [GlobalNameId(2), GlobalNameId(7)]);
+        let answer = dependencies.since(start);
+        assert_eq!(*answer, [GlobalNameId(2), GlobalNameId(4), GlobalNameId(7)], "an answer within it counts");
+        assert_eq!(dependencies.finish(), [GlobalNameId(2), GlobalNameId(4), GlobalNameId(7), GlobalNameId(9)]);
+        dependencies.again(&answer);
+        assert_eq!(dependencies.finish(), [GlobalNameId(2), GlobalNameId(4), GlobalNameId(7)]);
+        assert_eq!(dependencies.finish(), []);
     }
 }

@@ -8,7 +8,7 @@
 use super::evaluate::Evaluator;
 use super::modules::Modules;
 use super::ty::{Entity, Lookup, Ty};
-use super::world::{Gid, Sym, World};
+use super::world::{DefRef, GlobalNameId, World};
 use crate::{Certainty, FileLinks, SymbolId};
 use compass_facts::{DefId, Flags, Kind, Language, ScopeId, TypeExpr};
 use rustc_hash::FxHashMap;
@@ -22,16 +22,16 @@ pub(super) fn is_header(path: &str) -> bool {
     HEADERS.iter().any(|h| path.ends_with(h.0))
 }
 
-/// Headers by what they belong to.
+/// DeclarationFiles by what they belong to.
 #[derive(Default)]
-pub(super) struct Headers {
+pub(super) struct DeclarationFiles {
     beside: FxHashMap<u32, u32>,
     of_unit: FxHashMap<u32, u32>,
 }
 
-impl Headers {
-    pub(super) fn new(world: &World) -> Headers {
-        let mut out = Headers::default();
+impl DeclarationFiles {
+    pub(super) fn new(world: &World) -> DeclarationFiles {
+        let mut out = DeclarationFiles::default();
         for (i, file) in world.files.iter().enumerate().filter(|(_, f)| is_header(&f.path)) {
             for (stem, endings) in HEADERS.iter().filter_map(|(e, of)| Some((file.path.strip_suffix(e)?, of))) {
                 let code = endings.iter().find_map(|e| world.by_path.get(&(file.root, format!("{stem}{e}").as_str())).copied());
@@ -95,7 +95,7 @@ impl Modules {
 
 impl Evaluator<'_, '_> {
     /// A name that a script itself does not give, as its header has it. Sources with types have no need of one.
-    pub(super) fn in_header(&mut self, from: u32, file: u32, name: Gid) -> Option<Lookup> {
+    pub(super) fn in_header(&mut self, from: u32, file: u32, name: GlobalNameId) -> Option<Lookup> {
         if self.world.language(file) != Language::JavaScript {
             return None;
         }
@@ -105,7 +105,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a file exports as a whole, or by default: the value rather than the namespace that has its types.
-    pub(super) fn whole(&mut self, file: u32) -> Option<Sym> {
+    pub(super) fn whole(&mut self, file: u32) -> Option<DefRef> {
         let world = self.world;
         ["=", "default"].into_iter().find_map(|word| {
             let what = world.export(file, world.find_gid(word)?)?;
@@ -113,13 +113,13 @@ impl Evaluator<'_, '_> {
                 TypeExpr::Name { name, scope, .. } => self.bound(file, scope, world.gid(file, name), None),
                 _ => self.find_export(word, file)?,
             };
-            let syms = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+            let syms = found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
             syms.min_by_key(|s| matches!(world.def(*s).kind, Kind::Module | Kind::Interface | Kind::Alias))
         })
     }
 
     /// A name of a header: exported by itself, or a member of the whole.
-    fn declared_name(&mut self, from: u32, header: u32, name: Gid) -> Lookup {
+    fn declared_name(&mut self, from: u32, header: u32, name: GlobalNameId) -> Lookup {
         let found = self.module_member(from, header, ScopeId::FILE, name);
         match (found.is_empty(), self.find_export("=", header)) {
             (true, Some(whole)) => self.member_of_hits(from, whole, name),
@@ -148,10 +148,10 @@ pub(super) fn link_declared(evaluator: &mut Evaluator, index: u32, out: &mut Fil
     for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| outer(d)) {
         let name = world.gid(index, d.name);
         let found = evaluator.declared_name(index, header, name);
-        let syms = found.hits.iter().filter_map(|h| if let Entity::Sym(s) = h.entity { Some(s) } else { None });
+        let syms = found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
         // A name may be a namespace, a type and a value at once.
         if let Some(declared) = syms.min_by_key(|s| unlike(d.kind, world.def(*s).kind)) {
-            pairs.add(evaluator, Sym { file: index, def: DefId(i as u32) }, declared);
+            pairs.add(evaluator, DefRef { file: index, def: DefId(i as u32) }, declared);
         }
     }
     pairs.found.sort_unstable();
@@ -177,7 +177,7 @@ struct Pairs {
 
 impl Pairs {
     /// A definition with its declaration, and the members of both.
-    fn add(&mut self, evaluator: &mut Evaluator, code: Sym, declared: Sym) {
+    fn add(&mut self, evaluator: &mut Evaluator, code: DefRef, declared: DefRef) {
         let world = evaluator.world;
         if !is_header(&world.files[declared.file as usize].path) {
             return;
@@ -189,8 +189,8 @@ impl Pairs {
         for (i, d) in members {
             let name = world.gid(code.file, d.name);
             let found = evaluator.members(self.header, &Ty::Value(declared, std::rc::Rc::from([])), name);
-            if let Some(Entity::Sym(member)) = found.hits.first().filter(|h| h.certainty > Certainty::Guessed).map(|h| h.entity) {
-                self.found.push((world.symbol(Sym { file: code.file, def: DefId(i as u32) }), world.symbol(member)));
+            if let Some(Entity::DefRef(member)) = found.hits.first().filter(|h| h.certainty > Certainty::Guessed).map(|h| h.entity) {
+                self.found.push((world.symbol(DefRef { file: code.file, def: DefId(i as u32) }), world.symbol(member)));
             }
         }
     }

@@ -12,7 +12,7 @@
 //! # Not here
 //! Whether a run may work so: only C does, whose rules ask for nothing else. See [`crate::refresh`].
 
-use super::world::{Gid, Made, Sym, choices_by, made_of};
+use super::world::{DefRef, GlobalNameId, Made, choices_by, made_of};
 use super::{FileInput, is_feature};
 use crate::FileId;
 use crate::identity::Numbers;
@@ -23,7 +23,7 @@ use std::path::{Path, PathBuf};
 use std::sync::{Arc, Mutex, MutexGuard, OnceLock};
 
 /// See the module.
-pub(crate) struct Shelf {
+pub(crate) struct LazyFacts {
     index: PathBuf,
     runs: Runs,
     /// Connections that nobody uses at the moment.
@@ -74,7 +74,7 @@ struct Kept {
     /// None where the facts were given.
     facts: Option<Facts>,
     numbers: Numbers,
-    gids: Vec<Gid>,
+    gids: Vec<GlobalNameId>,
     made: Made,
 }
 
@@ -94,14 +94,14 @@ struct Found {
 
 #[derive(Default)]
 struct Listed {
-    syms: Vec<Sym>,
+    syms: Vec<DefRef>,
     said: Vec<(Kind, Flags)>,
 }
 
 impl Listed {
     const NOTHING: Listed = Listed { syms: Vec::new(), said: Vec::new() };
 
-    fn of(mut found: Vec<(Sym, Kind, Flags)>) -> Listed {
+    fn of(mut found: Vec<(DefRef, Kind, Flags)>) -> Listed {
         found.sort_unstable_by_key(|f| f.0);
         Listed { syms: found.iter().map(|f| f.0).collect(), said: found.into_iter().map(|f| (f.1, f.2)).collect() }
     }
@@ -111,12 +111,12 @@ fn lock<T>(mutex: &Mutex<T>) -> MutexGuard<'_, T> {
     mutex.lock().unwrap_or_else(|e| e.into_inner())
 }
 
-impl Shelf {
+impl LazyFacts {
     /// The files of an index; those at the positions `given` bring their facts themselves.
-    /// `includes` are the pairs that [`Shelf::into_includes`] gave for the state the index is in.
-    pub(crate) fn new(index: &Path, runs: Runs, files: &[FileRow], given: FxHashSet<u32>, includes: Option<Arc<Vec<(u32, u32)>>>) -> Shelf {
+    /// `includes` are the pairs that [`LazyFacts::into_includes`] gave for the state the index is in.
+    pub(crate) fn new(index: &Path, runs: Runs, files: &[FileRow], given: FxHashSet<u32>, includes: Option<Arc<Vec<(u32, u32)>>>) -> LazyFacts {
         let renumbered = files.iter().enumerate().filter(|(_, f)| f.renumbered).map(|(i, _)| i as u32).collect();
-        Shelf {
+        LazyFacts {
             index: index.to_owned(),
             runs,
             readers: Mutex::default(),
@@ -171,17 +171,17 @@ impl Shelf {
         })
     }
 
-    pub(super) fn intern(&self, name: &str) -> Gid {
+    pub(super) fn intern(&self, name: &str) -> GlobalNameId {
         let mut numbers = lock(&self.numbers);
         if let Some(known) = numbers.get(name) {
-            return Gid(*known);
+            return GlobalNameId(*known);
         }
         let number = self.names.push(Word { text: name.into(), found: OnceLock::new(), choice: OnceLock::new() }) as u32;
         numbers.insert(name.into(), number);
-        Gid(number)
+        GlobalNameId(number)
     }
 
-    pub(super) fn name(&self, gid: Gid) -> &str {
+    pub(super) fn name(&self, gid: GlobalNameId) -> &str {
         self.names.get(gid.0 as usize).map_or("", |w| &w.text)
     }
 
@@ -189,7 +189,7 @@ impl Shelf {
         self.kept[file as usize].get_or_init(|| {
             let input = &files[file as usize];
             if self.given.contains(&file) {
-                let gids: Vec<Gid> = input.facts.names.iter().map(|n| self.intern(n)).collect();
+                let gids: Vec<GlobalNameId> = input.facts.names.iter().map(|n| self.intern(n)).collect();
                 let made = made_of(&input.facts, &gids, input.language, file);
                 return Box::new(Kept { facts: None, numbers: input.numbers.clone(), gids, made });
             }
@@ -200,7 +200,7 @@ impl Shelf {
             } else {
                 Default::default()
             };
-            let gids: Vec<Gid> = facts.names.iter().map(|n| self.intern(n)).collect();
+            let gids: Vec<GlobalNameId> = facts.names.iter().map(|n| self.intern(n)).collect();
             let made = made_of(&facts, &gids, input.language, file);
             Box::new(Kept { facts: Some(facts), numbers, gids, made })
         })
@@ -210,7 +210,7 @@ impl Shelf {
         self.kept(files, file).facts.as_ref().unwrap_or(&files[file as usize].facts)
     }
 
-    pub(super) fn gids(&self, files: &[FileInput], file: u32) -> &[Gid] {
+    pub(super) fn gids(&self, files: &[FileInput], file: u32) -> &[GlobalNameId] {
         &self.kept(files, file).gids
     }
 
@@ -222,7 +222,7 @@ impl Shelf {
         &self.kept(files, file).made
     }
 
-    fn found(&self, files: &[FileInput], name: Gid) -> &Found {
+    fn found(&self, files: &[FileInput], name: GlobalNameId) -> &Found {
         static NOTHING: Found = Found { outer: Listed::NOTHING, members: Listed::NOTHING };
         let Some(word) = self.names.get(name.0 as usize) else { return &NOTHING };
         word.found.get_or_init(|| {
@@ -233,12 +233,12 @@ impl Shelf {
                 let number = entry.symbol.number;
                 let def = if self.renumbered.contains(&file) { self.kept(files, file).numbers.find(number) } else { Some(DefId(number.0)) };
                 let list = if entry.flags.has(Flags::MEMBER) { &mut members } else { &mut outer };
-                list.extend(def.map(|def| (Sym { file, def }, entry.kind, entry.flags)));
+                list.extend(def.map(|def| (DefRef { file, def }, entry.kind, entry.flags)));
             }
             for file in &self.given {
                 let kept = self.kept(files, *file);
                 let facts = self.facts(files, *file);
-                let said = |(_, sym): &(Gid, Sym)| (*sym, facts.def(sym.def).kind, facts.def(sym.def).flags);
+                let said = |(_, sym): &(GlobalNameId, DefRef)| (*sym, facts.def(sym.def).kind, facts.def(sym.def).flags);
                 outer.extend(kept.made.outer.iter().filter(|d| d.0 == name).map(said));
                 members.extend(kept.made.members.iter().filter(|d| d.0 == name).map(said));
             }
@@ -246,22 +246,22 @@ impl Shelf {
         })
     }
 
-    pub(super) fn outer(&self, files: &[FileInput], name: Gid) -> &[Sym] {
+    pub(super) fn outer(&self, files: &[FileInput], name: GlobalNameId) -> &[DefRef] {
         &self.found(files, name).outer.syms
     }
 
-    pub(super) fn members(&self, files: &[FileInput], name: Gid) -> &[Sym] {
+    pub(super) fn members(&self, files: &[FileInput], name: GlobalNameId) -> &[DefRef] {
         &self.found(files, name).members.syms
     }
 
     /// Kind and flags of each of [`Self::outer`] or [`Self::members`], without a look into their files.
-    pub(super) fn said(&self, files: &[FileInput], name: Gid, members: bool) -> &[(Kind, Flags)] {
+    pub(super) fn said(&self, files: &[FileInput], name: GlobalNameId, members: bool) -> &[(Kind, Flags)] {
         let found = self.found(files, name);
         if members { &found.members.said } else { &found.outer.said }
     }
 
-    /// See [`super::world::Base::is_feature`].
-    pub(super) fn is_feature(&self, files: &[FileInput], name: Gid) -> bool {
+    /// See [`super::world::GlobalIndex::is_feature`].
+    pub(super) fn is_feature(&self, files: &[FileInput], name: GlobalNameId) -> bool {
         let Some(word) = self.names.get(name.0 as usize) else { return false };
         *word.choice.get_or_init(|| {
             let entries = self.with_reader(|r| r.choices(&self.runs, &word.text)?.unpack());

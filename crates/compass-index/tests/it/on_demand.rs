@@ -2,14 +2,14 @@
 
 use compass_facts::Cancel;
 use compass_index::plan::{Options, Plan};
-use compass_index::refresh::{Outcome, Reach, Request, Warm, run};
+use compass_index::refresh::{AffectedFiles, Outcome, Request, SessionCache, run};
 use compass_index::{DiskSources, Index, Silent};
 use rstest::rstest;
 use std::path::PathBuf;
 use std::sync::Arc;
 use testkit::Project;
 
-fn refreshed(project: &Project, touched: Option<(Arc<Warm>, Vec<PathBuf>)>) -> Outcome {
+fn refreshed(project: &Project, touched: Option<(Arc<SessionCache>, Vec<PathBuf>)>) -> Outcome {
     let options = Options { roots: vec![project.root()], ..Options::default() };
     let request = Request { options, index: project.index(), threads: 2, touched, ..Request::default() };
     run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
@@ -104,7 +104,7 @@ fn a_file_that_is_written_many_times_keeps_being_found() {
         let text = if round % 2 == 0 { format!("{extra}{RACK_C}") } else { format!("{RACK_C}{extra}") };
         project.write("rack.c", &text);
         let outcome = refreshed(&project, None);
-        assert!(outcome.by_need && matches!(outcome.reach, Reach::Files(_)), "{round}");
+        assert!(outcome.by_need && matches!(outcome.reach, AffectedFiles::Files(_)), "{round}");
         let index = Index::open(&project.index()).expect("an index");
         for n in 0..=round {
             assert_eq!(index.named(&format!("turned_{n}")).expect("names").len(), 1, "{round} {n}");
@@ -225,7 +225,7 @@ fn an_index_that_was_built_anew_is_not_taken_for_the_one_before() {
     let touched = vec![warm.plan().roots[0].join("rack.c")];
     let outcome = refreshed(&project, Some((warm, touched)));
     // The facts of before are looked for under the numbers that files have now, and are found.
-    assert!(matches!(outcome.reach, Reach::Files(_)) && outcome.rebuilt.is_none(), "{:?} {:?}", outcome.reach, outcome.rebuilt);
+    assert!(matches!(outcome.reach, AffectedFiles::Files(_)) && outcome.rebuilt.is_none(), "{:?} {:?}", outcome.reach, outcome.rebuilt);
     let anew = Index::open(&project.index()).expect("an index");
     let newer = open.newer().expect("an index");
     assert!(newer.files() == anew.files() && newer.find_path("aaa.c").is_some());

@@ -1,7 +1,7 @@
 //! Who tests what, how the tests came out, what is unusual about definitions, and what follows from a change.
 
 use crate::support::{ask, engine, places};
-use compass_trace::upkeep::{CaseState, Unusual};
+use compass_trace::history_and_coverage::{CaseState, Unusual};
 use compass_trace::{AnswerError, Context, Engine};
 use rstest::{fixture, rstest};
 use testkit::Project;

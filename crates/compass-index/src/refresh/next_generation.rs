@@ -7,13 +7,13 @@ use crate::{FileId, FileNo, UnitId};
 use rustc_hash::FxHashMap;
 
 /// The generation being made: ids are taken over from the old one.
-pub(super) struct Draft {
+pub(super) struct NextGeneration {
     pub(super) overview: Generation,
 }
 
-impl Draft {
+impl NextGeneration {
     /// After a look at a few paths alone the files are those of before, at the places where they were.
-    pub(super) fn again(plan: &Plan, old: &Generation, request: &Request) -> Draft {
+    pub(super) fn again(plan: &Plan, old: &Generation, request: &Request) -> NextGeneration {
         let row = |(row, file): (&FileRow, &PlannedFile)| FileRow { bytes: file.bytes, mtime_ns: file.mtime_ns, inode: file.inode, layer: None, ..row.clone() };
         let overview = Generation {
             roots: old.roots.clone(),
@@ -25,10 +25,10 @@ impl Draft {
             files: old.files.iter().zip(&plan.files).map(row).collect(),
             ..Generation::default()
         };
-        Draft { overview }
+        NextGeneration { overview }
     }
 
-    pub(super) fn new(plan: &Plan, old: Option<&Generation>, request: &Request) -> Draft {
+    pub(super) fn new(plan: &Plan, old: Option<&Generation>, request: &Request) -> NextGeneration {
         let mut overview = Generation {
             roots: plan.roots.iter().map(|r| r.to_string_lossy().into_owned()).collect(),
             own_roots: plan.own_roots as u32,
@@ -101,13 +101,13 @@ impl Draft {
                 mtime_ns: file.mtime_ns,
                 inode: file.inode,
                 hash: 0,
-                made: crate::Made::default(),
+                made: crate::Provenance::default(),
                 reads_cpp: file.reads_cpp,
                 renumbered: false,
                 layer: None,
             });
         }
-        Draft { overview }
+        NextGeneration { overview }
     }
 }
 

@@ -1,9 +1,9 @@
 //! Tests and changes of a definition, and what is unusual about those of a file.
 
 use crate::cli::failure_chain;
-use crate::tui::state::Upkeep;
+use crate::tui::state::HistoryAndCoverage;
 use compass_index::SymbolId;
-use compass_trace::upkeep::{self, GitError, Sidenote};
+use compass_trace::history_and_coverage::{self, GitError, Sidenote};
 use compass_trace::{Context, Engine};
 use std::path::Path;
 use std::time::Duration;
@@ -12,14 +12,14 @@ use std::time::Duration;
 const LIMIT: Duration = Duration::from_secs(3);
 
 /// Tests and changes of a symbol.
-pub(super) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> Upkeep {
-    let mut out = Upkeep { is_known: true, ..Upkeep::default() };
+pub(super) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> HistoryAndCoverage {
+    let mut out = HistoryAndCoverage { is_known: true, ..HistoryAndCoverage::default() };
     // What cannot be known is not there: the reports say elsewhere what is wrong with them.
     if let Ok(testing) = engine.testing(context) {
         out.tests = testing.covering(engine, symbol, context).unwrap_or_default();
     }
     let Some((full, text, lines)) = place(engine, symbol) else { return out };
-    out.history = match upkeep::history(Path::new(&full), &text, lines, &context.cancel, LIMIT) {
+    out.history = match history_and_coverage::history(Path::new(&full), &text, lines, &context.cancel, LIMIT) {
         Ok(history) => Some(Ok(history)),
         Err(GitError::NoRepository(_) | GitError::Cancelled) => None,
         Err(e) => Some(Err(failure_chain(&e))),
@@ -58,6 +58,6 @@ pub(super) fn notes(engine: &Engine, path: &str, context: &Context) -> Vec<Siden
     if source.changed.is_some() {
         return Vec::new();
     }
-    let changed = upkeep::changed_since_pull(&index.full_path(row), source.source.text.as_str()).unwrap_or_default();
+    let changed = history_and_coverage::changed_since_pull(&index.full_path(row), source.source.text.as_str()).unwrap_or_default();
     testing.sidenotes(engine, file, &changed, context).unwrap_or_default()
 }

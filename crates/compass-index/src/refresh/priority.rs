@@ -3,8 +3,8 @@
 //! That makes a generation of its own within about the time a small change takes; the others keep their links of before until all is
 //! linked, and the generation says how many they are.
 
-use super::part::{self, Before};
-use super::{Reach, Request, has_same_files};
+use super::incremental::{self, Before};
+use super::{AffectedFiles, Request, has_same_files};
 use crate::FileId;
 use crate::store::Generation;
 
@@ -14,19 +14,25 @@ const MANY_CHANGED: usize = 500;
 const MOST_READ: usize = 100;
 
 /// The files to link first, of those that can be, and how many wait; nothing where all are linked soon, or nobody reads.
-pub(super) fn first(request: &Request, before: &Before, overview: &Generation, reach: &Reach, can_be: &dyn Fn(&FileId) -> bool) -> Option<(Vec<FileId>, u64)> {
+pub(super) fn first(
+    request: &Request,
+    before: &Before,
+    overview: &Generation,
+    reach: &AffectedFiles,
+    can_be: &dyn Fn(&FileId) -> bool,
+) -> Option<(Vec<FileId>, u64)> {
     let old = before.overview;
     let all = match reach {
-        Reach::Files(files) => files.len(),
-        Reach::Everything(_) => overview.files.len(),
+        AffectedFiles::Files(files) => files.len(),
+        AffectedFiles::Everything(_) => overview.files.len(),
     };
-    let is_large = all > request.many_files.unwrap_or(part::MANY_FILES);
+    let is_large = all > request.many_files.unwrap_or(incremental::MANY_FILES);
     if request.read_last.is_empty() || !is_large || !old.linked || old.pending > 0 || before.changed.len() > MANY_CHANGED || !has_same_files(old, overview) {
         return None;
     }
     let is_reached = |f: &FileId| match reach {
-        Reach::Files(files) => files.binary_search(f).is_ok(),
-        Reach::Everything(_) => true,
+        AffectedFiles::Files(files) => files.binary_search(f).is_ok(),
+        AffectedFiles::Everything(_) => true,
     };
     let read = request.read_last.iter().copied().filter(is_reached).take(MOST_READ);
     let mut files: Vec<FileId> = before.changed.iter().map(|c| c.file).chain(read).filter(can_be).collect();

@@ -2,7 +2,7 @@
 
 use super::{columns, cut, put, put_line, row};
 use crate::tui::state::{Further, State};
-use compass_trace::upkeep::{CaseState, Change, CoveringTest, History, Sidenote, Unusual};
+use compass_trace::history_and_coverage::{CaseState, Change, CoveringTest, History, Sidenote, Unusual};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
 use ratatui::style::Style;
