@@ -13,7 +13,9 @@
 
 pub mod bounds;
 pub mod c_lexer;
+mod languages;
 pub mod model;
+pub mod profile;
 pub mod readers;
 mod registry;
 mod source;

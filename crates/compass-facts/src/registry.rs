@@ -3,7 +3,6 @@
 use crate::readers::components;
 use crate::readers::syntax::{self, Tree};
 use crate::readers::tree::errors;
-use crate::readers::{c, go, java, perl, python, rust, sql, typescript};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 
@@ -51,17 +50,6 @@ fn has_ending(list: &'static str, ending: &str) -> bool {
     list.split_whitespace().any(|known| known == ending)
 }
 
-/// Files above this size get no facts, only text search: the generic grammars need about 40 bytes of tree per byte of
-/// source and several seconds for such a file, and what people write by hand is far below.
-const MAX_SOURCE_BYTES: usize = 6 << 20;
-
-/// The readers of our own need far less: only what no offset could name is too large for them.
-const MAX_OWN_BYTES: usize = 256 << 20;
-
-fn largest(language: Language) -> usize {
-    if matches!(language, Language::C | Language::Cpp) { MAX_OWN_BYTES } else { MAX_SOURCE_BYTES }
-}
-
 impl Language {
     /// All of them.
     pub const ALL: [Language; 12] = [
@@ -81,37 +69,12 @@ impl Language {
 
     /// The word it is stored by; one for each language, never given to another.
     pub fn stored_word(self) -> &'static str {
-        match self {
-            Language::Tsx => "tsx",
-            other => other.word(),
-        }
-    }
-
-    /// The folder of its reader among the readers; empty where nothing reads it.
-    pub(crate) fn reader_folder(self) -> &'static str {
-        match self {
-            Language::C | Language::Cpp => "c",
-            Language::JavaScript | Language::TypeScript | Language::Tsx => "typescript",
-            Language::Text => "",
-            other => other.word(),
-        }
+        self.profile().stored_word
     }
 
     /// The word for people and for `lang` in questions.
     pub fn word(self) -> &'static str {
-        match self {
-            Language::C => "c",
-            Language::Cpp => "cpp",
-            Language::Go => "go",
-            Language::Java => "java",
-            Language::JavaScript => "javascript",
-            Language::Perl => "perl",
-            Language::Python => "python",
-            Language::Rust => "rust",
-            Language::Sql => "sql",
-            Language::TypeScript | Language::Tsx => "typescript",
-            Language::Text => "text",
-        }
+        self.profile().word
     }
 
     /// The language of a file name; `None` when the name says nothing.
@@ -127,23 +90,8 @@ impl Language {
         if matches!(stem, "Makefile" | "makefile" | "GNUmakefile") {
             return Some(Language::Text);
         }
-        Some(match extension.as_str() {
-            "c" | "h" | "inc" => Language::C,
-            "cc" | "cpp" | "cxx" | "c++" | "hh" | "hpp" | "hxx" | "h++" | "ipp" | "tpp" | "inl" | "txx" | "cppm" | "ixx" => Language::Cpp,
-            "go" => Language::Go,
-            "java" => Language::Java,
-            "js" | "jsx" | "mjs" | "cjs" => Language::JavaScript,
-            "pl" | "pm" | "t" | "psgi" | "pod" => Language::Perl,
-            "py" | "pyi" | "pyw" => Language::Python,
-            "rs" => Language::Rust,
-            "ts" | "mts" | "cts" => Language::TypeScript,
-            "tsx" => Language::Tsx,
-            "sql" => Language::Sql,
-            // Components of one file: what stands between markup is a script.
-            "vue" | "svelte" => Language::TypeScript,
-            other if has_ending(TEXT_ENDINGS, other) => Language::Text,
-            _ => return None,
-        })
+        let known = Language::ALL.into_iter().find(|l| l.profile().endings.contains(&extension.as_str()));
+        known.or_else(|| has_ending(TEXT_ENDINGS, &extension).then_some(Language::Text))
     }
 
     /// Is a file of that name surely no text?
@@ -156,17 +104,12 @@ impl Language {
     pub fn of_first_line(line: &str) -> Option<Language> {
         let command = line.strip_prefix("#!")?;
         let program = command.split_whitespace().map(|w| w.rsplit('/').next().unwrap_or(w)).find(|w| *w != "env" && !w.starts_with('-'))?;
-        if program.starts_with("python") {
-            Some(Language::Python)
-        } else if program.starts_with("node") || program == "deno" || program == "bun" {
-            Some(Language::JavaScript)
-        } else if program.starts_with("perl") {
-            Some(Language::Perl)
-        } else if program.ends_with("sh") {
-            Some(Language::Text)
-        } else {
-            None
-        }
+        let is_called = |pattern: &&str| match (pattern.strip_suffix('*'), pattern.strip_prefix('*')) {
+            (Some(front), _) => program.starts_with(front),
+            (_, Some(end)) => program.ends_with(end),
+            _ => program == *pattern,
+        };
+        Language::ALL.into_iter().find(|l| l.profile().interpreters.iter().any(|p| is_called(p)))
     }
 
     /// Does a reader take facts from it?
@@ -179,44 +122,14 @@ impl Language {
         matches!(self, Language::C | Language::Cpp)
     }
 
-    /// Is a file a module that code calls by the name of the file?
-    pub fn is_module_by_file(self) -> bool {
-        matches!(self, Language::Python | Language::Rust | Language::Perl) || self.is_kin_of(Language::TypeScript)
-    }
-
-    /// Can values of a type be written as a list, without the names of its fields?
-    pub fn gives_by_position(self) -> bool {
-        matches!(self, Language::C | Language::Cpp | Language::Go)
-    }
-
     /// Do both belong to one family, so that names of one are looked for in the other?
     pub fn is_kin_of(self, other: Language) -> bool {
-        let family = |l: Language| match l {
-            Language::JavaScript | Language::TypeScript | Language::Tsx => 1,
-            Language::C | Language::Cpp => 2,
-            Language::Python => 3,
-            Language::Rust => 4,
-            Language::Text => 5,
-            Language::Sql => 6,
-            Language::Java => 7,
-            Language::Go => 8,
-            Language::Perl => 9,
-        };
-        family(self) == family(other)
+        self.profile().family == other.profile().family
     }
 
     /// The generic grammar of the language; none where a reader of our own reads it, or nothing does.
     pub fn grammar(self) -> Option<tree_sitter::Language> {
-        Some(match self {
-            Language::Go => tree_sitter_go::LANGUAGE.into(),
-            Language::Java => tree_sitter_java::LANGUAGE.into(),
-            Language::JavaScript => tree_sitter_javascript::LANGUAGE.into(),
-            Language::Python => tree_sitter_python::LANGUAGE.into(),
-            Language::Rust => tree_sitter_rust::LANGUAGE.into(),
-            Language::TypeScript => tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into(),
-            Language::Tsx => tree_sitter_typescript::LANGUAGE_TSX.into(),
-            Language::Text | Language::Sql | Language::Perl | Language::C | Language::Cpp => return None,
-        })
+        self.profile().grammar.map(|g| g())
     }
 }
 
@@ -232,11 +145,11 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     }
     let component = components::scripts_of(language, &source.text);
     let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
-    let mut facts = if source.text.len() > largest(language) {
+    let mut facts = if source.text.len() > language.profile().largest_bytes {
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
         Facts { gaps: vec![gap], ..Facts::default() }
     } else {
-        read_text(language, text, cancel)?
+        (language.profile().read)(text, cancel)?
     };
     if cancel.is_cancelled() {
         return None;
@@ -251,34 +164,23 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     Some(facts)
 }
 
-fn read_text(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
-    if language == Language::Sql {
-        return Some(sql::read(text, cancel));
-    }
-    if language == Language::Perl {
-        return Some(perl::read(text, cancel));
-    }
-    if matches!(language, Language::C | Language::Cpp) {
-        return c::read(text, language == Language::Cpp, cancel);
-    }
-    let mut tree = parse(language, text, cancel)?;
-    if matches!(language, Language::TypeScript | Language::Tsx) && tree.root_node().has_error() {
-        tree = typescript::lines::best_tree(language, text, tree, cancel)?;
-    }
-    if language.is_kin_of(Language::TypeScript) && tree.root_node().has_error() && text.contains('&') {
-        tree = typescript::markup::better_tree(language, text, tree, cancel)?;
-    }
-    let grammar = language.grammar()?;
-    let flat = Tree::of(&tree, syntax::words(language, &grammar), text);
+/// Reads a text that the language's generic grammar parses.
+pub(crate) fn read_by_grammar(language: Language, text: &str, cancel: &Cancel, read: impl FnOnce(&str, &Tree, &Cancel) -> Facts) -> Option<Facts> {
+    read_tree(language, text, parse(language, text, cancel)?, cancel, read)
+}
+
+/// Facts of a syntax tree, with its errors as gaps.
+pub(crate) fn read_tree(
+    language: Language,
+    text: &str,
+    tree: tree_sitter::Tree,
+    cancel: &Cancel,
+    read: impl FnOnce(&str, &Tree, &Cancel) -> Facts,
+) -> Option<Facts> {
+    let flat = Tree::of(&tree, syntax::words(language, &language.grammar()?), text);
     drop(tree);
     let tree = flat;
-    let mut facts = match language {
-        Language::Go => go::read(text, &tree, cancel),
-        Language::Java => java::read(text, &tree, cancel),
-        Language::Python => python::read(text, &tree, cancel),
-        Language::Rust => rust::read(text, &tree, cancel),
-        _ => typescript::read(text, language != Language::JavaScript, &tree, cancel),
-    };
+    let mut facts = read(text, &tree, cancel);
     if !tree.too_deep().is_empty() {
         facts.gaps.extend(tree.too_deep().iter().map(|span| Gap { cause: GapCause::TooDeep, span: *span }));
         facts.gaps.sort_by_key(|g| g.span);

@@ -30,14 +30,8 @@ pub fn tokens(language: Language, text: &str, cancel: &Cancel) -> Vec<Token> {
     if text.len() > 2 << 20 || !language.is_read() {
         return Vec::new();
     }
-    if language == Language::Sql {
-        return sql_classes(text);
-    }
-    if language == Language::Perl {
-        return crate::readers::perl::classes(text);
-    }
-    if matches!(language, Language::C | Language::Cpp) {
-        return c_classes(text, language == Language::Cpp);
+    if let Some(own) = language.profile().tokens {
+        return own(text);
     }
     let Some(tree) = crate::registry::parse(language, text, cancel) else { return Vec::new() };
     let mut out = Vec::new();
@@ -61,7 +55,7 @@ pub fn tokens(language: Language, text: &str, cancel: &Cancel) -> Vec<Token> {
 }
 
 /// Comments are what stands between the tokens and is no blank.
-fn c_classes(text: &str, cpp: bool) -> Vec<Token> {
+pub(crate) fn c_classes(text: &str, cpp: bool) -> Vec<Token> {
     use crate::c_lexer::{CLexer, LexKind};
     let mut out = Vec::new();
     let mut end = 0u32;
@@ -93,7 +87,7 @@ fn c_classes(text: &str, cpp: bool) -> Vec<Token> {
     out
 }
 
-fn sql_classes(text: &str) -> Vec<Token> {
+pub(crate) fn sql_classes(text: &str) -> Vec<Token> {
     let class = |t: SqlToken| match t {
         SqlToken::Comment => Some(TokenClass::Comment),
         SqlToken::Text => Some(TokenClass::Text),

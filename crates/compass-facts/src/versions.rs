@@ -8,7 +8,7 @@ include!(concat!(env!("OUT_DIR"), "/reader_versions.rs"));
 /// it: those of an earlier reader are never served.
 #[must_use]
 pub fn reader_version(language: Language) -> u64 {
-    let folder = language.reader_folder();
+    let folder = language.profile().reader;
     OWN.iter().find(|o| o.0 == folder).map_or(SHARED, |o| o.1)
 }
 
@@ -24,7 +24,7 @@ mod tests {
         assert_ne!(version(Language::Go), version(Language::Text));
         assert_eq!(version(Language::JavaScript), version(Language::Tsx), "one reader");
         for language in Language::ALL {
-            let folder = language.reader_folder();
+            let folder = language.profile().reader;
             assert!(folder.is_empty() || OWN.iter().any(|o| o.0 == folder), "{folder}");
         }
     }

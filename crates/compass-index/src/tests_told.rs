@@ -1,4 +1,4 @@
-//! Which files hold tests, by the habits of each language.
+//! Which files hold tests, by the habits of each language (its profile).
 
 use compass_facts::Language;
 
@@ -9,17 +9,9 @@ const FOLDERS: [&str; 8] = ["test", "tests", "testing", "testdata", "__tests__",
 pub fn is_test_path(path: &str, language: Language) -> bool {
     let (folders, name) = path.rsplit_once('/').map_or(("", path), |(f, n)| (f, n));
     let stem = name.split('.').next().unwrap_or(name);
-    let by_name = match language {
-        Language::Go => stem.ends_with("_test"),
-        Language::Python => stem.starts_with("test_") || stem.ends_with("_test") || stem == "conftest" || stem == "tests",
-        Language::Java => ["Test", "Tests", "IT", "TestCase"].iter().any(|end| stem.ends_with(end)),
-        Language::JavaScript | Language::TypeScript | Language::Tsx => [".test.", ".spec.", "_test.", ".cy."].iter().any(|m| name.contains(m)),
-        Language::Rust => stem == "tests" || stem.ends_with("_test") || stem.ends_with("_tests"),
-        Language::C | Language::Cpp => stem.starts_with("test_") || ["_test", "_tests", "_unittest", "Test", "-test"].iter().any(|end| stem.ends_with(end)),
-        Language::Perl => name.ends_with(".t"),
-        Language::Sql | Language::Text => false,
-    };
-    by_name || folders.split('/').any(|f| FOLDERS.contains(&f)) || language == Language::Perl && folders.split('/').any(|f| f == "t")
+    let tests = &language.profile().tests;
+    let in_folder = |known: &[&str]| folders.split('/').any(|f| known.contains(&f));
+    (tests.is_file)(stem, name) || in_folder(&FOLDERS) || in_folder(tests.folders)
 }
 
 #[cfg(test)]

@@ -80,16 +80,17 @@ fn skipped(bytes: &[u8], i: usize, language: Language) -> Option<usize> {
     let rest = &bytes[i..];
     let until =
         |end: &[u8], from: usize| rest[from.min(rest.len())..].windows(end.len()).position(|w| w == end).map_or(bytes.len(), |p| i + from + p + end.len());
+    let lexis = &language.profile().lexis;
+    if let Some(mark) = lexis.line_comments.iter().find(|m| rest.starts_with(m.as_bytes())) {
+        return Some(until(b"\n", mark.len()));
+    }
+    let blocks = lexis.block_comments.iter().copied().chain(lexis.long_quotes.iter().map(|q| (*q, *q)));
+    if let Some((open, close)) = blocks.into_iter().find(|b| rest.starts_with(b.0.as_bytes())) {
+        return Some(until(close.as_bytes(), open.len()));
+    }
     match rest[0] {
-        // It divides.
-        b'/' if matches!(language, Language::Python | Language::Perl) => None,
-        b'/' if rest.starts_with(b"//") => Some(until(b"\n", 2)),
-        b'/' if rest.starts_with(b"/*") => Some(until(b"*/", 2)),
-        b'#' if matches!(language, Language::Python | Language::Perl) => Some(until(b"\n", 1)),
-        b'"' if rest.starts_with(b"\"\"\"") => Some(until(b"\"\"\"", 3)),
-        b'\'' if language == Language::Python && rest.starts_with(b"'''") => Some(until(b"'''", 3)),
         // A lifetime is no text.
-        b'\'' if language == Language::Rust && !rest.get(2..4).is_some_and(|r| r[0] == b'\'' || rest[1] == b'\\') => Some(i + 1),
+        b'\'' if lexis.has_lifetimes && !rest.get(2..4).is_some_and(|r| r[0] == b'\'' || rest[1] == b'\\') => Some(i + 1),
         quote @ (b'"' | b'\'' | b'`') => {
             let mut at = i + 1;
             while at < bytes.len() && bytes[at] != quote {
@@ -126,7 +127,7 @@ fn brackets(text: &str, from: usize, at: usize, language: Language) -> Option<Br
             }
             b')' | b']' | b'}' => depth -= 1,
             // The parameters of a closure are no arguments.
-            b'|' if language == Language::Rust && depth == 0 && text[start..i].trim().trim_end_matches("move").is_empty() => {
+            b'|' if language.profile().lexis.has_bars && depth == 0 && text[start..i].trim().trim_end_matches("move").is_empty() => {
                 i += bytes[i + 1..].iter().position(|b| *b == b'|').map_or(0, |p| p + 1);
             }
             b',' if depth == 0 && i >= at => return Some(Brackets { commas, argument: text.get(start..i).unwrap_or("").to_owned() }),
@@ -195,12 +196,7 @@ fn parameters(signature: &str, name: &str) -> Vec<String> {
 
 /// Without the one that stands before the dot.
 fn without_receiver(mut parameters: Vec<String>, language: Language, by_member: bool) -> Vec<String> {
-    let is_receiver = |p: &String| match language {
-        Language::Rust => by_member && (p == "self" || p.ends_with(" self") || p.ends_with("&self") || p.starts_with("self:")),
-        Language::Python => matches!(p.split(':').next().unwrap_or("").trim(), "self" | "cls"),
-        Language::TypeScript | Language::Tsx => p.starts_with("this:"),
-        _ => false,
-    };
+    let is_receiver = |p: &String| (language.profile().calls.is_receiver)(p, by_member);
     if parameters.first().is_some_and(is_receiver) {
         parameters.remove(0);
     }
@@ -209,7 +205,8 @@ fn without_receiver(mut parameters: Vec<String>, language: Language, by_member: 
 
 /// Which parameter is given: by its name where the language can say it, else by its place.
 fn given(brackets: &Brackets, parameters: &[String], language: Language) -> Option<usize> {
-    if language == Language::Python
+    let calls = &language.profile().calls;
+    if calls.by_name
         && let Some((name, value)) = brackets.argument.split_once('=')
         && !value.starts_with('=')
         && !name.trim().is_empty()
@@ -219,8 +216,7 @@ fn given(brackets: &Brackets, parameters: &[String], language: Language) -> Opti
         return parameters.iter().position(is_it).or_else(|| parameters.iter().position(|p| p.starts_with("**")));
     }
     let last = parameters.len().checked_sub(1)?;
-    let takes_all = |p: &String| p.contains("...") || p.starts_with('*') && language == Language::Python;
-    let open_ended = parameters.iter().position(takes_all);
+    let open_ended = parameters.iter().position(|p| (calls.takes_rest)(p));
     match open_ended {
         Some(at) if brackets.commas >= at => Some(at),
         _ => (brackets.commas <= last).then_some(brackets.commas),

@@ -6,7 +6,7 @@
 
 use crate::answer::{Answer, AnswerError, Engine};
 use crate::bearings::SymbolFacts;
-use compass_facts::{Flags, Kind, Language};
+use compass_facts::{Flags, Kind};
 use compass_index::SymbolId;
 use rustc_hash::{FxHashMap, FxHashSet};
 
@@ -173,11 +173,11 @@ impl Engine {
         Ok(Cell::Lacking)
     }
 
-    /// Types of Go that have all members of an interface but one, or two of many.
+    /// Types that have all members of an interface but one, or two of many, where having them is implementing it.
     fn almost(&self, of: SymbolId, members: &[(String, SymbolId)], tree: &[(i32, SymbolId)]) -> Result<Vec<Almost>, AnswerError> {
         let is_interface = self.index.definition(of)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Interface);
-        let is_go = self.index.file(of.file).is_some_and(|f| f.language == Language::Go);
-        if !is_interface || !is_go || members.len() < 2 {
+        let by_shape = self.index.file(of.file).is_some_and(|f| f.language.profile().implements_by_shape);
+        if !is_interface || !by_shape || members.len() < 2 {
             return Ok(Vec::new());
         }
         let allowed = if members.len() >= 6 { 2 } else { 1 };

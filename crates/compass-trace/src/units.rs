@@ -86,7 +86,7 @@ impl Engine {
             let c = counts.entry(file.id.unit).or_default();
             c.files += 1;
             c.lines += u64::from(file.lines);
-            if file.language != Language::Text {
+            if file.language.is_read() {
                 c.code += 1;
                 c.declaring += u64::from(only_declares(&file.path));
             }
@@ -153,7 +153,7 @@ impl Engine {
             name: inner.strip_prefix(folder).unwrap_or(inner).trim_start_matches('/').to_owned(),
             detail: format!("{made}{} lines", file.lines),
             place: Some((self.index().path_of(file.id), 1, 1)),
-            opens: file.language != Language::Text,
+            opens: file.language.is_read(),
             own: unit.own,
             root: None,
         }
@@ -242,23 +242,8 @@ fn space_entry(unit: &UnitRow, folder: &str, files: &[&FileRow]) -> Entry {
 fn namespace(folder: &str, files: &[&FileRow]) -> (&'static str, String) {
     let mut counts: BTreeMap<Language, usize> = BTreeMap::new();
     files.iter().for_each(|f| *counts.entry(f.language).or_default() += 1);
-    let most = counts.into_iter().max_by_key(|c| c.1).map_or(Language::Text, |c| c.0);
-    let from_sources = |roots: &[&str]| {
-        let found = roots.iter().find_map(|r| folder.strip_prefix(r).filter(|rest| rest.is_empty() || rest.starts_with('/')));
-        found.unwrap_or(folder).trim_start_matches('/').to_owned()
-    };
-    match most {
-        Language::Java => ("package", from_sources(&["src/main/java", "src/test/java", "src"]).replace('/', ".")),
-        Language::Python if folder.split('/').all(|p| p.chars().all(|c| c.is_alphanumeric() || c == '_')) => {
-            ("package", from_sources(&["src"]).replace('/', "."))
-        }
-        Language::Rust if folder == "src" || folder.starts_with("src/") => {
-            let path = from_sources(&["src"]);
-            ("module", if path.is_empty() { "crate".to_owned() } else { format!("crate::{}", path.replace('/', "::")) })
-        }
-        Language::Go => ("package", folder.to_owned()),
-        _ => ("folder", format!("{folder}/")),
-    }
+    let Some((most, _)) = counts.into_iter().max_by_key(|c| c.1) else { return ("folder", format!("{folder}/")) };
+    (most.profile().modules.of_folder)(folder).unwrap_or_else(|| ("folder", format!("{folder}/")))
 }
 
 fn unit_entry(unit: &UnitRow, counts: &Counts) -> Entry {

@@ -33,39 +33,6 @@ pub(super) fn causes_of(word: &str) -> Result<Vec<&'static str>, ParseError> {
     Err(error)
 }
 
-/// The package that an import asks for.
-pub(crate) fn package_of(language: Language, module: &str) -> String {
-    let parts = |separator: &str, count: usize| module.split(separator).take(count).collect::<Vec<_>>().join(separator);
-    match language {
-        Language::Go => {
-            let hosts_two = ["github.com/", "gitlab.com/", "bitbucket.org/", "codeberg.org/"].iter().any(|h| module.starts_with(h));
-            parts("/", if hosts_two || module.starts_with("golang.org/x/") { 3 } else { 2 })
-        }
-        Language::Python => parts(".", 1),
-        Language::Java => parts(".", 3),
-        Language::Rust => parts("::", 1),
-        Language::Perl => parts("::", 2),
-        Language::JavaScript | Language::TypeScript | Language::Tsx if module.starts_with('.') => module.to_owned(),
-        Language::JavaScript | Language::TypeScript | Language::Tsx => parts("/", if module.starts_with('@') { 2 } else { 1 }),
-        Language::C | Language::Cpp if module.contains('/') => parts("/", 1) + "/",
-        _ => module.to_owned(),
-    }
-}
-
-/// What would bring an absent package of a language.
-pub(crate) fn advice(language: Language) -> &'static str {
-    match language {
-        Language::Go => "go mod download fetches it",
-        Language::Python => "pip install fetches it, into the project's environment",
-        Language::Java => "the sources of the artifact would show it",
-        Language::Rust => "cargo fetch downloads it",
-        Language::JavaScript | Language::TypeScript | Language::Tsx => "npm install fetches it",
-        Language::C | Language::Cpp => "the headers of the library would show it; include_folders in amber-compass.toml says where they are",
-        Language::Perl => "cpan fetches it",
-        Language::Sql | Language::Text => "",
-    }
-}
-
 /// An import that leads nowhere.
 pub(super) struct AbsentImport {
     /// Of the file it stands in.
@@ -85,7 +52,7 @@ impl Engine {
         Ok(import.map(|i| {
             let module = facts.facts.name(i.module);
             let name = i.name.map(|n| facts.facts.name(n));
-            let package = package_of(language, if module.is_empty() { name.unwrap_or(module) } else { module });
+            let package = (language.profile().packages.of_import)(if module.is_empty() { name.unwrap_or(module) } else { module });
             AbsentImport { language, package, statement: i.span }
         }))
     }
@@ -106,7 +73,7 @@ impl Engine {
             for (import, _) in links.absent.iter().filter(|a| a.1 == compass_index::Cause::UnitAbsent) {
                 let import = facts.import(compass_facts::ImportId(*import));
                 let (module, name) = (facts.name(import.module), import.name.map_or("", |n| facts.name(n)));
-                let package = package_of(file.language, if module.is_empty() { name } else { module });
+                let package = (file.language.profile().packages.of_import)(if module.is_empty() { name } else { module });
                 here.entry(package).or_default().insert(import.span);
             }
             for (package, statements) in here {
@@ -135,7 +102,7 @@ impl Engine {
         for ((language, package), imports) in most.into_iter().take(MOST_TOLD) {
             let files: rustc_hash::FxHashSet<FileId> = imports.iter().map(|i| i.0).collect();
             let (imports, files) = (plural(imports.len() as u64, "import"), plural(files.len() as u64, "file"));
-            found.notes.push(format!("{package}: {imports} in {files}, no such package here · {}", advice(language)));
+            found.notes.push(format!("{package}: {imports} in {files}, no such package here · {}", language.profile().packages.advice));
         }
         if packages > MOST_TOLD {
             found.notes.push(format!("and {} more packages", packages - MOST_TOLD));
@@ -165,7 +132,7 @@ mod tests {
     #[case::java(Language::Java, "org.larder.rack.Slot", "org.larder.rack")]
     #[case::header(Language::Cpp, "boost/any.hpp", "boost/")]
     fn imports_ask_for_packages(#[case] language: Language, #[case] module: &str, #[case] package: &str) {
-        assert_eq!(package_of(language, module), package);
+        assert_eq!((language.profile().packages.of_import)(module), package);
     }
 
     #[test]

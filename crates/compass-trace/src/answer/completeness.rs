@@ -38,8 +38,8 @@ impl Namers {
     }
 
     fn concerns(&self, language: Language) -> bool {
-        // Templates name what any program hands to them.
-        self.languages.is_empty() || language == Language::Text || self.languages.iter().any(|l| l.is_kin_of(language))
+        // Templates, which nothing reads, name what any program hands to them.
+        self.languages.is_empty() || !language.is_read() || self.languages.iter().any(|l| l.is_kin_of(language))
     }
 
     /// May a use with that cause mean one of the symbols? A value of a type that is not here may be one of ours, whose member is
@@ -65,7 +65,7 @@ impl Engine {
             let Some((facts, def)) = self.index.definition(symbol)? else { continue };
             let d = facts.facts.def(def);
             let is_plain = d.kind == Kind::Function && d.container.is_none() && !d.flags.has(Flags::PRIVATE);
-            out.exported |= is_plain && file.language.is_c_family();
+            out.exported |= is_plain && file.language.profile().exports_names;
             out.members |= matches!(facts.facts.def(def).kind, Kind::Method | Kind::Field);
             let name = facts.facts.def_name(def);
             if !names.iter().any(|n| n == name) {

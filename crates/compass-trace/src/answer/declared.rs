@@ -7,7 +7,7 @@ use super::rows::{Raw, definition_rank};
 use super::subject::{Resolution, Resolved};
 use super::{AnswerError, Engine, Found};
 use crate::question::Mode;
-use compass_facts::{DefId, Facts, Flags, Language};
+use compass_facts::{DefId, Facts, Flags};
 use compass_index::{Certainty, FileId, SymbolId};
 use std::borrow::Cow;
 
@@ -149,7 +149,7 @@ impl Engine {
     }
 
     fn is_script(&self, file: FileId) -> bool {
-        self.index.file(file).is_some_and(|f| f.language.is_kin_of(Language::TypeScript))
+        self.index.file(file).is_some_and(|f| f.language.profile().has_declaration_files)
     }
 
     /// Does a script's package have declaration files?

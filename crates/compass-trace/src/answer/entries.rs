@@ -6,7 +6,7 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{Kind, Language};
+use compass_facts::Kind;
 use compass_index::FileRow;
 use rustc_hash::FxHashMap;
 
@@ -88,6 +88,7 @@ impl Engine {
         let (name, folders) = folders.split_last().map_or((path, &[][..]), |(n, f)| (*n, f));
         let stem = name.split('.').next().unwrap_or(name);
         let unit = self.index.unit(file.id).map_or("", |u| u.name.as_str());
+        let programs = &file.language.profile().programs;
         let holds = |known: &[&str]| folders.iter().any(|f| known.contains(f));
         let sort = if compass_index::is_test_path(path, file.language) {
             Sort::Test
@@ -95,12 +96,10 @@ impl Engine {
             Sort::Example
         } else if holds(&TOOLS) && !holds(&["cmd"]) || file.made.word().is_some() {
             Sort::Tool
-        } else if file.language == Language::Go && stem != "main" && self.index.find_path(&format!("{}/main.go", folders.join("/"))).is_some() {
+        } else if programs.main_file.is_some_and(|main| name != main && self.index.find_path(&format!("{}/{main}", folders.join("/"))).is_some()) {
             // One that is built by itself beside the program of its folder makes something for it.
             Sort::Tool
-        } else if matches!(file.language, Language::Python | Language::Perl)
-            && !matches!(stem, "__main__" | "manage" | "wsgi" | "asgi" | "main" | "cli" | "app")
-        {
+        } else if programs.stems.is_some_and(|stems| !stems.contains(&stem)) {
             Sort::Script
         } else {
             Sort::Program
@@ -143,15 +142,7 @@ fn lines_beside(lines: &FxHashMap<String, u64>, path: &str) -> u64 {
     lines.get(path.rsplit_once('/').map_or("", |(f, _)| f)).copied().unwrap_or(0)
 }
 
-/// Does a program begin with the function? In Go `main` of the package called so, elsewhere one outside all types, or a static one of Java.
+/// Does a program begin with the function?
 fn begins(facts: &compass_facts::Facts, def: compass_facts::DefId, file: Option<&FileRow>) -> bool {
-    let d = facts.def(def);
-    match file.map(|f| f.language) {
-        Some(Language::Java) => d.flags.has(compass_facts::Flags::STATIC) && d.arity <= 1,
-        Some(Language::Go) => {
-            let package = facts.imports.iter().find(|i| i.kind == compass_facts::ImportKind::Within);
-            d.container.is_none() && package.is_some_and(|p| facts.name(p.module) == "main")
-        }
-        _ => d.kind == Kind::Function && d.container.is_none(),
-    }
+    file.is_some_and(|f| (f.language.profile().programs.begins)(facts, def))
 }

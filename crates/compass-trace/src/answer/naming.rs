@@ -9,7 +9,8 @@
 use super::subject::{Resolution, Resolved};
 use super::{AnswerError, Engine};
 use crate::question::NamePattern;
-use compass_facts::{DefId, Flags, ImportKind, Language, Role, Use, UseId};
+use compass_facts::profile::Qualifier;
+use compass_facts::{DefId, Flags, ImportKind, Role, Use, UseId};
 use compass_index::{FileFacts, FileId, NameEntry, SymbolId};
 
 /// Of more symbols than this nobody counts how often each is used.
@@ -99,7 +100,7 @@ impl Engine {
             let own: Vec<&str> = folders.chain((!stands_for_folder).then_some(stem)).filter(|p| *p != "src").collect();
             own.last() == Some(last) && own.ends_with(&parts)
         };
-        let files = self.index.files().iter().filter(|f| f.language.is_module_by_file());
+        let files = self.index.files().iter().filter(|f| f.language.profile().modules.by_file);
         files.filter(|f| f.path.contains(last) && is_called(&f.path)).map(|f| f.id).take(FEW).collect()
     }
 
@@ -232,9 +233,9 @@ impl Engine {
         let parts: Vec<&str> = path.split('/').collect();
         let (name, dirs) = parts.split_last().map_or(("", &[][..]), |(n, d)| (*n, d));
         out.extend(dirs.iter().filter(|d| **d != "src").map(|d| vec![(*d).to_owned()]));
-        match language {
+        match language.map(|l| l.profile().modules.qualifier) {
             // Files of a package share their names: what qualifies these is the name the package gives itself.
-            Some(Language::Go) => {
+            Some(Qualifier::Package) => {
                 let package = facts.facts.imports.iter().find(|i| i.kind == ImportKind::Within).map(|i| facts.facts.name(i.module).to_owned());
                 match out.last_mut() {
                     Some(last) => last.extend(package),
@@ -242,7 +243,7 @@ impl Engine {
                 }
             }
             // A file is called like its class.
-            Some(Language::Java) => {}
+            Some(Qualifier::Nothing) => {}
             _ => {
                 let stem = name.split('.').next().unwrap_or(name);
                 if !is_folders_module(stem) {
@@ -286,7 +287,7 @@ impl Engine {
         let dir = row.path.rsplit_once('/').map_or("", |(d, _)| d);
         let is_part = |f: &&compass_index::FileRow| {
             let other = f.path.rsplit_once('/').map_or("", |(d, _)| d);
-            f.root == row.root && f.language == row.language && f.language == Language::Go && other == dir
+            f.root == row.root && f.language == row.language && f.language.profile().modules.qualifier == Qualifier::Package && other == dir
         };
         let files: Vec<FileId> = std::iter::once(file).chain(self.index.files().iter().filter(is_part).map(|f| f.id)).collect();
         let mut left = MOST_IMPORTERS;

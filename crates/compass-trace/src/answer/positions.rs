@@ -4,6 +4,7 @@
 //! stands within another one may be given so where the type is not named at all; then there may be more.
 
 use super::{AnswerError, Engine, Found};
+use compass_facts::profile::Lists;
 use compass_facts::{Kind, Role, UseId};
 use compass_index::{Cause, SymbolId};
 
@@ -19,8 +20,8 @@ impl Engine {
     pub(super) fn miss_positions(&self, symbols: &[SymbolId], found: &mut Found) -> Result<(), AnswerError> {
         for symbol in symbols {
             let Some((facts, def)) = self.index.definition(*symbol)? else { continue };
-            let gives_by_position = self.index.file(symbol.file).is_some_and(|f| f.language.gives_by_position());
-            if !gives_by_position || facts.facts.def(def).kind != Kind::Field {
+            let has_lists = self.index.file(symbol.file).is_some_and(|f| f.language.profile().lists != Lists::No);
+            if !has_lists || facts.facts.def(def).kind != Kind::Field {
                 continue;
             }
             for owner in self.owners(*symbol, &facts, def)? {
@@ -32,7 +33,7 @@ impl Engine {
 
     /// How many uses of a type are followed by values without names.
     fn by_position(&self, of: SymbolId) -> Result<u64, AnswerError> {
-        let is_c_family = self.index.file(of.file).is_some_and(|f| f.language.is_c_family());
+        let behind_variables = self.index.file(of.file).is_some_and(|f| f.language.profile().lists == Lists::BehindVariable);
         for member in self.members_of(of)? {
             // What has a constructor is made by that, and this writes by name.
             if self.index.definition(member)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Constructor) {
@@ -49,8 +50,8 @@ impl Engine {
                 let Some(behind) = source.source.text.get(end..) else { continue };
                 let stands_within =
                     || facts.facts.find_enclosing(end as u32).is_some_and(|d| facts.facts.def(d).kind.is_type() || facts.facts.def(d).kind == Kind::Field);
-                let is_part = is_c_family && !behind.trim_start().starts_with(['*', '&']) && stands_within();
-                count += u64::from(is_part || holds_unnamed(behind, is_c_family));
+                let is_part = behind_variables && !behind.trim_start().starts_with(['*', '&']) && stands_within();
+                count += u64::from(is_part || holds_unnamed(behind, behind_variables));
             }
         }
         Ok(count)
@@ -58,8 +59,8 @@ impl Engine {
 }
 
 /// Does a list of values follow the name of its type, some of them without names?
-fn holds_unnamed(behind: &str, is_c_family: bool) -> bool {
-    let Some(open) = list_behind(behind, is_c_family) else { return false };
+fn holds_unnamed(behind: &str, behind_variables: bool) -> bool {
+    let Some(open) = list_behind(behind, behind_variables) else { return false };
     let mut depth = 0u32;
     let mut is_first = false;
     for (at, c) in behind[open..].char_indices().take_while(|(at, _)| *at < LONGEST) {
@@ -88,12 +89,12 @@ fn holds_unnamed(behind: &str, is_c_family: bool) -> bool {
 }
 
 /// Where a list of values begins behind the name of a type: at once, or with a variable between; a body or a type that follows is none.
-fn list_behind(behind: &str, is_c_family: bool) -> Option<usize> {
+fn list_behind(behind: &str, behind_variables: bool) -> Option<usize> {
     let mut between = behind.char_indices().take_while(|(at, c)| *at < NEAR && !matches!(c, ';' | '(' | '*'));
     let open = between.find(|(_, c)| *c == '{')?.0;
     let between = behind[..open].trim();
     let has_variable = between.contains('=') || between.starts_with(|c: char| c.is_alphabetic() || c == '_');
-    let is_list = open == 0 || is_c_family && (has_variable || between == ")");
+    let is_list = open == 0 || behind_variables && (has_variable || between == ")");
     is_list.then_some(open)
 }
 

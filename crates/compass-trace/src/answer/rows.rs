@@ -204,7 +204,7 @@ impl Engine {
                 if row.is_absent_import()
                     && let Some(import) = self.absent_package(row.file, row.marks.span.start)?
                 {
-                    answer.remark = Some(super::absent::advice(import.language).to_owned());
+                    answer.remark = Some(import.language.profile().packages.advice.to_owned());
                     answer.name = Some(import.package);
                 }
             }

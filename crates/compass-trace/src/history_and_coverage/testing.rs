@@ -10,7 +10,8 @@ use super::lines::Range;
 use super::reports::{CaseState, Reports, TestCase};
 use crate::chains::Direction;
 use crate::{Answer, AnswerError, Context, Engine};
-use compass_facts::{DefId, Facts, Flags, Language};
+use compass_facts::profile::TestMarks;
+use compass_facts::{DefId, Facts, Flags};
 use compass_index::{FileId, SymbolId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::PathBuf;
@@ -210,15 +211,8 @@ fn lines_of(engine: &Engine, file: FileId, facts: &Facts, def: DefId) -> Result<
 fn is_hidden(engine: &Engine, file: FileId, facts: &Facts, def: DefId) -> bool {
     let d = facts.def(def);
     let name = facts.name(d.name);
-    let language = engine.index().file(file).map_or(Language::Text, |f| f.language);
     let is_called_by_convention = name == "main" || name == "init" || name.starts_with("__") || d.flags.has(Flags::TEST) || d.flags.has(Flags::SPECIAL);
-    let hidden = match language {
-        Language::C | Language::Cpp => d.flags.has(Flags::STATIC) && !d.flags.has(Flags::MEMBER),
-        Language::Python => name.starts_with('_'),
-        Language::Rust | Language::Java => d.flags.has(Flags::PRIVATE),
-        Language::Go => name.starts_with(|c: char| c.is_lowercase()) && !facts.name(d.name).is_empty(),
-        _ => false,
-    };
+    let hidden = !name.is_empty() && engine.index().file(file).is_some_and(|f| (f.language.profile().is_hidden)(d, name));
     hidden && !is_called_by_convention && !d.flags.has(Flags::VIRTUAL) && !d.flags.has(Flags::ABSTRACT)
 }
 
@@ -238,13 +232,12 @@ fn stop_if_cancelled(context: &Context) -> Result<(), AnswerError> {
 /// Is the symbol a test, or the file of tests?
 fn is_test(engine: &Engine, symbol: SymbolId) -> Result<bool, AnswerError> {
     let index = engine.index();
-    match index.file(symbol.file).map(|f| f.language) {
-        Some(Language::JavaScript | Language::TypeScript | Language::Tsx) => {
-            return Ok(index.file(symbol.file).is_some_and(|f| compass_index::is_test_path(&f.path, f.language)));
-        }
-        // Their readers mark none: thousands of callers need not be loaded to see that.
-        None | Some(Language::C | Language::Cpp | Language::Perl | Language::Sql | Language::Text) => return Ok(false),
-        Some(Language::Go | Language::Java | Language::Python | Language::Rust) => {}
+    let Some(file) = index.file(symbol.file) else { return Ok(false) };
+    match file.language.profile().tests.marks {
+        TestMarks::File => return Ok(compass_index::is_test_path(&file.path, file.language)),
+        // Thousands of callers need not be loaded to see that.
+        TestMarks::Nothing => return Ok(false),
+        TestMarks::Reader => {}
     }
     Ok(index.definition(symbol)?.is_some_and(|(f, d)| f.facts.def(d).flags.has(Flags::TEST)))
 }

@@ -15,6 +15,7 @@ mod naming;
 mod overrides;
 mod pages;
 mod perl;
+mod rooms;
 mod sides;
 mod support;
 mod through_interfaces;

@@ -1,0 +1,62 @@
+//! C and C++: one preprocessor, one program.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::c;
+use crate::{Definition, Flags};
+
+/// The reader of our own needs far less than a generic grammar: only what no offset could name is too large for it.
+const LARGEST_BYTES: usize = 256 << 20;
+
+const LEXIS: Lexis = Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false };
+const CALLS: Calls = Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots };
+const MODULES: Modules = Modules { qualifier: Qualifier::File, by_file: false, of_folder: usual::no_folder };
+const TESTS: Tests = Tests { is_file: is_test, folders: &[], marks: TestMarks::Nothing };
+const PROGRAMS: Programs = Programs { begins: usual::free_function, stems: None, main_file: None };
+const PACKAGES: Packages =
+    Packages { of_import: library, advice: "the headers of the library would show it; include_folders in amber-compass.toml says where they are" };
+
+pub(super) const C: Profile = Profile {
+    word: "c",
+    stored_word: "c",
+    reader: "c",
+    family: "c",
+    endings: &["c", "h", "inc"],
+    interpreters: &[],
+    largest_bytes: LARGEST_BYTES,
+    grammar: None,
+    read: |text, cancel| c::read(text, false, cancel),
+    tokens: Some(|text| crate::tokens::c_classes(text, false)),
+    lexis: LEXIS,
+    calls: CALLS,
+    modules: MODULES,
+    tests: TESTS,
+    programs: PROGRAMS,
+    packages: PACKAGES,
+    is_hidden,
+    lists: Lists::BehindVariable,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    exports_names: true,
+};
+
+pub(super) const CPP: Profile = Profile {
+    word: "cpp",
+    stored_word: "cpp",
+    endings: &["cc", "cpp", "cxx", "c++", "hh", "hpp", "hxx", "h++", "ipp", "tpp", "inl", "txx", "cppm", "ixx"],
+    read: |text, cancel| c::read(text, true, cancel),
+    tokens: Some(|text| crate::tokens::c_classes(text, true)),
+    ..C
+};
+
+fn is_test(stem: &str, _: &str) -> bool {
+    stem.starts_with("test_") || ["_test", "_tests", "_unittest", "Test", "-test"].iter().any(|end| stem.ends_with(end))
+}
+
+fn is_hidden(d: &Definition, _: &str) -> bool {
+    d.flags.has(Flags::STATIC) && !d.flags.has(Flags::MEMBER)
+}
+
+/// The folder of a library's headers.
+fn library(header: &str) -> String {
+    if header.contains('/') { usual::first_parts(header, "/", 1) + "/" } else { header.to_owned() }
+}

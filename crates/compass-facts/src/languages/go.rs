@@ -1,0 +1,41 @@
+//! Go.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::go;
+use crate::{DefId, Definition, Facts, ImportKind};
+
+pub(super) const GO: Profile = Profile {
+    word: "go",
+    stored_word: "go",
+    reader: "go",
+    family: "go",
+    endings: &["go"],
+    interpreters: &[],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| tree_sitter_go::LANGUAGE.into()),
+    read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Go, text, cancel, go::read),
+    tokens: None,
+    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false },
+    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    modules: Modules { qualifier: Qualifier::Package, by_file: false, of_folder: |folder| Some(("package", folder.to_owned())) },
+    tests: Tests { is_file: |stem, _| stem.ends_with("_test"), folders: &[], marks: TestMarks::Reader },
+    programs: Programs { begins, stems: None, main_file: Some("main.go") },
+    packages: Packages { of_import: module, advice: "go mod download fetches it" },
+    is_hidden: |_: &Definition, name| name.starts_with(char::is_lowercase),
+    lists: Lists::BehindType,
+    implements_by_shape: true,
+    has_declaration_files: false,
+    exports_names: false,
+};
+
+/// `main` of the package called so.
+fn begins(facts: &Facts, def: DefId) -> bool {
+    let package = facts.imports.iter().find(|i| i.kind == ImportKind::Within);
+    facts.def(def).container.is_none() && package.is_some_and(|p| facts.name(p.module) == "main")
+}
+
+/// The module of a package: hosts of code have one for each repository.
+fn module(path: &str) -> String {
+    let of_host = ["github.com/", "gitlab.com/", "bitbucket.org/", "codeberg.org/", "golang.org/x/"].iter().any(|h| path.starts_with(h));
+    usual::first_parts(path, "/", if of_host { 3 } else { 2 })
+}

@@ -1,0 +1,43 @@
+//! Java.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::java;
+use crate::{DefId, Facts, Flags};
+
+pub(super) const JAVA: Profile = Profile {
+    word: "java",
+    stored_word: "java",
+    reader: "java",
+    family: "java",
+    endings: &["java"],
+    interpreters: &[],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| tree_sitter_java::LANGUAGE.into()),
+    read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Java, text, cancel, java::read),
+    tokens: None,
+    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &["\"\"\""], has_lifetimes: false, has_bars: false },
+    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: package },
+    tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
+    programs: Programs { begins, stems: None, main_file: None },
+    packages: Packages { of_import: |module| usual::first_parts(module, ".", 3), advice: "the sources of the artifact would show it" },
+    is_hidden: usual::is_private,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    exports_names: false,
+};
+
+fn package(folder: &str) -> Option<(&'static str, String)> {
+    Some(("package", usual::below(folder, &["src/main/java", "src/test/java", "src"]).replace('/', ".")))
+}
+
+fn is_test(stem: &str, _: &str) -> bool {
+    ["Test", "Tests", "IT", "TestCase"].iter().any(|end| stem.ends_with(end))
+}
+
+/// A static method that takes the arguments of the program, or nothing.
+fn begins(facts: &Facts, def: DefId) -> bool {
+    let d = facts.def(def);
+    d.flags.has(Flags::STATIC) && d.arity <= 1
+}

@@ -1,0 +1,28 @@
+//! Perl.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::perl;
+
+pub(super) const PERL: Profile = Profile {
+    word: "perl",
+    stored_word: "perl",
+    reader: "perl",
+    family: "perl",
+    endings: &["pl", "pm", "t", "psgi", "pod"],
+    interpreters: &["perl*"],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: None,
+    read: |text, cancel| Some(perl::read(text, cancel)),
+    tokens: Some(perl::classes),
+    lexis: Lexis { line_comments: &["#"], block_comments: &[], long_quotes: &[], has_lifetimes: false, has_bars: false },
+    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
+    tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
+    programs: Programs { begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None },
+    packages: Packages { of_import: |module| usual::first_parts(module, "::", 2), advice: "cpan fetches it" },
+    is_hidden: usual::not_hidden,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    exports_names: false,
+};

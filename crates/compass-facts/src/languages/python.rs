@@ -1,0 +1,42 @@
+//! Python.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::python;
+
+pub(super) const PYTHON: Profile = Profile {
+    word: "python",
+    stored_word: "python",
+    reader: "python",
+    family: "python",
+    endings: &["py", "pyi", "pyw"],
+    interpreters: &["python*"],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| tree_sitter_python::LANGUAGE.into()),
+    read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Python, text, cancel, python::read),
+    tokens: None,
+    lexis: Lexis { line_comments: &["#"], block_comments: &[], long_quotes: &["\"\"\"", "'''"], has_lifetimes: false, has_bars: false },
+    calls: Calls { is_receiver, by_name: true, takes_rest: |p| p.contains("...") || p.starts_with('*') },
+    modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
+    tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
+    programs: Programs { begins: usual::free_function, stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]), main_file: None },
+    packages: Packages { of_import: |module| usual::first_parts(module, ".", 1), advice: "pip install fetches it, into the project's environment" },
+    is_hidden: |_, name| name.starts_with('_'),
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    exports_names: false,
+};
+
+fn is_receiver(parameter: &str, _: bool) -> bool {
+    matches!(parameter.split(':').next().unwrap_or("").trim(), "self" | "cls")
+}
+
+/// Folders whose names could stand in an import.
+fn package(folder: &str) -> Option<(&'static str, String)> {
+    let is_name = |part: &str| part.chars().all(|c| c.is_alphanumeric() || c == '_');
+    folder.split('/').all(is_name).then(|| ("package", usual::below(folder, &["src"]).replace('/', ".")))
+}
+
+fn is_test(stem: &str, _: &str) -> bool {
+    stem.starts_with("test_") || stem.ends_with("_test") || stem == "conftest" || stem == "tests"
+}

@@ -1,0 +1,41 @@
+//! Rust.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::rust;
+
+pub(super) const RUST: Profile = Profile {
+    word: "rust",
+    stored_word: "rust",
+    reader: "rust",
+    family: "rust",
+    endings: &["rs"],
+    interpreters: &[],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| tree_sitter_rust::LANGUAGE.into()),
+    read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Rust, text, cancel, rust::read),
+    tokens: None,
+    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: true, has_bars: true },
+    calls: Calls { is_receiver, by_name: false, takes_rest: usual::dots },
+    modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: module },
+    tests: Tests { is_file: |stem, _| stem == "tests" || stem.ends_with("_test") || stem.ends_with("_tests"), folders: &[], marks: TestMarks::Reader },
+    programs: Programs { begins: usual::free_function, stems: None, main_file: None },
+    packages: Packages { of_import: |module| usual::first_parts(module, "::", 1), advice: "cargo fetch downloads it" },
+    is_hidden: usual::is_private,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    exports_names: false,
+};
+
+/// `self` counts as given only where the call was a member's: `Rack::turn(rack)` gives it itself.
+fn is_receiver(parameter: &str, by_member: bool) -> bool {
+    by_member && (parameter == "self" || parameter.ends_with(" self") || parameter.ends_with("&self") || parameter.starts_with("self:"))
+}
+
+fn module(folder: &str) -> Option<(&'static str, String)> {
+    if folder != "src" && !folder.starts_with("src/") {
+        return None;
+    }
+    let path = usual::below(folder, &["src"]);
+    Some(("module", if path.is_empty() { "crate".to_owned() } else { format!("crate::{}", path.replace('/', "::")) }))
+}

@@ -1,0 +1,66 @@
+//! JavaScript and TypeScript, with and without markup.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::readers::typescript;
+use crate::{Cancel, Facts, Language};
+
+pub(super) const TYPESCRIPT: Profile = Profile {
+    word: "typescript",
+    stored_word: "typescript",
+    reader: "typescript",
+    family: "script",
+    // Components of one file: what stands between markup is a script.
+    endings: &["ts", "mts", "cts", "vue", "svelte"],
+    interpreters: &[],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into()),
+    read: |text, cancel| read(Language::TypeScript, text, cancel),
+    tokens: None,
+    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false },
+    calls: Calls { is_receiver: |p, _| p.starts_with("this:"), by_name: false, takes_rest: usual::dots },
+    modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
+    tests: Tests { is_file: |_, name| [".test.", ".spec.", "_test.", ".cy."].iter().any(|m| name.contains(m)), folders: &[], marks: TestMarks::File },
+    programs: Programs { begins: usual::free_function, stems: None, main_file: None },
+    packages: Packages { of_import: package, advice: "npm install fetches it" },
+    is_hidden: usual::not_hidden,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: true,
+    exports_names: false,
+};
+
+pub(super) const TSX: Profile = Profile {
+    stored_word: "tsx",
+    endings: &["tsx"],
+    grammar: Some(|| tree_sitter_typescript::LANGUAGE_TSX.into()),
+    read: |text, cancel| read(Language::Tsx, text, cancel),
+    ..TYPESCRIPT
+};
+
+pub(super) const JAVASCRIPT: Profile = Profile {
+    word: "javascript",
+    stored_word: "javascript",
+    endings: &["js", "jsx", "mjs", "cjs"],
+    interpreters: &["node*", "deno", "bun"],
+    grammar: Some(|| tree_sitter_javascript::LANGUAGE.into()),
+    read: |text, cancel| read(Language::JavaScript, text, cancel),
+    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    ..TYPESCRIPT
+};
+
+/// The grammar stumbles over line ends and over text between tags: of several trees the best is read.
+fn read(language: Language, text: &str, cancel: &Cancel) -> Option<Facts> {
+    let mut tree = crate::registry::parse(language, text, cancel)?;
+    if language != Language::JavaScript && tree.root_node().has_error() {
+        tree = typescript::lines::best_tree(language, text, tree, cancel)?;
+    }
+    if tree.root_node().has_error() && text.contains('&') {
+        tree = typescript::markup::better_tree(language, text, tree, cancel)?;
+    }
+    crate::registry::read_tree(language, text, tree, cancel, |text, tree, cancel| typescript::read(text, language != Language::JavaScript, tree, cancel))
+}
+
+/// A package with its scope; a path within the project is itself.
+fn package(module: &str) -> String {
+    if module.starts_with('.') { module.to_owned() } else { usual::first_parts(module, "/", if module.starts_with('@') { 2 } else { 1 }) }
+}

@@ -1,0 +1,28 @@
+//! Text that nothing reads: it is searched.
+
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::{Facts, LineIndex};
+
+pub(super) const TEXT: Profile = Profile {
+    word: "text",
+    stored_word: "text",
+    reader: "",
+    family: "text",
+    endings: &[],
+    interpreters: &["*sh"],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: None,
+    read: |text, _| Some(Facts { lines: LineIndex::new(text).count(), ..Facts::default() }),
+    tokens: None,
+    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false },
+    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    modules: Modules { qualifier: Qualifier::File, by_file: false, of_folder: usual::no_folder },
+    tests: Tests { is_file: usual::no_test, folders: &[], marks: TestMarks::Nothing },
+    programs: Programs { begins: usual::free_function, stems: None, main_file: None },
+    packages: Packages { of_import: usual::whole, advice: "" },
+    is_hidden: usual::not_hidden,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    exports_names: false,
+};

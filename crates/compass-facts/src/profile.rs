@@ -1,0 +1,205 @@
+//! What is particular to a language beyond reading it: its files, its tokens, its habits. Each language fills one in its own room
+//! (`languages/`); everybody else asks it and names no language.
+
+use crate::{Cancel, DefId, Definition, Facts, Flags, Kind, Token};
+
+/// A language, as those who do not know it need it.
+#[derive(Debug)]
+pub struct Profile {
+    /// The word for people and for `lang` in questions.
+    pub word: &'static str,
+    /// The word it is stored by; one for each language, never given to another.
+    pub stored_word: &'static str,
+    /// The folder of its reader among the readers; empty where nothing reads it.
+    pub reader: &'static str,
+    /// Languages of one family look for names in one another.
+    pub family: &'static str,
+    /// Endings of its files, in small letters.
+    pub endings: &'static [&'static str],
+    /// Programs of `#!` lines: `perl*` for those that begin so, `*sh` for those that end so.
+    pub interpreters: &'static [&'static str],
+    /// Files above this size get no facts, in bytes.
+    pub largest_bytes: usize,
+    /// Its generic grammar; none where a reader of our own reads it, or nothing does.
+    pub grammar: Option<fn() -> tree_sitter::Language>,
+    /// Reads a text.
+    pub read: fn(&str, &Cancel) -> Option<Facts>,
+    /// Classes of tokens, where they are not told from the generic grammar.
+    pub tokens: Option<fn(&str) -> Vec<Token>>,
+    /// Its comments and texts.
+    pub lexis: Lexis,
+    /// What its calls look like.
+    pub calls: Calls,
+    /// How its files and folders are called in code.
+    pub modules: Modules,
+    /// How its tests are told.
+    pub tests: Tests,
+    /// Where its programs begin.
+    pub programs: Programs,
+    /// Packages that are not here.
+    pub packages: Packages,
+    /// Can nobody outside the file mean the definition of that name?
+    pub is_hidden: fn(&Definition, &str) -> bool,
+    /// Can values of a type be written as a list, without the names of its fields?
+    pub lists: Lists,
+    /// Does a type implement an interface by having its members, without saying so?
+    pub implements_by_shape: bool,
+    /// Do files of their own declare what other files define?
+    pub has_declaration_files: bool,
+    /// Do its functions go by names that the system's linker knows?
+    pub exports_names: bool,
+}
+
+/// Comments and texts, to step over them.
+#[derive(Debug)]
+pub struct Lexis {
+    /// What begins a comment up to the end of the line.
+    pub line_comments: &'static [&'static str],
+    /// What begins and ends a comment.
+    pub block_comments: &'static [(&'static str, &'static str)],
+    /// Quotes of texts over several lines.
+    pub long_quotes: &'static [&'static str],
+    /// Is `'a` a lifetime?
+    pub has_lifetimes: bool,
+    /// Do bars hold the parameters of a closure?
+    pub has_bars: bool,
+}
+
+/// Parameters and arguments.
+#[derive(Debug)]
+pub struct Calls {
+    /// Is a first parameter, as written, the receiver? The second tells whether the call was a member's.
+    pub is_receiver: fn(&str, bool) -> bool,
+    /// May an argument be given by its name, with `=`?
+    pub by_name: bool,
+    /// Does a parameter, as written, take all further arguments?
+    pub takes_rest: fn(&str) -> bool,
+}
+
+/// What stands for a module in code.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Qualifier {
+    /// The name of the file.
+    File,
+    /// The name that the files of a folder give their package.
+    Package,
+    /// Nothing of the file: it is called like what it defines.
+    Nothing,
+}
+
+/// Modules and packages, as code names them.
+#[derive(Debug)]
+pub struct Modules {
+    /// What stands in front of a name from outside its file.
+    pub qualifier: Qualifier,
+    /// Is a file a module that code calls by the name of the file?
+    pub by_file: bool,
+    /// What the language calls what a folder holds, and by which name; nothing where it has none.
+    pub of_folder: fn(&str) -> Option<(&'static str, String)>,
+}
+
+/// How tests are told.
+#[derive(Debug)]
+pub struct Tests {
+    /// Does a file hold tests, by its stem and its whole name?
+    pub is_file: fn(&str, &str) -> bool,
+    /// Folders that hold tests, besides those of every language.
+    pub folders: &'static [&'static str],
+    /// Which definitions are tests.
+    pub marks: TestMarks,
+}
+
+/// What says that a definition is a test.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum TestMarks {
+    /// Its reader marks it.
+    Reader,
+    /// The file it stands in.
+    File,
+    /// Nothing.
+    Nothing,
+}
+
+/// Where programs begin.
+#[derive(Debug)]
+pub struct Programs {
+    /// Does a program begin with the definition called `main`?
+    pub begins: fn(&Facts, DefId) -> bool,
+    /// Stems of files that are programs, where any other is a script.
+    pub stems: Option<&'static [&'static str]>,
+    /// The file beside which one that is built by itself is a tool.
+    pub main_file: Option<&'static str>,
+}
+
+/// Packages that are not on the machine.
+#[derive(Debug)]
+pub struct Packages {
+    /// The package that an import asks for.
+    pub of_import: fn(&str) -> String,
+    /// What would bring it.
+    pub advice: &'static str,
+}
+
+/// Values given by position.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Lists {
+    /// None.
+    No,
+    /// Right behind the name of their type: `Wheel{1, 2}`.
+    BehindType,
+    /// Behind the name of their type, a variable between, or within the value of another type.
+    BehindVariable,
+}
+
+/// Defaults for languages that have none of it.
+pub(crate) mod usual {
+    use super::*;
+
+    /// Parsed by the generic grammar, errors told.
+    pub const LARGEST_BYTES: usize = 6 << 20;
+
+    pub fn no_receiver(_: &str, _: bool) -> bool {
+        false
+    }
+
+    pub fn dots(parameter: &str) -> bool {
+        parameter.contains("...")
+    }
+
+    pub fn no_folder(_: &str) -> Option<(&'static str, String)> {
+        None
+    }
+
+    pub fn no_test(_: &str, _: &str) -> bool {
+        false
+    }
+
+    pub fn not_hidden(_: &Definition, _: &str) -> bool {
+        false
+    }
+
+    /// A function outside all types.
+    pub fn free_function(facts: &Facts, def: DefId) -> bool {
+        let d = facts.def(def);
+        d.kind == Kind::Function && d.container.is_none()
+    }
+
+    pub fn whole(module: &str) -> String {
+        module.to_owned()
+    }
+
+    /// The first parts of a path.
+    pub fn first_parts(module: &str, separator: &str, count: usize) -> String {
+        module.split(separator).take(count).collect::<Vec<_>>().join(separator)
+    }
+
+    /// A folder below one of these, as a path of its own.
+    pub fn below<'f>(folder: &'f str, roots: &[&str]) -> &'f str {
+        let found = roots.iter().find_map(|r| folder.strip_prefix(r).filter(|rest| rest.is_empty() || rest.starts_with('/')));
+        found.unwrap_or(folder).trim_start_matches('/')
+    }
+
+    pub fn is_private(d: &Definition, _: &str) -> bool {
+        d.flags.has(Flags::PRIVATE)
+    }
+}
