@@ -38,6 +38,14 @@ pub struct Profile {
     pub programs: Programs,
     /// Packages that are not here.
     pub packages: Packages,
+    /// What comes with the language.
+    pub standard: Standard,
+    /// The layer of the architecture its files are of, where the language says so, by number from the page (0) to the data (5).
+    pub layer: Option<usize>,
+    /// Are bundles of it shipped with all blanks taken out?
+    pub may_be_minified: bool,
+    /// The words of the ecosystems whose units own its files; none where any unit may hold them.
+    pub ecosystems: &'static [&'static str],
     /// Can nobody outside the file mean the definition of that name?
     pub is_hidden: fn(&Definition, &str) -> bool,
     /// Can values of a type be written as a list, without the names of its fields?
@@ -140,6 +148,23 @@ pub struct Packages {
     pub advice: &'static str,
 }
 
+/// What comes with a language: no name of it is a gap, whether or not its source is on this machine.
+#[derive(Debug)]
+pub struct Standard {
+    /// Is the name known without any import?
+    pub is_name: fn(&str) -> bool,
+    /// Is the module, package or header that an import names part of the language?
+    pub is_module: fn(&str) -> bool,
+}
+
+/// A list of words, looked up by hash.
+pub(crate) type Words = std::sync::LazyLock<rustc_hash::FxHashSet<&'static str>>;
+
+/// The words of a text.
+pub(crate) fn words(text: &'static str) -> rustc_hash::FxHashSet<&'static str> {
+    text.split_whitespace().collect()
+}
+
 /// Values given by position.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum Lists {
@@ -157,6 +182,10 @@ pub(crate) mod usual {
 
     /// Parsed by the generic grammar, errors told.
     pub const LARGEST_BYTES: usize = 6 << 20;
+
+    pub fn none(_: &str) -> bool {
+        false
+    }
 
     pub fn no_receiver(_: &str, _: bool) -> bool {
         false

@@ -109,7 +109,7 @@ impl Language {
             (_, Some(end)) => program.ends_with(end),
             _ => program == *pattern,
         };
-        Language::ALL.into_iter().find(|l| l.profile().interpreters.iter().any(|p| is_called(p)))
+        Language::ALL.into_iter().find(|l| l.profile().interpreters.iter().any(&is_called))
     }
 
     /// Does a reader take facts from it?

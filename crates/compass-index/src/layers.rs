@@ -7,7 +7,6 @@
 use crate::config::Layer;
 use crate::store::FileRow;
 use crate::{CrossingKind, FileId, FileLinks, LooseCause};
-use compass_facts::Language;
 use globset::{GlobBuilder, GlobSet, GlobSetBuilder};
 use rustc_hash::FxHashSet;
 use serde::{Deserialize, Serialize};
@@ -60,11 +59,12 @@ fn inferred(file: &FileRow, links: &FileLinks, reached: &FxHashSet<FileId>) -> O
         return None;
     }
     let from = |kind| links.crossings.iter().any(|c| c.kind == kind);
-    match file.language {
-        Language::Sql => Some(5),
-        Language::C | Language::Cpp => Some(4),
+    // A page may answer requests itself; what else a language says of its files holds.
+    let by_language = file.language.profile().layer;
+    match by_language {
+        Some(layer) if layer > 0 => Some(layer),
         _ if reached.contains(&file.id) || links.loose.iter().any(|l| l.cause == LooseCause::NoRequest) => Some(1),
-        Language::Tsx => Some(0),
+        Some(page) => Some(page),
         _ if from(CrossingKind::Http) => Some(0),
         _ if from(CrossingKind::Sql) => Some(3),
         _ => by_folder(&file.path),

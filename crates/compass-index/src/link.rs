@@ -38,7 +38,6 @@ mod output;
 mod overloads;
 mod perl;
 mod portable_links;
-mod standard;
 mod ty;
 mod uses;
 mod world;

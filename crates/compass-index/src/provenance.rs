@@ -43,7 +43,7 @@ impl Provenance {
     /// Told by the name and the content.
     pub fn of(path: &str, language: Language, bytes: &[u8]) -> Provenance {
         let name = path.rsplit('/').next().unwrap_or(path).to_ascii_lowercase();
-        let is_script = language.is_kin_of(Language::TypeScript);
+        let is_script = language.profile().may_be_minified;
         if is_script && (name.contains(".min.") || has_long_lines(bytes)) {
             return Provenance::Minified;
         }

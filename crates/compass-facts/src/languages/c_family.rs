@@ -1,6 +1,6 @@
 //! C and C++: one preprocessor, one program.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::c;
 use crate::{Definition, Flags};
 
@@ -14,6 +14,10 @@ const TESTS: Tests = Tests { is_file: is_test, folders: &[], marks: TestMarks::N
 const PROGRAMS: Programs = Programs { begins: usual::free_function, stems: None, main_file: None };
 const PACKAGES: Packages =
     Packages { of_import: library, advice: "the headers of the library would show it; include_folders in amber-compass.toml says where they are" };
+
+static C_NAMES: Words = Words::new(|| words(include_str!("data/c.txt")));
+static CPP_NAMES: Words = Words::new(|| words(include_str!("data/cpp.txt")));
+static HEADERS: Words = Words::new(|| words(include_str!("data/c_headers.txt")));
 
 pub(super) const C: Profile = Profile {
     word: "c",
@@ -32,6 +36,10 @@ pub(super) const C: Profile = Profile {
     tests: TESTS,
     programs: PROGRAMS,
     packages: PACKAGES,
+    standard: Standard { is_name: is_c_name, is_module: |header| HEADERS.contains(header) },
+    layer: Some(4),
+    may_be_minified: false,
+    ecosystems: &[],
     is_hidden,
     lists: Lists::BehindVariable,
     implements_by_shape: false,
@@ -45,6 +53,7 @@ pub(super) const CPP: Profile = Profile {
     endings: &["cc", "cpp", "cxx", "c++", "hh", "hpp", "hxx", "h++", "ipp", "tpp", "inl", "txx", "cppm", "ixx"],
     read: |text, cancel| c::read(text, true, cancel),
     tokens: Some(|text| crate::tokens::c_classes(text, true)),
+    standard: Standard { is_name: |name| CPP_NAMES.contains(name) || is_c_name(name), is_module: |header| HEADERS.contains(header) },
     ..C
 };
 
@@ -59,4 +68,9 @@ fn is_hidden(d: &Definition, _: &str) -> bool {
 /// The folder of a library's headers.
 fn library(header: &str) -> String {
     if header.contains('/') { usual::first_parts(header, "/", 1) + "/" } else { header.to_owned() }
+}
+
+/// Names of the standard library, and what compilers build in.
+fn is_c_name(name: &str) -> bool {
+    C_NAMES.contains(name) || name.starts_with("__builtin_")
 }

@@ -1,8 +1,10 @@
 //! Go.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::go;
 use crate::{DefId, Definition, Facts, ImportKind};
+
+static NAMES: Words = Words::new(|| words(include_str!("data/go.txt")));
 
 pub(super) const GO: Profile = Profile {
     word: "go",
@@ -21,6 +23,10 @@ pub(super) const GO: Profile = Profile {
     tests: Tests { is_file: |stem, _| stem.ends_with("_test"), folders: &[], marks: TestMarks::Reader },
     programs: Programs { begins, stems: None, main_file: Some("main.go") },
     packages: Packages { of_import: module, advice: "go mod download fetches it" },
+    standard: Standard { is_name: |name| NAMES.contains(name), is_module: |module| !module.split('/').next().unwrap_or(module).contains('.') },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &["go"],
     is_hidden: |_: &Definition, name| name.starts_with(char::is_lowercase),
     lists: Lists::BehindType,
     implements_by_shape: true,

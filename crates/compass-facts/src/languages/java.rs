@@ -1,8 +1,10 @@
 //! Java.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::java;
 use crate::{DefId, Facts, Flags};
+
+static NAMES: Words = Words::new(|| words(include_str!("data/java.txt")));
 
 pub(super) const JAVA: Profile = Profile {
     word: "java",
@@ -21,6 +23,13 @@ pub(super) const JAVA: Profile = Profile {
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
     programs: Programs { begins, stems: None, main_file: None },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 3), advice: "the sources of the artifact would show it" },
+    standard: Standard {
+        is_name: |name| NAMES.contains(name),
+        is_module: |module| ["java.", "javax.", "jdk.", "sun.", "com.sun."].iter().any(|p| module.starts_with(p)),
+    },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &["maven", "gradle"],
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,

@@ -1,7 +1,9 @@
 //! Perl.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::perl;
+
+static MODULES: Words = Words::new(|| words(include_str!("data/perl_modules.txt")));
 
 pub(super) const PERL: Profile = Profile {
     word: "perl",
@@ -20,6 +22,10 @@ pub(super) const PERL: Profile = Profile {
     tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
     programs: Programs { begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None },
     packages: Packages { of_import: |module| usual::first_parts(module, "::", 2), advice: "cpan fetches it" },
+    standard: Standard { is_name: usual::none, is_module: |module| MODULES.contains(module) },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &[],
     is_hidden: usual::not_hidden,
     lists: Lists::No,
     implements_by_shape: false,

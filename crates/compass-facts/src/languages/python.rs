@@ -1,7 +1,10 @@
 //! Python.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::python;
+
+static NAMES: Words = Words::new(|| words(include_str!("data/python.txt")));
+static MODULES: Words = Words::new(|| words(include_str!("data/python_modules.txt")));
 
 pub(super) const PYTHON: Profile = Profile {
     word: "python",
@@ -20,6 +23,10 @@ pub(super) const PYTHON: Profile = Profile {
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
     programs: Programs { begins: usual::free_function, stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]), main_file: None },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 1), advice: "pip install fetches it, into the project's environment" },
+    standard: Standard { is_name: |name| NAMES.contains(name), is_module: |module| MODULES.contains(module.split('.').next().unwrap_or(module)) },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &["python"],
     is_hidden: |_, name| name.starts_with('_'),
     lists: Lists::No,
     implements_by_shape: false,

@@ -1,7 +1,9 @@
 //! Rust.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::rust;
+
+static NAMES: Words = Words::new(|| words(include_str!("data/rust.txt")));
 
 pub(super) const RUST: Profile = Profile {
     word: "rust",
@@ -20,6 +22,10 @@ pub(super) const RUST: Profile = Profile {
     tests: Tests { is_file: |stem, _| stem == "tests" || stem.ends_with("_test") || stem.ends_with("_tests"), folders: &[], marks: TestMarks::Reader },
     programs: Programs { begins: usual::free_function, stems: None, main_file: None },
     packages: Packages { of_import: |module| usual::first_parts(module, "::", 1), advice: "cargo fetch downloads it" },
+    standard: Standard { is_name: |name| NAMES.contains(name), is_module: is_of_rust },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &["cargo"],
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,
@@ -38,4 +44,10 @@ fn module(folder: &str) -> Option<(&'static str, String)> {
     }
     let path = usual::below(folder, &["src"]);
     Some(("module", if path.is_empty() { "crate".to_owned() } else { format!("crate::{}", path.replace('/', "::")) }))
+}
+
+/// Crates that come with the compiler; a name without a path asks for no crate.
+fn is_of_rust(module: &str) -> bool {
+    let first = module.split("::").next().unwrap_or(module);
+    ["std", "core", "alloc", "proc_macro", "test"].contains(&first) || module.is_empty()
 }

@@ -1,8 +1,11 @@
 //! JavaScript and TypeScript, with and without markup.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::typescript;
 use crate::{Cancel, Facts, Language};
+
+static NAMES: Words = Words::new(|| words(include_str!("data/script.txt")));
+static MODULES: Words = Words::new(|| words(include_str!("data/node_modules.txt")));
 
 pub(super) const TYPESCRIPT: Profile = Profile {
     word: "typescript",
@@ -22,6 +25,13 @@ pub(super) const TYPESCRIPT: Profile = Profile {
     tests: Tests { is_file: |_, name| [".test.", ".spec.", "_test.", ".cy."].iter().any(|m| name.contains(m)), folders: &[], marks: TestMarks::File },
     programs: Programs { begins: usual::free_function, stems: None, main_file: None },
     packages: Packages { of_import: package, advice: "npm install fetches it" },
+    standard: Standard {
+        is_name: |name| NAMES.contains(name),
+        is_module: |module| module.starts_with("node:") || MODULES.contains(module.split('/').next().unwrap_or(module)),
+    },
+    layer: None,
+    may_be_minified: true,
+    ecosystems: &["npm"],
     is_hidden: usual::not_hidden,
     lists: Lists::No,
     implements_by_shape: false,
@@ -31,6 +41,7 @@ pub(super) const TYPESCRIPT: Profile = Profile {
 
 pub(super) const TSX: Profile = Profile {
     stored_word: "tsx",
+    layer: Some(0),
     endings: &["tsx"],
     grammar: Some(|| tree_sitter_typescript::LANGUAGE_TSX.into()),
     read: |text, cancel| read(Language::Tsx, text, cancel),

@@ -11,6 +11,7 @@ pub(super) const SQL: Profile = Profile {
     family: "sql",
     endings: &["sql"],
     interpreters: &[],
+    layer: Some(5),
     read: |text, cancel| Some(sql::read(text, cancel)),
     tokens: Some(crate::tokens::sql_classes),
     ..TEXT

@@ -1,6 +1,6 @@
 //! Text that nothing reads: it is searched.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, TestMarks, Tests, usual};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, usual};
 use crate::{Facts, LineIndex};
 
 pub(super) const TEXT: Profile = Profile {
@@ -20,6 +20,10 @@ pub(super) const TEXT: Profile = Profile {
     tests: Tests { is_file: usual::no_test, folders: &[], marks: TestMarks::Nothing },
     programs: Programs { begins: usual::free_function, stems: None, main_file: None },
     packages: Packages { of_import: usual::whole, advice: "" },
+    standard: Standard { is_name: usual::none, is_module: usual::none },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &[],
     is_hidden: usual::not_hidden,
     lists: Lists::No,
     implements_by_shape: false,

@@ -217,7 +217,7 @@ fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
         if files.is_empty() && !is_folder {
             let module = facts.name(import.module);
             let relative = module.starts_with('.') || import.kind == compass_facts::ImportKind::Child || module.starts_with("crate");
-            let cause = if super::standard::is_standard(world.language(index), import, module) {
+            let cause = if (world.language(index).profile().standard.is_module)(module) {
                 Cause::Builtin
             } else if relative && !is_external {
                 Cause::NoDefinition

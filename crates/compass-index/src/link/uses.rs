@@ -6,8 +6,6 @@ use super::ty::{Entity, Hit, Lookup, Ty};
 use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty};
 use compass_facts::{DefId, Facts, Flags, ImportKind, Kind, Language, Role, ScopeId, Shape, TypeExpr, TypeId, Use, UseId};
-use rustc_hash::FxHashSet;
-use std::sync::LazyLock;
 
 /// At most this many targets are kept per use.
 pub(super) const MAX_TARGETS: usize = 10;
@@ -318,23 +316,7 @@ impl Evaluator<'_, '_> {
 
 /// Names the language brings along.
 pub(super) fn is_builtin(language: Language, name: &str) -> bool {
-    static PYTHON: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/python.txt").split_whitespace().collect());
-    static SCRIPT: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/script.txt").split_whitespace().collect());
-    static RUST: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/rust.txt").split_whitespace().collect());
-    static JAVA: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/java.txt").split_whitespace().collect());
-    static GO: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/go.txt").split_whitespace().collect());
-    static C: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/c.txt").split_whitespace().collect());
-    static CPP: LazyLock<FxHashSet<&str>> = LazyLock::new(|| include_str!("../data/cpp.txt").split_whitespace().collect());
-    match language {
-        Language::Python => PYTHON.contains(name),
-        Language::Rust => RUST.contains(name),
-        Language::Java => JAVA.contains(name),
-        Language::Go => GO.contains(name),
-        Language::C => C.contains(name) || name.starts_with("__builtin_"),
-        Language::Cpp => CPP.contains(name) || is_builtin(Language::C, name),
-        Language::Perl | Language::Text => false,
-        _ => SCRIPT.contains(name),
-    }
+    (language.profile().standard.is_name)(name)
 }
 
 fn is_builtin_macro(name: &str) -> bool {

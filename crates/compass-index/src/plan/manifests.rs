@@ -1,6 +1,5 @@
 //! Names, versions and entry files of packages, from the manifests of their ecosystems.
 
-use compass_facts::Language;
 use quick_xml::events::Event;
 use std::path::Path;
 
@@ -51,18 +50,6 @@ impl Ecosystem {
             "python" => Ecosystem::Python,
             "composer" => Ecosystem::Composer,
             _ => Ecosystem::Plain,
-        }
-    }
-
-    /// The ecosystems whose units own files of a language; none for languages that any unit may hold.
-    pub fn of_language(language: Language) -> &'static [Ecosystem] {
-        match language {
-            Language::Rust => &[Ecosystem::Cargo],
-            Language::JavaScript | Language::TypeScript | Language::Tsx => &[Ecosystem::Npm],
-            Language::Go => &[Ecosystem::Go],
-            Language::Java => &[Ecosystem::Maven, Ecosystem::Gradle],
-            Language::Python => &[Ecosystem::Python],
-            Language::C | Language::Cpp | Language::Perl | Language::Sql | Language::Text => &[],
         }
     }
 }

@@ -404,8 +404,9 @@ impl<'a> Walk<'a> {
         }
         for (mut file, dir) in self.files {
             let name = file.path.rsplit('/').next().unwrap_or_default();
-            let wanted = manifests::ecosystem_of(name).map_or(Ecosystem::of_language(file.language), std::slice::from_ref);
-            let fits = |d: &str| ids.get(d)?.iter().find(|(e, _)| wanted.contains(e)).map(|(_, unit)| *unit);
+            let of_manifest = manifests::ecosystem_of(name).map(|e| e.word());
+            let wanted = of_manifest.as_ref().map_or(file.language.profile().ecosystems, std::slice::from_ref);
+            let fits = |d: &str| ids.get(d)?.iter().find(|(e, _)| wanted.contains(&e.word())).map(|(_, unit)| *unit);
             let any = |d: &str| ids.get(d)?.first().map(|(_, unit)| *unit);
             // What stands in a package of others is part of that package, whatever it is written in.
             let foreign = || ancestors(&dir).find_map(any).filter(|u| !plan.units[*u].own);
