@@ -4,6 +4,7 @@
 
 use crate::evidence::Chain;
 use crate::identity::Numbers;
+use crate::lock;
 use crate::names::Names;
 use crate::sources::Stamp;
 use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Relation, Runs, StoreError, UnitRow, UseEntry};
@@ -629,10 +630,6 @@ fn shown_path(overview: &Generation, row: &FileRow) -> String {
     // A folder of packages may stand below the first root.
     let below = overview.roots.first().and_then(|first| root.strip_prefix(first.as_str())?.strip_prefix('/'));
     format!("{}/{}", below.unwrap_or(root), row.path)
-}
-
-fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
-    mutex.lock().unwrap_or_else(|e| e.into_inner())
 }
 
 fn kept<K: std::hash::Hash + Eq, T>(most: NonZeroUsize) -> Mutex<LruCache<K, T>> {

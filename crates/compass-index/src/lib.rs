@@ -39,3 +39,8 @@ pub use sources::{DiskSources, Sources, Stamp};
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
 pub use summary::{Shares, Summary};
 pub use tests_told::is_test_path;
+
+/// What a mutex holds, also after somebody panicked with it: nothing is left half done behind one here.
+pub(crate) fn lock<T>(mutex: &std::sync::Mutex<T>) -> std::sync::MutexGuard<'_, T> {
+    mutex.lock().unwrap_or_else(std::sync::PoisonError::into_inner)
+}

@@ -27,8 +27,13 @@ pub fn plural(count: u64, what: &str) -> String {
     if count == 1 { format!("1 {what}") } else { format!("{count} {what}s") }
 }
 
-/// The text most like `written`.
+/// How alike two words are, from 0 to 1, their beginnings counting most (Jaro and Winkler).
+pub(crate) fn likeness(a: &str, b: &str) -> f64 {
+    rapidfuzz::distance::jaro_winkler::similarity(a.chars(), b.chars())
+}
+
+/// The word most like `written`, if any is alike at all.
 pub(crate) fn question_nearest<'w>(written: &str, all: impl Iterator<Item = &'w str>) -> Option<String> {
-    let scored = all.map(|w| (strsim::jaro_winkler(written, w), w));
+    let scored = all.map(|w| (likeness(written, w), w));
     scored.filter(|s| s.0 > 0.7).max_by(|a, b| a.0.total_cmp(&b.0)).map(|s| s.1.to_owned())
 }

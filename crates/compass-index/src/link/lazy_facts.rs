@@ -16,11 +16,12 @@ use super::world::{DefRef, GlobalNameId, Made, choices_by, made_of};
 use super::{FileInput, is_feature};
 use crate::FileId;
 use crate::identity::Numbers;
+use crate::lock;
 use crate::store::{FileRow, ImportEntry, Reader, Runs, StoreError};
 use compass_facts::{DefId, Facts, Flags, Kind};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
-use std::sync::{Arc, Mutex, MutexGuard, OnceLock};
+use std::sync::{Arc, Mutex, OnceLock};
 
 /// See the module.
 pub(crate) struct LazyFacts {
@@ -105,10 +106,6 @@ impl Listed {
         found.sort_unstable_by_key(|f| f.0);
         Listed { syms: found.iter().map(|f| f.0).collect(), said: found.into_iter().map(|f| (f.1, f.2)).collect() }
     }
-}
-
-fn lock<T>(mutex: &Mutex<T>) -> MutexGuard<'_, T> {
-    mutex.lock().unwrap_or_else(|e| e.into_inner())
 }
 
 impl LazyFacts {

@@ -6,6 +6,7 @@ use super::modules::Modules;
 use super::portable_links::{Places, PortableLinks};
 use super::ty::{Entity, Ty};
 use super::world::{BatchView, DefRef, FileInput, GlobalIndex, GlobalNameId, World, is_member};
+use crate::lock;
 use crate::store::{
     ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry,
     UseRuns, pack_links,
@@ -163,10 +164,6 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
     linked.small.dependencies.sort_unstable();
     linked.small.dependencies.dedup();
     Ok(Some(linked))
-}
-
-fn lock<T>(mutex: &Mutex<T>) -> std::sync::MutexGuard<'_, T> {
-    mutex.lock().unwrap_or_else(|e| e.into_inner())
 }
 
 /// Files side by side, so many as are loaded at once.

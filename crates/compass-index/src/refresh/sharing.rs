@@ -105,7 +105,7 @@ impl<'i> SharedLinks<'i> {
     }
 
     fn lock(&self) -> std::sync::MutexGuard<'_, Writing> {
-        self.writing.lock().unwrap_or_else(|e| e.into_inner())
+        crate::lock(&self.writing)
     }
 
     fn closure(&self, file: usize) -> Option<(&Closure, i64)> {

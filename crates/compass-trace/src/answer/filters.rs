@@ -227,7 +227,7 @@ fn known<'w>(word: &str, what: &str, all: impl Iterator<Item = &'w str>) -> Resu
     if all.contains(&word) {
         return Ok(word.to_owned());
     }
-    let mut near: Vec<(f64, &str)> = all.iter().map(|w| (strsim::jaro_winkler(w, word), *w)).collect();
+    let mut near: Vec<(f64, &str)> = all.iter().map(|w| (crate::likeness(w, word), *w)).collect();
     near.sort_by(|a, b| b.0.total_cmp(&a.0));
     near.dedup_by_key(|n| n.1);
     let words: Vec<&str> = near.iter().take(5).map(|n| n.1).collect();

@@ -184,7 +184,7 @@ impl Engine {
         for (i, name) in names.iter().enumerate() {
             // Names that share too few letters are out at a glance.
             if name.len().abs_diff(wanted.len()) <= 4 && ((names.mask(i) ^ letters) & compass_index::LETTERS).count_ones() <= 5 {
-                let score = strsim::jaro_winkler(name, wanted);
+                let score = crate::likeness(name, wanted);
                 if score > 0.8 {
                     scored.push((score, name));
                 }

@@ -248,7 +248,9 @@ impl Engine {
     /// The name with the types and functions around it; members written outside their type get its name.
     pub(crate) fn qualified(&self, _file: FileId, facts: &FileFacts, def: DefId) -> String {
         let mut parts = around(&facts.facts, def);
-        parts.push(facts.facts.def_name(def).to_owned());
+        let name = facts.facts.def_name(def);
+        // What has no name is told by what it is: `(struct)`.
+        parts.push(if name.is_empty() { format!("({})", facts.facts.def(def).kind.word()) } else { name.to_owned() });
         parts.join(".")
     }
 

@@ -39,9 +39,3 @@ impl ParseError {
         self
     }
 }
-
-/// The word most like `written`, if any is alike at all.
-pub(crate) fn nearest<'w>(written: &str, words: impl Iterator<Item = &'w str>) -> Option<String> {
-    let scored = words.map(|w| (strsim::jaro_winkler(written, w), w));
-    scored.filter(|s| s.0 > 0.7).max_by(|a, b| a.0.total_cmp(&b.0)).map(|s| s.1.to_owned())
-}

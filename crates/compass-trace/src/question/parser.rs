@@ -1,6 +1,6 @@
 //! From words to the tree, with errors that say how to mend the question.
 
-use super::error::{ParseError, nearest};
+use super::error::ParseError;
 use super::syntax::{Depth, Does, Filter, Form, Mode, Place, Question, Scope, Subject, What, WhoDoes};
 use super::words::{Word, quote, words};
 use compass_facts::Role;
@@ -151,7 +151,7 @@ impl Parser<'_> {
     fn bare(&mut self, first: &Word) -> Result<Form, ParseError> {
         let second = self.words.get(self.next + 1).filter(|w| !w.quoted && !FILTERS.contains(&w.text.as_str()));
         if second.is_some() && !matches!(second.map(|w| w.text.as_str()), Some("declared" | "implemented")) {
-            let known = nearest(&first.text, FIRST[..11].iter().copied());
+            let known = crate::question_nearest(&first.text, FIRST[..11].iter().copied());
             let error = ParseError::new(format!("no question begins with {}", first.text), first.at, first.length).expecting(&FIRST[..11]);
             let rest = &self.line[first.at + first.length..];
             return Err(match known {
@@ -397,7 +397,7 @@ impl Parser<'_> {
     /// A word where a filter should be: mistyped, or part of a name with blanks.
     fn stray(&self, word: &Word) -> ParseError {
         let error = ParseError::new(format!("{} does not belong here", word.text), word.at, word.length).expecting(&FILTERS[..10]);
-        let near = nearest(&word.text, FILTERS[..10].iter().copied());
+        let near = crate::question_nearest(&word.text, FILTERS[..10].iter().copied());
         if let Some(filter) = near {
             let mended = format!("{}{filter}{}", &self.line[..word.at], &self.line[word.at + word.length..]);
             if parse(&mended).is_ok() {

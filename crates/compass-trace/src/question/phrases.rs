@@ -199,7 +199,7 @@ pub(super) fn likely_name(line: &str) -> Option<String> {
     };
     let all = words(line, 0);
     let unknown: Vec<&Word> = all.iter().filter(|w| w.quoted || !known(w)).collect();
-    let is_slip = |w: &&&Word| !w.quoted && heads().any(|h| strsim::jaro_winkler(&w.text.to_lowercase(), h) > 0.85);
+    let is_slip = |w: &&&Word| !w.quoted && heads().any(|h| crate::likeness(&w.text.to_lowercase(), h) > 0.85);
     let name = unknown.iter().find(|w| !is_slip(w)).or(unknown.last())?;
     let text = name.text.trim_end_matches('?');
     (!text.is_empty()).then(|| super::quoted_if_needed(text))
