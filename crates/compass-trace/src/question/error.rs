@@ -30,7 +30,7 @@ impl ParseError {
 
     /// Adds the word of `expected` nearest to what was written.
     pub(crate) fn near(mut self, written: &str) -> ParseError {
-        self.nearest = nearest(written, self.expected.iter().map(String::as_str));
+        self.nearest = crate::question_nearest(written, self.expected.iter().map(String::as_str));
         self
     }
 
