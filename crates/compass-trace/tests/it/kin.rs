@@ -65,7 +65,7 @@ fn interfaces_of_go_show_who_lacks_little() {
 #[case::rust("a.rs", "trait Turn { fn turn(&self); fn rest(&self) {} }\nstruct Wheel;\nimpl Turn for Wheel { fn turn(&self) {} }\n", "Turn", &["0 Turn 1 1", "1 Wheel 3 Turn:1"])]
 #[case::java("Turn.java", "interface Turn { void turn(); }\nabstract class Base implements Turn {}\nclass Wheel extends Base { public void turn() {} }\n", "Turn", &["0 Turn 1", "1 Base -", "2 Wheel 3"])]
 #[case::typescript("turn.ts", "interface Turn { turn(): void }\nclass Wheel implements Turn { turn() {} }\nclass Big extends Wheel {}\n", "Turn", &["0 Turn 1", "1 Wheel 2", "2 Big Wheel:2"])]
-#[case::go_unnamed("turn.go", "package a\n\ntype Wheel struct{}\n\nfunc (w *Wheel) Turn() {}\n\ntype Turn interface {\n\tTurn()\n}\n\nvar rack = struct{ *Wheel }{}\n", "Turn kind interface", &["0 Turn 8", "1 Wheel 5", "1 (struct) Wheel:5"])]
+#[case::go_unnamed("turn.go", "package a\n\ntype Wheel struct{}\n\nfunc (w *Wheel) Turn() {}\n\ntype Turn interface {\n\tTurn()\n}\n\nvar rack = struct{ *Wheel }{}\n", "Turn kind interface", &["0 Turn 8", "1 Wheel 5", "2 (struct) Wheel:5"])]
 #[case::cpp("turn.cpp", "struct Turn { virtual void turn() = 0; };\nstruct Wheel : Turn { void turn() override {} };\n", "Turn", &["0 Turn 1", "1 Wheel 2"])]
 fn implementers_in_other_languages(#[case] path: &str, #[case] text: &str, #[case] name: &str, #[case] wanted: &[&str]) {
     let project = Project::with(&[(path, text)]);
