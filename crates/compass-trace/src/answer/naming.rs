@@ -82,7 +82,11 @@ impl Engine {
         }
         if out.symbols.is_empty() {
             out.names.push(literal.last().to_owned());
-            self.nearest_names(literal.last(), &mut out)?;
+            match entries.len() {
+                0 => self.nearest_names(literal.last(), &mut out)?,
+                1 => out.notes.push(format!("nothing is called {text}; {} is defined elsewhere: ask for it alone", literal.last())),
+                many => out.notes.push(format!("nothing is called {text}; {} is defined in {many} other places: ask for it alone", literal.last())),
+            }
         }
         Ok(out)
     }
