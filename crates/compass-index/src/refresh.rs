@@ -16,6 +16,7 @@ mod incremental;
 mod invalidation;
 mod next_generation;
 mod on_demand;
+mod phases;
 mod priority;
 mod publish;
 mod read_scheduler;
@@ -28,21 +29,17 @@ pub use invalidation::AffectedFiles;
 pub use session_cache::SessionCache;
 
 use next_generation::NextGeneration;
-use publish::{Publishing, early_overview, listed, publish};
-use session_cache::State;
 
 use crate::claim::{Attempt, Claim};
 use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, Writer};
-use crate::summary::Seconds;
 use crate::{FileId, FileLinks, Phase, Progress, Sources, Summary};
 use compass_facts::{Cancel, Language};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::borrow::Cow;
 use std::path::PathBuf;
 use std::sync::Arc;
-use std::time::Instant;
 
 /// What to bring up to date.
 #[derive(Debug, Clone, Default)]
@@ -121,174 +118,15 @@ const FRESH_NS: i64 = 2_000_000_000;
 /// See [`RefreshError`].
 pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
     let _claim = claim(&request.index, cancel, progress)?;
-    match attempt(request, sources, cancel, progress) {
+    match phases::attempt(request, sources, cancel, progress) {
         // What was found damaged on the way is built anew like what was found so at once.
         Err(RefreshError::Store(why)) if why.is_damage() => {
             crate::store::remove(&request.index).map_err(StoreError::Folder)?;
-            let outcome = attempt(request, sources, cancel, progress)?;
+            let outcome = phases::attempt(request, sources, cancel, progress)?;
             Ok(Outcome { rebuilt: Some(OpenError::Damaged(Box::new(why))), ..outcome })
         }
         done => done,
     }
-}
-
-fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
-    let mut seconds = Seconds::default();
-    let total = Instant::now();
-    let began_ns = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos() as i64);
-    // Before anything is made there must be something to index: an index that is not there yet is opened later.
-    let opened = request.index.is_file().then(|| open(request)).transpose()?;
-    let (plan, by_touch) = planned(request, opened.as_ref().and_then(|o| o.current.as_ref()).map(|c| &*c.1), cancel, progress)?;
-    let plan = Arc::new(plan);
-    if plan.files.is_empty() {
-        let root = request.options.roots.first().map(|r| r.display().to_string()).unwrap_or_default();
-        return Err(RefreshError::Empty { root, skipped: plan.skipped.iter().map(|s| s.1).sum() });
-    }
-    seconds.walk = total.elapsed().as_secs_f64();
-    progress.report(Phase::Walk, plan.files.len() as u64, plan.files.len() as u64);
-
-    let Opened { mut writer, current, rebuilt } = match opened {
-        Some(opened) => opened,
-        None => open(request)?,
-    };
-    // A list of files alone is no state to go on from.
-    let current = current.filter(|c| c.1.is_read());
-    let old = current.as_ref().map(|c| &*c.1);
-    let known = request.touched.as_ref().map(|t| &t.0).filter(|w| current.is_some() && w.is_in(&writer));
-    // Without it nothing is taken over the next time: no harm.
-    let made = writer.made().ok().flatten();
-    if let Some(old) = old.filter(|_| request.verify) {
-        writer.verify(old)?;
-    }
-    let mut draft = match old {
-        Some(old) if by_touch && known.is_some() => NextGeneration::again(&plan, old, request),
-        _ => NextGeneration::new(&plan, old, request),
-    };
-    draft.overview.began_ns = began_ns;
-    let early = current.is_none() && plan.bytes() > EARLY_BYTES;
-    if early {
-        writer.announce(&mut listed(&draft.overview, &plan))?;
-        progress.published();
-    }
-
-    let reading = Instant::now();
-    let threads = if request.threads > 0 { request.threads } else { std::thread::available_parallelism().map_or(2, |n| n.get()) };
-    let job = reading::Job {
-        whole_bytes: request.whole_bytes.unwrap_or(reading::WHOLE_BYTES),
-        index: &request.index,
-        package_cache: request.package_cache.as_deref(),
-        plan: &plan,
-        old,
-        verify: request.verify,
-        threads,
-        sources,
-        cancel,
-        progress,
-    };
-    let mut read = reading::read_all(&job, &mut draft.overview.files, &mut writer)?;
-    seconds.read = reading.elapsed().as_secs_f64();
-    let (from_cache, changed) = (read.from_cache, read.changed);
-    if let Some(old) = old
-        && read.changed == 0
-        && old.linked
-        && old.pending == 0
-        && same_shape(old, &draft.overview)
-    {
-        let mut summary = old.summary.clone();
-        summary.refreshed_files = 0;
-        summary.cached_files = 0;
-        summary.cached_links = 0;
-        summary.relinked_files = 0;
-        summary.seconds = Seconds { total: total.elapsed().as_secs_f64(), ..seconds };
-        let state =
-            current.as_ref().map(|(number, overview)| State { made, number: *number, overview: overview.clone(), includes: known.and_then(|w| w.includes()) });
-        let warm = Arc::new(SessionCache { plan: plan.clone(), state });
-        return Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach: AffectedFiles::Files(Vec::new()), by_need: true, warm });
-    }
-    let changes = std::mem::take(&mut read.changes);
-    let includes = known.and_then(|w| w.includes());
-    let before = current.as_ref().map(|(number, overview)| incremental::Before { number: *number, overview, changed: &changes, includes: includes.clone() });
-    let order = incremental::Order { request, plan: &plan, threads, cancel, progress };
-    let finish = |mut done: Summary, overview: Generation, includes, mut seconds: Seconds, reach, by_need| {
-        (seconds.link, seconds.write, seconds.total) = (done.seconds.link, done.seconds.write, total.elapsed().as_secs_f64());
-        (done.seconds, done.refreshed_files) = (seconds, changed);
-        done.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-        let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
-        let warm = Arc::new(SessionCache { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(overview), includes }) });
-        Outcome { summary: done, warnings: plan.warnings.clone(), rebuilt: None, reach, by_need, warm }
-    };
-    let mut few_came_first = false;
-    if let Some(before) = &before {
-        match on_demand::link(&mut writer, before, &mut draft.overview, &mut read.facts, &order)? {
-            on_demand::Done::All { summary, reach, includes } => return Ok(finish(*summary, draft.overview, includes, seconds, reach, true)),
-            on_demand::Done::First => few_came_first = true,
-            on_demand::Done::Nothing => {}
-        }
-    }
-    let loading = Instant::now();
-    reading::load_rest(&job, &mut draft.overview.files, &mut read, &mut writer)?;
-    seconds.read += loading.elapsed().as_secs_f64();
-    let mut inputs = inputs(&draft.overview.files, std::mem::take(&mut read.facts));
-    let reach = match &before {
-        Some(before) => affected_files(&request.index, before, &draft.overview, &mut |i| Ok(Cow::Borrowed(&*inputs[i].facts)))?,
-        None => AffectedFiles::Everything("nothing was linked before"),
-    };
-    if let (AffectedFiles::Files(files), Some(before)) = (&reach, &before)
-        && incremental::is_small(files, before.overview, request)
-    {
-        let done = incremental::link(&mut writer, before, files, &mut draft.overview, &mut inputs, None, &order)?;
-        return Ok(finish(done, draft.overview, None, seconds, reach, false));
-    }
-    if let Some(before) = before.as_ref().filter(|_| !few_came_first)
-        && let Some((first, waiting)) = priority::first(request, before, &draft.overview, &reach, &|_| true)
-    {
-        let mut overview = Generation { pending: waiting, ..draft.overview.clone() };
-        incremental::link(&mut writer, before, &first, &mut overview, &mut inputs, None, &order)?;
-        progress.published();
-    }
-    let linking = Instant::now();
-    let base = writer.begin()?;
-    let number = base + 1 + i64::from(early);
-    draft.overview.names = number;
-    let folder = request.index.parent().filter(|p| !p.as_os_str().is_empty()).unwrap_or(std::path::Path::new(".")).to_owned();
-    let units = draft.overview.units.clone();
-    let shared = request.package_cache.as_deref().and_then(|d| sharing::SharedLinks::open(d, &units, &inputs));
-    let places = shared.as_ref().map(|s| s as &dyn link::Places);
-    let order = link::Request { units: &units, build: &plan.build, only: None, threads, folder: &folder, lazy_facts: None, places, cancel, progress };
-    let index = request.index.clone();
-    let load = move || loader(&index);
-    let mut sink = Publishing { writer: &mut writer, number, early: early.then(|| early_overview(&draft.overview)), plan: plan.bytes(), cancel };
-    let linked = link::link_all(&inputs, &order, &load, &mut sink)?;
-    let linked_before = shared.map_or(0, |s| {
-        s.finish();
-        s.found()
-    });
-    let mut linked = linked.ok_or(RefreshError::Cancelled)?;
-    let by_signals = request.passes.iter().all(|p| p.begins_with_signals());
-    if !by_signals || inputs.iter().any(|i| !i.facts.signals.is_empty()) {
-        whole_again(&mut inputs, &linked.links, &load, threads, by_signals)?;
-        crate::crossing::run(&request.passes, &inputs, &mut linked.links);
-    }
-    seconds.link = linking.elapsed().as_secs_f64();
-
-    let writing = Instant::now();
-    publish(&mut writer, &mut draft.overview, &plan, &inputs, linked, number, progress, &mut |overview| {
-        overview.summary.refreshed_files = read.changed;
-        overview.summary.cached_files = from_cache;
-        overview.summary.cached_links = linked_before;
-        overview.summary.relinked_files = inputs.len() as u64;
-        seconds.total = total.elapsed().as_secs_f64();
-        overview.summary.seconds = seconds.clone();
-    })?;
-    drop(inputs);
-    seconds.write = writing.elapsed().as_secs_f64();
-    seconds.total = total.elapsed().as_secs_f64();
-    let mut summary = draft.overview.summary.clone();
-    summary.seconds = seconds;
-    summary.index_bytes = std::fs::metadata(&request.index).map_or(0, |m| m.len());
-    let warm =
-        Arc::new(SessionCache { plan: plan.clone(), state: Some(State { made: made.clone(), number, overview: Arc::new(draft.overview), includes: None }) });
-    Ok(Outcome { summary, warnings: plan.warnings.clone(), rebuilt, reach, by_need: false, warm })
 }
 
 /// The index before the run.

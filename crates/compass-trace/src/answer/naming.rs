@@ -18,6 +18,9 @@ const FEW: usize = 60;
 /// So many importers of a package are asked what they call it.
 const MOST_IMPORTERS: usize = 2_000;
 
+/// So many files that looked up a name nobody defines are asked whether they bring something in under it.
+const MOST_BINDERS: usize = 500;
+
 /// How a name fits a definition.
 #[derive(Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 enum Fit {
@@ -112,7 +115,7 @@ impl Engine {
     fn push_bound_by_imports(&self, name: &str, out: &mut Resolution) -> Result<(), AnswerError> {
         let mut targets: Vec<(SymbolId, u64)> = Vec::new();
         let files = self.index.consulting(name)?;
-        for file in files.iter().take(MOST_IMPORTERS) {
+        for file in files.iter().take(MOST_BINDERS) {
             let facts = self.index.facts(*file)?;
             let links = self.index.links(*file)?;
             let bound = facts.facts.imports.iter().filter(|i| i.bound.is_some_and(|b| facts.facts.name(b) == name));
