@@ -55,7 +55,7 @@ fn globs(patterns: &[String]) -> GlobSet {
 }
 
 fn inferred(file: &FileRow, links: &FileLinks, reached: &FxHashSet<FileId>) -> Option<usize> {
-    if crate::is_test_path(&file.path, file.language) || file.made.word().is_some() {
+    if crate::is_test_path(&file.path, file.language) || file.provenance.word().is_some() {
         return None;
     }
     let from = |kind| links.crossings.iter().any(|c| c.kind == kind);

@@ -66,7 +66,7 @@ pub struct FileRow {
     /// Hash of the content the facts were read from.
     pub hash: u64,
     /// By hand, or by a program?
-    pub made: crate::Provenance,
+    pub provenance: crate::Provenance,
     /// Did it change since it was first read, so that its symbols may have other numbers than their places?
     pub renumbered: bool,
     /// Position of its layer.

@@ -145,7 +145,7 @@ impl Engine {
 
     /// A file, named from a folder of its unit on.
     fn file_entry(&self, unit: &UnitRow, file: &FileRow, folder: &str) -> Entry {
-        let made = file.made.word().map_or(String::new(), |w| format!("{w} · "));
+        let made = file.provenance.word().map_or(String::new(), |w| format!("{w} · "));
         let inner = inner_path(unit, file);
         Entry {
             node: Node::File(file.id),
@@ -292,7 +292,7 @@ mod tests {
             inode: 0,
             reads_cpp: None,
             hash: 0,
-            made: compass_index::Provenance::default(),
+            provenance: compass_index::Provenance::default(),
             renumbered: false,
             layer: None,
         }

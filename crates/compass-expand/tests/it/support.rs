@@ -39,7 +39,7 @@ pub fn cases(text: &str) -> Vec<(&str, &str)> {
 pub fn has(command: &str) -> bool {
     let found = Command::new(command).arg("--version").output().is_ok_and(|o| o.status.success());
     if !found {
-        eprintln!("SKIPPED: the oracle {command} is not installed: nothing was compared");
+        testkit::skipped(&format!("the oracle {command} is not installed: nothing was compared"));
     }
     found
 }

@@ -101,7 +101,7 @@ impl NextGeneration {
                 mtime_ns: file.mtime_ns,
                 inode: file.inode,
                 hash: 0,
-                made: crate::Provenance::default(),
+                provenance: crate::Provenance::default(),
                 reads_cpp: file.reads_cpp,
                 renumbered: false,
                 layer: None,

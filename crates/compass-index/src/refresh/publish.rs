@@ -132,7 +132,7 @@ struct MostUsed<'u> {
 
 impl<'u> MostUsed<'u> {
     fn new(units: &'u [UnitRow], files: &[FileRow]) -> Self {
-        let aside = files.iter().filter(|f| f.made.word().is_some() || crate::is_test_path(&f.path, f.language)).map(|f| f.id).collect();
+        let aside = files.iter().filter(|f| f.provenance.word().is_some() || crate::is_test_path(&f.path, f.language)).map(|f| f.id).collect();
         MostUsed { units, aside, current: None, count: 0, found: Vec::new() }
     }
 

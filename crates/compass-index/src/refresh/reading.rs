@@ -85,7 +85,7 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
             Some(o) => {
                 row.hash = o.hash;
                 row.lines = o.lines;
-                row.made = o.made;
+                row.provenance = o.provenance;
                 row.renumbered = o.renumbered;
             }
             None => open.push(i),
@@ -102,7 +102,7 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
             let row = &mut rows[i];
             // What a killed run left may have been numbered after a content that is forgotten.
             row.renumbered = old.get(&row.id).map_or_else(|| known.contains(&(row.id, hash)), |o| o.renumbered || o.hash != hash);
-            (row.hash, row.lines, row.made) = (hash, lines, made);
+            (row.hash, row.lines, row.provenance) = (hash, lines, made);
         }
     }
     if job.cancel.is_cancelled() {

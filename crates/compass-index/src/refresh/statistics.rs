@@ -42,7 +42,7 @@ pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
     for row in &overview.files {
         s.lines += u64::from(row.lines);
         *languages.entry(row.language.word()).or_default() += 1;
-        if let Some(word) = row.made.word() {
+        if let Some(word) = row.provenance.word() {
             *made.entry(word).or_default() += 1;
         }
     }

@@ -94,7 +94,7 @@ impl Engine {
             Sort::Test
         } else if holds(&EXAMPLES) {
             Sort::Example
-        } else if holds(&TOOLS) && !holds(&["cmd"]) || file.made.word().is_some() {
+        } else if holds(&TOOLS) && !holds(&["cmd"]) || file.provenance.word().is_some() {
             Sort::Tool
         } else if programs.main_file.is_some_and(|main| name != main && self.index.find_path(&format!("{}/{main}", folders.join("/"))).is_some()) {
             // One that is built by itself beside the program of its folder makes something for it.
@@ -117,7 +117,7 @@ impl Engine {
     /// Lines of code by folder: of two programs the larger is more likely what this is about.
     fn lines_by_folder(&self) -> FxHashMap<String, u64> {
         let mut out: FxHashMap<String, u64> = FxHashMap::default();
-        for file in self.index.files().iter().filter(|f| f.language.is_read() && f.made.word().is_none()) {
+        for file in self.index.files().iter().filter(|f| f.language.is_read() && f.provenance.word().is_none()) {
             let path = self.index.path_of(file.id);
             let folder = path.rsplit_once('/').map_or("", |(f, _)| f);
             *out.entry(folder.to_owned()).or_default() += u64::from(file.lines);

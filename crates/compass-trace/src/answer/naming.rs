@@ -171,7 +171,7 @@ impl Engine {
             let uses = if is_few { self.index.uses(entry.symbol)?.len() } else { 0 };
             // What stands inside something is meant less often than what is named by itself.
             let class = if entry.flags.has(Flags::LOCAL) { 2 } else { u8::from(entry.flags.has(Flags::MEMBER)) };
-            let made = self.index.file(entry.symbol.file).is_some_and(|f| f.made.word().is_some());
+            let made = self.index.file(entry.symbol.file).is_some_and(|f| f.provenance.word().is_some());
             let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(Flags::LOCAL) };
             ranked.push(((!own, made, class, bodiless, std::cmp::Reverse(uses), self.index.position(entry.symbol.file), entry.symbol), resolved));
             if out.names.last() != Some(&entry.name) {

@@ -320,7 +320,7 @@ impl Engine {
         if self.index.unit(file).is_some_and(|u| !u.own) {
             return 2;
         }
-        u8::from(self.index.file(file).is_some_and(|f| f.made.word().is_some()))
+        u8::from(self.index.file(file).is_some_and(|f| f.provenance.word().is_some()))
     }
 
     /// Where in the lists the uses of each file stand: own files, generated ones, dependencies, each by path.

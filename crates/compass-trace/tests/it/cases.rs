@@ -78,7 +78,7 @@ fn cases_are_programs(#[case] front: &str, #[case] compiler: &[&str], #[case] en
         .output()
         .is_err()
     {
-        eprintln!("SKIPPED: {} is not installed: cases {front}* were NOT compiled", compiler[0]);
+        testkit::skipped(&format!("{} is not installed: cases {front}* were NOT compiled", compiler[0]));
         return;
     }
     let folder = std::path::Path::new("tests/cases/link");

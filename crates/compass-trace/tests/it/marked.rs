@@ -102,7 +102,7 @@ fn check(files: &[(&str, &str)]) {
 /// The compiler takes it for a program. Says so loudly where there is none.
 fn compiles(files: &[(&str, &str)], compiler: &[&str], endings: &[&str]) {
     if Command::new(compiler[0]).arg("--help").output().is_err() {
-        eprintln!("SKIPPED: {} is not installed: marked programs were NOT compiled", compiler[0]);
+        testkit::skipped(&format!("{} is not installed: marked programs were NOT compiled", compiler[0]));
         return;
     }
     let marked = Marked::read(files);

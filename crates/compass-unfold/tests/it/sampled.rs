@@ -26,7 +26,7 @@ struct Sample {
 #[ignore = "long: needs a C library in COMPASS_C_LIBRARY"]
 fn sampled_calls_give_the_tokens_of_the_compiler() {
     let Ok(library) = std::env::var("COMPASS_C_LIBRARY") else {
-        eprintln!("SKIPPED: COMPASS_C_LIBRARY names no C library: nothing was sampled");
+        testkit::skipped("COMPASS_C_LIBRARY names no C library: nothing was sampled");
         return;
     };
     if !has("gcc") {

@@ -25,7 +25,7 @@ pub fn at(index: &Index, path: &str, mention: &str, n: usize, options: &Options)
 pub fn has(command: &str) -> bool {
     let found = std::process::Command::new(command).arg("--version").output().is_ok_and(|o| o.status.success());
     if !found {
-        eprintln!("SKIPPED: the oracle {command} is not installed: nothing was compared");
+        testkit::skipped(&format!("the oracle {command} is not installed: nothing was compared"));
     }
     found
 }

@@ -336,12 +336,12 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
     let [mut languages, mut unread, mut made, mut layer_lines] = [(); 4].map(|()| Amounts::default());
     let mut tests = Amount { name: "tests".to_owned(), ..Amount::default() };
     for file in index.files().iter().filter(|f| index.unit(f.id).is_none_or(|u| u.own)) {
-        match file.made.word() {
+        match file.provenance.word() {
             Some(word) => made.add(word, file.lines),
             None if !file.language.is_read() => unread.add(file.language.word(), file.lines),
             None => languages.add(file.language.word(), file.lines),
         }
-        if let (None, Some((_, layer))) = (file.made.word(), index.layer(file.id)) {
+        if let (None, Some((_, layer))) = (file.provenance.word(), index.layer(file.id)) {
             layer_lines.add(layer, file.lines);
         }
         if file.language.is_read() && compass_index::is_test_path(&file.path, file.language) {
