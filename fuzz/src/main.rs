@@ -23,6 +23,13 @@ fuzz_target!(|bytes: &[u8]| {
     for gap in &facts.gaps {
         assert!(gap.span.start <= gap.span.end && gap.span.end <= end, "a gap outside its file");
     }
+    let is_within = |span: compass_facts::Span| span.start <= span.end && span.end <= end;
+    for d in &facts.definitions {
+        assert!(is_within(d.name_span) && is_within(d.whole) && d.body.is_none_or(is_within), "a definition outside its file: {d:?}");
+    }
+    for u in &facts.uses {
+        assert!(is_within(u.span), "a use outside its file: {u:?}");
+    }
     for token in tokens(*LANGUAGE, &source.text, &Cancel::new()) {
         assert!(token.span.start <= token.span.end && token.span.end <= end, "a token outside its file");
     }

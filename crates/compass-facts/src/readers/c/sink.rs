@@ -214,6 +214,9 @@ impl<'s, 't> Sink<'s, 't> {
     }
 
     pub(super) fn gap(&mut self, cause: GapCause, span: Span) {
+        // The mark for the end of the tokens stands nowhere: what is missing there is missing at the end of the text.
+        let end = self.facts.scopes[0].span.end;
+        let span = Span { start: span.start.min(end), end: span.end.min(end) };
         // What follows one gap closely is the same trouble.
         if let Some(last) = self.facts.gaps.last_mut()
             && last.cause == cause

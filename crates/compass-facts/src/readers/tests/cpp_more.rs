@@ -45,3 +45,18 @@ fn definitions_of_cpp(#[case] text: &str, #[case] wanted: &[&str]) {
 fn uses_of_c(#[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(uses(&facts(Language::C, text)), wanted);
 }
+
+/// Found by fuzzing: open brackets right at the end of the file.
+#[rstest]
+#[case::cpp(Language::Cpp, b"z\x83\xc3S*\x83\xc3\x8b*\xc3\xbe(((((")]
+#[case::c(
+    Language::C,
+    b"#ifndef LARDER_UTIn ar\xcc\xcc\xcc (sizeof(a) / sizeof((a)[0]))\n\xf4\xdc\x9b\xdc\x96\x99\x91\x9bef LARDER_UTIL_HOth regiefine MIN(a, b) ((\n#deaf"
+)]
+fn gaps_stand_within_their_file(#[case] language: Language, #[case] bytes: &[u8]) {
+    let source = crate::Source::decode(bytes.to_vec()).expect("text");
+    let facts = crate::read(language, &source, &crate::Cancel::new()).expect("facts");
+    for gap in &facts.gaps {
+        assert!(gap.span.start <= gap.span.end && gap.span.end as usize <= source.text.len(), "{gap:?} of {}", source.text.len());
+    }
+}
