@@ -81,7 +81,7 @@ pub struct Outcome {
     /// Were facts of other files loaded only where linking asked for them?
     pub by_need: bool,
     /// For [`Request::touched`].
-    pub warm: Arc<SessionCache>,
+    pub session: Arc<SessionCache>,
 }
 
 /// Why a run failed.
@@ -138,7 +138,7 @@ struct Opened {
 
 fn open(request: &Request) -> Result<Opened, StoreError> {
     let (writer, rebuilt) = Writer::open(&request.index)?;
-    let known = request.touched.as_ref().and_then(|(warm, _)| warm.state.as_ref());
+    let known = request.touched.as_ref().and_then(|(session, _)| session.state.as_ref());
     // What was written by the run that left it need not be read again, unless somebody doubts it.
     if let Some(state) = known.filter(|s| !request.verify && s.is_in(&writer)) {
         return Ok(Opened { writer, current: Some((state.number, state.overview.clone())), rebuilt });
@@ -153,7 +153,7 @@ fn open(request: &Request) -> Result<Opened, StoreError> {
 
 /// What is to be indexed, and whether that was known without a walk.
 fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progress: &dyn Progress) -> Result<(Plan, bool), PlanError> {
-    if let Some(plan) = request.touched.as_ref().and_then(|(warm, paths)| warm.plan.touched(paths)) {
+    if let Some(plan) = request.touched.as_ref().and_then(|(session, paths)| session.plan.touched(paths)) {
         return Ok((plan, true));
     }
     let rows = old.iter().flat_map(|o| &o.files).filter(|row| row.reads_cpp.is_some());

@@ -21,7 +21,7 @@ impl Engine {
     ///
     /// # Errors
     /// Those of the index.
-    pub fn tones(&self, path: &str, cancel: &Cancel) -> Result<Vec<(Span, Highlight)>, AnswerError> {
+    pub fn highlights(&self, path: &str, cancel: &Cancel) -> Result<Vec<(Span, Highlight)>, AnswerError> {
         let index = self.index();
         let Some(file) = index.find_path(path).filter(|_| index.is_linked()) else { return Ok(Vec::new()) };
         if index.source(file)?.changed.is_some() {
@@ -46,8 +46,8 @@ impl Engine {
                 }
             };
             let is_own = index.unit(target.file).is_none_or(|u| u.own);
-            let tone = if is_macro { Some(Highlight::Macro) } else { (!is_own).then_some(Highlight::Dependency) };
-            out.extend(tone.map(|t| (usage.span, t)));
+            let highlight = if is_macro { Some(Highlight::Macro) } else { (!is_own).then_some(Highlight::Dependency) };
+            out.extend(highlight.map(|t| (usage.span, t)));
         }
         // What the language brings along is known well enough.
         let unknown = links.unlinked.iter().filter(|(_, cause)| *cause != Cause::Builtin);

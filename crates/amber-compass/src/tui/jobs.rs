@@ -55,7 +55,7 @@ pub enum Lane {
     Call,
     Aside,
     Tree,
-    Tones,
+    Highlights,
     Names,
     More,
 }
@@ -81,7 +81,7 @@ pub enum Job {
     /// The paths of all files.
     Paths,
     /// Which names of a file are told apart.
-    Tones(String),
+    Highlights(String),
     /// Have all names at hand before somebody types.
     Names,
     /// Where the name at a place leads.
@@ -144,7 +144,7 @@ impl Job {
             Job::Call(_) => Lane::Call,
             Job::Asides(_) => Lane::Aside,
             Job::Paths => Lane::Tree,
-            Job::Tones(_) => Lane::Tones,
+            Job::Highlights(_) => Lane::Highlights,
             Job::Names => Lane::Names,
             Job::More { .. } => Lane::More,
             Job::Preview(_) => Lane::Preview,
@@ -197,7 +197,7 @@ pub enum Outcome {
     Asides(Vec<(Spot, Page)>),
     Paths(Vec<String>),
     /// Names of a file by line, first and last byte of the line.
-    Tones(String, Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>),
+    Highlights(String, Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>),
     Followed(Result<Answers, String>),
     Glanced(Spot, Result<Answers, String>),
     GlancePage(Spot, Result<Box<Page>, String>),

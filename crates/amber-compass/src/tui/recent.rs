@@ -16,7 +16,7 @@ pub struct Recent(Arc<Mutex<Known>>);
 #[derive(Debug, Default)]
 struct Known {
     /// What the last run left, and what it was made for.
-    warm: Option<(Arc<SessionCache>, String)>,
+    session: Option<(Arc<SessionCache>, String)>,
     /// What was touched since that run began; `None` for anything.
     paths: Option<BTreeSet<PathBuf>>,
     /// Files that were read, as the index shows them; the last at the end.
@@ -59,13 +59,13 @@ impl Recent {
     pub fn begin(&self, request: &Request) -> Option<(Arc<SessionCache>, Vec<PathBuf>)> {
         let mut known = self.lock();
         let paths = known.paths.replace(BTreeSet::new());
-        let (warm, of) = known.warm.take()?;
-        Some((warm, paths?.into_iter().collect())).filter(|_| of == key(request))
+        let (session, of) = known.session.take()?;
+        Some((session, paths?.into_iter().collect())).filter(|_| of == key(request))
     }
 
     /// A run for `request` is over and knows all that was touched before it.
-    pub fn finish(&self, request: &Request, warm: Arc<SessionCache>) {
-        self.lock().warm = Some((warm, key(request)));
+    pub fn finish(&self, request: &Request, session: Arc<SessionCache>) {
+        self.lock().session = Some((session, key(request)));
     }
 }
 

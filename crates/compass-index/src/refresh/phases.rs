@@ -153,9 +153,9 @@ impl<'r> Run<'r> {
         summary.relinked_files = 0;
         summary.seconds = Seconds { total: self.began.elapsed().as_secs_f64(), ..self.seconds.clone() };
         let state = State { made: self.made.take(), number: *number, overview: old.clone(), includes: self.includes.take() };
-        let warm = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
+        let session = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
         let rebuilt = self.rebuilt.take();
-        Some(Outcome { summary, warnings: self.plan.warnings.clone(), rebuilt, reach: AffectedFiles::Files(Vec::new()), by_need: true, warm })
+        Some(Outcome { summary, warnings: self.plan.warnings.clone(), rebuilt, reach: AffectedFiles::Files(Vec::new()), by_need: true, session })
     }
 
     /// Links what the changes reach where that is little, else everything.
@@ -217,8 +217,8 @@ impl<'r> Run<'r> {
         done.index_bytes = size_of(&self.request.index);
         let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
         let state = State { made: self.made, number, overview: Arc::new(overview), includes };
-        let warm = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
-        Outcome { summary: done, warnings: self.plan.warnings.clone(), rebuilt: None, reach, by_need, warm }
+        let session = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
+        Outcome { summary: done, warnings: self.plan.warnings.clone(), rebuilt: None, reach, by_need, session }
     }
 
     fn link_everything(
@@ -282,8 +282,8 @@ impl<'r> Run<'r> {
         summary.seconds = self.seconds;
         summary.index_bytes = size_of(&self.request.index);
         let state = State { made: self.made, number, overview: Arc::new(next.overview), includes: None };
-        let warm = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
-        Ok(Outcome { summary, warnings: self.plan.warnings.clone(), rebuilt: self.rebuilt, reach, by_need: false, warm })
+        let session = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
+        Ok(Outcome { summary, warnings: self.plan.warnings.clone(), rebuilt: self.rebuilt, reach, by_need: false, session })
     }
 }
 

@@ -93,12 +93,12 @@ impl PackageCache {
         let connection = Connection::open(path).map_err(damaged)?;
         schema::configure(&connection).map_err(damaged)?;
         match schema::version(&connection).map_err(damaged)? {
-            schema::DEPOT_VERSION => {}
+            schema::PACKAGE_CACHE_VERSION => {}
             0 => {
                 connection.execute_batch(TABLES).map_err(damaged)?;
-                connection.pragma_update(None, "user_version", schema::DEPOT_VERSION).map_err(damaged)?;
+                connection.pragma_update(None, "user_version", schema::PACKAGE_CACHE_VERSION).map_err(damaged)?;
             }
-            found => return Err(OpenError::Version { found, wanted: schema::DEPOT_VERSION }),
+            found => return Err(OpenError::Version { found, wanted: schema::PACKAGE_CACHE_VERSION }),
         }
         Ok(PackageCache { connection })
     }

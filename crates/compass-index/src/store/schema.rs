@@ -10,7 +10,7 @@ const FORMAT: i64 = 24;
 pub const SCHEMA_VERSION: i64 = FORMAT << 24 | folded(SHAPE ^ parse(env!("COMPASS_MAKERS")));
 
 /// Version of the shared package cache's tables and blobs. Which reader and which rules made a blob is part of what it is kept under there.
-pub(super) const DEPOT_VERSION: i64 = FORMAT << 24 | folded(SHAPE);
+pub(super) const PACKAGE_CACHE_VERSION: i64 = FORMAT << 24 | folded(SHAPE);
 
 const SHAPE: u64 = compass_facts::SHAPE as u64;
 

@@ -177,7 +177,7 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
         }
         let paths = lay_out(&project, &state, &next, kinds.contains(&"write anew"));
         // A program that stays open tells what was touched; one that is started anew cannot.
-        let touched = (at % 3 > 0).then(|| (last.warm.clone(), paths));
+        let touched = (at % 3 > 0).then(|| (last.session.clone(), paths));
         last = run(&Request { touched, ..asked(2, "index.sqlite") }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
         refreshed += usize::from(last.summary.relinked_files < last.summary.files);
         let fresh = Request { verify: true, package_cache: None, ..asked(1, "fresh.sqlite") };

@@ -150,7 +150,7 @@ fn a_plan_without_a_walk_is_what_a_walk_gives(#[case] happens: Happens, #[case] 
 #[test]
 fn a_run_told_what_was_touched_reads_that() {
     let project = caves();
-    let first = refreshed(&project, None).warm;
+    let first = refreshed(&project, None).session;
     let place = |name: &str| first.plan().roots[0].join(name);
     project.write("rack.c", &format!("{RACK_C}int turned_now;\n"));
     let outcome = refreshed(&project, Some((first.clone(), vec![place("rack.c")])));
@@ -158,14 +158,14 @@ fn a_run_told_what_was_touched_reads_that() {
     assert_eq!(Index::open(&project.index()).expect("an index").named("turned_now").expect("names").len(), 1);
     // A new file needs a walk, and gets one.
     project.write("new.c", "int newly_made;\n");
-    let outcome = refreshed(&project, Some((outcome.warm, vec![place("new.c")])));
+    let outcome = refreshed(&project, Some((outcome.session, vec![place("new.c")])));
     assert_eq!(outcome.summary.files, 7);
 }
 
 #[test]
 fn runs_of_one_program_one_after_another_say_what_a_full_one_says() {
     let project = caves();
-    let mut warm = refreshed(&project, None).warm;
+    let mut session = refreshed(&project, None).session;
     let mut open = Index::open(&project.index()).expect("an index");
     let texts = [
         ("rack.c", format!("#include \"other/spin.c\"\n{RACK_C}")),
@@ -182,8 +182,8 @@ fn runs_of_one_program_one_after_another_say_what_a_full_one_says() {
             // Another program was quicker: what this one knows is old.
             refreshed(&project, None);
         }
-        let touched = vec![warm.plan().roots[0].join(path)];
-        let outcome = refreshed(&project, Some((warm, touched)));
+        let touched = vec![session.plan().roots[0].join(path)];
+        let outcome = refreshed(&project, Some((session, touched)));
         assert_eq!(outcome.summary.refreshed_files, u64::from(round != 4), "{path}");
         let fresh = Project::new();
         for file in open.files() {
@@ -196,7 +196,7 @@ fn runs_of_one_program_one_after_another_say_what_a_full_one_says() {
         let anew = Index::open(&project.index()).expect("an index");
         assert!(!open.is_outdated() && open.files() == anew.files(), "{round}: {path}");
         assert_eq!(open.find_path(path), anew.find_path(path));
-        warm = outcome.warm;
+        session = outcome.session;
     }
 }
 
@@ -210,7 +210,7 @@ fn an_index_that_was_built_anew_is_not_taken_for_the_one_before() {
     refreshed(&project, None);
     // It came later: its number is the last, though it is the first by name.
     project.write("aaa.c", "int first_of_all(void) { return 1; }\n");
-    let warm = refreshed(&project, None).warm;
+    let session = refreshed(&project, None).session;
     let (before, open) = (number(), Index::open(&project.index()).expect("an index"));
     open.names().expect("names");
     // Another program takes the index away and makes it anew: files have other numbers then, generations may have the same.
@@ -222,8 +222,8 @@ fn an_index_that_was_built_anew_is_not_taken_for_the_one_before() {
     }
     assert_eq!(number(), before);
     project.write("rack.c", &format!("{RACK_C}int turned_now;\n"));
-    let touched = vec![warm.plan().roots[0].join("rack.c")];
-    let outcome = refreshed(&project, Some((warm, touched)));
+    let touched = vec![session.plan().roots[0].join("rack.c")];
+    let outcome = refreshed(&project, Some((session, touched)));
     // The facts of before are looked for under the numbers that files have now, and are found.
     assert!(matches!(outcome.reach, AffectedFiles::Files(_)) && outcome.rebuilt.is_none(), "{:?} {:?}", outcome.reach, outcome.rebuilt);
     let anew = Index::open(&project.index()).expect("an index");
@@ -266,7 +266,7 @@ fn names_are_taken_over_where_no_new_one_came() {
 fn of_a_long_list_of_files_the_changed_part_is_written() {
     let project = Project::new();
     (0..1200).for_each(|n| project.write(&format!("f{n:04}.c"), &format!("int cave_{n}(void) {{ return {n}; }}\n")));
-    let warm = refreshed(&project, None).warm;
+    let session = refreshed(&project, None).session;
     let written = |project: &Project| -> Vec<(i64, i64)> {
         let store = rusqlite::Connection::open(project.index()).expect("a store");
         let mut select = store.prepare("SELECT part, generation FROM files ORDER BY part").expect("rows");
@@ -275,8 +275,8 @@ fn of_a_long_list_of_files_the_changed_part_is_written() {
     let before = written(&project);
     assert_eq!(before.iter().map(|p| p.0).collect::<Vec<_>>(), [0, 1, 2]);
     project.write("f0700.c", "int turned_700(void) { return 7; }\n");
-    let touched = warm.plan().roots[0].join("f0700.c");
-    refreshed(&project, Some((warm, vec![touched])));
+    let touched = session.plan().roots[0].join("f0700.c");
+    refreshed(&project, Some((session, vec![touched])));
     let after = written(&project);
     assert_eq!((after[0], after[2], after.len()), (before[0], before[2], 3));
     assert!(after[1].1 > before[1].1, "{before:?} {after:?}");

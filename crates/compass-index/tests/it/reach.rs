@@ -578,7 +578,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
     let mut chosen: Vec<Vec<usize>> = files.iter().map(|f| vec![0; f.1.len()]).collect();
     let project = Project::new();
     files.iter().zip(&chosen).for_each(|(f, c)| write(&project, f, c));
-    let mut warm = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed").warm;
+    let mut session = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed").session;
     let mut before = links(&project);
     let (mut everything, mut some, mut kept) = (0, 0, 0);
     let mut kinds: BTreeMap<&str, usize> = BTreeMap::new();
@@ -596,9 +596,9 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
             paths.push(project.root().join(files[file].0));
         }
         // A program that stays open tells what was touched; one that is started anew cannot.
-        let touched = (step % 3 > 0).then(|| (warm.clone(), paths));
+        let touched = (step % 3 > 0).then(|| (session.clone(), paths));
         let outcome = run(&Request { touched, ..request(&project, 2) }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
-        warm = outcome.warm;
+        session = outcome.session;
         let after = links(&project);
         let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), verify: true, ..request(&project, 1) };
         let _ = std::fs::remove_file(&fresh.index);

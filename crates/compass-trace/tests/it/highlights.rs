@@ -14,8 +14,8 @@ fn told(project: &Project, path: &str) -> Vec<String> {
         Highlight::Dependency => "dependency",
         Highlight::Unknown => "unknown",
     };
-    let tones = engine(project).tones(path, &Cancel::new()).expect("tones");
-    tones.into_iter().map(|(span, tone)| format!("{} {}", span.of(&text), word(tone))).collect()
+    let highlights = engine(project).highlights(path, &Cancel::new()).expect("highlights");
+    highlights.into_iter().map(|(span, highlight)| format!("{} {}", span.of(&text), word(highlight))).collect()
 }
 
 const C: &str =
@@ -45,15 +45,15 @@ fn names_of_dependencies_and_files_that_changed() {
         ("node_modules/rack/index.js", "export function turn(x) { return x; }\n"),
     ]);
     let engine = engine(&project);
-    let tones = engine.tones("board.js", &Cancel::new()).expect("tones");
-    assert!(tones.iter().any(|t| t.1 == Highlight::Dependency) && tones.iter().all(|t| t.1 != Highlight::Macro), "{tones:?}");
-    assert!(engine.tones("nothing.js", &Cancel::new()).expect("tones").is_empty());
+    let highlights = engine.highlights("board.js", &Cancel::new()).expect("highlights");
+    assert!(highlights.iter().any(|t| t.1 == Highlight::Dependency) && highlights.iter().all(|t| t.1 != Highlight::Macro), "{highlights:?}");
+    assert!(engine.highlights("nothing.js", &Cancel::new()).expect("highlights").is_empty());
     project.write("board.js", "function go() {}\n");
     engine.index().forget_texts();
-    assert!(engine.tones("board.js", &Cancel::new()).expect("tones").is_empty(), "places of before mean nothing now");
+    assert!(engine.highlights("board.js", &Cancel::new()).expect("highlights").is_empty(), "places of before mean nothing now");
     let cancel = Cancel::new();
     cancel.cancel();
     engine.index().forget_texts();
     project.write("board.js", "import { turn } from \"rack\";\nexport function go() { turn(own()); }\nfunction own() { return 1; }\n");
-    assert!(engine.tones("board.js", &cancel).is_err());
+    assert!(engine.highlights("board.js", &cancel).is_err());
 }

@@ -111,7 +111,7 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
                 request.index.display()
             );
             outcome.warnings.iter().for_each(|w| tracing::warn!("{w}"));
-            recent.finish(request, outcome.warm);
+            recent.finish(request, outcome.session);
             if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
                 open(slot);
             }

@@ -59,15 +59,15 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
 }
 
 /// The names of a file that are told apart, by line and bytes of the line.
-pub(super) fn tones(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Highlight)>> {
+pub(super) fn highlights(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Highlight)>> {
     let index = engine.index();
     let source = index.source(index.find_path(path)?).ok()?;
-    let tones = engine.tones(path, cancel).ok()?;
-    let place = |(span, tone): (Span, Highlight)| {
+    let highlights = engine.highlights(path, cancel).ok()?;
+    let place = |(span, highlight): (Span, Highlight)| {
         let (line, column) = source.source.lines.locate(span.start);
-        (line, column - 1, column - 1 + span.len(), tone)
+        (line, column - 1, column - 1 + span.len(), highlight)
     };
-    Some(tones.into_iter().map(place).collect())
+    Some(highlights.into_iter().map(place).collect())
 }
 
 /// How a line ends.

@@ -96,9 +96,9 @@ pub(super) fn run(job: Job, context: Context, (slot, recent): (&EngineSlot, &Rec
             // What cannot be read is told when somebody asks for it.
             let _ = engine().map(|e| e.index().names().map(drop));
         }
-        Job::Tones(path) => {
-            if let Some(tones) = engine().ok().and_then(|e| super::page::tones(&e, &path, &context.cancel)) {
-                tell(Outcome::Tones(path, tones));
+        Job::Highlights(path) => {
+            if let Some(highlights) = engine().ok().and_then(|e| super::page::highlights(&e, &path, &context.cancel)) {
+                tell(Outcome::Highlights(path, highlights));
             }
         }
         Job::Follow(spot) => {

@@ -28,7 +28,7 @@ pub struct PageLine {
     /// Names defined on it, by byte of the line.
     pub defined: Vec<(u32, u32)>,
     /// Names that are told apart, by byte of the line.
-    pub tones: Vec<(u32, u32, Highlight)>,
+    pub highlights: Vec<(u32, u32, Highlight)>,
     /// A gap begins or goes on here.
     pub in_gap: bool,
     /// How it ends.

@@ -259,9 +259,9 @@ fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
     let effects = follow(&mut state, "b.py", 12);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(_)))));
     let told = vec![(12, 4, 11, Highlight::Macro), (13, 4, 11, Highlight::Dependency), (14, 4, 11, Highlight::Unknown), (999, 0, 4, Highlight::Unknown)];
-    done(&mut state, Lane::Tones, Outcome::Tones("a.py".to_owned(), told.clone()));
-    assert!(state.desk.page.as_ref().is_some_and(|p| p.lines.iter().all(|l| l.tones.is_empty())), "those of another file are not shown");
-    done(&mut state, Lane::Tones, Outcome::Tones("b.py".to_owned(), told));
+    done(&mut state, Lane::Highlights, Outcome::Highlights("a.py".to_owned(), told.clone()));
+    assert!(state.desk.page.as_ref().is_some_and(|p| p.lines.iter().all(|l| l.highlights.is_empty())), "those of another file are not shown");
+    done(&mut state, Lane::Highlights, Outcome::Highlights("b.py".to_owned(), told));
     state.desk.spot = spot("b.py", 20);
     let mut terminal = Terminal::new(TestBackend::new(160, 45)).expect("a terminal in memory");
     terminal.draw(|frame| view::draw(&state, frame)).expect("drawn");

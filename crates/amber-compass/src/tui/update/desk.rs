@@ -327,17 +327,17 @@ fn look_for_notes(state: &mut State, effects: &mut Vec<Effect>) {
     if let Some(page) = &state.desk.page {
         let path = page.path.clone();
         start(state, Job::Notes(path.clone()), effects);
-        start(state, Job::Tones(path), effects);
+        start(state, Job::Highlights(path), effects);
     }
 }
 
 /// Names of the file being read that are told apart.
-pub fn toned(state: &mut State, path: &str, tones: Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>) {
+pub fn toned(state: &mut State, path: &str, highlights: Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>) {
     let Some(page) = state.desk.page.as_mut().filter(|p| p.path == path) else { return };
-    page.lines.iter_mut().for_each(|l| l.tones.clear());
-    for (line, start, end, tone) in tones {
+    page.lines.iter_mut().for_each(|l| l.highlights.clear());
+    for (line, start, end, highlight) in highlights {
         if let Some(line) = page.lines.get_mut(line as usize - 1) {
-            line.tones.push((start, end, tone));
+            line.highlights.push((start, end, highlight));
         }
     }
 }

@@ -49,7 +49,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
                 state.desk.call = found.map(|c| *c);
             }
         }
-        Outcome::Tones(path, tones) => desk::toned(state, &path, tones),
+        Outcome::Highlights(path, highlights) => desk::toned(state, &path, highlights),
         Outcome::Asides(pages) => super::aside::loaded(state, pages),
         Outcome::Paths(paths) => super::tree::loaded(state, paths),
         Outcome::HistoryAndCoverage(spot, found) if spot == state.desk.spot => state.desk.bearings.upkeep = *found,

@@ -174,7 +174,7 @@ pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at:
     let text = if line.stops.is_empty() { line.text.as_str() } else { &line.text[..until] };
     let mentions: Vec<(usize, usize)> = word.map(|w| mentions(&text[from..], w).into_iter().map(|(a, b)| (a + from, b + from)).collect()).unwrap_or_default();
     let mut token = line.tokens.partition_point(|t| t.1 as usize <= from);
-    let mut tone = line.tones.partition_point(|t| t.1 as usize <= from);
+    let mut highlight = line.highlights.partition_point(|t| t.1 as usize <= from);
     for (i, c) in text[from..].char_indices().map(|(i, c)| (i + from, c)) {
         let (shown, width) = columns::shown(c, cell);
         if cell + width > scroll + at.width as usize {
@@ -186,13 +186,13 @@ pub(super) fn code_line(state: &State, line: &PageLine, buffer: &mut Buffer, at:
             }
             let class = line.tokens.get(token).filter(|t| t.0 as usize <= i).map(|t| t.2);
             let defined = line.defined.iter().any(|d| d.0 as usize <= i && i < d.1 as usize);
-            while line.tones.get(tone).is_some_and(|t| t.1 as usize <= i) {
-                tone += 1;
+            while line.highlights.get(highlight).is_some_and(|t| t.1 as usize <= i) {
+                highlight += 1;
             }
-            let told = line.tones.get(tone).filter(|t| t.0 as usize <= i && class.is_none()).map(|t| t.2);
+            let told = line.highlights.get(highlight).filter(|t| t.0 as usize <= i && class.is_none()).map(|t| t.2);
             let mut style = match told {
                 _ if crate::shown::is_hostile(c) && c != '\t' => theme.wrong,
-                Some(tone) if !defined => tone_of(state, tone),
+                Some(highlight) if !defined => tone_of(state, highlight),
                 _ => style_of(state, class, defined),
             };
             if mentions.iter().any(|m| m.0 <= i && i < m.1) {
@@ -229,8 +229,8 @@ fn style_of(state: &State, class: Option<TokenClass>, defined: bool) -> Style {
     }
 }
 
-fn tone_of(state: &State, tone: Highlight) -> Style {
-    match tone {
+fn tone_of(state: &State, highlight: Highlight) -> Style {
+    match highlight {
         Highlight::Macro => state.theme.by_macro,
         Highlight::Dependency => state.theme.outside,
         Highlight::Unknown => state.theme.unknown,
