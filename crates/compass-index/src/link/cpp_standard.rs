@@ -42,11 +42,15 @@ impl Evaluator<'_, '_> {
         args.len() >= 2 && MAPS.contains(&self.world.name(name))
     }
 
+    /// Is it a template of the standard library?
+    pub(super) fn is_cpp_container(&self, name: GlobalNameId) -> bool {
+        is_builtin(Language::Cpp, self.world.name(name))
+    }
+
     /// A member that hands on what a container or a holder has.
-    pub(super) fn cpp_standard_member(&mut self, of: &Ty, word: &str) -> Option<Ty> {
-        let Ty::External(name, args) = of else { return None };
-        let first = args.first().filter(|_| is_builtin(Language::Cpp, self.world.name(*name)))?;
-        let is_map = self.is_cpp_map(*name, args);
+    pub(super) fn cpp_standard_member(&mut self, of: &Ty, name: GlobalNameId, args: &[Ty], word: &str) -> Option<Ty> {
+        let first = args.first()?;
+        let is_map = self.is_cpp_map(name, args);
         let mut function = |t: &Ty| Some(Ty::Function(Rc::new(self.held(t))));
         match word {
             "begin" | "end" | "cbegin" | "cend" | "rbegin" | "rend" | "find" | "lower_bound" | "upper_bound" | "data" if is_map => {
@@ -58,8 +62,8 @@ impl Evaluator<'_, '_> {
             "at" if is_map => function(&args[1]),
             "front" | "back" | "at" | "top" | "value" | "value_or" | "get" | "release" | "emplace_back" => function(first),
             "lock" => function(of),
-            "first" if args.len() == 2 => Some(self.held(first)),
-            "second" if args.len() == 2 => Some(self.held(&args[1])),
+            "first" if is_map || args.len() == 2 => Some(self.held(first)),
+            "second" if is_map || args.len() == 2 => Some(self.held(&args[1])),
             _ => None,
         }
     }

@@ -55,6 +55,11 @@ impl Evaluator<'_, '_> {
         match self.go_underlying(ty) {
             Ty::Map(inner) | Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
+            // A further argument may be how keys are hashed or memory is taken: not what is held.
+            Ty::External(name, args) if self.is_cpp_container(name) => {
+                let held = if self.is_cpp_map(name, &args) { args.get(1) } else { args.first() };
+                held.map_or(Ty::Unknown(Cause::UnitAbsent), |a| self.held(a))
+            }
             Ty::External(_, args) => args.last().map_or(Ty::Unknown(Cause::UnitAbsent), |a| self.held(a)),
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.indexed(p.clone())).collect()),
             Ty::Value(sym, args) if self.world.language(sym.file).is_c_family() => Ty::Value(sym, args),
@@ -132,16 +137,21 @@ impl Evaluator<'_, '_> {
         }
     }
 
+    /// What a member gives that a type of the language, or of a library that is not here, passes on.
+    pub(super) fn passed_on(&mut self, file: u32, of: &Ty, name: GlobalNameId) -> Option<Ty> {
+        match (self.world.language(file), of) {
+            (Language::Cpp, Ty::External(template, args)) => self.cpp_standard_member(of, *template, args, self.world.name(name)),
+            _ => self.builtin_member(of, name),
+        }
+    }
+
     /// Members of built-in and standard types that pass on what they hold.
-    pub(super) fn builtin_member(&mut self, of: &Ty, name: GlobalNameId) -> Option<Ty> {
+    fn builtin_member(&mut self, of: &Ty, name: GlobalNameId) -> Option<Ty> {
         let word = self.world.name(name);
         let fixed = self.brought(of).filter(|b| b.0 == "ReadonlyArray").and_then(|b| b.1.first()).map(|inner| Ty::List(Rc::new(inner.clone())));
         let of = fixed.as_ref().unwrap_or(of);
         let function = |t: Ty| Some(Ty::Function(Rc::new(t)));
         let unknown = || Ty::Unknown(Cause::Builtin);
-        if let Some(found) = self.cpp_standard_member(of, word) {
-            return Some(found);
-        }
         match of {
             Ty::List(inner) => match word {
                 "iter" | "iter_mut" | "into_iter" | "filter" | "rev" | "skip" | "take" | "chain" | "cloned" | "copied" | "peekable" | "slice" | "concat"

@@ -265,7 +265,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let mut owner = self.evaluate(file, of);
         let gid = self.world.gid(file, name);
         let mut found = self.members(file, &owner.ty, gid);
-        if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) && self.builtin_member(&owner.ty, gid).is_none() {
+        if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) && self.passed_on(file, &owner.ty, gid).is_none() {
             let of_language = self.member_of_global(file, &owner.ty, gid);
             if let Some((value, _)) = self.as_global(file, &owner.ty).filter(|_| !of_language.is_empty()) {
                 (found, owner.ty) = (of_language, value);
@@ -280,7 +280,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 // A thing of a library that is not here: its arguments still tell what it holds.
                 return Meaning { ty: Ty::ExternalType(gid, Ty::no_args()), ..owner };
             }
-            return match self.builtin_member(&owner.ty, gid) {
+            return match self.passed_on(file, &owner.ty, gid) {
                 Some(ty) => Meaning { ty, ..owner },
                 None if self.world.language(file) == Language::C => self.member_of_unknown(file, gid, found.cause),
                 None => Meaning::unknown(found.cause),

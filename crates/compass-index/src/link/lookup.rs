@@ -44,7 +44,7 @@ impl Evaluator<'_, '_> {
             _ => self.plain_outwards(file, scope, name, wanted),
         });
         // Each scope keeps what it found: of a name that thousands share, that would fill the memory.
-        if self.cuts == before && found.hits.len() <= super::overloads::MOST_CHOICES {
+        if self.cuts == before && (key.1 == ScopeId::FILE || found.hits.len() <= super::overloads::MOST_CHOICES) {
             self.plain.insert(key, (found.clone(), self.world.dependency_log.since(start)));
         }
         found

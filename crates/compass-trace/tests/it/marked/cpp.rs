@@ -224,8 +224,10 @@ int run(«Derived=Derived» &d) {
 #[case::standard_library(&[(
     "held.cpp",
     r#"
+#include <array>
 #include <map>
 #include <memory>
+#include <unordered_map>
 #include <optional>
 #include <vector>
 namespace std { template <> struct hash<int *>; }
@@ -245,6 +247,10 @@ int run(«Wheels=Wheels» &⟦v:v⟧, std::vector<«Wheel=Wheel»> &⟦w:w⟧, s
     int sum = «v=v»[0]->«go=go»(1) + «v=v».back()->«go=go»(2) + «w=w»[0].«go=go»(1) + «w=w».front().«go=go»(1) + «o=o»->«go=go»(4);
     for (const auto &⟦x:x⟧ : «v=v») sum += «x=x»->«go=go»(3);
     for (auto ⟦it:it⟧ = «v=v».begin(); «it=it» != «v=v».end(); ++«it=it») sum += (*«it=it»)->«go=go»(4);
+    struct ⟦Hash:Hash⟧ { int ⟦trap:go⟧(int a) const { return a; } unsigned long operator()(int a) const { return a; } };
+    std::unordered_map<int, «Wheel=Wheel», «Hash=Hash»> ⟦hashed:hashed⟧;
+    std::array<«Wheel=Wheel», 3> ⟦three:three⟧;
+    sum += «hashed=hashed»[1].«go=go»(1) + «hashed=hashed».begin()->second.«go=go»(1) + «three=three»[2].«go=go»(1);
     auto ⟦p:p⟧ = std::make_unique<«Wheel=Wheel»>();
     return sum + «p=p»->«go~go»(1);
 }
