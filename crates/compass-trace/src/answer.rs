@@ -195,6 +195,8 @@ pub struct Engine {
     testing: std::sync::Mutex<Option<Arc<Testing>>>,
     /// The uses that were listed last, if there were very many: they are narrowed and gone through.
     last_listed: std::sync::Mutex<Option<Arc<relations::Listed>>>,
+    /// Languages in which code of this code base opens libraries.
+    library_openers: std::sync::OnceLock<Vec<compass_facts::Language>>,
 }
 
 /// What a form found, before filters and pages.
@@ -224,12 +226,24 @@ impl Found {
 impl Engine {
     /// An engine over an index.
     pub fn new(index: Arc<Index>) -> Engine {
-        Engine { index, reports: Arc::default(), testing: std::sync::Mutex::default(), last_listed: std::sync::Mutex::default() }
+        Engine {
+            index,
+            reports: Arc::default(),
+            testing: std::sync::Mutex::default(),
+            last_listed: std::sync::Mutex::default(),
+            library_openers: std::sync::OnceLock::new(),
+        }
     }
 
     /// An engine over a newer index of the same code: reports that were found already are kept.
     pub fn over(&self, newer: Arc<Index>) -> Engine {
-        Engine { index: newer, reports: self.reports.clone(), testing: std::sync::Mutex::default(), last_listed: std::sync::Mutex::default() }
+        Engine {
+            index: newer,
+            reports: self.reports.clone(),
+            testing: std::sync::Mutex::default(),
+            last_listed: std::sync::Mutex::default(),
+            library_openers: std::sync::OnceLock::new(),
+        }
     }
 
     /// The reports of tests that a build left behind; read again when they changed.

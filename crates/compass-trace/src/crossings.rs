@@ -9,8 +9,6 @@ mod native;
 mod sql;
 mod string_evaluation;
 
-pub(crate) use native::opens_libraries;
-
 use compass_index::Passes;
 use std::sync::Arc;
 

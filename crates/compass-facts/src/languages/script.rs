@@ -36,6 +36,7 @@ pub(super) const TYPESCRIPT: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: true,
+    opens_libraries: &[],
     exports_names: false,
 };
 

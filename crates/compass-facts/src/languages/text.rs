@@ -28,5 +28,6 @@ pub(super) const TEXT: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: false,
+    opens_libraries: &[],
     exports_names: false,
 };

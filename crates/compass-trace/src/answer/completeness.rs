@@ -15,6 +15,9 @@ const MOST_ROWS: usize = 20_000;
 /// Of more definitions of one name than this nobody looks whether one is given to a type that is not here: it is taken to be so.
 const FEW: usize = 200;
 
+/// So many files that use a name of a package that is not here are asked whether that may be a module of ours.
+const MOST_DOUBTFUL: usize = 300;
+
 /// The languages whose code can name some symbols, and what sort of names they have.
 pub(super) struct Namers {
     languages: Vec<Language>,
@@ -23,20 +26,11 @@ pub(super) struct Namers {
     /// Is a member of such a name given to a type that is not here: one of the language, or of a package? Then it is called on values
     /// that are known well, and have no other members of ours.
     given_away: bool,
-    /// Are they functions that the system's linker knows by their name, so that code of any language may open a library and call them?
-    exported: bool,
+    /// Modules that define them, by the names that imports call these.
+    modules: Vec<String>,
 }
 
 impl Namers {
-    /// May the file hold uses of them?
-    fn concerns_file(&self, engine: &Engine, file: FileId) -> Result<bool, AnswerError> {
-        let Some(row) = engine.index.file(file) else { return Ok(false) };
-        if self.concerns(row.language) {
-            return Ok(true);
-        }
-        Ok(self.exported && crate::crossings::opens_libraries(&engine.index.facts(file)?.facts))
-    }
-
     fn concerns(&self, language: Language) -> bool {
         // Templates, which nothing reads, name what any program hands to them.
         self.languages.is_empty() || !language.is_read() || self.languages.iter().any(|l| l.is_kin_of(language))
@@ -55,8 +49,9 @@ impl Namers {
 
 impl Engine {
     pub(super) fn namers(&self, symbols: impl Iterator<Item = SymbolId>) -> Result<Namers, AnswerError> {
-        let mut out = Namers { languages: Vec::new(), members: false, given_away: false, exported: false };
+        let mut out = Namers { languages: Vec::new(), members: false, given_away: false, modules: Vec::new() };
         let mut names: Vec<String> = Vec::new();
+        let mut is_exported = false;
         for symbol in symbols {
             let Some(file) = self.index.file(symbol.file) else { continue };
             if !out.languages.contains(&file.language) {
@@ -65,17 +60,77 @@ impl Engine {
             let Some((facts, def)) = self.index.definition(symbol)? else { continue };
             let d = facts.facts.def(def);
             let is_plain = d.kind == Kind::Function && d.container.is_none() && !d.flags.has(Flags::PRIVATE);
-            out.exported |= is_plain && file.language.profile().exports_names;
+            is_exported |= is_plain && file.language.profile().exports_names;
+            if file.language.profile().modules.by_file && d.container.is_none() {
+                let module = super::naming::module_name(&file.path).to_owned();
+                if !out.modules.contains(&module) {
+                    out.modules.push(module);
+                }
+            }
             out.members |= matches!(facts.facts.def(def).kind, Kind::Method | Kind::Field);
             let name = facts.facts.def_name(def);
             if !names.iter().any(|n| n == name) {
                 names.push(name.to_owned());
             }
         }
+        if is_exported {
+            // The system's linker knows them by their names: code that opens a library calls them as members.
+            out.languages.extend(self.library_openers()?);
+        }
         for name in names.iter().filter(|_| out.members) {
             out.given_away = out.given_away || self.is_given_away(name)?;
         }
         Ok(out)
+    }
+
+    /// May uses with that cause in a file mean one of the symbols? A package that is not here may be a module of ours after all, where
+    /// it is called like one: paths of imports are changed while programs run.
+    fn file_may_mean(&self, namers: &Namers, file: FileId, cause: Cause) -> Result<bool, AnswerError> {
+        if !self.index.file(file).is_some_and(|f| namers.concerns(f.language)) {
+            return Ok(false);
+        }
+        Ok(namers.may_mean(cause) || cause == Cause::UnitAbsent && !namers.modules.is_empty() && self.asks_for(file, &namers.modules)?)
+    }
+
+    /// Does a file import something that is not here and is called like one of the modules?
+    fn asks_for(&self, file: FileId, modules: &[String]) -> Result<bool, AnswerError> {
+        let links = self.index.links(file)?;
+        if links.absent.is_empty() {
+            return Ok(false);
+        }
+        let facts = self.index.facts(file)?;
+        let imports = links.absent.iter().filter_map(|(i, _)| facts.facts.imports.get(*i as usize));
+        let mut asked = imports.flat_map(|i| [Some(i.module), i.name]).flatten().map(|n| facts.facts.name(n));
+        Ok(asked.any(|name| modules.iter().any(|m| name.rsplit(['.', ':', '/']).next() == Some(m))))
+    }
+
+    /// Counts imports that lead nowhere and may mean a module.
+    pub(super) fn miss_importers(&self, module: FileId, found: &mut Found) -> Result<(), AnswerError> {
+        let Some(row) = self.index.file(module).filter(|f| f.language.profile().modules.by_file) else { return Ok(()) };
+        let name = super::naming::module_name(&row.path).to_owned();
+        for entry in self.index.unlinked(&name)? {
+            let is_kin = self.index.file(entry.file).is_some_and(|f| f.language.is_kin_of(row.language));
+            if is_kin && self.asks_for(entry.file, std::slice::from_ref(&name))? {
+                found.miss(entry.cause.word(), entry.count);
+            }
+        }
+        Ok(())
+    }
+
+    /// Languages in which code of this code base opens libraries.
+    fn library_openers(&self) -> Result<Vec<Language>, AnswerError> {
+        if let Some(known) = self.library_openers.get() {
+            return Ok(known.clone());
+        }
+        let mut out = Vec::new();
+        for language in Language::ALL {
+            for name in language.profile().opens_libraries {
+                if !out.contains(&language) && (!self.index.consulting(name)?.is_empty() || !self.index.named(name)?.is_empty()) {
+                    out.push(language);
+                }
+            }
+        }
+        Ok(self.library_openers.get_or_init(|| out).clone())
     }
 
     /// Is a member of that name written for a type that is not indexed?
@@ -114,13 +169,21 @@ impl Engine {
 
     /// Uses of these names that have no target, or are not listed for all they may mean.
     pub(super) fn miss_unlinked(&self, names: &[String], namers: &Namers, found: &mut Found) -> Result<(), AnswerError> {
+        let mut doubtful = 0;
         for name in names {
             for entry in self.index.unlinked(name)? {
-                if namers.may_mean(entry.cause) && namers.concerns_file(self, entry.file)? {
+                if entry.cause == Cause::UnitAbsent && !namers.members {
+                    doubtful += 1;
+                    if doubtful > MOST_DOUBTFUL {
+                        continue;
+                    }
+                }
+                if self.file_may_mean(namers, entry.file, entry.cause)? {
                     found.miss(entry.cause.word(), entry.count);
                 }
             }
         }
+        found.miss(Cause::TooMany.word(), u64::from(doubtful > MOST_DOUBTFUL));
         Ok(())
     }
 
@@ -143,7 +206,7 @@ impl Engine {
         for name in names {
             let entries = self.index.unlinked(name)?;
             for entry in entries {
-                if namers.may_mean(entry.cause) && namers.concerns_file(self, entry.file)? {
+                if self.file_may_mean(namers, entry.file, entry.cause)? {
                     files.push(entry.file);
                 }
             }

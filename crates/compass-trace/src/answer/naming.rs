@@ -11,7 +11,7 @@ use super::{AnswerError, Engine};
 use crate::question::NamePattern;
 use compass_facts::profile::Qualifier;
 use compass_facts::{DefId, Flags, ImportKind, Role, Use, UseId};
-use compass_index::{FileFacts, FileId, NameEntry, SymbolId};
+use compass_index::{Cause, FileFacts, FileId, NameEntry, SymbolId};
 
 /// Of more symbols than this nobody counts how often each is used.
 const FEW: usize = 60;
@@ -76,7 +76,12 @@ impl Engine {
         }
         self.rank(fitting, &mut out)?;
         if out.symbols.is_empty() && !used.is_wild() && used.types.is_none() {
-            self.push_modules(self.modules_called(&used.parts), &mut out);
+            let mut modules = self.modules_called(&used.parts);
+            if modules.len() > FEW {
+                out.cause = Some(Cause::TooMany);
+                modules.truncate(FEW);
+            }
+            self.push_modules(modules, &mut out);
         }
         if out.symbols.is_empty()
             && let [name] = &used.parts[..]
@@ -108,7 +113,7 @@ impl Engine {
             own.last() == Some(last) && own.ends_with(&parts)
         };
         let files = self.index.files().iter().filter(|f| f.language.profile().modules.by_file);
-        files.filter(|f| f.path.contains(last) && is_called(&f.path)).map(|f| f.id).take(FEW).collect()
+        files.filter(|f| f.path.contains(last) && is_called(&f.path)).map(|f| f.id).take(FEW + 1).collect()
     }
 
     /// What imports call by that name, though its own is another: `import shelf as larder`.
@@ -131,6 +136,9 @@ impl Engine {
                 }
             }
         }
+        if files.len() > MOST_BINDERS {
+            out.cause = Some(Cause::TooMany);
+        }
         if targets.is_empty() {
             return Ok(());
         }
@@ -152,10 +160,7 @@ impl Engine {
     fn push_modules(&self, files: Vec<FileId>, out: &mut Resolution) {
         for file in files {
             let path = self.index.path_of(file);
-            let (folders, name) = path.rsplit_once('/').unwrap_or(("", &path));
-            let stem = name.split('.').next().unwrap_or(name);
-            let called = if is_folders_module(stem) { folders.rsplit('/').next().unwrap_or(stem) } else { stem };
-            out.names.push(called.to_owned());
+            out.names.push(module_name(&path).to_owned());
             out.symbols.push(Resolved { symbol: SymbolId::module(file), certainty: None, via: None, bodiless: false, local: false });
         }
         out.total = out.symbols.len();
@@ -332,6 +337,13 @@ impl Engine {
         }
         Ok(found)
     }
+}
+
+/// The name imports call a file by: its own, or that of its folder.
+pub(super) fn module_name(path: &str) -> &str {
+    let (folders, name) = path.rsplit_once('/').unwrap_or(("", path));
+    let stem = name.split('.').next().unwrap_or(name);
+    if is_folders_module(stem) { folders.rsplit('/').next().filter(|f| !f.is_empty()).unwrap_or(stem) } else { stem }
 }
 
 /// Does a file of that name stand for the folder it is in?

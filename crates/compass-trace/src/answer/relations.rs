@@ -398,13 +398,17 @@ impl Engine {
                 What::Place(place) => self.find_file(&place.path),
             };
             match file {
-                Some(file) => self.add_importers(file, &mut found)?,
+                Some(file) => {
+                    self.add_importers(file, &mut found)?;
+                    self.miss_importers(file, &mut found)?;
+                }
                 None => {
                     let resolution = self.resolve(subject)?;
                     self.note_subject(&resolution, &mut found);
                     for resolved in &resolution.symbols {
                         if resolved.symbol.is_module() {
                             self.add_importers(resolved.symbol.file, &mut found)?;
+                            self.miss_importers(resolved.symbol.file, &mut found)?;
                             continue;
                         }
                         let wanted = Wanted { symbol: resolved.symbol, uses: self.uses_with_local(resolved.symbol)?, above: false };

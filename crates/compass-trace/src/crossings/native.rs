@@ -2,7 +2,7 @@
 
 use super::http::{enclosing, side};
 use super::string_evaluation::calls;
-use compass_facts::{Argument, DefId, Facts, Flags, Kind, Language, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
+use compass_facts::{Argument, DefId, Flags, Kind, Language, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
 use rustc_hash::{FxHashMap, FxHashSet};
 
@@ -12,9 +12,6 @@ pub(super) struct Native;
 
 /// Calls that open a library.
 const OPENERS: [&str; 9] = ["CDLL", "LoadLibrary", "PyDLL", "WinDLL", "OleDLL", "dlopen", "verify", "load_library", "cdll"];
-
-/// Modules that open libraries.
-const FOREIGN: [&str; 3] = ["ctypes", "cffi", "_cffi_backend"];
 
 /// Classes whose values are libraries.
 const CLASSES: [&str; 4] = ["CDLL", "PyDLL", "WinDLL", "OleDLL"];
@@ -46,11 +43,6 @@ impl LinkPass for Native {
         python(input, &exports, &mut out);
         out
     }
-}
-
-/// Does a file open libraries, so that names of the system's linker may stand in it as members?
-pub(crate) fn opens_libraries(facts: &Facts) -> bool {
-    facts.imports.iter().any(|i| FOREIGN.contains(&facts.name(i.module).split('.').next().unwrap_or_default()))
 }
 
 /// What asks for a native name.

@@ -586,3 +586,33 @@ fn modules_are_called_by_their_path(#[case] question: &str, #[case] wanted: &[&s
     assert_eq!(places(&answers), wanted, "{question}");
     assert!(answers.complete, "{answers:?}");
 }
+
+/// Scripts put folders on the path of imports while they run: a package that is not here may be a module of ours.
+#[rstest]
+#[case::importers("who imports larder.shelf")]
+#[case::importers_by_path("who imports larder/shelf.py")]
+#[case::callers("who calls width")]
+fn an_absent_package_called_like_a_module_may_be_it(#[case] question: &str) {
+    let project = Project::with(&[
+        ("larder/__init__.py", ""),
+        ("larder/shelf.py", "def width():\n    pass\n"),
+        ("tools/use.py", "import sys\nsys.path.append(\"..\")\nimport shelf\nshelf.width()\n"),
+    ]);
+    let answers = ask(&engine(&project), question);
+    assert!(answers.total == 0 && !answers.complete, "{answers:?}");
+    let other = Project::with(&[("larder/shelf.py", "def width():\n    pass\n"), ("tools/use.py", "import rack\nrack.width()\n")]);
+    assert!(ask(&engine(&other), question).complete, "another package is none of ours");
+}
+
+/// A library is opened in one file and used in another.
+#[rstest]
+fn functions_of_c_may_be_called_wherever_an_opened_library_gets_to() {
+    let project = Project::with(&[
+        ("probe.c", "int probe_open(int n) { return n; }\n"),
+        ("basic.py", "import ctypes\n\ndef load(path):\n    return Holder(ctypes.CDLL(path))\n"),
+        ("use.py", "from basic import load\n\ndef run(given):\n    given.lib.probe_open(1)\n"),
+    ]);
+    assert!(!ask(&engine(&project), "who calls probe_open").complete);
+    let without = Project::with(&[("probe.c", "int probe_open(int n) { return n; }\n"), ("use.py", "def run(given):\n    given.lib.probe_open(1)\n")]);
+    assert!(ask(&engine(&without), "who calls probe_open").complete, "nothing opens a library");
+}
