@@ -37,7 +37,7 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
     });
     let ways = engine.ways(&a, &b, longest, context).map_err(text)?;
     if ways.ways.is_empty() && notes.is_empty() {
-        notes.push(compass_trace::NO_WAY.to_owned());
+        notes.push(compass_trace::NOT_FOLLOWED.to_owned());
         let unlinked = engine.unlinked_on_the_way(&ways).map_err(text)?;
         if !unlinked.is_empty() {
             let causes: Vec<String> = unlinked.iter().map(|(cause, count)| format!("{count} × {cause}")).collect();

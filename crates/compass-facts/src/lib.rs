@@ -33,7 +33,7 @@ pub use readers::c::looks_like_cpp;
 pub use registry::{Language, read};
 pub use source::{Encoding, LineIndex, Source, SourceError};
 pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};
-pub use tokens::{Token, TokenClass, tokens};
+pub use tokens::{LARGEST_CLASSIFIED, Token, TokenClass, tokens};
 pub use versions::reader_version;
 
 /// Tells long work to stop; shared between the one who asks and the one who works.

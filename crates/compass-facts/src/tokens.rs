@@ -25,9 +25,12 @@ pub struct Token {
     pub class: TokenClass,
 }
 
+/// Texts above this size are not classified, in bytes.
+pub const LARGEST_CLASSIFIED: usize = 2 << 20;
+
 /// Classifies `text`; empty for languages without a grammar, above 2 MiB, and when cancelled.
 pub fn tokens(language: Language, text: &str, cancel: &Cancel) -> Vec<Token> {
-    if text.len() > 2 << 20 || !language.is_read() {
+    if text.len() > LARGEST_CLASSIFIED || !language.is_read() {
         return Vec::new();
     }
     if let Some(own) = language.profile().tokens {

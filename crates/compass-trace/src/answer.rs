@@ -6,7 +6,7 @@
 
 mod absent;
 mod chained;
-pub use chained::NO_WAY;
+pub use chained::NOT_FOLLOWED;
 pub(crate) use chained::word_of;
 mod completeness;
 mod completing;

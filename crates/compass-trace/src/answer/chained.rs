@@ -14,8 +14,8 @@ const ALL: u32 = 64;
 /// From so many symbols near the end it is asked what could lead to them.
 const MOST_NEAR: usize = 500;
 
-/// Said where no way was found.
-pub const NO_WAY: &str = "no way was found; calls without a known target are not followed";
+/// Said where no way was found, beside that.
+pub const NOT_FOLLOWED: &str = "calls without a known target are not followed";
 
 impl Engine {
     /// `who calls S through N`, `what does S call through N`.
@@ -57,7 +57,7 @@ impl Engine {
             found.notes.push("only guesses lead there".to_owned());
         }
         if ways.ways.is_empty() && !a.symbols.is_empty() && !b.symbols.is_empty() {
-            found.notes.push(NO_WAY.to_owned());
+            found.notes.push(format!("no way was found; {NOT_FOLLOWED}"));
             for (cause, count) in self.unlinked_on_the_way(&ways)? {
                 found.miss(&cause, count);
             }

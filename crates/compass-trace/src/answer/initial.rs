@@ -4,8 +4,8 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{Cancel, Definition, Kind, Language, Role, TokenClass};
-use compass_index::{Cause, Certainty, SymbolId};
+use compass_facts::{Cancel, Definition, Kind, LARGEST_CLASSIFIED, Role, Token, TokenClass};
+use compass_index::{Cause, Certainty, FileId, SymbolId};
 
 /// Of more symbols than this nobody asks for the writes of one.
 const FEW: usize = 60;
@@ -14,6 +14,8 @@ impl Engine {
     /// Adds definitions of these symbols that give a value at once, as writes; what could not be looked at is missing.
     pub(super) fn initial_writes(&self, symbols: &[SymbolId], found: &mut Found) -> Result<(), AnswerError> {
         found.miss(Cause::TooMany.word(), symbols.len().saturating_sub(FEW) as u64);
+        // Symbols of one file mostly stand together: it is gone through once.
+        let mut classified: Option<(FileId, Vec<Token>)> = None;
         for symbol in symbols.iter().take(FEW) {
             let Some((facts, def)) = self.index.definition(*symbol)? else { continue };
             let d = facts.facts.def(def);
@@ -29,7 +31,23 @@ impl Engine {
                 continue;
             }
             let Some(language) = self.index.file(symbol.file).map(|f| f.language) else { continue };
-            if is_parameter || gives_value(language, &source.source.text, d) {
+            let text = &source.source.text;
+            let is_given = match text_behind(text, d) {
+                _ if is_parameter => true,
+                None => false,
+                // What is a comment there is not known.
+                Some(_) if text.len() > LARGEST_CLASSIFIED => {
+                    found.miss(Cause::Unreadable.word(), 1);
+                    false
+                }
+                Some((from, behind)) => {
+                    if classified.as_ref().is_none_or(|c| c.0 != symbol.file) {
+                        classified = Some((symbol.file, compass_facts::tokens(language, text, &Cancel::new())));
+                    }
+                    gives_value(from, behind, classified.as_ref().map_or(&[], |c| &c.1))
+                }
+            };
+            if is_given {
                 let mut row = Raw::definition(*symbol, &facts, def);
                 row.marks.role = Some(Role::Write);
                 row.marks.certainty = Some(Certainty::Proven);
@@ -40,15 +58,19 @@ impl Engine {
     }
 }
 
-/// Does a value stand behind the name? Comments and texts say nothing of it.
-fn gives_value(language: Language, text: &str, d: &Definition) -> bool {
+/// What is written behind a name, and where that begins, if a value may stand there.
+fn text_behind<'t>(text: &'t str, d: &Definition) -> Option<(usize, &'t str)> {
     let from = d.name_span.end as usize;
     let line_end = text.get(from..).and_then(|t| t.find('\n')).map_or(text.len(), |i| from + i);
     let to = line_end.max(d.whole.end as usize);
-    let Some(behind) = text.get(from..to).filter(|t| t.contains(['=', '{'])) else { return false };
-    let mut behind = behind.to_owned();
-    let is_other = |t: &&compass_facts::Token| matches!(t.class, TokenClass::Comment | TokenClass::Text);
-    for token in compass_facts::tokens(language, text, &Cancel::new()).iter().filter(is_other) {
+    text.get(from..to).filter(|t| t.contains(['=', '{'])).map(|behind| (from, behind))
+}
+
+/// Does a value stand in what is behind a name? Comments and texts say nothing of it.
+fn gives_value(from: usize, behind: &str, tokens: &[Token]) -> bool {
+    let (mut behind, to) = (behind.to_owned(), from + behind.len());
+    let is_other = |t: &&Token| matches!(t.class, TokenClass::Comment | TokenClass::Text);
+    for token in tokens.iter().filter(is_other) {
         let (start, end) = ((token.span.start as usize).clamp(from, to) - from, (token.span.end as usize).clamp(from, to) - from);
         if start < end {
             // A text may itself be the value: it is something, and holds no signs.
@@ -85,7 +107,7 @@ fn gives_value(language: Language, text: &str, d: &Definition) -> bool {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use compass_facts::{Source, read};
+    use compass_facts::{Language, Source, read};
     use rstest::rstest;
 
     #[rstest]
@@ -112,6 +134,6 @@ mod tests {
     fn tells(language: Language, text: &str) -> bool {
         let facts = read(language, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("facts");
         let d = facts.definitions.iter().find(|d| facts.name(d.name) == "a").expect("a definition");
-        gives_value(language, text, d)
+        text_behind(text, d).is_some_and(|(from, behind)| gives_value(from, behind, &compass_facts::tokens(language, text, &Cancel::new())))
     }
 }

@@ -489,10 +489,16 @@ impl Engine {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
             // Where the name of a type is also one of members, the type is meant.
-            let mut types = Vec::new();
+            let (mut types, mut members) = (Vec::new(), 0);
             for resolved in resolution.symbols.iter().filter(|_| resolution.by_name) {
-                let is_type = self.index.definition(resolved.symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_type());
-                types.extend(is_type.then_some(resolved.symbol));
+                match self.index.definition(resolved.symbol)?.map(|(f, d)| f.facts.def(d).kind) {
+                    Some(kind) if kind.is_type() => types.push(resolved.symbol),
+                    Some(kind) if kind != Kind::Constructor => members += 1,
+                    _ => {}
+                }
+            }
+            if !types.is_empty() && members > 0 {
+                found.notes.push("members of that name are not asked for: put their type in front".to_owned());
             }
             let all = || resolution.symbols.iter().map(|r| r.symbol).collect();
             let asked: Vec<SymbolId> = if types.is_empty() { all() } else { types };
