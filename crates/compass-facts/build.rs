@@ -1,16 +1,16 @@
 //! Gives each reader a version: a number that changes with its sources, with what all readers share, and with the grammars.
 
+#[path = "../../build/sources.rs"]
+mod sources;
+
 use std::collections::BTreeMap;
 use std::hash::{DefaultHasher, Hash, Hasher};
 use std::path::{Path, PathBuf};
 
 fn main() -> std::io::Result<()> {
-    println!("cargo::rerun-if-changed=src");
     println!("cargo::rerun-if-changed=../../Cargo.lock");
-    let mut files = Vec::new();
-    collect(Path::new("src"), &mut files)?;
+    let mut files = sources::files_of("src")?;
     files.retain(|f| !f.components().any(|c| c.as_os_str() == "tests" || c.as_os_str() == "tests.rs"));
-    files.sort();
     let mut shared = DefaultHasher::new();
     let mut own: BTreeMap<String, DefaultHasher> = BTreeMap::new();
     for file in &files {
@@ -48,15 +48,4 @@ fn grammars() -> std::io::Result<Vec<String>> {
     };
     let packages = text.split("[[package]]");
     Ok(packages.filter(|p| p.trim_start().starts_with("name = \"tree-sitter")).map(str::to_owned).collect())
-}
-
-fn collect(place: &Path, files: &mut Vec<PathBuf>) -> std::io::Result<()> {
-    if !place.is_dir() {
-        files.push(place.to_owned());
-        return Ok(());
-    }
-    for entry in std::fs::read_dir(place)? {
-        collect(&entry?.path(), files)?;
-    }
-    Ok(())
 }

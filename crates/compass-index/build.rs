@@ -1,8 +1,10 @@
 //! Tells the program which sources decide what it stores, as numbers. What was stored by other sources is made again: links that packages
 //! carry from one workspace to another (`COMPASS_LINKING`), and whole indexes (`COMPASS_MAKERS`).
 
+#[path = "../../build/sources.rs"]
+mod sources;
+
 use std::hash::{DefaultHasher, Hash, Hasher};
-use std::path::{Path, PathBuf};
 
 /// What decides what links say.
 const LINKING: [&str; 3] = ["src/link", "src/plan", "../compass-facts/src"];
@@ -19,24 +21,9 @@ fn main() -> std::io::Result<()> {
 fn hash_of(places: &[&str]) -> std::io::Result<u64> {
     let mut hasher = DefaultHasher::new();
     for place in places {
-        println!("cargo::rerun-if-changed={place}");
-        let mut files = Vec::new();
-        collect(Path::new(place), &mut files)?;
-        files.sort();
-        for file in files {
+        for file in sources::files_of(place)? {
             std::fs::read(&file)?.hash(&mut hasher);
         }
     }
     Ok(hasher.finish())
-}
-
-fn collect(place: &Path, files: &mut Vec<PathBuf>) -> std::io::Result<()> {
-    if !place.is_dir() {
-        files.push(place.to_owned());
-        return Ok(());
-    }
-    for entry in std::fs::read_dir(place)? {
-        collect(&entry?.path(), files)?;
-    }
-    Ok(())
 }

@@ -1,17 +1,14 @@
 //! C and C++: one preprocessor, one program.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use crate::profile::{Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::c;
 use crate::{Definition, Flags};
 
 /// The reader of our own needs far less than a generic grammar: only what no offset could name is too large for it.
 const LARGEST_BYTES: usize = 256 << 20;
 
-const LEXIS: Lexis = Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false };
-const CALLS: Calls = Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots };
 const MODULES: Modules = Modules { qualifier: Qualifier::File, by_file: false, of_folder: usual::no_folder };
 const TESTS: Tests = Tests { is_file: is_test, folders: &[], marks: TestMarks::Nothing };
-const PROGRAMS: Programs = Programs { begins: usual::free_function, stems: None, main_file: None };
 const PACKAGES: Packages =
     Packages { of_import: library, advice: "the headers of the library would show it; include_folders in amber-compass.toml says where they are" };
 
@@ -30,11 +27,11 @@ pub(super) const C: Profile = Profile {
     grammar: None,
     read: |text, cancel| c::read(text, false, cancel),
     tokens: Some(|text| crate::tokens::c_classes(text, false)),
-    lexis: LEXIS,
-    calls: CALLS,
+    lexis: usual::SLASHES,
+    calls: usual::CALLS,
     modules: MODULES,
     tests: TESTS,
-    programs: PROGRAMS,
+    programs: usual::PROGRAMS,
     packages: PACKAGES,
     standard: Standard { is_name: is_c_name, is_module: |header| HEADERS.contains(header) },
     layer: Some(4),

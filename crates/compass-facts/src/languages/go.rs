@@ -1,6 +1,6 @@
 //! Go.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use crate::profile::{Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::go;
 use crate::{DefId, Definition, Facts, ImportKind};
 
@@ -17,8 +17,8 @@ pub(super) const GO: Profile = Profile {
     grammar: Some(|| tree_sitter_go::LANGUAGE.into()),
     read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Go, text, cancel, go::read),
     tokens: None,
-    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false },
-    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    lexis: usual::SLASHES,
+    calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Package, by_file: false, of_folder: |folder| Some(("package", folder.to_owned())) },
     tests: Tests { is_file: |stem, _| stem.ends_with("_test"), folders: &[], marks: TestMarks::Reader },
     programs: Programs { begins, stems: None, main_file: Some("main.go") },

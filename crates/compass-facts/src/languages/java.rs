@@ -1,6 +1,6 @@
 //! Java.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use crate::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::java;
 use crate::{DefId, Facts, Flags};
 
@@ -17,8 +17,8 @@ pub(super) const JAVA: Profile = Profile {
     grammar: Some(|| tree_sitter_java::LANGUAGE.into()),
     read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Java, text, cancel, java::read),
     tokens: None,
-    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &["\"\"\""], has_lifetimes: false, has_bars: false },
-    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
+    calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: package },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
     programs: Programs { begins, stems: None, main_file: None },

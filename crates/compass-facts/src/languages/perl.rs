@@ -1,6 +1,6 @@
 //! Perl.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use crate::profile::{Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::perl;
 
 static MODULES: Words = Words::new(|| words(include_str!("data/perl_modules.txt")));
@@ -16,8 +16,8 @@ pub(super) const PERL: Profile = Profile {
     grammar: None,
     read: |text, cancel| Some(perl::read(text, cancel)),
     tokens: Some(perl::classes),
-    lexis: Lexis { line_comments: &["#"], block_comments: &[], long_quotes: &[], has_lifetimes: false, has_bars: false },
-    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    lexis: usual::HASHES,
+    calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
     tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
     programs: Programs { begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None },

@@ -17,7 +17,7 @@ pub(super) const PYTHON: Profile = Profile {
     grammar: Some(|| tree_sitter_python::LANGUAGE.into()),
     read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Python, text, cancel, python::read),
     tokens: None,
-    lexis: Lexis { line_comments: &["#"], block_comments: &[], long_quotes: &["\"\"\"", "'''"], has_lifetimes: false, has_bars: false },
+    lexis: Lexis { long_quotes: &["\"\"\"", "'''"], ..usual::HASHES },
     calls: Calls { is_receiver, by_name: true, takes_rest: |p| p.contains("...") || p.starts_with('*') },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },

@@ -1,6 +1,6 @@
 //! Rust.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::rust;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/rust.txt")));
@@ -16,11 +16,11 @@ pub(super) const RUST: Profile = Profile {
     grammar: Some(|| tree_sitter_rust::LANGUAGE.into()),
     read: |text, cancel| crate::registry::read_by_grammar(crate::Language::Rust, text, cancel, rust::read),
     tokens: None,
-    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: true, has_bars: true },
-    calls: Calls { is_receiver, by_name: false, takes_rest: usual::dots },
+    lexis: Lexis { has_lifetimes: true, has_bars: true, ..usual::SLASHES },
+    calls: Calls { is_receiver, ..usual::CALLS },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: module },
     tests: Tests { is_file: |stem, _| stem == "tests" || stem.ends_with("_test") || stem.ends_with("_tests"), folders: &[], marks: TestMarks::Reader },
-    programs: Programs { begins: usual::free_function, stems: None, main_file: None },
+    programs: usual::PROGRAMS,
     packages: Packages { of_import: |module| usual::first_parts(module, "::", 1), advice: "cargo fetch downloads it" },
     standard: Standard { is_name: |name| NAMES.contains(name), is_module: is_of_rust },
     layer: None,

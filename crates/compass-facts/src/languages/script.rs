@@ -1,6 +1,6 @@
 //! JavaScript and TypeScript, with and without markup.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use crate::profile::{Calls, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use crate::readers::typescript;
 use crate::{Cancel, Facts, Language};
 
@@ -19,11 +19,11 @@ pub(super) const TYPESCRIPT: Profile = Profile {
     grammar: Some(|| tree_sitter_typescript::LANGUAGE_TYPESCRIPT.into()),
     read: |text, cancel| read(Language::TypeScript, text, cancel),
     tokens: None,
-    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false },
-    calls: Calls { is_receiver: |p, _| p.starts_with("this:"), by_name: false, takes_rest: usual::dots },
+    lexis: usual::SLASHES,
+    calls: Calls { is_receiver: |p, _| p.starts_with("this:"), ..usual::CALLS },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
     tests: Tests { is_file: |_, name| [".test.", ".spec.", "_test.", ".cy."].iter().any(|m| name.contains(m)), folders: &[], marks: TestMarks::File },
-    programs: Programs { begins: usual::free_function, stems: None, main_file: None },
+    programs: usual::PROGRAMS,
     packages: Packages { of_import: package, advice: "npm install fetches it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),
@@ -56,7 +56,7 @@ pub(super) const JAVASCRIPT: Profile = Profile {
     interpreters: &["node*", "deno", "bun"],
     grammar: Some(|| tree_sitter_javascript::LANGUAGE.into()),
     read: |text, cancel| read(Language::JavaScript, text, cancel),
-    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    calls: usual::CALLS,
     ..TYPESCRIPT
 };
 

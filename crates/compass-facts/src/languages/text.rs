@@ -1,6 +1,6 @@
 //! Text that nothing reads: it is searched.
 
-use crate::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, usual};
+use crate::profile::{Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, usual};
 use crate::{Facts, LineIndex};
 
 pub(super) const TEXT: Profile = Profile {
@@ -14,11 +14,11 @@ pub(super) const TEXT: Profile = Profile {
     grammar: None,
     read: |text, _| Some(Facts { lines: LineIndex::new(text).count(), ..Facts::default() }),
     tokens: None,
-    lexis: Lexis { line_comments: &["//"], block_comments: &[("/*", "*/")], long_quotes: &[], has_lifetimes: false, has_bars: false },
-    calls: Calls { is_receiver: usual::no_receiver, by_name: false, takes_rest: usual::dots },
+    lexis: usual::SLASHES,
+    calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::File, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: usual::no_test, folders: &[], marks: TestMarks::Nothing },
-    programs: Programs { begins: usual::free_function, stems: None, main_file: None },
+    programs: usual::PROGRAMS,
     packages: Packages { of_import: usual::whole, advice: "" },
     standard: Standard { is_name: usual::none, is_module: usual::none },
     layer: None,
