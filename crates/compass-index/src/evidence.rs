@@ -91,7 +91,7 @@ impl Cause {
 pub enum StepKind {
     /// Found in a scope around the use.
     Scope,
-    /// LoadedFacts in by an import.
+    /// Brought in by an import.
     Import,
     /// Passed on by another file's import or export.
     Reexport,

@@ -1,4 +1,4 @@
-//! `package cache`.
+//! `package-cache`.
 
 use super::Failure;
 use super::args::PackageCacheArgs;

@@ -8,20 +8,16 @@ use super::ty::{Meaning, Ty};
 use super::uses::is_builtin;
 use super::world::GlobalNameId;
 use crate::Certainty;
-use compass_facts::{Kind, Language, TypeExpr, TypeId};
+use compass_facts::{Language, TypeExpr, TypeId};
 use std::rc::Rc;
 
 /// Templates whose elements are pairs of a key and a value.
 const MAPS: [&str; 4] = ["map", "unordered_map", "multimap", "unordered_multimap"];
 
 impl Evaluator<'_, '_> {
-    /// Is it the namespace of the standard library, or a class of it?
+    /// Is it the namespace of the standard library that is not here, or a class of it?
     pub(super) fn is_cpp_standard(&self, of: &Ty) -> bool {
-        match of {
-            Ty::Item(sym, ..) => self.world.def(*sym).kind == Kind::Module && self.world.facts(sym.file).def_name(sym.def) == "std",
-            Ty::External(name, _) | Ty::ExternalType(name, _) => is_builtin(Language::Cpp, self.world.name(*name)),
-            _ => false,
-        }
+        matches!(of, Ty::External(name, _) | Ty::ExternalType(name, _) if self.is_cpp_container(*name))
     }
 
     /// A template that is not here, as what its arguments make it.
@@ -29,11 +25,12 @@ impl Evaluator<'_, '_> {
         if self.world.language(file) != Language::Cpp || args.is_empty() {
             return None;
         }
-        let (TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. }) = *self.world.facts(file).ty(of) else {
-            return None;
-        };
+        let facts = self.world.facts(file);
+        let (TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. }) = *facts.ty(of) else { return None };
         let name = self.world.gid(file, name);
-        let certainty = if is_builtin(Language::Cpp, self.world.name(name)) { Certainty::Proven } else { Certainty::Inferred };
+        // `std` may be opened by the tree itself, for what it adds there.
+        let is_standard = matches!(facts.ty(of), TypeExpr::Member { of, .. } if facts.ty(*of).name().is_some_and(|n| facts.name(n) == "std"));
+        let certainty = if is_standard && self.is_cpp_container(name) { Certainty::Proven } else { Certainty::Inferred };
         Some(Meaning { ty: Ty::ExternalType(name, args), certainty, reasons: Vec::new() })
     }
 

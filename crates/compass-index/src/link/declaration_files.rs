@@ -22,7 +22,7 @@ pub(super) fn is_header(path: &str) -> bool {
     HEADERS.iter().any(|h| path.ends_with(h.0))
 }
 
-/// DeclarationFiles by what they belong to.
+/// Declaration files by what they belong to.
 #[derive(Default)]
 pub(super) struct DeclarationFiles {
     beside: FxHashMap<u32, u32>,

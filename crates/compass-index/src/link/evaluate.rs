@@ -275,8 +275,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             if let (Ty::ExternalType(..), Language::Go) = (&owner.ty, self.world.language(file)) {
                 return self.go_of_absent(owner, gid);
             }
-            let is_cpp = self.world.language(file) == Language::Cpp;
-            if is_cpp && (matches!(owner.ty, Ty::ExternalType(..)) || self.is_cpp_standard(&owner.ty) && matches!(owner.ty, Ty::Item(..))) {
+            if let (Ty::ExternalType(..), Language::Cpp) = (&owner.ty, self.world.language(file)) {
                 // A thing of a library that is not here: its arguments still tell what it holds.
                 return Meaning { ty: Ty::ExternalType(gid, Ty::no_args()), ..owner };
             }

@@ -260,3 +260,12 @@ fn names_of_cpp_in_harder_places(#[case] files: &[(&str, &str)]) {
     compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
     check(files);
 }
+
+/// A template of a library that is not here is only inferred to hold what it is given, also if it is called like a standard one.
+#[rstest]
+fn templates_that_are_not_here_prove_nothing() {
+    check(&[(
+        "held.cpp",
+        "#include <absent/optional.h>\nstruct ⟦Wheel:Wheel⟧ { int ⟦go:go⟧(int a); };\nint run(absent::optional<«Wheel=Wheel»> ⟦o:o⟧) {\n    return «o=o»->«go~go»(1);\n}\n",
+    )]);
+}
