@@ -54,6 +54,8 @@ pub struct Profile {
     pub implements_by_shape: bool,
     /// Do files of their own declare what other files define?
     pub has_declaration_files: bool,
+    /// Endings of files that only declare: where the code is there as well, it comes first.
+    pub stub_endings: &'static [&'static str],
     /// Names by which its code opens libraries, whose functions are then members of what was opened.
     pub opens_libraries: &'static [&'static str],
     /// Do its functions go by names that the system's linker knows?

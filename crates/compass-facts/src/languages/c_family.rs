@@ -41,6 +41,7 @@ pub(super) const C: Profile = Profile {
     lists: Lists::BehindVariable,
     implements_by_shape: false,
     has_declaration_files: false,
+    stub_endings: &[],
     opens_libraries: &[],
     exports_names: true,
 };

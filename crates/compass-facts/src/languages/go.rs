@@ -31,6 +31,7 @@ pub(super) const GO: Profile = Profile {
     lists: Lists::BehindType,
     implements_by_shape: true,
     has_declaration_files: false,
+    stub_endings: &[],
     opens_libraries: &[],
     exports_names: false,
 };

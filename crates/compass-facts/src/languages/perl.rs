@@ -30,6 +30,7 @@ pub(super) const PERL: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: false,
+    stub_endings: &[],
     opens_libraries: &[],
     exports_names: false,
 };

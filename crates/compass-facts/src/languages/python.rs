@@ -31,6 +31,7 @@ pub(super) const PYTHON: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: false,
+    stub_endings: &[".pyi"],
     opens_libraries: &["ctypes", "cffi", "FFI", "CDLL", "cdll", "PyDLL", "WinDLL", "OleDLL"],
     exports_names: false,
 };

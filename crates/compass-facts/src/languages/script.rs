@@ -36,6 +36,7 @@ pub(super) const TYPESCRIPT: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: true,
+    stub_endings: &[".d.ts", ".d.mts", ".d.cts"],
     opens_libraries: &[],
     exports_names: false,
 };

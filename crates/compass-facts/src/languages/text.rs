@@ -28,6 +28,7 @@ pub(super) const TEXT: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: false,
+    stub_endings: &[],
     opens_libraries: &[],
     exports_names: false,
 };

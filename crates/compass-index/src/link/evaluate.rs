@@ -11,8 +11,10 @@ use super::modules::{Modules, Target};
 use super::ty::{Entity, Lookup, Meaning, Reason, Ty};
 use super::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Flags, Kind, Language, ScopeId, TypeExpr, TypeId};
+use compass_facts::{Flags, Kind, ScopeId, TypeExpr, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
+use std::any::Any;
+use std::cell::RefCell;
 use std::rc::Rc;
 
 /// Deepest chain of evaluations.
@@ -60,9 +62,7 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
     pub(super) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
     pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
-    pub(super) included: FxHashMap<u32, Rc<super::cfamily::FileSet>>,
     pub(super) based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
-    pub(super) left_out: std::cell::RefCell<FxHashMap<DefRef, (bool, Names)>>,
     pub(super) evaluating: FxHashSet<(u32, TypeId)>,
     pub(super) following: FxHashSet<(u32, u32)>,
     /// Aliases being looked through.
@@ -73,6 +73,8 @@ pub(super) struct Evaluator<'w, 'm> {
     pub(super) globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
     /// How often an answer was cut short so far.
     pub(super) cuts: u64,
+    /// What rules of languages remember for themselves.
+    own: RefCell<FxHashMap<std::any::TypeId, Box<dyn Any>>>,
 }
 
 impl<'w, 'm> Evaluator<'w, 'm> {
@@ -85,9 +87,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             plain: FxHashMap::default(),
             targets: FxHashMap::default(),
             followed: FxHashMap::default(),
-            included: FxHashMap::default(),
             based: FxHashMap::default(),
-            left_out: std::cell::RefCell::default(),
             evaluating: FxHashSet::default(),
             following: FxHashSet::default(),
             aliases: Vec::new(),
@@ -95,7 +95,15 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             globbing: FxHashSet::default(),
             star_searches: Vec::new(),
             cuts: 0,
+            own: RefCell::default(),
         }
+    }
+
+    /// What the rules of a language remember for themselves while this evaluator lives.
+    pub(super) fn own<T: Default + 'static, R>(&self, work: impl FnOnce(&mut T) -> R) -> R {
+        let mut all = self.own.borrow_mut();
+        let kept = all.entry(std::any::TypeId::of::<T>()).or_insert_with(|| Box::new(T::default()));
+        work(kept.downcast_mut().expect("kept under its own type"))
     }
 
     /// Notes that an answer was cut short, so that nothing made of it is remembered.
@@ -150,8 +158,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Member { of, name } => self.member_meaning(file, of, name),
             TypeExpr::Call { of, args } => self.call(file, of, &args),
             TypeExpr::Instance(of) => self.evaluate(file, of).map_with(|t| self.instance(t)),
-            TypeExpr::Element(of) => self.evaluate(file, of).map_with(|t| self.element(t)),
-            TypeExpr::Index(of) => self.evaluate(file, of).map_with(|t| self.indexed(t)),
+            TypeExpr::Element(of) => self.evaluate(file, of).map_with(|t| self.element(file, t)),
+            TypeExpr::Index(of) => self.evaluate(file, of).map_with(|t| self.indexed(file, t)),
             TypeExpr::Generic { of, args } => self.generic(file, of, &args),
             TypeExpr::Union(parts) => self.union(file, &parts),
             TypeExpr::Tuple(parts) => {
@@ -164,9 +172,9 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Receiver(scope) => self.own_type(file, scope).map_with(|t| self.instance(t)),
             TypeExpr::ReceiverType(scope) => self.own_type(file, scope),
             TypeExpr::Super(scope) => self.super_of(file, scope),
-            TypeExpr::Deref(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(t)),
-            TypeExpr::Await(of) => self.evaluate(file, of).map_with(|t| self.awaited(t)),
-            TypeExpr::Try(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(t)),
+            TypeExpr::Deref(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(file, t)),
+            TypeExpr::Await(of) => self.evaluate(file, of).map_with(|t| self.awaited(file, t)),
+            TypeExpr::Try(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(file, t)),
             TypeExpr::Literal(literal) => Meaning::sure(Ty::Literal(literal)),
             TypeExpr::Given { by, argument, parameter, only } => self.given(file, by, argument as usize, parameter as usize, only),
             TypeExpr::Function { result } | TypeExpr::Signature { result, .. } => self.evaluate(file, result).map(|t| Ty::Function(Rc::new(t))),
@@ -174,7 +182,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// The meaning of what a lookup found.
-    fn meaning_of(&mut self, found: &Lookup, name: GlobalNameId) -> Meaning {
+    pub(super) fn meaning_of(&mut self, found: &Lookup, name: GlobalNameId) -> Meaning {
         if found.is_empty() {
             // A name of the standard library still names a type: its arguments are known, its members are not.
             if matches!(found.cause, Cause::Builtin | Cause::UnitAbsent) {
@@ -232,9 +240,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         if meaning.ty.is_unknown() {
             return Meaning::unknown(Cause::MacroMade);
         }
-        let called = self.world.language(sym.file).is_c_family() && def.inner.is_some();
         let certainty = meaning.certainty.min(Certainty::Inferred);
-        let ty = if called { Ty::Function(Rc::new(meaning.ty)) } else { meaning.ty };
+        let ty = if def.inner.is_some() { Ty::Function(Rc::new(meaning.ty)) } else { meaning.ty };
         Meaning { ty, certainty, reasons: meaning.reasons }
     }
 
@@ -244,11 +251,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         if def.inner.is_some() && def.ty.is_none() {
             return Meaning::sure(Ty::Value(sym, Ty::no_args()));
         }
-        let Some(ty) = def.ty else { return self.given_by_name(sym).unwrap_or(Meaning::unknown(Cause::ReceiverUnknown)) };
+        let Some(ty) = def.ty else { return self.rules(sym.file).handed_by_name(self, sym).unwrap_or(Meaning::unknown(Cause::ReceiverUnknown)) };
         let meaning = self.evaluate(sym.file, ty);
         let inferred = def.flags.has(Flags::INFERRED);
-        // In Rust what a `let` holds follows from the language; elsewhere a variable may be assigned anew.
-        let weakens = inferred && !matches!(self.world.language(sym.file), Language::Rust | Language::C | Language::Cpp | Language::Java | Language::Go);
+        // Where the language does not say so, a variable may be given something else later.
+        let weakens = inferred && !self.rules(sym.file).variables_keep_their_type();
         let certainty = if weakens { meaning.certainty.min(Certainty::Inferred) } else { meaning.certainty };
         let kind = if inferred { StepKind::Inferred } else { StepKind::Declared };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: def.name_span.start, len: def.name_span.len() };
@@ -258,31 +265,28 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     fn member_meaning(&mut self, file: u32, of: TypeId, name: compass_facts::NameId) -> Meaning {
-        if self.world.language(file) == Language::Java {
-            let gid = self.world.gid(file, name);
-            return self.java_member_meaning(file, of, gid);
-        }
-        let mut owner = self.evaluate(file, of);
         let gid = self.world.gid(file, name);
+        self.rules(file).member_meaning(self, file, of, gid)
+    }
+
+    /// What a member of an expression means, by the type of what stands before the dot.
+    pub(super) fn usual_member_meaning(&mut self, file: u32, of: TypeId, gid: GlobalNameId) -> Meaning {
+        let rules = self.rules(file);
+        let mut owner = self.evaluate(file, of);
         let mut found = self.members(file, &owner.ty, gid);
-        if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) && self.passed_on(file, &owner.ty, gid).is_none() {
-            let of_language = self.member_of_global(file, &owner.ty, gid);
-            if let Some((value, _)) = self.as_global(file, &owner.ty).filter(|_| !of_language.is_empty()) {
-                (found, owner.ty) = (of_language, value);
+        if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) {
+            let passed_on = rules.passed_on(self, file, &owner.ty, gid);
+            if let (None, Some(of_language)) = (passed_on, rules.member_of_language(self, file, &owner.ty, gid)) {
+                (found, owner.ty) = of_language;
             }
         }
         if found.is_empty() {
-            if let (Ty::ExternalType(..), Language::Go) = (&owner.ty, self.world.language(file)) {
-                return self.go_of_absent(owner, gid);
+            if let Some(meaning) = rules.member_of_absent(self, file, &owner, gid) {
+                return meaning;
             }
-            if let (Ty::ExternalType(..), Language::Cpp) = (&owner.ty, self.world.language(file)) {
-                // A thing of a library that is not here: its arguments still tell what it holds.
-                return Meaning { ty: Ty::ExternalType(gid, Ty::no_args()), ..owner };
-            }
-            return match self.passed_on(file, &owner.ty, gid) {
+            return match rules.passed_on(self, file, &owner.ty, gid) {
                 Some(ty) => Meaning { ty, ..owner },
-                None if self.world.language(file) == Language::C => self.member_of_unknown(file, gid, found.cause),
-                None => Meaning::unknown(found.cause),
+                None => rules.member_of_unknown(self, file, gid, found.cause),
             };
         }
         let args = match &owner.ty {
@@ -301,19 +305,6 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         };
         let reasons = owner.reasons.into_iter().chain(meaning.reasons).take(8).collect();
         Meaning { ty, certainty: owner.certainty.min(meaning.certainty), reasons }
-    }
-
-    /// A member of something unknown: what the few fields of that name are, if they agree on it.
-    fn member_of_unknown(&mut self, file: u32, name: GlobalNameId, cause: Cause) -> Meaning {
-        let guess = self.by_name(file, name, true, false);
-        if guess.is_empty() || guess.hits.len() > 4 {
-            return Meaning::unknown(cause);
-        }
-        let meaning = self.meaning_of(&guess, name);
-        match meaning.ty {
-            Ty::Union(_) => Meaning::unknown(cause),
-            _ => Meaning { certainty: Certainty::Guessed, ..meaning },
-        }
     }
 
     /// Puts the arguments of a type in place of its parameters.
@@ -352,7 +343,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let def = self.world.def(parameter);
         let facts = self.world.facts(parameter.file);
         let scope = facts.scope(def.scope);
-        let of_part = || scope.owner.is_some_and(|o| self.parts(owner).contains(&DefRef { file: parameter.file, def: o }));
+        let of_part = || scope.owner.is_some_and(|o| self.rules(owner.file).parts(self, owner).contains(&DefRef { file: parameter.file, def: o }));
         let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def) || of_part();
         let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
         if !of_owner && !of_extension {
@@ -363,9 +354,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     fn call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
-        if self.world.language(file) == Language::Java
-            && let Some(meaning) = self.java_call(file, of, args)
-        {
+        if let Some(meaning) = self.rules(file).call(self, file, of, args) {
             return meaning;
         }
         let callee = self.evaluate(file, of);
@@ -404,7 +393,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
     }
 
-    /// A value that can be called: `__call__`, or a function type behind a name.
+    /// A value that can be called: by a member of it, or by a function type behind a name.
     fn called_value(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Meaning {
         let def = self.world.def(sym);
         if def.kind == Kind::Alias
@@ -413,7 +402,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             let inner = self.evaluate(sym.file, ty);
             return if matches!(inner.ty, Ty::Function(_)) { self.result(inner.ty) } else { Meaning::unknown(Cause::Dynamic) };
         }
-        let Some(call) = self.world.find_gid("__call__") else { return Meaning::unknown(Cause::Dynamic) };
+        let Some(call) = self.rules(sym.file).call_member().and_then(|m| self.world.find_gid(m)) else { return Meaning::unknown(Cause::Dynamic) };
         let found = self.members(sym.file, &Ty::Value(sym, args), call);
         match found.hits.first().map(|h| h.entity) {
             Some(Entity::DefRef(method)) => self.result_of_item(method, Ty::no_args(), None),
@@ -484,8 +473,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     fn instance_of(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
         let def = self.world.def(sym);
-        let is_made_like = def.inner.is_some() && self.world.language(sym.file) == Language::Go;
-        if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_made_like) {
+        let is_own = self.rules(sym.file).is_type_of_its_own(def);
+        if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_own) {
             return self.alias_target(sym, &args).unwrap_or_else(|| {
                 self.cut();
                 Ty::Unknown(Cause::ReceiverUnknown)
@@ -520,7 +509,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let args: Rc<[Ty]> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
         let template = self.evaluate(file, of);
         if template.ty.is_unknown()
-            && let Some(unknown) = self.cpp_unknown_template(file, of, args.clone())
+            && let Some(unknown) = self.rules(file).unknown_template(self, file, of, args.clone())
         {
             return unknown;
         }
@@ -557,16 +546,15 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let own = self.own_type(file, scope);
         let Ty::Item(sym, ..) = own.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
         let bases = self.bases(sym);
-        let is_java = self.world.language(file) == Language::Java;
+        let is_one_class = self.rules(file).super_is_one_class();
         let is_interface = |s: DefRef| self.world.def(s).kind == Kind::Interface;
-        // A class of Java calls its superclass that way, never the interfaces beside it.
-        let passed_over = |b: &&Ty| is_java && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
+        let passed_over = |b: &&Ty| is_one_class && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
         let named: Vec<Ty> = bases.iter().filter(|b| !passed_over(b)).cloned().collect();
         if named.is_empty() && !bases.is_empty() {
             return Meaning::unknown(Cause::Builtin);
         }
         let values: Vec<Ty> = named.into_iter().map(|b| self.instance(b)).collect();
-        let certainty = if is_java { Certainty::Proven } else { Certainty::Inferred };
+        let certainty = if is_one_class { Certainty::Proven } else { Certainty::Inferred };
         Meaning { ty: Ty::union(values), certainty, reasons: own.reasons }
     }
 }

@@ -5,7 +5,7 @@ use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::uses::MAX_TARGETS;
 use super::world::{DefRef, GlobalNameId, World};
 use crate::evidence::Chain;
-use crate::{Cause, Certainty, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
+use crate::{Cause, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
 use compass_facts::{DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
 use smallvec::SmallVec;
@@ -51,14 +51,14 @@ pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Ve
     let mut out = FileLinks::default();
     let mut known = Known::default();
     let mut same: FxHashMap<SameUse, Settled> = FxHashMap::default();
-    let is_c = world.language(index) == compass_facts::Language::C;
+    let rules = evaluator.rules(index);
     for (i, u) in facts.uses.iter().enumerate() {
         if u.local.is_some() {
             continue;
         }
         let usage = UseId(i as u32);
-        // In C what a name means hangs on the file alone: said once, it holds for all uses of that kind.
-        let key = if is_c { same_use(facts, u) } else { None };
+        // Where what a name means hangs on the file alone, it is said once for all uses of that kind.
+        let key = if rules.names_hang_on_file() { same_use(facts, u) } else { None };
         match key.and_then(|k| same.get(&k)) {
             Some(Settled::Linked(at)) => {
                 out.of_uses.push((usage, *at));
@@ -90,9 +90,8 @@ pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Ve
     }
     link_imports(evaluator, index, &mut out);
     link_bases(evaluator, index, &mut out);
-    link_overrides(evaluator, index, &mut out);
     link_held(facts, &mut out);
-    super::declaration_files::link_declared(evaluator, index, &mut out);
+    rules.further_links(evaluator, index, &mut out);
     (out, told)
 }
 
@@ -100,43 +99,6 @@ pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Ve
 fn link_held(facts: &Facts, out: &mut FileLinks) {
     let first = |usage: UseId| out.find(usage).and_then(|l| l.targets.first().copied());
     out.held = facts.held.iter().filter_map(|(place, function)| Some((first(*place)?, first(*function)?, *place))).collect();
-}
-
-/// Types that have the methods of an interface of Go.
-pub(super) fn link_implementers(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
-    let world = evaluator.world;
-    if world.language(index) != compass_facts::Language::Go {
-        return;
-    }
-    let interfaces = world.facts(index).definitions.iter().enumerate().filter(|(_, d)| d.kind == compass_facts::Kind::Interface && !d.name_span.is_empty());
-    for (i, _) in interfaces {
-        let interface = DefRef { file: index, def: DefId(i as u32) };
-        for found in evaluator.go_implementers(interface) {
-            out.bases.push((world.symbol(interface), world.symbol(found.0), found.1));
-        }
-    }
-}
-
-/// Members that replace a virtual one of a base, in C++.
-fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
-    let world = evaluator.world;
-    if world.language(index) != compass_facts::Language::Cpp {
-        return;
-    }
-    let facts = world.facts(index);
-    let classes: FxHashMap<ScopeId, DefId> = facts.bases.iter().filter_map(|b| Some((facts.def(b.0).inner?, b.0))).collect();
-    let members = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == compass_facts::Kind::Method);
-    for (i, member) in members {
-        let Some(class) = classes.get(&member.scope) else { continue };
-        let name = world.gid(index, member.name);
-        let own = world.symbol(DefRef { file: index, def: DefId(i as u32) });
-        for base in evaluator.bases(DefRef { file: index, def: *class }).iter() {
-            let found = evaluator.members(index, base, name);
-            let replaced = found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
-            let replaced = replaced.filter(|s| world.def(*s).arity == member.arity && world.def(*s).kind == compass_facts::Kind::Method);
-            out.bases.extend(replaced.map(|s| (world.symbol(s), own, Certainty::Proven)));
-        }
-    }
 }
 
 /// Links and reasons of a file that are there already: very many uses say the same.
@@ -150,8 +112,7 @@ struct Known {
 fn to_link(evaluator: &Evaluator, found: &Lookup, out: &mut FileLinks, known: &mut Known) -> Option<u32> {
     let world = evaluator.world;
     let first = found.hits.first()?;
-    let targets: SmallVec<[SymbolId; 2]> =
-        found.hits.iter().filter_map(|h| declared_module(evaluator, h).or_else(|| symbol(world, h))).take(MAX_TARGETS).collect();
+    let targets: SmallVec<[SymbolId; 2]> = found.hits.iter().filter_map(|h| declared_at(evaluator, h).or_else(|| symbol(world, h))).take(MAX_TARGETS).collect();
     if targets.is_empty() {
         return None;
     }
@@ -170,15 +131,12 @@ fn to_link(evaluator: &Evaluator, found: &Lookup, out: &mut FileLinks, known: &m
     Some(out.links.len() as u32 - 1)
 }
 
-/// A Rust module in a file of its own is shown where `mod name;` declares it.
-fn declared_module(evaluator: &Evaluator, hit: &Hit) -> Option<SymbolId> {
-    let world = evaluator.world;
-    let Entity::Module(file, ScopeId::FILE) = hit.entity else { return None };
-    let (parent, scope) = evaluator.modules.rust_parent(file)?;
-    let facts = world.facts(parent);
-    let import = facts.imports.iter().enumerate().find(|(i, _)| evaluator.modules.rust_child(parent, *i as u32) == Some(file))?.1;
-    let at = facts.definitions.iter().position(|d| d.scope == scope && d.name_span == import.name_span)?;
-    Some(world.symbol(DefRef { file: parent, def: DefId(at as u32) }))
+/// Where a module that is a file of its own is declared.
+fn declared_at(evaluator: &Evaluator, hit: &Hit) -> Option<SymbolId> {
+    match hit.entity {
+        Entity::Module(file, ScopeId::FILE) => evaluator.rules(file).declared_at(evaluator, file),
+        _ => None,
+    }
 }
 
 fn symbol(world: &World, hit: &Hit) -> Option<SymbolId> {
@@ -204,8 +162,9 @@ fn step(world: &World, reason: &Reason) -> Step {
 fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let world = evaluator.world;
     let facts = world.facts(index);
+    let rules = evaluator.rules(index);
     for (i, import) in facts.imports.iter().enumerate() {
-        if world.language(index).is_c_family() && import.kind != compass_facts::ImportKind::Include {
+        if !rules.is_import(import) {
             out.imports.push(Vec::new());
             continue;
         }
@@ -216,7 +175,7 @@ fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
         let is_external = targets.iter().any(|t| matches!(t.entity, Entity::External(_)));
         if files.is_empty() && !is_folder {
             let module = facts.name(import.module);
-            let relative = module.starts_with('.') || import.kind == compass_facts::ImportKind::Child || module.starts_with("crate");
+            let relative = import.kind == compass_facts::ImportKind::Child || rules.is_own_path(module);
             let cause = if (world.language(index).profile().standard.is_module)(module) {
                 Cause::Builtin
             } else if relative && !is_external {

@@ -20,7 +20,8 @@ impl Evaluator<'_, '_> {
             return result;
         }
         let facts = self.world.facts(function.file);
-        let parameters = self.parameters_of(*function).into_iter().filter(|p| !matches!(facts.def_name(*p), "self" | "this"));
+        let rules = self.rules(function.file);
+        let parameters = self.parameters_of(*function).into_iter().filter(|p| !rules.is_receiver(facts.def_name(*p)));
         let mut bound: Vec<(DefRef, Ty)> = Vec::new();
         for (argument, parameter) in args.iter().zip(parameters) {
             if let Some(declared) = facts.def(parameter).ty {

@@ -5,7 +5,7 @@ use super::modules::Target;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Export, Flags, Import, ImportId, ImportKind, Language, ScopeId, ScopeKind};
+use compass_facts::{Flags, Import, ImportId, ImportKind, ScopeId, ScopeKind};
 use rustc_hash::FxHashSet;
 use std::rc::Rc;
 
@@ -17,6 +17,10 @@ pub(super) const MOST_HITS: usize = 120;
 const MOST_STARS: u32 = 2_000;
 
 impl Evaluator<'_, '_> {
+    fn find_targets(&mut self, file: u32, id: ImportId) -> Vec<Target> {
+        self.rules(file).targets(self, file, id)
+    }
+
     /// The files and modules an import leads to.
     pub(super) fn import_targets(&mut self, file: u32, id: ImportId) -> Rc<[Target]> {
         if let Some((known, names)) = self.targets.get(&(file, id.0)) {
@@ -31,83 +35,6 @@ impl Evaluator<'_, '_> {
         found
     }
 
-    fn find_targets(&mut self, file: u32, id: ImportId) -> Vec<Target> {
-        let facts = self.world.facts(file);
-        let import = facts.import(id);
-        let module = facts.name(import.module);
-        let (world, modules) = (self.world, self.modules);
-        match world.language(file) {
-            Language::Python => modules.python(world, file, module).into_iter().collect(),
-            Language::C | Language::Cpp if import.kind != ImportKind::Include => Vec::new(),
-            Language::C | Language::Cpp => modules.include(world, file, module, import.system).into_iter().collect(),
-            Language::Rust => self.rust_targets(file, id, import, module),
-            Language::Java => self.java_targets(file, import, module),
-            Language::Go => self.go_targets(file, import, module),
-            Language::Perl => self.perl_import(import.kind, module),
-            _ => match modules.script(world, file, module, import.system) {
-                Some(found) => vec![found],
-                None => modules.ambient(module),
-            },
-        }
-    }
-
-    fn rust_targets(&mut self, file: u32, id: ImportId, import: &Import, module: &str) -> Vec<Target> {
-        if import.kind == ImportKind::Child {
-            let child = self.modules.rust_child(file, id.0);
-            return child.map(|c| Target { entity: Entity::Module(c, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false }).into_iter().collect();
-        }
-        if import.kind == ImportKind::Module {
-            return self.modules.rust_crate(self.world, file, module).into_iter().collect();
-        }
-        let parts: Vec<&str> = module.split("::").filter(|p| !p.is_empty()).collect();
-        let Some((first, rest)) = parts.split_first() else {
-            // `use name;`: a crate, or a module beside.
-            let Some(name) = import.name.map(|n| self.world.facts(file).name(n).to_owned()) else { return Vec::new() };
-            return self.modules.rust_crate(self.world, file, &name).into_iter().collect();
-        };
-        let mut at = self.rust_first(file, import.scope, first, module.starts_with("::"), Some(id));
-        for part in rest {
-            let Some(gid) = self.world.find_gid(part) else { return Vec::new() };
-            let mut next = Vec::new();
-            for hit in at {
-                next.extend(self.entity_member(file, hit.entity, gid).hits.into_iter().map(|h| Hit { certainty: h.certainty.min(hit.certainty), ..h }));
-            }
-            at = next;
-        }
-        at.into_iter().map(|h| Target { stands_in: h.reasons.iter().any(|r| r.kind == StepKind::StandIn), entity: h.entity, certainty: h.certainty }).collect()
-    }
-
-    /// The first part of a Rust path in a `use`.
-    fn rust_first(&mut self, file: u32, scope: ScopeId, word: &str, from_crates: bool, not: Option<ImportId>) -> Vec<Hit> {
-        let hit = |entity| vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }];
-        match word {
-            "crate" => return hit(Entity::Module(self.modules.rust_root(file), ScopeId::FILE)),
-            "self" => return hit(self.module_around(file, scope)),
-            "super" => return self.module_above(file, scope).map(hit).unwrap_or_default(),
-            _ => {}
-        }
-        if !from_crates && let Some(gid) = self.world.find_gid(word) {
-            let around = self.module_around(file, scope);
-            if let Entity::Module(f, s) = around {
-                let found = self.module_member_except(file, f, s, gid, not);
-                if !found.is_empty() {
-                    return found.hits;
-                }
-            }
-        }
-        match self.modules.rust_crate(self.world, file, word) {
-            Some(t) => {
-                let entry = if let Entity::Module(f, _) = t.entity { f } else { file };
-                let reason = Reason { kind: if t.stands_in { StepKind::StandIn } else { StepKind::Import }, file: entry, def: None, at: 0, len: 0 };
-                vec![Hit { entity: t.entity, certainty: t.certainty, reasons: vec![reason] }]
-            }
-            None => match self.world.find_gid(word) {
-                Some(gid) => vec![Hit { entity: Entity::External(gid), certainty: Certainty::Proven, reasons: Vec::new() }],
-                None => Vec::new(),
-            },
-        }
-    }
-
     /// The module a scope belongs to.
     pub(super) fn module_around(&self, file: u32, scope: ScopeId) -> Entity {
         let facts = self.world.facts(file);
@@ -118,15 +45,6 @@ impl Evaluator<'_, '_> {
                 (ScopeKind::Module | ScopeKind::File, _) | (_, None) => return Entity::Module(file, at),
                 (_, Some(parent)) => at = parent,
             }
-        }
-    }
-
-    /// The module above the one a scope belongs to.
-    pub(super) fn module_above(&self, file: u32, scope: ScopeId) -> Option<Entity> {
-        let Entity::Module(file, scope) = self.module_around(file, scope) else { return None };
-        match self.world.facts(file).scope(scope).parent {
-            Some(parent) => Some(self.module_around(file, parent)),
-            None => self.modules.rust_parent(file).map(|(f, s)| self.module_around(f, s)),
         }
     }
 
@@ -143,7 +61,7 @@ impl Evaluator<'_, '_> {
         self.chain += 1;
         let before = self.cuts;
         let start = self.world.dependency_log.begin();
-        let found = self.follow_import(file, id);
+        let found = self.rules(file).follow(self, file, id);
         self.chain -= 1;
         self.following.remove(&(file, id.0));
         if self.cuts == before || self.following.is_empty() && self.evaluating.is_empty() {
@@ -152,14 +70,9 @@ impl Evaluator<'_, '_> {
         found
     }
 
-    fn follow_import(&mut self, file: u32, id: ImportId) -> Lookup {
-        if self.world.language(file).is_c_family() {
-            return self.follow_using(file, id);
-        }
+    /// What the name bound by an import means, by the modules that it leads to.
+    pub(super) fn follow_targets(&mut self, file: u32, id: ImportId) -> Lookup {
         let import = self.world.facts(file).import(id);
-        if self.world.language(file) == Language::Java {
-            return self.follow_java(file, import);
-        }
         let targets = self.import_targets(file, id);
         let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
         if targets.is_empty() {
@@ -176,7 +89,7 @@ impl Evaluator<'_, '_> {
             let found = match (import.kind, import.name) {
                 (ImportKind::Name, Some(name)) => {
                     let gid = self.world.gid(file, name);
-                    self.exported(file, target.entity, gid, id)
+                    self.rules(file).exported(self, file, target.entity, gid, id)
                 }
                 _ => Lookup { hits: vec![Hit { entity: target.entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition },
             };
@@ -195,53 +108,13 @@ impl Evaluator<'_, '_> {
     fn absent(&self, file: u32, import: &Import) -> Lookup {
         let facts = self.world.facts(file);
         let module = facts.name(import.module);
-        let is_relative =
-            module.starts_with('.') || (self.world.language(file) == Language::Rust && matches!(module.split("::").next(), Some("crate" | "self" | "super")));
-        if is_relative || import.kind == ImportKind::Child {
+        if self.rules(file).is_own_path(module) || import.kind == ImportKind::Child {
             return Lookup::none(Cause::NoDefinition);
         }
         let named = import.name.filter(|n| !matches!(facts.name(*n), "=" | "default")).unwrap_or(import.module);
         let entity = Entity::External(self.world.gid(file, named));
         let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
         Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent }
-    }
-
-    /// A name taken out of a module by an import.
-    fn exported(&mut self, from: u32, of: Entity, name: GlobalNameId, import: ImportId) -> Lookup {
-        let language = self.world.language(from);
-        if language == Language::Rust {
-            return match of {
-                Entity::Module(f, s) => self.module_member_except(from, f, s, name, if f == from { Some(import) } else { None }),
-                _ => self.entity_member(from, of, name),
-            };
-        }
-        let Entity::Module(file, scope) = of else { return self.entity_member(from, of, name) };
-        if !language.is_kin_of(Language::TypeScript) {
-            return self.entity_member(from, of, name);
-        }
-        let word = self.world.name(name);
-        let before = self.cuts;
-        let whole = |this: &mut Self| this.whole_of(file, scope);
-        match word {
-            "=" => whole(self)
-                .map(|found| self.declared_instead(file, found))
-                .unwrap_or_else(|| Lookup { hits: vec![Hit { entity: of, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition }),
-            "default" => match self.find_export("default", file).filter(|_| scope == ScopeId::FILE) {
-                Some(found) => found,
-                None => {
-                    let found = self.module_member(from, file, scope, name);
-                    if found.is_empty() { whole(self).unwrap_or(found) } else { found }
-                }
-            },
-            _ => {
-                let found = self.module_member(from, file, scope, name);
-                let found = match (found.is_empty(), whole(self)) {
-                    (true, Some(whole)) => self.member_of_hits(from, whole, name),
-                    _ => found,
-                };
-                if found.is_empty() && self.cuts == before { self.in_header(from, file, name).unwrap_or(found) } else { found }
-            }
-        }
     }
 
     pub(super) fn member_of_hits(&mut self, from: u32, of: Lookup, name: GlobalNameId) -> Lookup {
@@ -267,48 +140,13 @@ impl Evaluator<'_, '_> {
         Some(self.as_lookup(&meaning.ty, meaning.certainty))
     }
 
-    /// What a module exports as a whole; of several in one file each its own.
-    fn whole_of(&mut self, file: u32, scope: ScopeId) -> Option<Lookup> {
-        if scope == ScopeId::FILE {
-            return self.find_export("=", file);
-        }
-        let facts = self.world.facts(file);
-        let _ = self.world.export(file, self.world.find_gid("=")?);
-        let is_here = |e: &&Export| matches!(facts.ty(e.what), compass_facts::TypeExpr::Name { scope: s, .. } if *s == scope);
-        let what = facts.exports.iter().filter(|e| facts.name(e.name) == "=").find(is_here)?.what;
-        let meaning = self.evaluate(file, what);
-        Some(self.as_lookup(&meaning.ty, meaning.certainty))
-    }
-
-    /// A script that hands on what the language has: what it is called here counts, in the file or in its header.
-    fn declared_instead(&mut self, file: u32, found: Lookup) -> Lookup {
-        let of_language = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.is_of_language(s));
-        if found.is_empty() || !found.hits.iter().all(of_language) {
-            return found;
-        }
-        let header = self.modules.header(self.world, file);
-        match self.name_of_whole(file).or_else(|| self.whole(header?)) {
-            Some(sym) => Lookup { hits: vec![Hit { entity: Entity::DefRef(sym), certainty: Certainty::Inferred, reasons: Vec::new() }], cause: found.cause },
-            None => found,
-        }
-    }
-
-    /// The variable that a file exports as a whole.
-    fn name_of_whole(&mut self, file: u32) -> Option<DefRef> {
-        let what = self.world.export(file, self.world.find_gid("=")?)?;
-        let compass_facts::TypeExpr::Name { name, scope, .. } = *self.world.facts(file).ty(what) else { return None };
-        let bound = self.bound(file, scope, self.world.gid(file, name), None);
-        let syms = bound.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
-        syms.into_iter().find(|s| !self.is_of_language(*s))
-    }
-
     /// The things an evaluated expression names.
     pub(super) fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
         let hit = |entity| Lookup { hits: vec![Hit { entity, certainty, reasons: Vec::new() }], cause: Cause::NoDefinition };
         match ty {
             Ty::Item(sym, ..) => hit(Entity::DefRef(*sym)),
             // A value that the language makes has no place of its own.
-            Ty::Value(sym, _) if self.is_of_language(*sym) => Lookup::none(Cause::Dynamic),
+            Ty::Value(sym, _) if self.rules(sym.file).comes_with_language(self, *sym) => Lookup::none(Cause::Dynamic),
             // An object literal without a name stands for its members.
             Ty::Value(sym, _) => hit(Entity::DefRef(*sym)),
             Ty::Module(entity) => hit(*entity),
@@ -329,45 +167,9 @@ impl Evaluator<'_, '_> {
         self.module_member_except(from, file, scope, name, None)
     }
 
-    fn module_member_except(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
-        let world = self.world;
-        let outside = from != file;
-        let is_script = world.language(file).is_kin_of(Language::TypeScript);
-        if is_script && scope == ScopeId::FILE && outside {
-            let what = world.export(file, name);
-            if let Some(what) = what {
-                let expr = world.facts(file).ty(what);
-                if let compass_facts::TypeExpr::Name { name: own, scope, .. } = expr {
-                    let own = world.gid(file, *own);
-                    let found = self.bound(file, *scope, own, not);
-                    if !found.is_empty() {
-                        return found;
-                    }
-                }
-                let meaning = self.evaluate(file, what);
-                let found = self.as_lookup(&meaning.ty, meaning.certainty);
-                if !found.is_empty() {
-                    return found;
-                }
-            }
-        }
-        let found = self.bound(file, scope, name, not);
-        if !found.is_empty() {
-            // Everything in a namespace of a declaration file can be seen.
-            let open = !is_script || !outside || scope != ScopeId::FILE && super::declaration_files::is_header(&world.files[file as usize].path);
-            let visible = open || found.hits.iter().any(|h| self.is_exported(h.entity, file));
-            if visible || !world.has_exports(file) {
-                return found;
-            }
-        }
-        self.through_globs(from, file, scope, name)
-    }
-
-    fn is_exported(&self, entity: Entity, file: u32) -> bool {
-        match entity {
-            Entity::DefRef(sym) if sym.file == file => self.world.def(sym).flags.has(Flags::EXPORTED),
-            _ => true,
-        }
+    /// The same, but for what one import gives.
+    pub(super) fn module_member_except(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
+        self.rules(file).module_member(self, from, file, scope, name, not)
     }
 
     /// Bindings of a scope, imports followed.
@@ -411,7 +213,7 @@ impl Evaluator<'_, '_> {
     ///
     /// Modules may bring in one another in every direction: each is gone through once in a search, so that it costs no more than there
     /// are modules. What is met again adds nothing to the search, but is no answer by itself; only that of the whole search is remembered.
-    fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+    pub(super) fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
         if self.world.globs(file).iter().all(|g| g.0 != scope) {
             return Lookup::none(Cause::NoDefinition);
         }
@@ -479,30 +281,8 @@ impl Evaluator<'_, '_> {
     /// A name of a module, folder, type or package.
     pub(super) fn entity_member(&mut self, from: u32, of: Entity, name: GlobalNameId) -> Lookup {
         match of {
-            Entity::Module(file, scope) if self.world.language(file).is_c_family() => self.space_member(from, file, scope, name),
-            Entity::Module(file, ScopeId::FILE) if self.world.language(file) == Language::Go => self.go_package_member(file, name),
-            Entity::Module(file, scope) => {
-                let word = self.world.name(name);
-                if self.world.language(file) == Language::Rust && matches!(word, "self" | "super") {
-                    let above = if word == "self" { Some(of) } else { self.module_above(file, scope) };
-                    return above.map_or(Lookup::none(Cause::NoDefinition), |entity| Lookup {
-                        hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }],
-                        cause: Cause::NoDefinition,
-                    });
-                }
-                let before = self.cuts;
-                let found = self.module_member(from, file, scope, name);
-                if !found.is_empty() {
-                    return found;
-                }
-                let cut = self.cuts != before;
-                if scope != ScopeId::FILE && super::declaration_files::is_header(&self.world.files[file as usize].path) {
-                    let whole = self.whole_of(file, scope);
-                    return whole.map_or(found, |whole| self.member_of_hits(from, whole, name));
-                }
-                self.child_module(of, name).or_else(|| if cut { None } else { self.in_header(from, file, name) }).unwrap_or(found)
-            }
-            Entity::Folder(_) => self.child_module(of, name).unwrap_or(Lookup::none(Cause::NoDefinition)),
+            Entity::Module(file, scope) => self.rules(file).behind_module(self, from, file, scope, name),
+            Entity::Folder(folder) => self.rules(from).behind_folder(self, folder, name),
             Entity::DefRef(sym) => {
                 let ty = self.item(sym);
                 self.members(from, &ty.ty, name)
@@ -511,11 +291,5 @@ impl Evaluator<'_, '_> {
                 Lookup { hits: vec![Hit { entity: Entity::External(name), certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::UnitAbsent }
             }
         }
-    }
-
-    /// A Python submodule.
-    fn child_module(&mut self, of: Entity, name: GlobalNameId) -> Option<Lookup> {
-        let entity = self.modules.python_child(self.world, of, self.world.name(name))?;
-        Some(Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition })
     }
 }

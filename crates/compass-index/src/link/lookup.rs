@@ -2,10 +2,11 @@
 
 use super::evaluate::Evaluator;
 use super::modules::closeness;
+use super::rules::Site;
 use super::ty::{Entity, Hit, Lookup, Reason};
 use super::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Flags, Kind, Language, ScopeId, ScopeKind};
+use compass_facts::{Flags, Kind, ScopeId, ScopeKind};
 use std::rc::Rc;
 
 /// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
@@ -15,9 +16,9 @@ pub(super) enum Namespace {
     Type,
     Value,
     Macro,
-    /// Java: what is called without a receiver.
+    /// What is called without a receiver.
     Method,
-    /// C: what stands after `struct`, `union`, `enum`.
+    /// What stands after the word for a kind of type: `struct`, `union`, `enum`.
     Tag,
 }
 
@@ -25,9 +26,8 @@ impl Evaluator<'_, '_> {
     /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
     pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Rc<Lookup> {
         let scope = self.world.anchor(file, scope);
-        // In Go what is left over to be looked for hangs on the file alone.
-        let is_go = self.world.language(file) == Language::Go;
-        let key = if is_go { (file, ScopeId::FILE, name, Namespace::Any) } else { (file, scope, name, wanted) };
+        let rules = self.rules(file);
+        let key = if rules.is_looked_up_by_file() { (file, ScopeId::FILE, name, Namespace::Any) } else { (file, scope, name, wanted) };
         if let Some((known, names)) = self.plain.get(&key) {
             self.world.dependency_log.again(names);
             return known.clone();
@@ -35,76 +35,36 @@ impl Evaluator<'_, '_> {
         let before = self.cuts;
         let start = self.world.dependency_log.begin();
         self.world.dependency_log.note(name);
-        let found = Rc::new(match self.world.language(file) {
-            Language::C => self.plain_c(file, name, wanted),
-            Language::Cpp => self.plain_cpp(file, scope, name, wanted),
-            Language::Rust => self.plain_rust(file, scope, name, wanted),
-            Language::Java => self.plain_java(file, scope, name, wanted),
-            Language::Go => self.plain_go(file, name),
-            _ => self.plain_outwards(file, scope, name, wanted),
-        });
+        let found = Rc::new(rules.plain(self, file, scope, name, wanted));
         // Each scope keeps what it found: of a name that thousands share, that would fill the memory.
-        if self.cuts == before && (key.1 == ScopeId::FILE || found.hits.len() <= super::overloads::MOST_CHOICES) {
+        if self.cuts == before && (key.1 == ScopeId::FILE || found.hits.len() <= super::functions::MOST_CHOICES) {
             self.plain.insert(key, (found.clone(), self.world.dependency_log.since(start)));
         }
         found
     }
 
-    fn plain_outwards(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+    /// Scopes outwards, each as the language has it; then what it brings along.
+    pub(super) fn outwards(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let rules = self.rules(file);
         let facts = self.world.facts(file);
-        let is_python = self.world.language(file) == Language::Python;
-        let is_perl = self.world.language(file) == Language::Perl;
         let mut at = Some(scope);
         let mut direct = true;
         let mut cause = Cause::NoDefinition;
         while let Some(id) = at {
             let s = facts.scope(id);
-            let seen = s.kind != ScopeKind::Type || (is_python && direct) || is_perl;
-            if !is_python && self.modules.globals.has(file, id) {
-                // What others declare for all counts here as well: the other parts of one thing.
-                let found = self.global(file, name, wanted);
-                if !found.is_empty() {
-                    return found;
-                }
+            let found = rules.in_scope(self, Site { file, scope: id, direct }, name, wanted);
+            if !found.is_empty() {
+                return found;
             }
-            if seen {
-                let mut found = self.bound(file, id, name, None);
-                // `exports.a = …` puts no `a` into the scope: an `a` that a script brings in from elsewhere is that one.
-                if !is_python && found.hits.iter().any(|h| matches!(h.entity, Entity::External(_))) {
-                    found.hits.retain(|h| matches!(h.entity, Entity::External(_)));
-                }
-                // A package that is brought in where it is defined is one.
-                if is_perl {
-                    found.hits.dedup_by_key(|h| h.entity);
-                }
-                let chosen = self.choose(found, wanted);
-                if !chosen.is_empty() {
-                    return chosen;
-                }
-                if chosen.cause != Cause::NoDefinition {
-                    cause = chosen.cause;
-                }
-                if matches!(s.kind, ScopeKind::File | ScopeKind::Module) {
-                    let found = self.module_member(file, file, id, name);
-                    if !found.is_empty() {
-                        return self.choose(found, wanted);
-                    }
-                }
+            if found.cause != Cause::NoDefinition {
+                cause = found.cause;
             }
             direct = direct && !matches!(s.kind, ScopeKind::Function | ScopeKind::Type);
             at = s.parent;
         }
-        if is_perl {
-            let found = self.perl_package(file, name, wanted);
-            if !found.is_empty() {
-                return found;
-            }
-        }
-        if cause == Cause::NoDefinition && self.world.language(file).is_kin_of(Language::TypeScript) {
-            let found = self.global(file, name, wanted);
-            if !found.is_empty() {
-                return found;
-            }
+        let found = rules.beyond_scopes(self, file, name, wanted, cause);
+        if !found.is_empty() {
+            return found;
         }
         if super::uses::is_builtin(self.world.language(file), self.world.name(name)) {
             cause = Cause::Builtin;
@@ -114,6 +74,30 @@ impl Evaluator<'_, '_> {
         Lookup::none(cause)
     }
 
+    /// What one scope binds, and what its module brings in by star imports.
+    pub(super) fn in_one_scope(&mut self, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let found = self.bound(at.file, at.scope, name, None);
+        self.or_of_module(at, found, name, wanted)
+    }
+
+    /// The same, where what is brought in from a package that is not here counts before all else.
+    pub(super) fn in_one_scope_absent_first(&mut self, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let mut found = self.bound(at.file, at.scope, name, None);
+        if found.hits.iter().any(|h| matches!(h.entity, Entity::External(_))) {
+            found.hits.retain(|h| matches!(h.entity, Entity::External(_)));
+        }
+        self.or_of_module(at, found, name, wanted)
+    }
+
+    fn or_of_module(&mut self, at: Site, bound: Lookup, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let chosen = self.choose(bound, wanted);
+        if !chosen.is_empty() || !matches!(self.world.facts(at.file).scope(at.scope).kind, ScopeKind::File | ScopeKind::Module) {
+            return chosen;
+        }
+        let found = self.module_member(at.file, at.file, at.scope, name);
+        if found.is_empty() { chosen } else { self.choose(found, wanted) }
+    }
+
     /// Does a star import lead outside what is indexed?
     fn has_absent_glob(&mut self, file: u32) -> bool {
         let globs: Vec<_> = self.world.globs(file).iter().map(|g| g.1).collect();
@@ -121,7 +105,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Of several bindings of one name: types or values as wanted, bodies before bodiless ones.
-    fn choose(&self, found: Lookup, wanted: Namespace) -> Lookup {
+    pub(super) fn choose(&self, found: Lookup, wanted: Namespace) -> Lookup {
         if found.hits.len() < 2 {
             return found;
         }
@@ -141,86 +125,6 @@ impl Evaluator<'_, '_> {
             hits.retain(|h| !bodiless(h));
         }
         Lookup { hits, cause: found.cause }
-    }
-
-    fn plain_rust(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
-        let word = self.world.name(name);
-        let hit = |entity| Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition };
-        match word {
-            "crate" => return hit(Entity::Module(self.modules.rust_root(file), ScopeId::FILE)),
-            "self" => return hit(self.module_around(file, scope)),
-            "super" => return self.module_above(file, scope).map_or(Lookup::none(Cause::NoDefinition), hit),
-            _ => {}
-        }
-        let facts = self.world.facts(file);
-        let mut at = Some(scope);
-        let mut cause = Cause::NoDefinition;
-        while let Some(id) = at {
-            let s = facts.scope(id);
-            if s.kind != ScopeKind::Type {
-                let found = self.rust_bound(file, id, name, wanted);
-                if !found.is_empty() {
-                    return found;
-                }
-                if found.cause != Cause::NoDefinition {
-                    cause = found.cause;
-                }
-            }
-            if matches!(s.kind, ScopeKind::Module | ScopeKind::File) && wanted != Namespace::Macro {
-                break;
-            }
-            at = s.parent;
-        }
-        if wanted == Namespace::Macro {
-            return self.rust_macro(file, name);
-        }
-        if let Some(target) = self.modules.rust_crate(self.world, file, word) {
-            let entry = if let Entity::Module(f, _) = target.entity { f } else { file };
-            let kind = if target.stands_in { StepKind::StandIn } else { StepKind::Import };
-            return Lookup::one(target.entity, target.certainty, Reason { kind, file: entry, def: None, at: 0, len: 0 });
-        }
-        if super::uses::is_builtin(Language::Rust, word) {
-            cause = Cause::Builtin;
-        }
-        Lookup::none(cause)
-    }
-
-    fn rust_bound(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
-        let is_macro = |this: &Self, h: &Hit| matches!(h.entity, Entity::DefRef(s) if this.world.def(s).kind == Kind::Macro);
-        let mut found = self.bound(file, scope, name, None);
-        found.hits.retain(|h| is_macro(self, h) == (wanted == Namespace::Macro) || matches!(h.entity, Entity::External(_)));
-        let found = self.choose(found, wanted);
-        if !found.is_empty() {
-            return found;
-        }
-        let cause = found.cause;
-        let mut through = self.module_member(file, file, scope, name);
-        through.hits.retain(|h| is_macro(self, h) == (wanted == Namespace::Macro) || matches!(h.entity, Entity::External(_)));
-        let through = self.choose(through, wanted);
-        if through.is_empty() && cause != Cause::NoDefinition { Lookup::none(cause) } else { through }
-    }
-
-    /// `macro_rules!` are seen by text order across the crate: any of the crate serves, then exported ones of what it can mean. Those
-    /// that the language brings are its own, whoever else defines one of that name.
-    fn rust_macro(&self, file: u32, name: GlobalNameId) -> Lookup {
-        let world = self.world;
-        let unit = |s: &DefRef| world.files[s.file as usize].id.unit;
-        let here = world.files[file as usize].id.unit;
-        let is_macro = |s: &DefRef| world.def(*s).kind == Kind::Macro && world.language(s.file) == Language::Rust;
-        let macros = world.all_named(name).copied().filter(is_macro).filter(|s| self.modules.needs.sees(here.0, unit(s).0));
-        let (own, mut others): (Vec<DefRef>, Vec<DefRef>) = macros.partition(|s| unit(s) == here);
-        let brought = super::uses::is_builtin(Language::Rust, world.name(name));
-        if brought {
-            others.retain(|s| matches!(world.units[unit(s).0 as usize].name.as_str(), "std" | "core" | "alloc"));
-        }
-        let (found, certainty) = match (own.len(), others.len()) {
-            (0, 0) => return Lookup::none(if brought { Cause::Builtin } else { Cause::UnitAbsent }),
-            (0, _) => (others, Certainty::Guessed),
-            (1, _) => (own, Certainty::Proven),
-            _ => (own, Certainty::Inferred),
-        };
-        let hits = found.into_iter().map(|s| self.by_name_hit(s, certainty)).collect();
-        Lookup { hits, cause: Cause::NoDefinition }
     }
 
     pub(super) fn by_name_hit(&self, sym: DefRef, certainty: Certainty) -> Hit {
@@ -246,10 +150,12 @@ impl Evaluator<'_, '_> {
         if found.len() > 4 * MAX_GUESSES && !found.iter().any(|f| f.0.file == file) {
             return Lookup::none(Cause::TooMany);
         }
+        let rules = self.rules(file);
+        let is_of_file = rules.private_is_of_file();
         found.retain(|(sym, kind, flags)| {
             world.language(sym.file).is_kin_of(language)
                 && (!call || members || !matches!(kind, Kind::Field | Kind::Module))
-                && !(flags.has(Flags::PRIVATE) && sym.file != file && language.is_c_family())
+                && !(is_of_file && flags.has(Flags::PRIVATE) && sym.file != file)
         });
         if call && found.iter().any(|f| f.1.is_callable()) {
             found.retain(|f| f.1.is_callable() || f.1.is_type());
@@ -257,16 +163,12 @@ impl Evaluator<'_, '_> {
         if found.iter().any(|f| !f.2.has(Flags::BODILESS)) {
             found.retain(|f| !f.2.has(Flags::BODILESS));
         }
-        if language.is_kin_of(Language::TypeScript) {
-            self.keep_likely(file, &mut found);
-        }
+        rules.keep_likely(self, file, &mut found);
         if found.len() > MAX_GUESSES {
             return Lookup::none(Cause::TooMany);
         }
         let mut found: Vec<DefRef> = found.into_iter().map(|f| f.0).collect();
-        if language.is_c_family() {
-            self.rank_c(file, &mut found);
-        } else {
+        if !rules.rank(self, file, &mut found) {
             found.sort_by_cached_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
         }
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }

@@ -4,7 +4,7 @@ use super::evaluate::Evaluator;
 use super::ty::{Entity, Hit, Lookup, Reason, Ty};
 use super::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Flags, Kind, Language, ScopeId};
+use compass_facts::{Flags, Kind, ScopeId};
 use std::rc::Rc;
 
 impl Evaluator<'_, '_> {
@@ -12,17 +12,19 @@ impl Evaluator<'_, '_> {
     pub(super) fn members(&mut self, from: u32, of: &Ty, name: GlobalNameId) -> Lookup {
         match of {
             Ty::Value(sym, _) | Ty::Item(sym, ..) => {
-                if let (Ty::Item(..), Some(found)) = (of, self.static_side(from, *sym, name)) {
+                if matches!(of, Ty::Item(..))
+                    && let Some(found) = self.rules(sym.file).side_of_type(self, from, *sym, name)
+                {
                     return found;
                 }
                 let mut seen = Vec::new();
                 let mut found = self.members_of(from, *sym, name, &mut seen);
                 self.prefer_bodies(&mut found);
-                if found.is_empty() { self.beside_the_whole(*sym, name).unwrap_or(found) } else { found }
+                if found.is_empty() { self.rules(sym.file).beside_the_whole(self, *sym, name).unwrap_or(found) } else { found }
             }
             Ty::Module(entity) => self.entity_member(from, *entity, name),
             Ty::Union(parts) => self.members_of_any(from, &parts.clone(), name),
-            Ty::External(_, args) => self.through_pointer(from, args.clone(), name),
+            Ty::External(_, args) => self.rules(from).through_holder(self, from, args, name).unwrap_or(Lookup::none(Cause::UnitAbsent)),
             Ty::ExternalType(..) => Lookup::none(Cause::UnitAbsent),
             Ty::Unknown(cause) => Lookup::none(match cause {
                 Cause::UnitAbsent | Cause::Builtin => *cause,
@@ -32,32 +34,6 @@ impl Evaluator<'_, '_> {
             Ty::Literal(compass_facts::Literal::Nothing) => Lookup::none(Cause::ReceiverUnknown),
             _ => Lookup::none(Cause::Builtin),
         }
-    }
-
-    /// `module.exports = f; module.exports.a = …`: what is exported beside the whole is a member of it.
-    fn beside_the_whole(&mut self, whole: DefRef, name: GlobalNameId) -> Option<Lookup> {
-        let is_script = self.world.language(whole.file).is_kin_of(Language::TypeScript);
-        let equals = self.world.find_gid("=")?;
-        let exported_as_whole = self.world.export(whole.file, equals).is_some();
-        let is_outer = self.world.def(whole).scope == ScopeId::FILE;
-        if !(is_script && exported_as_whole && is_outer) {
-            return None;
-        }
-        let word = self.world.name(name);
-        self.find_export(word, whole.file).filter(|l| !l.is_empty())
-    }
-
-    /// Smart pointers and the like: a member they do not have themselves is one of what they hold.
-    fn through_pointer(&mut self, from: u32, args: Rc<[Ty]>, name: GlobalNameId) -> Lookup {
-        if self.world.language(from) == Language::Rust
-            && let [only] = &args[..]
-        {
-            let found = self.members(from, only, name);
-            if !found.is_empty() {
-                return found;
-            }
-        }
-        Lookup::none(Cause::UnitAbsent)
     }
 
     fn members_of_any(&mut self, from: u32, parts: &[Ty], name: GlobalNameId) -> Lookup {
@@ -150,7 +126,8 @@ impl Evaluator<'_, '_> {
     fn own_members(&mut self, sym: DefRef, name: GlobalNameId) -> Lookup {
         let def = self.world.def(sym);
         let mut out = Lookup::none(Cause::NoDefinition);
-        let parts = self.parts(sym);
+        let rules = self.rules(sym.file);
+        let parts = rules.parts(self, sym);
         for part in &parts {
             if let Some(scope) = self.world.def(*part).inner {
                 self.add_members(*part, part.file, scope, name, &mut out);
@@ -162,7 +139,7 @@ impl Evaluator<'_, '_> {
         {
             self.add_members(sym, sym.file, scope, name, &mut out);
         }
-        if def.kind == Kind::Enum && self.world.language(sym.file).is_c_family() {
+        if def.kind == Kind::Enum && rules.enumerators_stand_around() {
             if out.is_empty() {
                 // Enumerators stand in the scope around and are members all the same.
                 for binding in self.world.bindings(sym.file, def.scope, name) {
@@ -184,8 +161,8 @@ impl Evaluator<'_, '_> {
         for (file, scope) in extensions.inherent.get(&(sym, name)).into_iter().flatten() {
             self.add_members(sym, *file, *scope, name, &mut out);
         }
-        if out.hits.len() > 1 && self.world.language(sym.file) == compass_facts::Language::Go {
-            self.keep_usual(&mut out);
+        if out.hits.len() > 1 {
+            rules.keep_usual(self, &mut out);
         }
         if !out.is_empty() {
             return out;
@@ -212,14 +189,14 @@ impl Evaluator<'_, '_> {
     fn add_members(&self, owner: DefRef, file: u32, scope: ScopeId, name: GlobalNameId, out: &mut Lookup) {
         let owner_def = self.world.def(owner);
         let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
+        let rules = self.rules(file);
         for binding in self.world.bindings(file, scope, name) {
-            // A class of C++ may have very many overloads: they are chosen from by their parameters.
-            if out.hits.len() >= super::imports::MOST_HITS && !self.world.language(file).is_c_family() {
+            if out.hits.len() >= super::imports::MOST_HITS && !rules.has_many_overloads() {
                 break;
             }
             if let Binding::Def(def) = binding
                 && !matches!(self.world.facts(file).def(def).kind, Kind::TypeParameter)
-                && !(self.world.facts(file).def(def).kind == Kind::Constructor && self.world.language(file) == Language::Cpp)
+                && (rules.constructors_are_members() || self.world.facts(file).def(def).kind != Kind::Constructor)
             {
                 // An unnamed owner has no place to show.
                 let reasons = if owner_def.name_span.is_empty() { Vec::new() } else { vec![reason] };
@@ -244,7 +221,7 @@ impl Evaluator<'_, '_> {
             found.hits.retain(|h| !bodiless(h) || !with_body.contains(&signature(h)));
             // The declaration says where a body is; several bodies are branches of a condition.
             let mut kept: Vec<Hit> = std::mem::take(&mut found.hits);
-            kept.sort_by_key(|h| matches!(h.entity, Entity::DefRef(s) if self.is_left_out(s)));
+            kept.sort_by_key(|h| matches!(h.entity, Entity::DefRef(s) if self.rules(s.file).is_left_out(self, s)));
             found.hits = kept;
             return;
         }

@@ -1,7 +1,7 @@
 //! Links all files on several threads and turns the results into what is stored.
 
 use super::evaluate::{Evaluator, Extensions};
-use super::file::{link_file, link_implementers, types_of};
+use super::file::{link_file, types_of};
 use super::modules::Modules;
 use super::portable_links::{Places, PortableLinks};
 use super::ty::{Entity, Ty};
@@ -94,7 +94,7 @@ pub(crate) fn link_all(files: &[FileInput], request: &Request, load: &(dyn Fn() 
     }
     let modules = Modules::new(&World::new(&base, None));
     let (extensions, by_all) = on_big_stack(|| {
-        // Types of C have no extensions.
+        // Only languages whose types have no extensions are linked that way.
         if request.lazy_facts.is_some() {
             return Default::default();
         }
@@ -282,7 +282,7 @@ impl Part {
     fn add_implementers(&mut self, evaluator: &mut Evaluator, i: usize, links: &mut FileLinks) {
         let world = evaluator.world;
         let before = links.bases.len();
-        link_implementers(evaluator, i as u32, links);
+        evaluator.rules(i as u32).implied(evaluator, i as u32, links);
         let file = world.files[i].id;
         self.small.relations.extend(relations(&links.bases[before..], &[], file));
         self.small.dependencies.extend(dependencies_but(world, Vec::new()).into_iter().map(|name| DependencyEntry { name, file }));

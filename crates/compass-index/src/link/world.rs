@@ -3,6 +3,7 @@
 use super::dependency_log::DependencyLog;
 use super::lazy_facts::LazyFacts;
 use super::loaded_facts::LoadedFacts;
+use super::rules::rules;
 use crate::identity::Numbers;
 use crate::{FileId, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Definition, Facts, Flags, ImportId, Kind, Language, NameId, ScopeId, ScopeKind, TypeId};
@@ -73,8 +74,8 @@ impl Table {
     }
 
     fn find_anchors(&mut self, facts: &Facts, language: Language) {
-        // In C the file alone counts.
-        if language == Language::C {
+        let rules = rules(language);
+        if rules.names_hang_on_file() {
             return;
         }
         let mut counts: Vec<bool> = facts
@@ -82,8 +83,7 @@ impl Table {
             .iter()
             .map(|s| match s.kind {
                 ScopeKind::File | ScopeKind::Module | ScopeKind::Type => true,
-                // A method hides the names of its class from what is in it.
-                ScopeKind::Function => language == Language::Python,
+                ScopeKind::Function => rules.functions_hide_members(),
                 _ => false,
             })
             .collect();
@@ -271,10 +271,8 @@ pub(super) struct GlobalIndex<'w> {
     members: ByName,
     /// Tables and columns: named, but never meant by a name of the program alone.
     apart: Vec<(GlobalNameId, DefRef)>,
-    pub(super) namespaces: super::namespaces::Namespaces,
     /// Macros that choose between two branches of a file: bytes in the branch with it, and in the one without.
     choices: FxHashMap<GlobalNameId, (u64, u64)>,
-    platforms: Vec<super::cfamily::Platform>,
     pub(super) by_path: FxHashMap<(u32, &'w str), u32>,
     pub(super) build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
@@ -302,9 +300,7 @@ impl<'w> GlobalIndex<'w> {
             outer: ByName::default(),
             members: ByName::default(),
             apart: Vec::new(),
-            namespaces: super::namespaces::Namespaces::default(),
             choices: FxHashMap::default(),
-            platforms: if lazy_facts.is_some() { Vec::new() } else { files.iter().map(|f| super::cfamily::Platform::of(&f.path)).collect() },
             by_path: FxHashMap::with_capacity_and_hasher(files.len(), Default::default()),
             build,
             defined: FxHashSet::default(),
@@ -314,21 +310,13 @@ impl<'w> GlobalIndex<'w> {
             let gid = world.intern(name);
             world.defined.insert(gid);
         }
-        for word in ["", "=", "default", "self", "super", "crate", "Self", "::", "__init__", "constructor", "prototype", "exports", "module"] {
-            world.intern(word);
-        }
-        for word in super::globals::STANDING {
+        for word in ["", "=", "default", "constructor"].iter().chain(super::rooms::all().flat_map(|r| r.words())) {
             world.intern(word);
         }
         world.by_path.extend(files.iter().enumerate().map(|(index, file)| ((file.root, file.path.as_str()), index as u32)));
         if lazy_facts.is_none() {
             world.take_in_all(cancel);
         }
-        if cancel.is_cancelled() {
-            return world;
-        }
-        let spaces = super::namespaces::Namespaces::new(&World::new(&world, None));
-        world.namespaces = spaces;
         world
     }
 
@@ -487,9 +475,9 @@ impl<'w> GlobalIndex<'w> {
         }
     }
 
-    /// What the folders of a file say of machines and systems.
-    pub(super) fn platform(&self, file: u32) -> super::cfamily::Platform {
-        self.platforms.get(file as usize).copied().unwrap_or_else(|| super::cfamily::Platform::of(&self.files[file as usize].path))
+    /// Are facts loaded when they are asked for?
+    pub(super) fn is_lazy(&self) -> bool {
+        self.lazy_facts.is_some()
     }
 
     /// What a definition is called in the store.

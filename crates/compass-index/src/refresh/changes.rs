@@ -85,8 +85,7 @@ pub(crate) fn between(language: Language, old: &Facts, new: &Facts) -> Change {
         names.extend(mentioned(before));
         names.extend(mentioned(now));
     }
-    // A script that becomes a module no longer declares for all, and the other way round.
-    if language.is_kin_of(Language::TypeScript) && crate::link::is_module(before) != crate::link::is_module(now) {
+    if crate::link::changes_for_all(language, before, now) {
         names.extend([before, now].iter().flat_map(|facts| declared_by(facts)));
     }
     Change::Names { names, includes: old.includes != new.includes }
@@ -190,7 +189,7 @@ impl Described {
         let scope = facts.scope(facts.def(id).scope);
         // Parameters are found through their function; of types some languages look at all members at once.
         let with_owner = match scope.kind {
-            ScopeKind::Type => teller.language != Language::C,
+            ScopeKind::Type => crate::link::members_shape_their_type(teller.language),
             ScopeKind::File | ScopeKind::Module => false,
             _ => true,
         };

@@ -48,7 +48,7 @@ pub(super) fn link(
     };
     let reach = affected_files(&order.request.index, before, overview, outer)?;
     let languages: FxHashMap<FileId, Language> = overview.files.iter().map(|f| (f.id, f.language)).collect();
-    let is_c = |f: &FileId| languages.get(f) == Some(&Language::C);
+    let is_c = |f: &FileId| languages.get(f).is_some_and(|l| crate::link::links_on_demand(*l));
     let (first, waiting) = match &reach {
         AffectedFiles::Files(files) if incremental::is_small(files, before.overview, order.request) => (files.clone(), 0),
         _ => match priority::first(order.request, before, overview, &reach, &is_c) {
@@ -97,7 +97,7 @@ fn is_possible(before: &Before, overview: &Generation, facts: &[Option<Held>]) -
     let is_plain = |facts: &Facts| facts.signals.is_empty() && !answers(facts, &asked);
     changed.iter().all(|c| c.old.as_deref().is_some_and(is_plain))
         && given.clone().count() == changed.len()
-        && given.into_iter().all(|(row, held)| row.language == Language::C && held.as_ref().is_some_and(|h| is_plain(&h.facts)))
+        && given.into_iter().all(|(row, held)| crate::link::links_on_demand(row.language) && held.as_ref().is_some_and(|h| is_plain(&h.facts)))
 }
 
 /// Does a file define what others ask the system's linker for?

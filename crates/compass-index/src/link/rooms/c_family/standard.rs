@@ -3,11 +3,11 @@
 //! Templates are known by their arguments alone: `std::vector<Rack>` holds racks, whatever else it is. That goes for templates of other
 //! libraries that are not here as well, less surely.
 
-use super::evaluate::Evaluator;
-use super::ty::{Meaning, Ty};
-use super::uses::is_builtin;
-use super::world::GlobalNameId;
 use crate::Certainty;
+use crate::link::evaluate::Evaluator;
+use crate::link::ty::{Entity, Hit, Meaning, Ty};
+use crate::link::uses::is_builtin;
+use crate::link::world::{DefRef, GlobalNameId};
 use compass_facts::{Language, TypeExpr, TypeId};
 use std::rc::Rc;
 
@@ -15,6 +15,22 @@ use std::rc::Rc;
 const MAPS: [&str; 4] = ["map", "unordered_map", "multimap", "unordered_multimap"];
 
 impl Evaluator<'_, '_> {
+    /// What `*` or `->` gives for a value of a class: what its operator says, or the value itself, since pointers are not told apart.
+    pub(super) fn pointed(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
+        for name in ["operator->", "operator*"] {
+            let Some(gid) = self.world.find_gid(name) else { continue };
+            let found = self.members(sym.file, &Ty::Value(sym, args.clone()), gid);
+            if let Some(Hit { entity: Entity::DefRef(method), .. }) = found.hits.first() {
+                let receiver = Some(Rc::new(Ty::Value(sym, args.clone())));
+                let result = self.result_of_item(*method, Ty::no_args(), receiver).ty;
+                if !result.is_unknown() {
+                    return Ty::union(vec![result, Ty::Value(sym, args)]);
+                }
+            }
+        }
+        Ty::Value(sym, args)
+    }
+
     /// Is it the namespace of the standard library that is not here, or a class of it?
     pub(super) fn is_cpp_standard(&self, of: &Ty) -> bool {
         matches!(of, Ty::External(name, _) | Ty::ExternalType(name, _) if self.is_cpp_container(*name))
@@ -45,22 +61,22 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member that hands on what a container or a holder has.
-    pub(super) fn cpp_standard_member(&mut self, of: &Ty, name: GlobalNameId, args: &[Ty], word: &str) -> Option<Ty> {
+    pub(super) fn cpp_standard_member(&mut self, file: u32, of: &Ty, name: GlobalNameId, args: &[Ty], word: &str) -> Option<Ty> {
         let first = args.first()?;
         let is_map = self.is_cpp_map(name, args);
-        let mut function = |t: &Ty| Some(Ty::Function(Rc::new(self.held(t))));
+        let mut function = |t: &Ty| Some(Ty::Function(Rc::new(self.held(file, t))));
         match word {
             "begin" | "end" | "cbegin" | "cend" | "rbegin" | "rend" | "find" | "lower_bound" | "upper_bound" | "data" if is_map => {
                 Some(Ty::Function(Rc::new(Ty::List(Rc::new(of.clone())))))
             }
             "begin" | "end" | "cbegin" | "cend" | "rbegin" | "rend" | "find" | "lower_bound" | "upper_bound" | "data" => {
-                Some(Ty::Function(Rc::new(Ty::List(Rc::new(self.held(first))))))
+                Some(Ty::Function(Rc::new(Ty::List(Rc::new(self.held(file, first))))))
             }
             "at" if is_map => function(&args[1]),
             "front" | "back" | "at" | "top" | "value" | "value_or" | "get" | "release" | "emplace_back" => function(first),
             "lock" => function(of),
-            "first" if is_map || args.len() == 2 => Some(self.held(first)),
-            "second" if is_map || args.len() == 2 => Some(self.held(&args[1])),
+            "first" if is_map || args.len() == 2 => Some(self.held(file, first)),
+            "second" if is_map || args.len() == 2 => Some(self.held(file, &args[1])),
             _ => None,
         }
     }

@@ -7,11 +7,11 @@
 //! have the members of the interfaces that stand for them.
 
 use super::declaration_files::is_header;
-use super::evaluate::Evaluator;
-use super::lookup::Namespace;
-use super::modules::closeness;
-use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{DefRef, GlobalNameId, World};
+use crate::link::evaluate::Evaluator;
+use crate::link::lookup::Namespace;
+use crate::link::modules::closeness;
+use crate::link::ty::{Entity, Hit, Lookup, Reason, Ty};
+use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Facts, Flags, Kind, Language, Literal, ScopeId, TypeExpr};
 use rustc_hash::FxHashMap;
@@ -94,17 +94,17 @@ pub(crate) fn is_module(facts: &Facts) -> bool {
 impl Evaluator<'_, '_> {
     /// Is it declared for all?
     pub(super) fn is_global(&self, sym: DefRef) -> bool {
-        self.modules.globals.origin(self.world, sym).is_some()
+        self.script_files().globals.origin(self.world, sym).is_some()
     }
 
     /// Is it one of the declarations that come with the language, or a part of one?
     pub(super) fn is_of_language(&self, sym: DefRef) -> bool {
-        !matches!(self.modules.globals.scopes.get(&(sym.file, ScopeId::FILE)), None | Some(Origin::Code))
+        !matches!(self.script_files().globals.scopes.get(&(sym.file, ScopeId::FILE)), None | Some(Origin::Code))
     }
 
     /// Of guesses by a name alone: what the language declares is meant by few of them, and what browsers have by fewer.
     pub(super) fn keep_likely(&self, file: u32, found: &mut Vec<(DefRef, Kind, Flags)>) {
-        let origin = |s: &DefRef| self.modules.globals.scopes.get(&(s.file, ScopeId::FILE)).copied().unwrap_or(Origin::Code);
+        let origin = |s: &DefRef| self.script_files().globals.scopes.get(&(s.file, ScopeId::FILE)).copied().unwrap_or(Origin::Code);
         let unit = |f: u32| self.world.files[f as usize].id.unit;
         // A list is met more often than a thing of another package that has a member of that name as well.
         let is_own = found.iter().any(|f| unit(f.0.file) == unit(file));
@@ -156,7 +156,7 @@ impl Evaluator<'_, '_> {
     /// The global declarations of a name, the one that counts most first.
     fn declared_globally(&self, file: u32, name: GlobalNameId) -> Vec<DefRef> {
         let world = self.world;
-        let globals = &self.modules.globals;
+        let globals = &self.script_files().globals;
         if globals.scopes.is_empty() {
             // Somebody may declare it for all later.
             world.dependency_log.note(name);
@@ -177,7 +177,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The parts of a global interface, if it has several. What stands in a later one comes before.
-    pub(super) fn parts(&self, sym: DefRef) -> Vec<DefRef> {
+    pub(super) fn parts_of_interface(&self, sym: DefRef) -> Vec<DefRef> {
         let def = self.world.def(sym);
         if !matches!(def.kind, Kind::Interface | Kind::Class) || !self.world.language(sym.file).is_kin_of(Language::TypeScript) || !self.is_global(sym) {
             return Vec::new();

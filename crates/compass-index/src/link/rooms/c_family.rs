@@ -3,14 +3,24 @@
 //! Includes rank, they do not wall off: a definition that nobody includes is listed after those that are seen, and of several the ones
 //! of the usual configuration (Linux, x86-64) and of the nearest folder come first.
 
-use super::evaluate::Evaluator;
-use super::lookup::Namespace;
-use super::modules::closeness;
-use super::namespaces::NamespaceId;
-use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Binding, DefRef, GlobalNameId};
-use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Definition, Flags, ImportId, Kind, Language, ScopeId, ScopeKind};
+mod includes;
+mod namespaces;
+mod overloads;
+mod standard;
+
+use crate::link::dependency_log::Names;
+use crate::link::evaluate::Evaluator;
+use crate::link::lookup::Namespace;
+use crate::link::modules::{Modules, Target, closeness};
+use crate::link::rules::{Prepared, Rules};
+use crate::link::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
+use crate::link::uses::{is_builtin, known_to_have_none};
+use crate::link::world::{Binding, DefRef, GlobalNameId, World};
+use crate::{Cause, Certainty, FileLinks, StepKind};
+use compass_facts::{DefId, Definition, Facts, Flags, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, TypeId, Use, UseId};
+use includes::{Headers, Includes};
+use namespaces::{NamespaceId, Namespaces};
+use rustc_hash::FxHashMap;
 use std::rc::Rc;
 
 /// Of a name with more definitions than this only those of the file and of what it includes are looked at.
@@ -38,26 +48,357 @@ impl FileSet {
     }
 }
 
-impl Evaluator<'_, '_> {
+/// What is known of all files: who includes whom, namespaces, what paths say of systems.
+struct CFiles {
+    headers: Headers,
+    includes: Includes,
+    namespaces: Namespaces,
+    platforms: Vec<Platform>,
+}
+
+impl CFiles {
+    /// What the folders of a file say of machines and systems.
+    fn platform(&self, world: &World, file: u32) -> Platform {
+        self.platforms.get(file as usize).copied().unwrap_or_else(|| Platform::of(&world.files[file as usize].path))
+    }
+}
+
+/// What one evaluator remembers.
+#[derive(Default)]
+struct Remembered {
+    /// All files that a file includes.
+    included: FxHashMap<u32, Rc<FileSet>>,
+    /// Which definitions the usual configuration leaves out.
+    left_out: FxHashMap<DefRef, (bool, Names)>,
+}
+
+fn prepare(world: &World, modules: &Modules) -> Prepared {
+    let platforms = if world.is_lazy() { Vec::new() } else { world.files.iter().map(|f| Platform::of(&f.path)).collect() };
+    let headers = Headers::new(world);
+    Box::new(CFiles { includes: Includes::new(world, modules, &headers), headers, namespaces: Namespaces::new(world), platforms })
+}
+
+/// The rules of C.
+pub(super) struct C;
+
+/// The rules of C++.
+pub(super) struct Cpp;
+
+impl Rules for C {
+    fn prepare(&self, world: &World, modules: &Modules) -> Option<Prepared> {
+        Some(prepare(world, modules))
+    }
+
+    fn names_hang_on_file(&self) -> bool {
+        true
+    }
+
+    fn plain(&self, e: &mut Evaluator, file: u32, _: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        e.plain_c(file, name, wanted)
+    }
+
+    fn member_of_unknown(&self, e: &mut Evaluator, file: u32, name: GlobalNameId, cause: Cause) -> Meaning {
+        e.member_of_unknown(file, name, cause)
+    }
+
+    fn members_shape_their_type(&self) -> bool {
+        false
+    }
+
+    fn rank(&self, e: &Evaluator, file: u32, found: &mut [DefRef]) -> bool {
+        e.rank_c(file, found);
+        true
+    }
+
+    fn private_is_of_file(&self) -> bool {
+        true
+    }
+
+    fn beyond_names(&self, e: &mut Evaluator, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
+        e.in_macro(file, u, name)
+    }
+
+    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+        e.c_targets(file, id)
+    }
+
+    fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
+        e.follow_using(file, id)
+    }
+
+    fn is_import(&self, import: &Import) -> bool {
+        import.kind == ImportKind::Include
+    }
+
+    fn behind_module(&self, e: &mut Evaluator, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+        e.space_member(from, file, scope, name)
+    }
+
+    fn enumerators_stand_around(&self) -> bool {
+        true
+    }
+
+    fn has_many_overloads(&self) -> bool {
+        true
+    }
+
+    fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        e.without_c_member(file, owner, cause, u, name)
+    }
+
+    fn variables_keep_their_type(&self) -> bool {
+        true
+    }
+
+    fn indexed(&self, _: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
+        Ty::Value(of, arguments)
+    }
+
+    fn is_left_out(&self, e: &Evaluator, definition: DefRef) -> bool {
+        e.is_left_out(definition)
+    }
+}
+
+impl Rules for Cpp {
+    fn prepare(&self, world: &World, modules: &Modules) -> Option<Prepared> {
+        Some(prepare(world, modules))
+    }
+
+    fn plain(&self, e: &mut Evaluator, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        e.plain_cpp(file, scope, name, wanted)
+    }
+
+    fn constructors_are_members(&self) -> bool {
+        false
+    }
+
+    fn settle(&self, e: &mut Evaluator, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
+        e.settle_cpp(file, facts, id, u, found)
+    }
+
+    fn settles_overloads(&self) -> bool {
+        true
+    }
+
+    fn passed_on(&self, e: &mut Evaluator, file: u32, of: &Ty, name: GlobalNameId) -> Option<Ty> {
+        let Ty::External(template, arguments) = of else { return None };
+        e.cpp_standard_member(file, of, *template, arguments, e.world.name(name))
+    }
+
+    /// A thing of a library that is not here: its arguments still tell what it holds.
+    fn member_of_absent(&self, _: &mut Evaluator, _: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
+        matches!(owner.ty, Ty::ExternalType(..)).then(|| Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner.clone() })
+    }
+
+    fn element_of_absent(&self, e: &mut Evaluator, file: u32, of: GlobalNameId, arguments: &Rc<[Ty]>) -> Ty {
+        if e.is_cpp_map(of, arguments) {
+            return Ty::External(of, arguments.clone());
+        }
+        arguments.first().map_or(Ty::Unknown(Cause::UnitAbsent), |a| e.held(file, a))
+    }
+
+    fn aliases_are_held(&self) -> bool {
+        true
+    }
+
+    /// A further argument may be how keys are hashed or memory is taken: not what is held.
+    fn indexed_of_absent(&self, e: &mut Evaluator, file: u32, of: GlobalNameId, arguments: &Rc<[Ty]>) -> Ty {
+        let held = match e.is_cpp_container(of) {
+            true if e.is_cpp_map(of, arguments) => arguments.get(1),
+            true => arguments.first(),
+            false => arguments.last(),
+        };
+        held.map_or(Ty::Unknown(Cause::UnitAbsent), |a| e.held(file, a))
+    }
+
+    /// What `*` or `->` gives: what its operator says, or the value itself, since pointers are not told apart.
+    fn unwrapped(&self, e: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
+        e.pointed(of, arguments)
+    }
+
+    fn unknown_template(&self, e: &Evaluator, file: u32, of: TypeId, arguments: Rc<[Ty]>) -> Option<Meaning> {
+        e.cpp_unknown_template(file, of, arguments)
+    }
+
+    /// Members that replace a virtual one of a base.
+    fn further_links(&self, e: &mut Evaluator, file: u32, out: &mut FileLinks) {
+        link_overrides(e, file, out);
+    }
+
+    fn rank(&self, e: &Evaluator, file: u32, found: &mut [DefRef]) -> bool {
+        e.rank_c(file, found);
+        true
+    }
+
+    fn private_is_of_file(&self) -> bool {
+        true
+    }
+
+    fn beyond_names(&self, e: &mut Evaluator, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
+        e.in_macro(file, u, name)
+    }
+
+    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+        e.c_targets(file, id)
+    }
+
+    fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
+        e.follow_using(file, id)
+    }
+
+    fn is_import(&self, import: &Import) -> bool {
+        import.kind == ImportKind::Include
+    }
+
+    fn behind_module(&self, e: &mut Evaluator, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+        e.space_member(from, file, scope, name)
+    }
+
+    fn enumerators_stand_around(&self) -> bool {
+        true
+    }
+
+    fn has_many_overloads(&self) -> bool {
+        true
+    }
+
+    fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        e.without_c_member(file, owner, cause, u, name)
+    }
+
+    fn variables_keep_their_type(&self) -> bool {
+        true
+    }
+
+    fn indexed(&self, _: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
+        Ty::Value(of, arguments)
+    }
+
+    fn is_left_out(&self, e: &Evaluator, definition: DefRef) -> bool {
+        e.is_left_out(definition)
+    }
+}
+
+/// Members that replace a virtual one of a base, in C++.
+fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
+    let world = evaluator.world;
+    let facts = world.facts(index);
+    let classes: FxHashMap<ScopeId, DefId> = facts.bases.iter().filter_map(|b| Some((facts.def(b.0).inner?, b.0))).collect();
+    let members = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Method);
+    for (i, member) in members {
+        let Some(class) = classes.get(&member.scope) else { continue };
+        let name = world.gid(index, member.name);
+        let own = world.symbol(DefRef { file: index, def: DefId(i as u32) });
+        for base in evaluator.bases(DefRef { file: index, def: *class }).iter() {
+            let found = evaluator.members(index, base, name);
+            let replaced = found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
+            let replaced = replaced.filter(|s| world.def(*s).arity == member.arity && world.def(*s).kind == Kind::Method);
+            out.bases.extend(replaced.map(|s| (world.symbol(s), own, Certainty::Proven)));
+        }
+    }
+}
+
+impl<'m> Evaluator<'_, 'm> {
+    fn c_files(&self) -> &'m CFiles {
+        self.modules.of()
+    }
+
+    fn is_macro_name(&self, name: GlobalNameId) -> bool {
+        self.world.named(name).iter().any(|s| self.world.def(*s).kind == Kind::Macro && self.world.language(s.file).is_c_family())
+    }
+
+    /// A name in the body of a macro may be a variable of the functions that use it, or a member of what it is put behind.
+    fn in_macro(&mut self, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
+        let facts = self.world.facts(file);
+        let within = u.enclosing.filter(|d| facts.def(*d).kind == Kind::Macro);
+        if let Some(of) = within {
+            let same = |d: &Definition| d.name == u.name && d.is_inner() && d.container.is_some_and(|c| facts.def(c).kind != Kind::Macro);
+            let locals: Vec<u32> = facts.definitions.iter().enumerate().skip(self.first_local(file)).filter(|(_, d)| same(d)).map(|(i, _)| i as u32).collect();
+            // Headers with thousands of macros have no variables of functions: their uses are not gone through.
+            let macro_name = facts.def(of).name;
+            let users: Vec<DefId> = match locals.is_empty() {
+                true => Vec::new(),
+                false => facts.uses.iter().filter(|o| o.name == macro_name).filter_map(|o| o.enclosing).collect(),
+            };
+            let used = locals.iter().find(|i| facts.definitions[**i as usize].container.is_some_and(|c| users.contains(&c))).or(locals.first());
+            if let Some(def) = used {
+                let hit = self.by_name_hit(DefRef { file, def: DefId(*def) }, Certainty::Guessed);
+                return Some(Lookup { hits: vec![hit], cause: Cause::NoDefinition });
+            }
+        }
+        let members = self.by_name(file, name, true, false);
+        (!members.is_empty() && (within.is_some() || u.role == Role::Pass)).then_some(members)
+    }
+
+    /// Where variables of functions begin among the definitions of a file: in C they stand behind all that others ask for.
+    fn first_local(&self, file: u32) -> usize {
+        if self.world.language(file) == Language::C { self.world.facts(file).outer_count() } else { 0 }
+    }
+
+    /// A member of something unknown: what the few fields of that name are, if they agree on it.
+    fn member_of_unknown(&mut self, file: u32, name: GlobalNameId, cause: Cause) -> Meaning {
+        let guess = self.by_name(file, name, true, false);
+        if guess.is_empty() || guess.hits.len() > 4 {
+            return Meaning::unknown(cause);
+        }
+        let meaning = self.meaning_of(&guess, name);
+        match meaning.ty {
+            Ty::Union(_) => Meaning::unknown(cause),
+            _ => Meaning { certainty: Certainty::Guessed, ..meaning },
+        }
+    }
+
+    fn c_targets(&mut self, file: u32, id: ImportId) -> Vec<Target> {
+        let facts = self.world.facts(file);
+        let import = facts.import(id);
+        if import.kind != ImportKind::Include {
+            return Vec::new();
+        }
+        self.c_files().headers.include(self.world, self.modules, file, facts.name(import.module), import.system).into_iter().collect()
+    }
+
+    fn without_c_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        let is_cpp = self.world.language(file) == Language::Cpp;
+        // A template that is not found may be one that a macro or a build option makes: its members are guessed.
+        let is_absent = matches!(owner, Ty::External(..) | Ty::ExternalType(..));
+        if is_cpp && self.is_cpp_standard(owner) {
+            return Lookup::none(Cause::Builtin);
+        }
+        if !(is_cpp && is_absent)
+            && let Some(known) = known_to_have_none(owner, cause)
+        {
+            return Lookup::none(known);
+        }
+        if self.is_macro_name(name) {
+            // A macro can stand for a member, or for a way to one.
+            let found = (*self.plain(file, ScopeId::FILE, name, Namespace::Macro)).clone();
+            return if found.is_empty() { Lookup::none(cause) } else { found };
+        }
+        self.guessed_member(file, cause, u, name)
+    }
+
     /// All files a file includes, directly or not.
     pub(super) fn includes(&mut self, file: u32) -> Rc<FileSet> {
-        if let Some(known) = self.included.get(&file) {
-            return known.clone();
+        if let Some(known) = self.own(|r: &mut Remembered| r.included.get(&file).cloned()) {
+            return known;
         }
+        let includes = &self.c_files().includes;
         let mut seen = FileSet(vec![0; self.world.files.len().div_ceil(64)]);
         let mut open = vec![file];
         while let Some(at) = open.pop() {
-            for f in self.modules.included(at) {
+            for f in includes.included(at) {
                 if seen.insert(*f) {
                     open.push(*f);
                 }
             }
         }
-        if self.included.len() >= KEPT_SETS {
-            self.included.clear();
-        }
         let seen = Rc::new(seen);
-        self.included.insert(file, seen.clone());
+        self.own(|r: &mut Remembered| {
+            if r.included.len() >= KEPT_SETS {
+                r.included.clear();
+            }
+            r.included.insert(file, seen.clone());
+        });
         seen
     }
 
@@ -93,7 +434,7 @@ impl Evaluator<'_, '_> {
             let found = match s.kind {
                 ScopeKind::Type => self.in_class_scope(file, id, name, wanted),
                 ScopeKind::Module | ScopeKind::File => {
-                    let space = self.world.namespaces.of(file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
+                    let space = self.c_files().namespaces.of(file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
                     self.in_space_with_using(file, space, name, wanted)
                 }
                 _ => self.in_function_scope(file, id, name, wanted),
@@ -112,7 +453,7 @@ impl Evaluator<'_, '_> {
                 return any;
             }
         }
-        if cause == Cause::NoDefinition && super::uses::is_builtin(Language::Cpp, self.world.name(name)) {
+        if cause == Cause::NoDefinition && is_builtin(Language::Cpp, self.world.name(name)) {
             cause = Cause::Builtin;
         }
         Lookup::none(cause)
@@ -170,7 +511,7 @@ impl Evaluator<'_, '_> {
                 }
                 Lookup::none(Cause::NoDefinition)
             }
-            Ty::Module(Entity::Module(f, s)) => match self.world.namespaces.of(f, s) {
+            Ty::Module(Entity::Module(f, s)) => match self.c_files().namespaces.of(f, s) {
                 Some((space, _)) => self.in_space_with_using(file, space, name, wanted),
                 None => Lookup::none(Cause::NoDefinition),
             },
@@ -186,7 +527,7 @@ impl Evaluator<'_, '_> {
             let found = match s.kind {
                 ScopeKind::Type => self.in_class_scope(class_file, id, name, wanted),
                 ScopeKind::Module | ScopeKind::File => {
-                    let space = self.world.namespaces.of(class_file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
+                    let space = self.c_files().namespaces.of(class_file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
                     self.in_space_with_using(file, space, name, wanted)
                 }
                 _ => Lookup::none(Cause::NoDefinition),
@@ -200,14 +541,13 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a namespace, also by what it brings in.
-    pub(super) fn in_space_with_using(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+    fn in_space_with_using(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let found = self.in_space(file, space, name, wanted);
         if !found.is_empty() {
             return found;
         }
-        let world = self.world;
         let mut out = found;
-        if let Some(declared) = world.namespaces.declarations.get(&(space, name)) {
+        if let Some(declared) = self.c_files().namespaces.declarations.get(&(space, name)) {
             let seen = self.includes(file);
             for (f, id) in declared.iter().filter(|(f, _)| *f == file || seen.contains(*f)) {
                 let found = self.follow(*f, *id);
@@ -217,7 +557,7 @@ impl Evaluator<'_, '_> {
                 out.cause = if found.cause == Cause::NoDefinition { out.cause } else { found.cause };
             }
         }
-        let Some(directives) = world.namespaces.directives.get(&space) else { return out };
+        let Some(directives) = self.c_files().namespaces.directives.get(&space) else { return out };
         // Namespaces count down from the last number: no file has one of these.
         if self.chain >= 12 || !self.globbing.insert((u32::MAX - space.0, ScopeId::FILE, name)) {
             self.cut();
@@ -246,7 +586,7 @@ impl Evaluator<'_, '_> {
     fn named_space(&mut self, file: u32, id: ImportId) -> Option<NamespaceId> {
         let found = self.follow(file, id);
         found.hits.iter().find_map(|h| match h.entity {
-            Entity::Module(f, s) => self.world.namespaces.of(f, s).map(|s| s.0),
+            Entity::Module(f, s) => self.c_files().namespaces.of(f, s).map(|s| s.0),
             _ => None,
         })
     }
@@ -270,7 +610,7 @@ impl Evaluator<'_, '_> {
 
     /// A name of the namespace that a scope of a file belongs to; of a file as a whole the global one.
     pub(super) fn space_member(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
-        let Some((space, _)) = self.world.namespaces.of(file, scope) else { return Lookup::none(Cause::NoDefinition) };
+        let Some((space, _)) = self.c_files().namespaces.of(file, scope) else { return Lookup::none(Cause::NoDefinition) };
         let found = self.in_space_with_using(from, space, name, Namespace::Any);
         if !found.is_empty() {
             return found;
@@ -286,7 +626,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The definitions of a name in a namespace, best first.
-    pub(super) fn in_space(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+    fn in_space(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let world = self.world;
         let cpp = world.language(file) == Language::Cpp;
         let count = world.named(name).len();
@@ -303,7 +643,7 @@ impl Evaluator<'_, '_> {
             let scope = if world.language(sym.file) == Language::C { ScopeId::FILE } else { world.def(sym).scope };
             let (of, hidden) = match scope {
                 ScopeId::FILE => (NamespaceId::GLOBAL, false),
-                scope => match world.namespaces.of(sym.file, scope) {
+                scope => match self.c_files().namespaces.of(sym.file, scope) {
                     Some(found) => found,
                     // Members of a namespace that are written out of it, and what stands in functions.
                     None => continue,
@@ -329,7 +669,7 @@ impl Evaluator<'_, '_> {
         }
         let candidates: Vec<DefRef> = candidates.into_iter().map(|c| c.0).collect();
         if candidates.is_empty() {
-            let cause = if super::uses::is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
+            let cause = if is_builtin(Language::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
             return Lookup::none(cause);
         }
         self.choose_c(file, candidates)
@@ -338,8 +678,9 @@ impl Evaluator<'_, '_> {
     /// Is `file` put into `by`, so that the two are one unit: `#include "part.c"`?
     fn includes_back(&mut self, by: u32, file: u32) -> bool {
         // A header of many is no part of one.
-        let by_few = self.modules.includers(file);
-        by_few.len() <= 4 && by_few.iter().any(|f| *f == by || self.modules.includers(*f).len() <= 4 && self.modules.includers(*f).contains(&by))
+        let includes = &self.c_files().includes;
+        let by_few = includes.includers(file);
+        by_few.len() <= 4 && by_few.iter().any(|f| *f == by || includes.includers(*f).len() <= 4 && includes.includers(*f).contains(&by))
     }
 
     /// Sorts candidates: seen before unseen, bodies before prototypes of the same thing, compiled before left out, near before far.
@@ -431,13 +772,14 @@ impl Evaluator<'_, '_> {
         if self.world.facts(sym.file).conditions.is_empty() {
             return self.world.def(sym).flags.has(Flags::INACTIVE);
         }
-        if let Some((known, names)) = self.left_out.borrow().get(&sym) {
-            self.world.dependency_log.again(names);
-            return *known;
+        if let Some((known, names)) = self.own(|r: &mut Remembered| r.left_out.get(&sym).cloned()) {
+            self.world.dependency_log.again(&names);
+            return known;
         }
         let start = self.world.dependency_log.begin();
         let found = self.is_left_out_within(sym, 0);
-        self.left_out.borrow_mut().insert(sym, (found, self.world.dependency_log.since(start)));
+        let names = self.world.dependency_log.since(start);
+        self.own(|r: &mut Remembered| r.left_out.insert(sym, (found, names)));
         found
     }
 
@@ -489,7 +831,8 @@ impl Evaluator<'_, '_> {
             return;
         }
         let world = self.world;
-        let from = world.platform(file);
+        let files = self.c_files();
+        let from = files.platform(world, file);
         found.sort_by_cached_key(|s| {
             let d = world.def(*s);
             let near = closeness(world, file, s.file);
@@ -499,7 +842,7 @@ impl Evaluator<'_, '_> {
                 d.flags.has(Flags::BODILESS),
                 d.kind != Kind::Alias && d.kind.is_type() || d.kind == Kind::Variable && d.body.is_none(),
                 s.file != file,
-                world.platform(s.file).rank_from(from),
+                files.platform(world, s.file).rank_from(from),
                 std::cmp::Reverse(near),
                 *s,
             )

@@ -6,14 +6,20 @@
 //! that another one overrides are left out; of the rest the arguments choose: by number, then by types as far as these
 //! are known (Java Language Specification, §15.12, in the order of its phases but without generic inference).
 
-use super::evaluate::Evaluator;
-use super::generics::put_in;
-use super::lookup::Namespace;
-use super::modules::Target;
-use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
-use super::world::{Binding, DefRef, GlobalNameId};
+mod choice;
+
+use crate::link::evaluate::Evaluator;
+use crate::link::functions::MOST_CHOICES;
+use crate::link::generics::put_in;
+use crate::link::lookup::Namespace;
+use crate::link::modules::{Modules, Target};
+use crate::link::packages::Packages;
+use crate::link::rules::{Handed, Prepared, Rules};
+use crate::link::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
+use crate::link::uses::{is_builtin, usual_namespace};
+use crate::link::world::{Binding, DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Facts, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use, UseId};
+use compass_facts::{DefId, Facts, Flags, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use, UseId};
 use std::rc::Rc;
 
 /// Which of the name spaces of a type is asked.
@@ -43,10 +49,210 @@ pub(super) struct Found {
     pub(super) of: Ty,
 }
 
+/// See the module.
+pub(super) struct JavaRules;
+
+/// The package each file says it is part of.
+#[derive(Default)]
+struct JavaPackages(Packages);
+
+impl Rules for JavaRules {
+    fn prepare(&self, world: &World, _: &Modules) -> Option<Prepared> {
+        let mut out = JavaPackages::default();
+        let files = world.files.iter().enumerate().filter(|(_, f)| f.language == Language::Java && !world.is_lazy());
+        for (index, file) in files {
+            let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
+            out.0.add(index as u32, within.map_or("", |i| file.facts.name(i.module)).to_owned());
+        }
+        Some(Box::new(out))
+    }
+
+    fn namespace(&self, _: &Evaluator, _: u32, u: &Use) -> Namespace {
+        match u.role {
+            Role::Call => Namespace::Method,
+            Role::Read | Role::Pass => Namespace::Any,
+            role => usual_namespace(role),
+        }
+    }
+
+    fn plain(&self, e: &mut Evaluator, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        e.plain_java(file, scope, name, wanted)
+    }
+
+    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+        let facts = e.world.facts(file);
+        let import = facts.import(id);
+        e.java_targets(file, import, facts.name(import.module))
+    }
+
+    fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
+        let import = e.world.facts(file).import(id);
+        e.follow_java(file, import)
+    }
+
+    fn follows_unbound(&self, import: &Import) -> bool {
+        import.kind == ImportKind::Name
+    }
+
+    /// Methods for calls and references, else values, then types.
+    fn member_use(&self, e: &mut Evaluator, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
+        let owner = e.evaluate(file, of);
+        let is_own_name = matches!(&owner.ty, Ty::Item(s, ..) if e.world.gid(s.file, e.world.def(*s).name) == name);
+        let order: &[Names] = match u.role {
+            Role::Call if is_own_name => &[Names::Constructors],
+            Role::Call => &[Names::Methods],
+            Role::Ref => &[Names::Methods, Names::Values],
+            Role::Type => &[Names::Types],
+            _ => &[Names::Values, Names::Types],
+        };
+        let mut found = Lookup::none(Cause::NoDefinition);
+        for names in order {
+            found = e.java_members(&owner.ty, name, *names);
+            if !found.is_empty() {
+                break;
+            }
+        }
+        if found.is_empty() && order == [Names::Constructors] {
+            return e.java_made_constructor(&owner);
+        }
+        if found.is_empty() {
+            return e.without_member(file, &owner.ty, found.cause, u, name);
+        }
+        for hit in &mut found.hits {
+            hit.certainty = hit.certainty.min(owner.certainty);
+            let own = std::mem::take(&mut hit.reasons);
+            hit.reasons = owner.reasons.iter().copied().chain(own).take(10).collect();
+        }
+        found
+    }
+
+    /// A label of a switch that is no constant of an enum.
+    fn key_use(&self, e: &mut Evaluator, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
+        let found = e.link_key(file, of, name);
+        if !found.is_empty() {
+            return found;
+        }
+        let plain = (*e.plain(file, u.scope, name, Namespace::Any)).clone();
+        if plain.is_empty() { found } else { plain }
+    }
+
+    /// Of several methods of a name the one that the arguments choose.
+    fn settle(&self, e: &mut Evaluator, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
+        if found.is_empty() || u.role != Role::Call {
+            return found;
+        }
+        let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
+        let given: Vec<Ty> = args.iter().map(|a| e.evaluate(file, *a).ty).collect();
+        let all = found.hits.into_iter().map(|hit| Found { hit, of: Ty::Unknown(Cause::NoDefinition) }).collect();
+        let chosen = e.java_choose(all, &given);
+        let hits = chosen.into_iter().map(|(f, how)| Hit { certainty: f.hit.certainty.min(how), ..f.hit }).collect();
+        Lookup { hits, cause: found.cause }
+    }
+
+    fn settles_overloads(&self) -> bool {
+        true
+    }
+
+    fn variables_keep_their_type(&self) -> bool {
+        true
+    }
+
+    fn super_is_one_class(&self) -> bool {
+        true
+    }
+
+    fn member_meaning(&self, e: &mut Evaluator, file: u32, of: TypeId, name: GlobalNameId) -> Meaning {
+        e.java_member_meaning(file, of, name)
+    }
+
+    fn call(&self, e: &mut Evaluator, file: u32, of: TypeId, arguments: &[TypeId]) -> Option<Meaning> {
+        e.java_call(file, of, arguments)
+    }
+
+    fn handed(&self, e: &mut Evaluator, handed: Handed) -> Option<Meaning> {
+        let found = e.java_given(handed.file, handed.by, handed.argument, handed.parameter);
+        Some(found.unwrap_or_else(|| self.handed_by_receiver(e, handed)))
+    }
+
+    /// Functions handed to a method mostly get what its receiver holds; what is summed up or kept under a key stands beside it.
+    fn handed_by_receiver(&self, e: &mut Evaluator, handed: Handed) -> Meaning {
+        let TypeExpr::Member { of, .. } = *e.world.facts(handed.file).ty(handed.by) else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let of = e.evaluate(handed.file, of);
+        let ty = e.element(handed.file, of.ty.clone());
+        let most = if handed.only { Certainty::Proven } else { Certainty::Inferred };
+        Meaning { ty, certainty: of.certainty.min(most), reasons: of.reasons }
+    }
+
+    /// The parameter of the one method of an interface; of those of the standard library by their type arguments.
+    fn functional(&self, e: &mut Evaluator, file: u32, ty: TypeId, parameter: usize) -> Option<Option<Ty>> {
+        Some(e.java_functional(file, ty, parameter))
+    }
+}
+
 /// Types above this many are not gone through for one name.
 const MAX_BASES: usize = 128;
 
-impl Evaluator<'_, '_> {
+impl<'m> Evaluator<'_, 'm> {
+    fn java_packages(&self) -> &'m Packages {
+        &self.modules.of::<JavaPackages>().0
+    }
+
+    /// The files an import leads to: that of the type it names.
+    fn java_targets(&mut self, file: u32, import: &Import, module: &str) -> Vec<Target> {
+        let package = Target { entity: Entity::Folder(u32::MAX), certainty: Certainty::Proven, stands_in: false };
+        let to_file = |s: DefRef| Target { entity: Entity::Module(s.file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false };
+        if import.kind == ImportKind::Within || import.kind == ImportKind::Glob && self.java_packages().has(module) {
+            return vec![package];
+        }
+        if import.kind == ImportKind::Glob || import.system {
+            return self.java_class(module).map(to_file).into_iter().collect();
+        }
+        let found = self.follow_java(file, import);
+        found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(to_file(s)) } else { None }).take(1).collect()
+    }
+
+    fn java_functional(&mut self, file: u32, ty: TypeId, parameter: usize) -> Option<Ty> {
+        match self.evaluate(file, ty).ty {
+            Ty::Value(interface, args) | Ty::Item(interface, args, _) if self.world.def(interface).kind == Kind::Interface => {
+                let method = self.only_method(interface)?;
+                let declared = self.parameters_of(method).get(parameter).copied()?;
+                let found = self.evaluate(method.file, self.world.facts(method.file).def(declared).ty?).ty;
+                Some(self.substitute(found, interface, &args))
+            }
+            Ty::External(name, args) | Ty::ExternalType(name, args) => {
+                let same = ["Comparator", "BinaryOperator", "UnaryOperator"].contains(&self.world.name(name));
+                args.get(if same { 0 } else { parameter }).cloned()
+            }
+            _ => None,
+        }
+    }
+
+    /// A parameter of a lambda handed to a method: of the first that takes a function there.
+    fn java_given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Meaning> {
+        let (found, _, owner, _) = self.java_called(file, by)?;
+        found.into_iter().find_map(|found| {
+            let Entity::DefRef(method) = found.hit.entity else { return None };
+            let declared = *self.parameters_of(method).get(argument)?;
+            let ty = self.world.facts(method.file).def(declared).ty?;
+            let given = self.java_functional(method.file, ty, parameter).filter(|t| !t.is_unknown())?;
+            let ty = match &found.of {
+                Ty::Value(class, args) | Ty::Item(class, args, _) if !args.is_empty() => self.substitute(given, *class, args),
+                _ => given,
+            };
+            Some(Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), reasons: owner.reasons.clone() })
+        })
+    }
+
+    /// The only method of an interface that has no body.
+    pub(in crate::link) fn only_method(&self, interface: DefRef) -> Option<DefRef> {
+        let facts = self.world.facts(interface.file);
+        let is_open =
+            |d: &compass_facts::Definition| d.container == Some(interface.def) && d.kind == Kind::Method && d.body.is_none() && !d.flags.has(Flags::STATIC);
+        let mut open = facts.definitions.iter().enumerate().filter(|(_, d)| is_open(d));
+        let only = open.next()?.0;
+        open.next().is_none().then_some(DefRef { file: interface.file, def: DefId(only as u32) })
+    }
+
     /// What a plain name means.
     pub(super) fn plain_java(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         match wanted {
@@ -82,7 +288,7 @@ impl Evaluator<'_, '_> {
             }
             at = s.parent;
         }
-        if super::uses::is_builtin(Language::Java, self.world.name(name)) && names != Names::Values {
+        if is_builtin(Language::Java, self.world.name(name)) && names != Names::Values {
             cause = Cause::Builtin;
         }
         Lookup::none(cause)
@@ -133,7 +339,7 @@ impl Evaluator<'_, '_> {
             cause = found.cause;
         }
         if names == Names::Types
-            && let Some(package) = self.modules.package_of(file)
+            && let Some(package) = self.java_packages().of(file)
         {
             let found = self.java_in_package(package, name);
             if !found.is_empty() {
@@ -158,7 +364,7 @@ impl Evaluator<'_, '_> {
     }
 
     fn java_glob(&mut self, import: &Import, module: &str, name: GlobalNameId, names: Names) -> Lookup {
-        if self.modules.has_package(module) {
+        if self.java_packages().has(module) {
             return if names == Names::Types { self.java_in_package(module, name) } else { Lookup::none(Cause::NoDefinition) };
         }
         match self.java_class(module) {
@@ -175,10 +381,10 @@ impl Evaluator<'_, '_> {
             world.language(s.file) == Language::Java
                 && world.def(*s).scope == ScopeId::FILE
                 && world.def(*s).kind.is_type()
-                && self.modules.package_of(s.file) == Some(package)
+                && self.java_packages().of(s.file) == Some(package)
         };
         let hits: Vec<Hit> =
-            self.modules.within_package(package, world.named(name)).iter().filter(|s| is_in(s)).map(|s| self.by_name_hit(*s, Certainty::Proven)).collect();
+            self.java_packages().within(package, world.named(name)).iter().filter(|s| is_in(s)).map(|s| self.by_name_hit(*s, Certainty::Proven)).collect();
         Lookup { hits, cause: Cause::NoDefinition }
     }
 
@@ -187,7 +393,7 @@ impl Evaluator<'_, '_> {
         let (front, last) = path.rsplit_once('.').unwrap_or(("", path));
         let name = self.world.find_gid(last)?;
         let first = |l: &Lookup| l.hits.iter().find_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
-        if self.modules.has_package(front)
+        if self.java_packages().has(front)
             && let Some(found) = first(&self.java_in_package(front, name))
         {
             return Some(found);
@@ -207,7 +413,7 @@ impl Evaluator<'_, '_> {
         let absent =
             |gid| Lookup { hits: vec![Hit { entity: Entity::External(gid), certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent };
         let Some(name) = import.name.map(|n| self.world.gid(file, n)) else { return Lookup::none(Cause::NoDefinition) };
-        let mut found = if self.modules.has_package(&module) && !import.system {
+        let mut found = if self.java_packages().has(&module) && !import.system {
             self.java_in_package(&module, name)
         } else if let Some(class) = self.java_class(&module) {
             let of = Ty::Item(class, Ty::no_args(), None);
@@ -226,20 +432,6 @@ impl Evaluator<'_, '_> {
             hit.reasons.insert(0, reason);
         }
         found
-    }
-
-    /// The files an import leads to: that of the type it names.
-    pub(super) fn java_targets(&mut self, file: u32, import: &Import, module: &str) -> Vec<Target> {
-        let package = Target { entity: Entity::Folder(u32::MAX), certainty: Certainty::Proven, stands_in: false };
-        let to_file = |s: DefRef| Target { entity: Entity::Module(s.file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false };
-        if import.kind == ImportKind::Within || import.kind == ImportKind::Glob && self.modules.has_package(module) {
-            return vec![package];
-        }
-        if import.kind == ImportKind::Glob || import.system {
-            return self.java_class(module).map(to_file).into_iter().collect();
-        }
-        let found = self.follow_java(file, import);
-        found.hits.iter().filter_map(|h| if let Entity::DefRef(s) = h.entity { Some(to_file(s)) } else { None }).take(1).collect()
     }
 
     /// Members of a type or value.
@@ -325,7 +517,7 @@ impl Evaluator<'_, '_> {
             .bindings(sym.file, scope, name)
             .filter_map(|b| if let Binding::Def(d) = b { Some(DefRef { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
-            .take(super::overloads::MOST_CHOICES + 1)
+            .take(MOST_CHOICES + 1)
             .collect();
         // Only what derived types wrote overrides; methods of one type stand side by side.
         let derived = out.len();
@@ -425,22 +617,6 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    /// A parameter of a lambda handed to a method: of the first that takes a function there.
-    pub(super) fn java_given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Meaning> {
-        let (found, _, owner, _) = self.java_called(file, by)?;
-        found.into_iter().find_map(|found| {
-            let Entity::DefRef(method) = found.hit.entity else { return None };
-            let declared = *self.parameters_of(method).get(argument)?;
-            let ty = self.world.facts(method.file).def(declared).ty?;
-            let given = self.functional(method.file, ty, parameter).filter(|t| !t.is_unknown())?;
-            let ty = match &found.of {
-                Ty::Value(class, args) | Ty::Item(class, args, _) if !args.is_empty() => self.substitute(given, *class, args),
-                _ => given,
-            };
-            Some(Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), reasons: owner.reasons.clone() })
-        })
-    }
-
     /// What a call gives. `None` where what is called is no method by name.
     pub(super) fn java_call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Option<Meaning> {
         let (found, cause, owner, name) = self.java_called(file, of)?;
@@ -536,57 +712,12 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    /// A member as it is used: methods for calls and references, else values, then types.
-    pub(super) fn link_java_member(&mut self, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
-        let owner = self.evaluate(file, of);
-        let is_own_name = matches!(&owner.ty, Ty::Item(s, ..) if self.world.gid(s.file, self.world.def(*s).name) == name);
-        let order: &[Names] = match u.role {
-            Role::Call if is_own_name => &[Names::Constructors],
-            Role::Call => &[Names::Methods],
-            Role::Ref => &[Names::Methods, Names::Values],
-            Role::Type => &[Names::Types],
-            _ => &[Names::Values, Names::Types],
-        };
-        let mut found = Lookup::none(Cause::NoDefinition);
-        for names in order {
-            found = self.java_members(&owner.ty, name, *names);
-            if !found.is_empty() {
-                break;
-            }
-        }
-        if found.is_empty() && order == [Names::Constructors] {
-            return self.java_made_constructor(&owner);
-        }
-        if found.is_empty() {
-            return self.without_member(file, &owner.ty, found.cause, u, name);
-        }
-        for hit in &mut found.hits {
-            hit.certainty = hit.certainty.min(owner.certainty);
-            let own = std::mem::take(&mut hit.reasons);
-            hit.reasons = owner.reasons.iter().copied().chain(own).take(10).collect();
-        }
-        found
-    }
-
     /// A constructor nobody wrote: the type stands for it.
     fn java_made_constructor(&self, owner: &Meaning) -> Lookup {
         let Ty::Item(sym, ..) = &owner.ty else { return Lookup::none(Cause::NoDefinition) };
         let mut hit = self.by_name_hit(*sym, owner.certainty);
         hit.reasons = owner.reasons.clone();
         Lookup { hits: vec![hit], cause: Cause::NoDefinition }
-    }
-
-    /// Of several methods of a name the one that the arguments choose.
-    pub(super) fn settle_java(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
-        if found.is_empty() || u.role != Role::Call {
-            return found;
-        }
-        let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
-        let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
-        let all = found.hits.into_iter().map(|hit| Found { hit, of: Ty::Unknown(Cause::NoDefinition) }).collect();
-        let chosen = self.java_choose(all, &given);
-        let hits = chosen.into_iter().map(|(f, how)| Hit { certainty: f.hit.certainty.min(how), ..f.hit }).collect();
-        Lookup { hits, cause: found.cause }
     }
 }
 

@@ -5,10 +5,10 @@
 //! or that of a package of types (`@types/name`). A name that a script does not give is looked for in its header, since
 //! types alone stand there; and what both name is recorded as one thing with two places.
 
-use super::evaluate::Evaluator;
-use super::modules::Modules;
-use super::ty::{Entity, Lookup, Ty};
-use super::world::{DefRef, GlobalNameId, World};
+use super::packages::ScriptPackages;
+use crate::link::evaluate::Evaluator;
+use crate::link::ty::{Entity, Lookup, Ty};
+use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Certainty, FileLinks, SymbolId};
 use compass_facts::{DefId, Flags, Kind, Language, ScopeId, TypeExpr};
 use rustc_hash::FxHashMap;
@@ -48,7 +48,7 @@ impl DeclarationFiles {
         let named = |unit: u32| {
             let row = &world.units[unit as usize];
             let root = *root_of.get(&unit)?;
-            let get = |e: &str| world.by_path.get(&(root, super::modules::below(&row.dir, e).as_str())).copied();
+            let get = |e: &str| world.by_path.get(&(root, super::packages::below(&row.dir, e).as_str())).copied();
             let said = row.entries.iter().map(|e| e.trim_start_matches(crate::plan::manifests::FOR_REQUIRE));
             said.flat_map(|e| [Some(e.to_owned()), (!is_header(e)).then(|| format!("{e}.d.ts"))]).flatten().filter(|e| is_header(e)).find_map(|e| get(&e))
         };
@@ -72,24 +72,14 @@ impl DeclarationFiles {
     }
 
     /// Does the header declare that very script: beside it, or the entry of the package?
-    fn is_own(&self, world: &World, modules: &Modules, file: u32) -> bool {
-        self.beside.contains_key(&file) || modules.is_entry(world.files[file as usize].id.unit.0, file)
+    fn is_own(&self, world: &World, packages: &ScriptPackages, file: u32) -> bool {
+        self.beside.contains_key(&file) || packages.is_entry(world.files[file as usize].id.unit.0, file)
     }
 
     /// The header of a script: the one beside it, or its package's.
-    fn of(&self, world: &World, file: u32) -> Option<u32> {
+    pub(super) fn of(&self, world: &World, file: u32) -> Option<u32> {
         let unit = world.files[file as usize].id.unit.0;
         self.beside.get(&file).or_else(|| self.of_unit.get(&unit)).copied().filter(|h| *h != file)
-    }
-}
-
-impl Modules {
-    /// The header of a script that is none itself.
-    pub(super) fn header(&self, world: &World, file: u32) -> Option<u32> {
-        if !world.language(file).is_kin_of(Language::TypeScript) || is_header(&world.files[file as usize].path) {
-            return None;
-        }
-        self.headers.of(world, file)
     }
 }
 
@@ -99,7 +89,7 @@ impl Evaluator<'_, '_> {
         if self.world.language(file) != Language::JavaScript {
             return None;
         }
-        let header = self.modules.header(self.world, file).filter(|h| *h != from)?;
+        let header = self.header(file).filter(|h| *h != from)?;
         let found = self.declared_name(from, header, name);
         (!found.is_empty()).then_some(found)
     }
@@ -131,10 +121,10 @@ impl Evaluator<'_, '_> {
 /// Records what a script and its header both name.
 pub(super) fn link_declared(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let world = evaluator.world;
-    let Some(header) = evaluator.modules.header(world, index) else { return };
+    let Some(header) = evaluator.header(index) else { return };
     let mut pairs = Pairs { header, found: Vec::new() };
     // What a script within a package exports as a whole is not what the package does.
-    if evaluator.modules.headers.is_own(world, evaluator.modules, index) {
+    if evaluator.script_files().headers.is_own(world, &evaluator.script_files().packages, index) {
         let (whole, declared) = (evaluator.whole(index), evaluator.whole(header));
         let module = SymbolId::module(world.files[index as usize].id);
         let to = declared.map(|d| world.symbol(d)).unwrap_or_else(|| SymbolId::module(world.files[header as usize].id));

@@ -1,9 +1,9 @@
 //! C and C++: from the words of an include to the file, and who includes whom.
 
-use super::modules::{Modules, Target, join, normalise, sure};
-use super::ty::Entity;
-use super::world::World;
 use crate::Certainty;
+use crate::link::modules::{Modules, Target, join, normalise, sure};
+use crate::link::ty::Entity;
+use crate::link::world::World;
 use compass_facts::{ImportKind, Language, ScopeId};
 use rustc_hash::FxHashMap;
 
@@ -46,7 +46,7 @@ impl Edges {
 
 impl Includes {
     /// Finds what every file of C and C++ includes. The same words in the same folder lead to the same file.
-    pub(super) fn new(world: &World, modules: &Modules) -> Includes {
+    pub(super) fn new(world: &World, modules: &Modules, headers: &Headers) -> Includes {
         let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
         let mut pairs: Vec<(u32, u32)> = world.lazy_facts.map(|s| s.includes(world.files)).unwrap_or_default();
         for (index, file) in world.files.iter().enumerate() {
@@ -58,10 +58,11 @@ impl Includes {
             let mut found = Vec::new();
             for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
                 let path = file.facts.name(import.module);
-                let target = *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match modules.include(world, from, path, import.system) {
-                    Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
-                    _ => None,
-                });
+                let target =
+                    *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match headers.include(world, modules, from, path, import.system) {
+                        Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
+                        _ => None,
+                    });
                 found.extend(target.filter(|t| *t != from));
             }
             found.sort_unstable();
@@ -85,9 +86,18 @@ impl Includes {
     }
 }
 
-impl Modules {
-    /// An included C file.
-    pub(super) fn include(&self, world: &World, from: u32, path: &str, system: bool) -> Option<Target> {
+/// Folders of headers outside the own ones, in the compiler's order, and whether C++ alone looks there.
+pub(super) struct Headers(Vec<(u32, bool)>);
+
+impl Headers {
+    pub(super) fn new(world: &World) -> Headers {
+        let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
+        let folders = world.build.outside_folders.iter();
+        Headers(folders.filter_map(|f| Some((root_of(f)?, crate::plan::is_of_cpp(f)))).collect())
+    }
+
+    /// The file that an include leads to.
+    pub(super) fn include(&self, world: &World, all: &Modules, from: u32, path: &str, system: bool) -> Option<Target> {
         let file = &world.files[from as usize];
         let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
         let get = |p: &str| world.by_path.get(&(file.root, normalise(p).as_str())).copied();
@@ -104,7 +114,7 @@ impl Modules {
         if let Some(found) = self.outside(world, from, path) {
             return Some(found);
         }
-        let found = self.by_suffix(world, from, path)?;
+        let found = all.by_suffix(world, from, path)?;
         Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
     }
 
@@ -112,7 +122,7 @@ impl Modules {
     fn outside(&self, world: &World, from: u32, path: &str) -> Option<Target> {
         let cpp = world.language(from) == Language::Cpp;
         let path = normalise(path);
-        let usable = self.header_roots.iter().filter(|r| cpp || !r.1);
+        let usable = self.0.iter().filter(|r| cpp || !r.1);
         let file = usable.filter_map(|(root, _)| world.by_path.get(&(*root, path.as_str()))).find(|f| **f != from)?;
         Some(sure(Entity::Module(*file, ScopeId::FILE)))
     }

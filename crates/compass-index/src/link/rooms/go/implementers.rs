@@ -5,10 +5,10 @@
 //! types where the names in it do; a text that differs by the name of an alias, or by a type parameter, may mean the same. What is not
 //! settled that way is `inferred`, what cannot be the same is left out.
 
-use super::evaluate::Evaluator;
-use super::ty::{Entity, Ty};
-use super::world::{Binding, DefRef, GlobalNameId};
 use crate::Certainty;
+use crate::link::evaluate::Evaluator;
+use crate::link::ty::{Entity, Ty};
+use crate::link::world::{Binding, DefRef, GlobalNameId};
 use compass_facts::{Facts, Kind, Language};
 use rustc_hash::FxHashSet;
 
@@ -81,7 +81,7 @@ impl Evaluator<'_, '_> {
         }
         // What begins with a small letter is another thing in each package.
         let is_open = world.name(wanted.name).starts_with(char::is_uppercase);
-        let same_package = self.modules.package_of(method.file) == self.modules.package_of(wanted.method.file);
+        let same_package = self.go_packages().packages.of(method.file) == self.go_packages().packages.of(wanted.method.file);
         if !is_open && !same_package {
             return None;
         }
@@ -115,7 +115,7 @@ impl Evaluator<'_, '_> {
     /// Is the name, with or without its package, the same thing wherever it is written?
     fn go_means_one(&self, x: &str, y: &str) -> bool {
         let is_word = x.starts_with(|c: char| c.is_alphabetic() || c == '_');
-        if !is_word || super::uses::is_builtin(Language::Go, x) || is_keyword(x) {
+        if !is_word || crate::link::uses::is_builtin(Language::Go, x) || is_keyword(x) {
             return true;
         }
         let named = self.world.find_gid(last(x)).map_or(&[][..], |gid| self.world.named(gid));
@@ -135,7 +135,7 @@ impl Evaluator<'_, '_> {
         let name = self.world.gid(of.file, self.world.def(of).name);
         // Told by that name: whoever embeds another from now on adds a field of it.
         let _ = self.world.named_members(name);
-        self.modules.embedding.get(&name).cloned().unwrap_or_default()
+        self.go_packages().embedding.get(&name).cloned().unwrap_or_default()
     }
 
     /// The interface a method is asked for by: whoever embeds that has the method, too.

@@ -3,10 +3,10 @@
 //! By number first, then by types as far as these are known: equal before wider primitives, before boxes, before `Object`;
 //! open-ended ones last (Java Language Specification, §15.12.2, its phases as grades).
 
-use super::evaluate::Evaluator;
-use super::java::Found;
-use super::ty::{Entity, Ty};
-use super::world::{DefRef, GlobalNameId};
+use crate::link::evaluate::Evaluator;
+use crate::link::rooms::java::Found;
+use crate::link::ty::{Entity, Ty};
+use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty};
 use compass_facts::{Kind, Literal};
 
@@ -22,10 +22,10 @@ impl Evaluator<'_, '_> {
         };
         let fitting: Vec<Found> = found.iter().filter(by_number).cloned().collect();
         match fitting.len() {
-            0 => return found.into_iter().take(super::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect(),
+            0 => return found.into_iter().take(crate::link::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect(),
             // So many are not all gone through: the one that fits better may be among those left out.
-            _ if found.len() > super::overloads::MOST_CHOICES => {
-                return fitting.into_iter().take(super::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect();
+            _ if found.len() > crate::link::functions::MOST_CHOICES => {
+                return fitting.into_iter().take(crate::link::imports::MOST_HITS).map(|f| (f, Certainty::Guessed)).collect();
             }
             1 => return fitting.into_iter().map(|f| (f, Certainty::Proven)).collect(),
             _ => {}

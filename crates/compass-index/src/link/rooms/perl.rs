@@ -1,15 +1,39 @@
 //! Packages of Perl: one name for all files, found by the name alone.
 
-use super::evaluate::Evaluator;
-use super::lookup::Namespace;
-use super::modules::Target;
-use super::ty::{Entity, Hit, Lookup, Reason};
-use super::world::{DefRef, GlobalNameId};
+use crate::link::evaluate::Evaluator;
+use crate::link::lookup::Namespace;
+use crate::link::modules::Target;
+use crate::link::rules::{Rules, Site};
+use crate::link::ty::{Entity, Hit, Lookup, Reason};
+use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{ImportKind, Kind, Language};
+use compass_facts::{ImportId, ImportKind, Kind, Language};
 
 /// Of a package that more files define, so many count.
 const MAX_FILES: usize = 4;
+
+/// See the module.
+pub(super) struct Perl;
+
+impl Rules for Perl {
+    fn in_scope(&self, e: &mut Evaluator, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
+        let mut found = e.in_one_scope_absent_first(at, name, wanted);
+        // A package that is brought in where it is defined is one.
+        found.hits.dedup_by_key(|h| h.entity);
+        found
+    }
+
+    fn beyond_scopes(&self, e: &mut Evaluator, file: u32, name: GlobalNameId, wanted: Namespace, cause: Cause) -> Lookup {
+        let found = e.perl_package(file, name, wanted);
+        if found.is_empty() { Lookup::none(cause) } else { found }
+    }
+
+    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+        let facts = e.world.facts(file);
+        let import = facts.import(id);
+        e.perl_import(import.kind, facts.name(import.module))
+    }
+}
 
 impl Evaluator<'_, '_> {
     /// The packages of a name: those of the file that its path names, else all.

@@ -1,13 +1,11 @@
 //! Which of several functions of one name a call means: by the number of arguments, then by their types as far as these are known.
 
-use super::evaluate::Evaluator;
-use super::ty::{Entity, Hit, Lookup, Ty};
-use super::world::DefRef;
 use crate::Certainty;
-use compass_facts::{Facts, Flags, Kind, Role, ScopeId, ScopeKind, TypeId, Use, UseId};
-
-/// Of more overloads than this nobody compares all with each call: made-up code has such, not people's.
-pub(super) const MOST_CHOICES: usize = 400;
+use crate::link::evaluate::Evaluator;
+use crate::link::functions::MOST_CHOICES;
+use crate::link::ty::{Entity, Hit, Lookup, Ty};
+use crate::link::world::DefRef;
+use compass_facts::{Facts, Flags, Kind, Role, TypeId, Use, UseId};
 
 impl Evaluator<'_, '_> {
     /// Settles a use of C++: constructors for classes that are called, overloads by arguments.
@@ -50,7 +48,7 @@ impl Evaluator<'_, '_> {
         let mut out: Vec<DefRef> = Vec::new();
         for (file, scope) in own.into_iter().chain(further) {
             for binding in world.bindings(file, scope, name) {
-                if let super::world::Binding::Def(def) = binding
+                if let crate::link::world::Binding::Def(def) = binding
                     && world.facts(file).def(def).kind == Kind::Constructor
                 {
                     out.push(DefRef { file, def });
@@ -81,7 +79,7 @@ impl Evaluator<'_, '_> {
             return Lookup { hits, cause: found.cause };
         }
         if fitting.len() > MOST_CHOICES {
-            let hits = fitting.into_iter().take(super::imports::MOST_HITS).map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
+            let hits = fitting.into_iter().take(crate::link::imports::MOST_HITS).map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
             return Lookup { hits, cause: found.cause };
         }
         if fitting.len() == 1 {
@@ -123,21 +121,6 @@ impl Evaluator<'_, '_> {
         total
     }
 
-    /// Parameters in order.
-    pub(super) fn parameters_of(&self, function: DefRef) -> Vec<compass_facts::DefId> {
-        let facts = self.world.facts(function.file);
-        let Some(inner) = facts.def(function.def).inner else { return Vec::new() };
-        if facts.scope(inner).kind != ScopeKind::Function {
-            return Vec::new();
-        }
-        let outer = &facts.definitions[..facts.outer_count()];
-        let start = outer.partition_point(|d| d.name_span.start < facts.def(function.def).name_span.start);
-        // In Go they stand in a scope of their own within that of the function.
-        let is_head = |s: ScopeId| facts.scope(s).kind == ScopeKind::Ordered && facts.scope(s).parent == Some(inner);
-        let parameters = outer[start..].iter().enumerate().take(400).filter(|(_, d)| d.kind == Kind::Parameter && (d.scope == inner || is_head(d.scope)));
-        parameters.map(|(i, _)| compass_facts::DefId((start + i) as u32)).collect()
-    }
-
     /// How well an argument fits a parameter.
     fn likeness(&mut self, given: &Ty, wanted: &Ty) -> i32 {
         match (given, wanted) {
@@ -170,17 +153,5 @@ impl Evaluator<'_, '_> {
             (Ty::Literal(compass_facts::Literal::Text), Ty::External(..)) => 1,
             _ => -1,
         }
-    }
-
-    /// Is `a` derived from `b`?
-    pub(super) fn derives(&mut self, a: DefRef, b: DefRef, depth: u32) -> bool {
-        if depth > 12 {
-            return false;
-        }
-        let bases = self.bases(a);
-        bases.iter().any(|base| match base {
-            Ty::Item(s, ..) | Ty::Value(s, _) => *s == b || self.derives(*s, b, depth + 1),
-            _ => false,
-        })
     }
 }

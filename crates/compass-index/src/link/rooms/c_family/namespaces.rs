@@ -3,7 +3,7 @@
 //! Each namespace scope of each file belongs to one *space*, by the path of names around it. Inline namespaces belong to the one around
 //! them, and so do unnamed ones, whose members only their file sees.
 
-use super::world::{GlobalNameId, World};
+use crate::link::world::{GlobalNameId, World};
 use compass_facts::{Flags, ImportId, ImportKind, Kind, Language, ScopeId, ScopeKind};
 use rustc_hash::FxHashMap;
 

@@ -5,19 +5,135 @@
 //! path is the path of a module, known from its manifest, and a folder below it. Files for other systems come after those
 //! of the usual one (Linux, x86-64), by the ending of their names and by their build lines.
 
-use super::evaluate::Evaluator;
-use super::lookup::Namespace;
-use super::modules::{Modules, Target};
-use super::ty::{Entity, Lookup, Meaning, Ty};
-use super::world::{DefRef, GlobalNameId, World};
-use crate::{Cause, Certainty};
-use compass_facts::{Flags, Import, ImportId, ImportKind, Kind, Language, ScopeId};
+use crate::link::evaluate::Evaluator;
+use crate::link::lookup::Namespace;
+use crate::link::modules::{Modules, Target};
+use crate::link::packages::Packages;
+use crate::link::rules::{Prepared, Rules};
+use crate::link::ty::{Entity, Lookup, Meaning, Ty};
+use crate::link::world::{DefRef, GlobalNameId, World};
+use crate::{Cause, Certainty, FileLinks};
+use compass_facts::{DefId, Definition, Flags, Import, ImportId, ImportKind, Kind, Language, ScopeId, TypeId, Use};
+use rustc_hash::{FxHashMap, FxHashSet};
 
-impl Evaluator<'_, '_> {
+mod implementers;
+
+/// See the module.
+pub(super) struct Go;
+
+/// Packages of all files, modules of all units.
+#[derive(Default)]
+struct GoPackages {
+    packages: Packages,
+    /// A file of the package in each folder.
+    folders: FxHashMap<(u32, String), u32>,
+    /// Units by the path of their module, longest first.
+    modules: Vec<(String, u32)>,
+    /// Structs by the names of the types they embed.
+    embedding: FxHashMap<GlobalNameId, Vec<DefRef>>,
+}
+
+impl Rules for Go {
+    fn prepare(&self, world: &World, all: &Modules) -> Option<Prepared> {
+        let mut out = GoPackages::default();
+        let modules = all.units(world).filter(|(_, unit)| unit.ecosystem == "go");
+        out.modules.extend(modules.map(|(i, unit)| (unit.name.clone(), i)));
+        out.modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
+        let files = world.files.iter().enumerate().filter(|(_, f)| f.language == Language::Go && !world.is_lazy());
+        for (index, file) in files {
+            let name = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within).map_or("", |i| file.facts.name(i.module));
+            // What others import is not the tests beside it.
+            if !name.ends_with("_test") && !file.path.ends_with("_test.go") {
+                let dir = file.path.rsplit_once('/').map_or("", |p| p.0);
+                out.folders.entry((file.root, dir.to_owned())).or_insert(index as u32);
+            }
+            out.packages.add(index as u32, package_key(file.root, &file.path, name));
+            out.add_embedding(world, index as u32);
+        }
+        Some(Box::new(out))
+    }
+
+    fn is_looked_up_by_file(&self) -> bool {
+        true
+    }
+
+    fn plain(&self, e: &mut Evaluator, file: u32, _: ScopeId, name: GlobalNameId, _: Namespace) -> Lookup {
+        e.plain_go(file, name)
+    }
+
+    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+        let facts = e.world.facts(file);
+        let import = facts.import(id);
+        if import.kind == ImportKind::Within {
+            return vec![Target { entity: Entity::Folder(u32::MAX), certainty: Certainty::Proven, stands_in: false }];
+        }
+        e.go_packages().find(e.world, e.modules, file, facts.name(import.module)).into_iter().collect()
+    }
+
+    fn behind_module(&self, e: &mut Evaluator, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+        if scope == ScopeId::FILE { e.go_package_member(file, name) } else { e.module_member(from, file, scope, name) }
+    }
+
+    fn keep_usual(&self, e: &Evaluator, found: &mut Lookup) {
+        usual(e.world, &mut found.hits, &|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
+    }
+
+    /// A key of a literal that is no field is the key of a map by a name of the package.
+    fn key_use(&self, e: &mut Evaluator, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
+        let found = e.link_key(file, of, name);
+        if found.is_empty() { (*e.plain(file, u.scope, name, Namespace::Value)).clone() } else { found }
+    }
+
+    fn variables_keep_their_type(&self) -> bool {
+        true
+    }
+
+    /// Types and values by name, nothing more.
+    fn member_of_absent(&self, _: &mut Evaluator, _: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
+        matches!(owner.ty, Ty::ExternalType(..)).then(|| Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner.clone() })
+    }
+
+    fn is_type_of_its_own(&self, alias: &Definition) -> bool {
+        alias.inner.is_some()
+    }
+
+    fn underlying(&self, e: &mut Evaluator, ty: Ty) -> Ty {
+        let mut ty = ty;
+        for _ in 0..8 {
+            let Ty::Value(sym, args) = &ty else { break };
+            let def = e.world.def(*sym);
+            let (Kind::Alias | Kind::TypeParameter, Some(made_like)) = (def.kind, def.ty) else { break };
+            if e.world.language(sym.file) != Language::Go {
+                break;
+            }
+            let target = e.evaluate(sym.file, made_like).ty;
+            let target = e.instance(target);
+            let (sym, args) = (*sym, args.clone());
+            ty = if args.is_empty() { target } else { e.substitute(target, sym, &args) };
+        }
+        ty
+    }
+
+    fn implied(&self, e: &mut Evaluator, file: u32, out: &mut FileLinks) {
+        let world = e.world;
+        let interfaces = world.facts(file).definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Interface && !d.name_span.is_empty());
+        for (i, _) in interfaces {
+            let interface = DefRef { file, def: DefId(i as u32) };
+            let found = e.go_implementers(interface);
+            out.bases.extend(found.into_iter().map(|f| (world.symbol(interface), world.symbol(f.0), f.1)));
+        }
+    }
+}
+
+impl<'m> Evaluator<'_, 'm> {
+    fn go_packages(&self) -> &'m GoPackages {
+        self.modules.of()
+    }
+
     /// What a plain name means that is bound in no function: those the reader linked, since it knows from where on they hold.
     /// The package, then imports of the file, then what the language brings along.
     pub(super) fn plain_go(&mut self, file: u32, name: GlobalNameId) -> Lookup {
-        let package = self.modules.package_of(file).unwrap_or_default().to_owned();
+        let package = self.go_packages().packages.of(file).unwrap_or_default().to_owned();
         let own = self.go_in_package(&package, name);
         if !own.is_empty() {
             return own;
@@ -44,7 +160,7 @@ impl Evaluator<'_, '_> {
                 _ => {}
             }
         }
-        if super::uses::is_builtin(Language::Go, word) {
+        if crate::link::uses::is_builtin(Language::Go, word) {
             cause = Cause::Builtin;
         }
         Lookup::none(cause)
@@ -58,7 +174,7 @@ impl Evaluator<'_, '_> {
         }
         let targets = self.import_targets(file, id);
         if let Some(Entity::Module(target, _)) = targets.first().map(|t| t.entity) {
-            return self.modules.package_of(target).and_then(|p| p.rsplit_once(':')).map(|p| p.1);
+            return self.go_packages().packages.of(target).and_then(|p| p.rsplit_once(':')).map(|p| p.1);
         }
         Some(likely_name(facts.name(import.module)))
     }
@@ -66,35 +182,23 @@ impl Evaluator<'_, '_> {
     /// A name of a package, from whichever of its files.
     pub(super) fn go_in_package(&self, package: &str, name: GlobalNameId) -> Lookup {
         let world = self.world;
-        let is_in =
-            |s: &&DefRef| world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.modules.package_of(s.file) == Some(package);
+        let is_in = |s: &&DefRef| {
+            world.language(s.file) == Language::Go && world.def(**s).scope == ScopeId::FILE && self.go_packages().packages.of(s.file) == Some(package)
+        };
         let mut found: Vec<DefRef> =
-            self.modules.within_package(package, world.named(name)).iter().filter(is_in).take(super::imports::MOST_HITS).copied().collect();
+            self.go_packages().packages.within(package, world.named(name)).iter().filter(is_in).take(crate::link::imports::MOST_HITS).copied().collect();
         found.sort_by_key(|s| (world.def(*s).flags.has(Flags::BODILESS), *s));
         usual(world, &mut found, &|s| Some(*s));
         let certainty = if found.len() > 1 { Certainty::Inferred } else { Certainty::Proven };
         Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, certainty)).collect(), cause: Cause::NoDefinition }
     }
 
-    /// Of a method that several files define for one type those of the usual system.
-    pub(super) fn keep_usual(&self, found: &mut Lookup) {
-        usual(self.world, &mut found.hits, &|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None });
-    }
-
     /// A name of the package a file belongs to, as others see it.
     pub(super) fn go_package_member(&self, file: u32, name: GlobalNameId) -> Lookup {
-        match self.modules.package_of(file) {
+        match self.go_packages().packages.of(file) {
             Some(package) => self.go_in_package(package, name),
             None => Lookup::none(Cause::NoDefinition),
         }
-    }
-
-    /// The package an import leads to, by one of its files.
-    pub(super) fn go_targets(&self, file: u32, import: &Import, module: &str) -> Vec<Target> {
-        if import.kind == ImportKind::Within {
-            return vec![Target { entity: Entity::Folder(u32::MAX), certainty: Certainty::Proven, stands_in: false }];
-        }
-        self.modules.go_package(self.world, file, module).into_iter().collect()
     }
 
     /// The type a method belongs to.
@@ -106,59 +210,60 @@ impl Evaluator<'_, '_> {
         }
         self.extensions.of.get(&(method.file, d.scope)).copied()
     }
-
-    /// What a type that is made like another one is made of; other types are themselves.
-    pub(super) fn go_underlying(&mut self, ty: Ty) -> Ty {
-        let mut ty = ty;
-        for _ in 0..8 {
-            let Ty::Value(sym, args) = &ty else { break };
-            let def = self.world.def(*sym);
-            let (Kind::Alias | Kind::TypeParameter, Some(made_like)) = (def.kind, def.ty) else { break };
-            if self.world.language(sym.file) != Language::Go {
-                break;
-            }
-            let target = self.evaluate(sym.file, made_like).ty;
-            let target = self.instance(target);
-            let (sym, args) = (*sym, args.clone());
-            ty = if args.is_empty() { target } else { self.substitute(target, sym, &args) };
-        }
-        ty
-    }
-
-    /// Members of what an import nobody can follow brought in: types and values by name, nothing more.
-    pub(super) fn go_of_absent(&self, owner: Meaning, name: GlobalNameId) -> Meaning {
-        Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner }
-    }
-
-    /// A key of a literal that is no field: the key of a map by a name of the package.
-    pub(super) fn go_key(&mut self, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
-        (*self.plain(file, scope, name, Namespace::Value)).clone()
-    }
 }
 
-impl Modules {
+impl GoPackages {
     /// The package of an import path: below a module of that name, in a folder of copies, or the one folder that ends so.
-    pub(super) fn go_package(&self, world: &World, from: u32, path: &str) -> Option<Target> {
+    fn find(&self, world: &World, all: &Modules, from: u32, path: &str) -> Option<Target> {
         let root = world.files[from as usize].root;
         let own = world.unit(from);
-        let vendored = self.go_folder(root, &below(&below(&own.dir, "vendor"), path));
+        let vendored = self.folder(root, &below(&below(&own.dir, "vendor"), path));
         if let Some(file) = vendored {
             return Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
         }
         // Of several modules that hold the path the longest counts; of two versions the one that this unit needs.
-        for (name, unit) in &self.go_modules {
-            let Some(rest) = rest_of(path, name).filter(|_| *unit == own.id.0 || self.needs.sees(own.id.0, *unit)) else { continue };
-            let needed = self.needs.named(own.id.0, name);
+        for (name, unit) in &self.modules {
+            let Some(rest) = rest_of(path, name).filter(|_| *unit == own.id.0 || all.needs.sees(own.id.0, *unit)) else { continue };
+            let needed = all.needs.named(own.id.0, name);
             let row = &world.units[*unit as usize];
             let is_other_version = needed.is_some_and(|n| n != *unit);
-            if let Some(file) = self.go_folder(row.root, &below(&row.dir, rest)).filter(|_| !is_other_version) {
+            if let Some(file) = self.folder(row.root, &below(&row.dir, rest)).filter(|_| !is_other_version) {
                 // Modules side by side under one root stand for each other.
                 let stands_in = row.id != own.id && row.own && needed.is_none();
                 return Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Proven, stands_in });
             }
         }
-        let file = self.go_folder_ending(root, path)?;
+        let file = self.folder_ending(root, path)?;
         Some(Target { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
+    }
+
+    /// Notes what the structs of a file embed: fields that are bases, too.
+    fn add_embedding(&mut self, world: &World, index: u32) {
+        let facts = world.facts(index);
+        let structs: FxHashSet<DefId> = facts.bases.iter().map(|b| b.0).collect();
+        if structs.is_empty() {
+            return;
+        }
+        for field in facts.definitions.iter().filter(|d| d.kind == Kind::Field) {
+            if let Some(of) = field.container.filter(|c| structs.contains(c) && !facts.def(*c).name_span.is_empty()) {
+                self.embedding.entry(world.gid(index, field.name)).or_default().push(DefRef { file: index, def: of });
+            }
+        }
+    }
+
+    /// A file of the package in a folder.
+    fn folder(&self, root: u32, dir: &str) -> Option<u32> {
+        self.folders.get(&(root, dir.to_owned())).copied()
+    }
+
+    /// A file of the package in the one folder whose path ends so.
+    fn folder_ending(&self, root: u32, path: &str) -> Option<u32> {
+        if !path.contains('/') {
+            return None;
+        }
+        let mut found = self.folders.iter().filter(|((r, dir), _)| *r == root && dir.strip_suffix(path).is_some_and(|d| d.is_empty() || d.ends_with('/')));
+        let first = found.next()?;
+        found.next().is_none().then_some(*first.1)
     }
 }
 
