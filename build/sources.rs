@@ -1,12 +1,15 @@
 //! Shared by build scripts: which files decide what a program stores.
 
+use std::hash::{DefaultHasher, Hash, Hasher};
 use std::path::{Path, PathBuf};
 
-/// All files of a place, a folder or a file, by path; the build is made again when one of them changes.
+/// All files of a place, a folder or a file, by path; the build is made again when one of them changes. What is not there holds none.
 pub fn files_of(place: &str) -> std::io::Result<Vec<PathBuf>> {
     println!("cargo::rerun-if-changed={place}");
     let mut files = Vec::new();
-    collect(Path::new(place), &mut files)?;
+    if Path::new(place).exists() {
+        collect(Path::new(place), &mut files)?;
+    }
     files.sort();
     Ok(files)
 }
@@ -20,4 +23,41 @@ fn collect(place: &Path, files: &mut Vec<PathBuf>) -> std::io::Result<()> {
         collect(&entry?.path(), files)?;
     }
     Ok(())
+}
+
+/// A number that changes with the content of any file of these places.
+pub fn hash_of(places: &[&str]) -> std::io::Result<u64> {
+    let mut hasher = DefaultHasher::new();
+    for place in places {
+        for file in files_of(place)? {
+            std::fs::read(&file)?.hash(&mut hasher);
+        }
+    }
+    Ok(hasher.finish())
+}
+
+/// Writes a `const NAME: u64` with such a number for each name into a file of the build's output folder, which sources include.
+#[allow(dead_code, reason = "not every build script writes one")]
+pub fn write_versions(file: &str, versions: &[(&str, &[&str])]) -> std::io::Result<()> {
+    let mut grammars_hash = DefaultHasher::new();
+    grammars()?.hash(&mut grammars_hash);
+    let grammars_hash = grammars_hash.finish();
+    let mut out = String::new();
+    for (name, places) in versions {
+        out += &format!("/// A number that changes with sources.\nconst {name}: u64 = {};\n", hash_of(places)? ^ grammars_hash);
+    }
+    let folder = std::env::var_os("OUT_DIR").map(PathBuf::from).ok_or(std::io::ErrorKind::NotFound)?;
+    std::fs::write(folder.join(file), out)
+}
+
+/// The grammars with their versions, as the lock file has them; none where there is no such file.
+fn grammars() -> std::io::Result<Vec<String>> {
+    println!("cargo::rerun-if-changed=../../Cargo.lock");
+    let text = match std::fs::read_to_string("../../Cargo.lock") {
+        Ok(text) => text,
+        Err(e) if e.kind() == std::io::ErrorKind::NotFound => return Ok(Vec::new()),
+        Err(e) => return Err(e),
+    };
+    let packages = text.split("[[package]]");
+    Ok(packages.filter(|p| p.trim_start().starts_with("name = \"tree-sitter")).map(str::to_owned).collect())
 }

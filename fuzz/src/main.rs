@@ -10,7 +10,7 @@ use std::sync::LazyLock;
 
 static LANGUAGE: LazyLock<Language> = LazyLock::new(|| {
     let wanted = std::env::var("FUZZED_LANGUAGE").unwrap_or_default();
-    let known = Language::ALL.into_iter().find(|l| l.word() == wanted);
+    let known = Language::all().iter().copied().find(|l| l.word() == wanted);
     known.unwrap_or_else(|| panic!("FUZZED_LANGUAGE is {wanted:?}; known: {:?}", Language::ALL.map(Language::word)))
 });
 

@@ -21,5 +21,6 @@ mod ways;
 static ALLOCATOR: mimalloc::MiMalloc = mimalloc::MiMalloc;
 
 fn main() -> std::process::ExitCode {
+    languages::register();
     cli::run()
 }

@@ -1,4 +1,4 @@
-//! Macro engines: tokens in, tokens that know where they came from out.
+//! What macro engines share: tokens in, tokens that know where they came from out.
 //!
 //! Input: the tokens of a call, and definitions through a lookup the caller brings. Output: a [`Record`]: every token there ever was,
 //! and every replacement as a [`Step`] that names the macro, its place, what it consumed and what it produced.
@@ -6,10 +6,8 @@
 //! # Guarantees
 //! No engine reads the disk, runs for ever or panics on any input: work is bounded by [`MAX_TOKENS`], and what is cut off is said.
 
-pub mod c;
 mod note;
 mod record;
-pub mod rust;
 mod token;
 
 pub use note::Note;

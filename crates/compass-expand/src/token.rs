@@ -2,8 +2,19 @@
 
 use crate::StepNo;
 use compass_facts::Span;
-pub use compass_facts::c_lexer::LexKind as TokenKind;
 use std::sync::Arc;
+
+/// What a token is.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+#[allow(missing_docs)]
+pub enum TokenKind {
+    Name,
+    Number,
+    Text,
+    Char,
+    Punct,
+    Other,
+}
 
 /// Which text a place is in; the caller gives numbers to texts.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]

@@ -5,36 +5,32 @@
 //!
 //! # How it works
 //! [`Source`] decodes bytes to UTF-8 text and knows its lines; [`read`] picks the reader of the language, which
-//! walks the syntax tree once and fills a [`Builder`](readers::Builder); the builder then links the names that are
+//! walks the syntax tree once and fills a [`Builder`](reading::Builder); the builder then links the names that are
 //! local to a function and freezes the facts.
 //!
 //! # Guarantees
 //! Any bytes give facts: what could not be understood is a [`Gap`], never an error, never a panic.
 
 pub mod bounds;
-pub mod c_lexer;
-mod languages;
 pub mod model;
 pub mod profile;
-pub mod readers;
+pub mod reading;
 mod registry;
 mod source;
 mod sql;
 mod stored;
+mod text;
 mod tokens;
-mod versions;
 pub mod wire;
 
 #[doc(hidden)]
 pub use serde;
 
 pub use model::*;
-pub use readers::c::looks_like_cpp;
-pub use registry::{Language, read};
+pub use registry::{Language, read, register};
 pub use source::{Encoding, LineIndex, Source, SourceError};
-pub use sql::{MadeTable, Mention, SqlToken, looks_like_sql, read_sql, sql_tokens};
+pub use sql::{MadeTable, Mention, SqlToken, is_keyword as is_sql_keyword, looks_like_sql, read_sql, sql_tokens};
 pub use tokens::{LARGEST_CLASSIFIED, Token, TokenClass, tokens};
-pub use versions::reader_version;
 
 /// Tells long work to stop; shared between the one who asks and the one who works.
 ///

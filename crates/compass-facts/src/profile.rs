@@ -1,6 +1,7 @@
 //! What is particular to a language beyond reading it: its files, its tokens, its habits. Each language fills one in its own room
-//! (`languages/`); everybody else asks it and names no language.
+//! (a crate below `languages/`); everybody else asks it and names no language.
 
+use crate::reading::syntax::Grammar;
 use crate::{Cancel, DefId, Definition, Facts, Flags, Kind, Token};
 
 /// A language, as those who do not know it need it.
@@ -10,8 +11,10 @@ pub struct Profile {
     pub word: &'static str,
     /// The word it is stored by; one for each language, never given to another.
     pub stored_word: &'static str,
-    /// The folder of its reader among the readers; empty where nothing reads it.
-    pub reader: &'static str,
+    /// A number that changes with the sources of its reader: facts of an earlier one are never served.
+    pub reader_version: u64,
+    /// A number that changes with the sources of its rules, and of whatever else in its room decides what is stored: links and crossings.
+    pub rules_version: u64,
     /// Languages of one family look for names in one another.
     pub family: &'static str,
     /// Endings of its files, in small letters.
@@ -21,9 +24,13 @@ pub struct Profile {
     /// Files above this size get no facts, in bytes.
     pub largest_bytes: usize,
     /// Its generic grammar; none where a reader of our own reads it, or nothing does.
-    pub grammar: Option<fn() -> tree_sitter::Language>,
+    pub grammar: Option<fn() -> &'static Grammar>,
     /// Reads a text.
     pub read: fn(&str, &Cancel) -> Option<Facts>,
+    /// Takes a text apart whose scripts alone are read; nothing for what is read as a whole.
+    pub component: fn(&str) -> Option<Component>,
+    /// The language of the same family that files of its endings may be in as well.
+    pub sibling: Option<Sibling>,
     /// Classes of tokens, where they are not told from the generic grammar.
     pub tokens: Option<fn(&str) -> Vec<Token>>,
     /// Its comments and texts.
@@ -60,7 +67,44 @@ pub struct Profile {
     pub opens_libraries: &'static [&'static str],
     /// Do its functions go by names that the system's linker knows?
     pub exports_names: bool,
+    /// May what passes join to other files begin or end in its files?
+    pub has_crossings: bool,
+    /// Do those passes look at its files even where no file says that something crosses there?
+    pub crosses_silently: bool,
+    /// What its names mean: a value that the linker knows.
+    pub rules: Part,
+    /// Where its packages lie: a value that the plan knows.
+    pub ecosystem: Part,
+    /// How its comments are read as documentation: a value that the answers know.
+    pub documentation: Part,
+    /// What its constructs stand for: a value that the unfolding knows.
+    pub ladder: Part,
 }
+
+/// A part of a room that an engine above this crate knows the type of; nothing where the language has none.
+pub type Part = Option<&'static (dyn std::any::Any + Send + Sync)>;
+
+/// A language that shares endings with another one: of a file with such an ending its text says, or what stands around it.
+#[derive(Debug)]
+pub struct Sibling {
+    /// The other language.
+    pub language: fn() -> crate::Language,
+    /// May a file of that path be in either?
+    pub is_shared: fn(&str) -> bool,
+    /// Does a text read like the other language?
+    pub reads_like: fn(&str) -> bool,
+}
+
+/// A text that holds scripts beside something else.
+#[derive(Debug)]
+pub struct Component {
+    /// The text with everything but scripts blanked out, so that places stay what they are.
+    pub scripts: String,
+    /// Regions of markup: what they name is used there, and no reader sees it.
+    pub markup: Vec<crate::Span>,
+}
+
+pub use crate::text::PLAIN;
 
 /// Comments and texts, to step over them.
 #[derive(Debug)]
@@ -162,10 +206,10 @@ pub struct Standard {
 }
 
 /// A list of words, looked up by hash.
-pub(crate) type Words = std::sync::LazyLock<rustc_hash::FxHashSet<&'static str>>;
+pub type Words = std::sync::LazyLock<rustc_hash::FxHashSet<&'static str>>;
 
 /// The words of a text.
-pub(crate) fn words(text: &'static str) -> rustc_hash::FxHashSet<&'static str> {
+pub fn words(text: &'static str) -> rustc_hash::FxHashSet<&'static str> {
     text.split_whitespace().collect()
 }
 
@@ -181,7 +225,7 @@ pub enum Lists {
 }
 
 /// Defaults for languages that have none of it.
-pub(crate) mod usual {
+pub mod usual {
     use super::*;
 
     /// The generic grammars need about 40 bytes of tree for each byte of source and several seconds for such a file; what people write by
@@ -200,6 +244,12 @@ pub(crate) mod usual {
     /// Programs begin with a function outside all types.
     pub const PROGRAMS: Programs = Programs { begins: free_function, stems: None, main_file: None };
 
+    /// No text is a component.
+    pub fn no_component(_: &str) -> Option<Component> {
+        None
+    }
+
+    /// Nothing is.
     pub fn none(_: &str) -> bool {
         false
     }

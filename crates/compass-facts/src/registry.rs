@@ -1,30 +1,46 @@
 //! The languages that can be read, how they are recognised, and the one door to their readers.
 
-use crate::readers::components;
-use crate::readers::syntax::{self, Tree};
-use crate::readers::tree::errors;
+use crate::profile::Profile;
+use crate::reading::syntax::Tree;
+use crate::reading::tree::errors;
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
+use std::sync::RwLock;
 
-/// A language, told by file name or by the first line.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-#[allow(missing_docs)]
-pub enum Language {
-    C,
-    /// C++, and headers that read like it.
-    Cpp,
-    Go,
-    Java,
-    JavaScript,
-    Perl,
-    Python,
-    Rust,
-    Sql,
-    TypeScript,
-    /// TypeScript with markup in expressions.
-    Tsx,
-    /// Text that is searched but not read: schemas, configuration, documents.
-    Text,
+/// A language: a handle on what its room says of it. Told by file name or by the first line.
+#[derive(Clone, Copy)]
+pub struct Language(&'static Profile);
+
+impl PartialEq for Language {
+    fn eq(&self, other: &Language) -> bool {
+        std::ptr::eq(self.0, other.0)
+    }
+}
+
+impl Eq for Language {}
+
+impl std::hash::Hash for Language {
+    fn hash<H: std::hash::Hasher>(&self, state: &mut H) {
+        std::ptr::from_ref(self.0).hash(state);
+    }
+}
+
+impl PartialOrd for Language {
+    fn partial_cmp(&self, other: &Language) -> Option<std::cmp::Ordering> {
+        Some(self.cmp(other))
+    }
+}
+
+impl Ord for Language {
+    fn cmp(&self, other: &Language) -> std::cmp::Ordering {
+        self.stored_word().cmp(other.stored_word())
+    }
+}
+
+impl std::fmt::Debug for Language {
+    fn fmt(&self, f: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        f.write_str(self.stored_word())
+    }
 }
 
 impl Serialize for Language {
@@ -36,8 +52,24 @@ impl Serialize for Language {
 impl<'de> Deserialize<'de> for Language {
     fn deserialize<D: serde::Deserializer<'de>>(from: D) -> Result<Language, D::Error> {
         let word = std::borrow::Cow::<'de, str>::deserialize(from)?;
-        let known = Language::ALL.into_iter().find(|l| l.stored_word() == word);
-        known.ok_or_else(|| serde::de::Error::custom(format_args!("no language is called {word}")))
+        let known = Language::all().iter().find(|l| l.stored_word() == word);
+        known.copied().ok_or_else(|| serde::de::Error::custom(format_args!("no language is called {word}")))
+    }
+}
+
+include!(concat!(env!("OUT_DIR"), "/shared_version.rs"));
+
+/// The languages there are, in the order in which they were registered.
+static KNOWN: RwLock<&'static [Language]> = RwLock::new(&[Language::TEXT]);
+
+/// Makes languages known: from then on their files are recognised, and what is stored of them can be read. Those that are known already
+/// stay what they are.
+pub fn register(languages: &[Language]) {
+    let mut known = KNOWN.write().unwrap_or_else(|e| e.into_inner());
+    let new: Vec<Language> = languages.iter().copied().filter(|l| !known.contains(l)).collect();
+    if !new.is_empty() {
+        // Languages are registered once or twice in the life of a program: lists of before are few, and somebody may still look at them.
+        *known = Vec::leak([*known, &new].concat());
     }
 }
 
@@ -51,21 +83,27 @@ fn has_ending(list: &'static str, ending: &str) -> bool {
 }
 
 impl Language {
-    /// All of them.
-    pub const ALL: [Language; 12] = [
-        Language::C,
-        Language::Cpp,
-        Language::Go,
-        Language::Java,
-        Language::JavaScript,
-        Language::Perl,
-        Language::Python,
-        Language::Rust,
-        Language::Sql,
-        Language::TypeScript,
-        Language::Tsx,
-        Language::Text,
-    ];
+    /// Text that is searched but not read: schemas, configuration, documents.
+    pub const TEXT: Language = Language(&crate::text::PROFILE);
+
+    /// The language that a room describes.
+    #[must_use]
+    pub const fn of(profile: &'static Profile) -> Language {
+        Language(profile)
+    }
+
+    /// All that are known.
+    #[must_use]
+    pub fn all() -> &'static [Language] {
+        *KNOWN.read().unwrap_or_else(|e| e.into_inner())
+    }
+
+    /// What is particular to it.
+    #[inline]
+    #[must_use]
+    pub fn profile(self) -> &'static Profile {
+        self.0
+    }
 
     /// The word it is stored by; one for each language, never given to another.
     pub fn stored_word(self) -> &'static str {
@@ -81,17 +119,17 @@ impl Language {
     pub fn of_name(name: &str) -> Option<Language> {
         let extension = name.rsplit_once('.').map(|(stem, e)| (stem, e.to_ascii_lowercase()));
         let Some((stem, extension)) = extension else {
-            return matches!(name, "Makefile" | "README" | "LICENSE" | "Dockerfile").then_some(Language::Text);
+            return matches!(name, "Makefile" | "README" | "LICENSE" | "Dockerfile").then_some(Language::TEXT);
         };
         if stem.is_empty() {
             return None;
         }
         // Parts of makefiles carry an ending that elsewhere means C.
         if matches!(stem, "Makefile" | "makefile" | "GNUmakefile") {
-            return Some(Language::Text);
+            return Some(Language::TEXT);
         }
-        let known = Language::ALL.into_iter().find(|l| l.profile().endings.contains(&extension.as_str()));
-        known.or_else(|| has_ending(TEXT_ENDINGS, &extension).then_some(Language::Text))
+        let known = Language::all().iter().copied().find(|l| l.profile().endings.contains(&extension.as_str()));
+        known.or_else(|| has_ending(TEXT_ENDINGS, &extension).then_some(Language::TEXT))
     }
 
     /// Is a file of that name surely no text?
@@ -109,41 +147,49 @@ impl Language {
             (_, Some(end)) => program.ends_with(end),
             _ => program == *pattern,
         };
-        Language::ALL.into_iter().find(|l| l.profile().interpreters.iter().any(&is_called))
+        Language::all().iter().copied().find(|l| l.profile().interpreters.iter().any(&is_called))
     }
 
     /// Does a reader take facts from it?
     pub fn is_read(self) -> bool {
-        self != Language::Text
-    }
-
-    /// C or C++: one preprocessor, one program.
-    pub fn is_c_family(self) -> bool {
-        matches!(self, Language::C | Language::Cpp)
+        self != Language::TEXT
     }
 
     /// Do both belong to one family, so that names of one are looked for in the other?
     pub fn is_kin_of(self, other: Language) -> bool {
-        self.profile().family == other.profile().family
+        std::ptr::eq(self.0, other.0) || self.0.family == other.0.family
+    }
+
+    /// A number that changes with the sources of the reader of the language, of all that readers share, and of the grammars. Facts are kept
+    /// under it: those of an earlier reader are never served.
+    #[must_use]
+    pub fn reader_version(self) -> u64 {
+        SHARED ^ self.profile().reader_version
+    }
+
+    /// A number that changes with the sources of its reader and its rules: with whatever in its room decides what is stored.
+    #[must_use]
+    pub fn makers_version(self) -> u64 {
+        self.reader_version() ^ self.profile().rules_version.rotate_left(1)
     }
 
     /// The generic grammar of the language; none where a reader of our own reads it, or nothing does.
     pub fn grammar(self) -> Option<tree_sitter::Language> {
-        self.profile().grammar.map(|g| g())
+        self.profile().grammar.map(|g| g().language())
     }
 }
 
 /// Reads the facts of one file.
 ///
 /// Never fails: what cannot be read becomes a gap. Gives `None` only when `cancel` was raised. Files above 6 MiB and
-/// files of [`Language::Text`] get no facts beyond their line count (the former with a gap) and the words in marked parts of templates.
+/// files of [`Language::TEXT`] get no facts beyond their line count (the former with a gap) and the words in marked parts of templates.
 pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Facts> {
     if !language.is_read() {
         let mut facts = Facts { lines: source.lines.count(), ..Facts::default() };
-        crate::readers::hidden::note_words(&mut facts, &source.text, &crate::readers::templates::marked(&source.text));
+        crate::reading::hidden::note_words(&mut facts, &source.text, &crate::reading::templates::marked(&source.text));
         return Some(facts);
     }
-    let component = components::scripts_of(language, &source.text);
+    let component = (language.profile().component)(&source.text);
     let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
     let mut facts = if source.text.len() > language.profile().largest_bytes {
         let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
@@ -156,7 +202,7 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
     }
     // Markup names what its script defines.
     let markup = component.map(|c| c.markup).unwrap_or_default();
-    crate::readers::hidden::note_words(&mut facts, &source.text, &markup);
+    crate::reading::hidden::note_words(&mut facts, &source.text, &markup);
     if matches!(source.encoding, crate::Encoding::Latin1) {
         facts.gaps.push(Gap { cause: GapCause::Encoding, span: Span::default() });
     }
@@ -165,19 +211,13 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
 }
 
 /// Reads a text that the language's generic grammar parses.
-pub(crate) fn read_by_grammar(language: Language, text: &str, cancel: &Cancel, read: impl FnOnce(&str, &Tree, &Cancel) -> Facts) -> Option<Facts> {
+pub fn read_by_grammar(language: Language, text: &str, cancel: &Cancel, read: impl FnOnce(&str, &Tree, &Cancel) -> Facts) -> Option<Facts> {
     read_tree(language, text, parse(language, text, cancel)?, cancel, read)
 }
 
 /// Facts of a syntax tree, with its errors as gaps.
-pub(crate) fn read_tree(
-    language: Language,
-    text: &str,
-    tree: tree_sitter::Tree,
-    cancel: &Cancel,
-    read: impl FnOnce(&str, &Tree, &Cancel) -> Facts,
-) -> Option<Facts> {
-    let flat = Tree::of(&tree, syntax::words(language, &language.grammar()?), text);
+pub fn read_tree(language: Language, text: &str, tree: tree_sitter::Tree, cancel: &Cancel, read: impl FnOnce(&str, &Tree, &Cancel) -> Facts) -> Option<Facts> {
+    let flat = Tree::of(&tree, language.profile().grammar?().words(), text);
     drop(tree);
     let tree = flat;
     let mut facts = read(text, &tree, cancel);
@@ -210,7 +250,7 @@ fn add_errors(tree: &Tree, facts: &mut Facts) {
 }
 
 /// Parses `text`; `None` when cancelled.
-pub(crate) fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<tree_sitter::Tree> {
+pub fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<tree_sitter::Tree> {
     thread_local! {
         /// The parser used last and its language: files of one language mostly come one after the other.
         static KEPT: std::cell::RefCell<Option<(Language, tree_sitter::Parser)>> = const { std::cell::RefCell::new(None) };
@@ -234,40 +274,4 @@ pub(crate) fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<t
     parser.reset();
     KEPT.set(Some((language, parser)));
     tree
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use rstest::rstest;
-
-    #[rstest]
-    #[case::plain("a.py", Some(Language::Python))]
-    #[case::upper("A.C", Some(Language::C))]
-    #[case::markup("board.tsx", Some(Language::Tsx))]
-    #[case::part_of_a_makefile("Makefile.inc", Some(Language::Text))]
-    #[case::hidden(".c", None)]
-    #[case::unknown("a.xyz", None)]
-    fn names_tell_languages(#[case] name: &str, #[case] language: Option<Language>) {
-        assert_eq!(Language::of_name(name), language);
-    }
-
-    #[rstest]
-    #[case::direct("#!/usr/bin/python3", Some(Language::Python))]
-    #[case::env("#!/usr/bin/env -S node --x", Some(Language::JavaScript))]
-    #[case::none("hello", None)]
-    #[case::bare("#!", None)]
-    fn first_lines_tell_languages(#[case] line: &str, #[case] language: Option<Language>) {
-        assert_eq!(Language::of_first_line(line), language);
-    }
-
-    #[test]
-    fn an_ampersand_in_markup_is_no_gap() {
-        let text = "export const A = () => <p>salt & rack <b>a && b</b></p>;\n";
-        let facts = read(Language::Tsx, &Source::decode(text.into()).expect("text"), &Cancel::new()).expect("facts");
-        assert!(facts.gaps.is_empty(), "{:?}", facts.gaps.iter().map(|g| g.span.of(text)).collect::<Vec<_>>());
-        let broken = "export const A = () => { return & ; };\n";
-        let facts = read(Language::Tsx, &Source::decode(broken.into()).expect("text"), &Cancel::new()).expect("facts");
-        assert!(!facts.gaps.is_empty());
-    }
 }

@@ -152,7 +152,7 @@ double precision numeric decimal boolean bool blob date timestamp timestamptz in
 rows range window filter lateral only for share of skip locked nowait any some cast extract fetch first next row rows truncate merge matched using explain analyze pragma \
 materialized without rowid strict autoincrement generated always identity stored virtual language function returns ";
 
-pub(crate) fn is_keyword(word: &str) -> bool {
+pub fn is_keyword(word: &str) -> bool {
     let mut spaced = String::with_capacity(word.len() + 2);
     spaced.push(' ');
     spaced.push_str(&word.to_ascii_lowercase());
@@ -167,7 +167,7 @@ const ARTICLES: [&str; 11] = ["the", "a", "an", "this", "these", "that", "those"
 const VERBS: [&str; 11] = ["select", "insert", "replace", "update", "delete", "with", "create", "alter", "drop", "truncate", "merge"];
 
 /// May a text among these tokens hold a statement? Told by what stands behind quotes.
-pub(crate) fn may_hold_sql(tokens: &str) -> bool {
+pub fn may_hold_sql(tokens: &str) -> bool {
     let begins = |at: usize| {
         let rest = tokens.get(at + 1..).unwrap_or("").trim_start_matches(|c: char| c.is_ascii_whitespace() || c == '(' || c == '\\');
         VERBS.iter().any(|v| rest.get(..v.len()).is_some_and(|w| w.eq_ignore_ascii_case(v)))

@@ -67,11 +67,11 @@ fn keys(facts: &Facts) -> Vec<Key<'_>> {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use compass_facts::{Cancel, Language, Source, read};
+    use compass_facts::{Cancel, Source, read};
 
     fn facts(text: &str) -> Facts {
         let source = Source::decode(text.as_bytes().to_vec()).expect("text");
-        read(Language::Python, &source, &Cancel::new()).expect("not cancelled")
+        read(languages::PYTHON, &source, &Cancel::new()).expect("not cancelled")
     }
 
     fn number_of(facts: &Facts, numbers: &Numbers, name: &str) -> SymbolNo {

@@ -32,6 +32,7 @@ pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind, Ste
 pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
 pub use index::{FileFacts, FileSource, Index, IndexError, Missing, UseAlone};
 pub use layers::LayerRow;
+pub use link::linking;
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use provenance::Provenance;

@@ -28,7 +28,6 @@ mod needs;
 mod output;
 mod packages;
 mod portable_links;
-mod rooms;
 mod rules;
 mod ty;
 mod uses;
@@ -38,5 +37,22 @@ pub(crate) use lazy_facts::LazyFacts;
 pub(crate) use loaded_facts::LoadedFacts;
 pub(crate) use output::{Linked, Load, Request, Sink, Tally, link_all, tally, waits_for_passes};
 pub(crate) use portable_links::{Places, PortableLinks};
-pub(crate) use rules::{changes_for_all, links_on_demand, members_shape_their_type};
+pub(crate) use rules::{changes_for_all, hangs_on_includes, links_on_demand, members_shape_their_type};
 pub(crate) use world::{FileInput, choices, is_feature};
+
+/// What rules of languages are made with: the evaluator and what it knows.
+pub mod linking {
+    pub use super::dependency_log::Names;
+    pub use super::evaluate::Evaluator;
+    pub use super::functions::MOST_CHOICES;
+    pub use super::generics::put_in;
+    pub use super::imports::MOST_HITS;
+    pub use super::loaded_facts::LoadedFacts;
+    pub use super::lookup::Namespace;
+    pub use super::modules::{Modules, Target, closeness, join, nearest, normalise, sure};
+    pub use super::packages::Packages;
+    pub use super::rules::{Handed, Prepared, Rules, RulesPart, Site};
+    pub use super::ty::{Entity, Hit, Lookup, Meaning, Reason, Ty};
+    pub use super::uses::{is_builtin, known_to_have_none, usual_namespace};
+    pub use super::world::{Binding, DefRef, FileInput, GlobalNameId, World};
+}

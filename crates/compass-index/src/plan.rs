@@ -8,7 +8,7 @@ mod commands;
 mod dialect;
 mod look;
 mod machine;
-pub(crate) mod manifests;
+pub mod manifests;
 mod packages;
 mod roots;
 mod touched;
@@ -29,7 +29,7 @@ use std::path::{Path, PathBuf};
 const LANGUAGE_LIBRARY: &str = "typescript/lib";
 
 /// Is it a unit that brings those declarations?
-pub(crate) fn brings_language(unit: &str) -> bool {
+pub fn brings_language(unit: &str) -> bool {
     unit == "typescript" || unit == LANGUAGE_LIBRARY || unit.starts_with("@typescript/")
 }
 
@@ -102,8 +102,8 @@ pub struct PlannedFile {
     pub mtime_ns: i64,
     /// Number of the file on its disk.
     pub inode: u64,
-    /// Does it read like C++? Known of headers that might be either.
-    pub reads_cpp: Option<bool>,
+    /// Does it read like the other language of its ending? Known where it might be in either.
+    pub reads_as_sibling: Option<bool>,
 }
 
 /// Why something is not indexed.
@@ -206,7 +206,7 @@ pub(crate) fn slashed(path: &Path) -> String {
 }
 
 /// Do only programs of C++ look for headers in the folder?
-pub(crate) fn is_of_cpp(folder: &Path) -> bool {
+pub fn is_of_cpp(folder: &Path) -> bool {
     folder.components().any(|c| c.as_os_str() == "c++")
 }
 

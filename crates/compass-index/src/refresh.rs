@@ -25,6 +25,7 @@ mod session_cache;
 mod sharing;
 mod statistics;
 
+pub use changes::{Change, between};
 pub use invalidation::AffectedFiles;
 pub use session_cache::SessionCache;
 
@@ -35,7 +36,7 @@ use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, Writer};
 use crate::{FileId, FileLinks, Phase, Progress, Sources, Summary};
-use compass_facts::{Cancel, Language};
+use compass_facts::Cancel;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::borrow::Cow;
 use std::path::PathBuf;
@@ -156,15 +157,15 @@ fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progres
     if let Some(plan) = request.touched.as_ref().and_then(|(session, paths)| session.plan.touched(paths)) {
         return Ok((plan, true));
     }
-    let rows = old.iter().flat_map(|o| &o.files).filter(|row| row.reads_cpp.is_some());
+    let rows = old.iter().flat_map(|o| &o.files).filter(|row| row.reads_as_sibling.is_some());
     let known: FxHashMap<(u64, &str), &FileRow> = rows.map(|row| ((row.inode, row.path.as_str()), row)).collect();
     let began = old.map_or(0, |o| o.began_ns);
-    let reads_cpp = |file: &crate::plan::PlannedFile| {
+    let reads_as_sibling = |file: &crate::plan::PlannedFile| {
         let row = known.get(&(file.inode, file.path.as_str()))?;
         let same = (row.bytes, row.mtime_ns) == (file.bytes, file.mtime_ns) && file.mtime_ns < began - FRESH_NS;
-        row.reads_cpp.filter(|_| same)
+        row.reads_as_sibling.filter(|_| same)
     };
-    let plan = Plan::make_again(&request.options, &reads_cpp, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
+    let plan = Plan::make_again(&request.options, &reads_as_sibling, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
     Ok((plan, false))
 }
 
@@ -223,7 +224,7 @@ fn whole_again(
     let with_signals: FxHashSet<FileId> = inputs.iter().filter(|i| !i.facts.signals.is_empty()).map(|i| i.id).collect();
     let touches = |links: &FileLinks| links.links.iter().flat_map(|l| &l.targets).any(|t| with_signals.contains(&t.file));
     let wanted: FxHashSet<FileId> = links.iter().filter(|(id, l)| with_signals.contains(id) || touches(l)).map(|(id, _)| *id).collect();
-    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (!by_signals || i.language == Language::Python || wanted.contains(&i.id));
+    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (!by_signals || i.language.profile().crosses_silently || wanted.contains(&i.id));
     let part = inputs.len().div_ceil(threads.max(1)).max(1);
     let load_part = |part: &mut [FileInput]| {
         let mut load = load();

@@ -32,7 +32,7 @@ pub use package_cache::{CachedPackage, PackageCache};
 pub(crate) use package_cache::{PackedPortableLinks, pack_portable};
 pub use reader::{Reader, Runs, StoredFacts};
 pub(crate) use runs::{UseRuns, merge};
-pub use schema::SCHEMA_VERSION;
+pub use schema::schema_version;
 pub use writer::{Generation, LaterRun, PackedFacts, Retired, Writer, pack_facts};
 pub(crate) use writer::{Part, SmallPostings, remove};
 
@@ -62,7 +62,7 @@ pub struct FileRow {
     /// Number of the file on its disk.
     pub inode: u64,
     /// Does it read like C++? Known of headers that might be either.
-    pub reads_cpp: Option<bool>,
+    pub reads_as_sibling: Option<bool>,
     /// Hash of the content the facts were read from.
     pub hash: u64,
     /// By hand, or by a program?

@@ -246,27 +246,27 @@ mod tests {
 
     /// `‸` is the place, the call's name is `turn`.
     #[rstest]
-    #[case::first("turn(‸a, b)", Language::C, Some(0))]
-    #[case::second("turn(a, ‸b)", Language::C, Some(1))]
-    #[case::at_the_comma("turn(a‸, b)", Language::C, Some(0))]
-    #[case::behind("turn(a, b)‸;", Language::C, None)]
-    #[case::before("turn‸(a, b)", Language::C, None)]
-    #[case::inner_commas("turn(f(x, y), [1, 2], {p, q}, ‸b)", Language::TypeScript, Some(3))]
-    #[case::commas_in_texts("turn(\"a, b\", 'c', /* d, e */ ‸b)", Language::Go, Some(2))]
-    #[case::a_line_comment("turn(a, // one, two\n ‸b)", Language::Rust, Some(1))]
-    #[case::python_comment("turn(a, # one, two\n ‸b)", Language::Python, Some(1))]
-    #[case::python_divides("turn(a // 2, ‸b)", Language::Python, Some(1))]
-    #[case::perl_comment("turn(a, # one, two\n ‸b)", Language::Perl, Some(1))]
-    #[case::perl_divides("turn(a // 2, ‸b)", Language::Perl, Some(1))]
-    #[case::a_long_text("turn('''one,\n two)''', ‸b)", Language::Python, Some(1))]
-    #[case::a_lifetime("turn(&'a x, ‸b)", Language::Rust, Some(1))]
-    #[case::a_closure("turn(|x, y| x + y, ‸b)", Language::Rust, Some(1))]
-    #[case::angles("turn::<A, B>(a, ‸b)", Language::Rust, Some(1))]
-    #[case::a_macro("turn!(a, ‸b)", Language::Rust, Some(1))]
-    #[case::being_written("turn(a, ‸", Language::Java, Some(1))]
-    #[case::an_open_text("turn(\"a, ‸\nb)", Language::C, Some(0))]
-    #[case::over_lines("turn(\n  a,\n  ‸b,\n)", Language::Rust, Some(1))]
-    #[case::no_call("turn = (‸a)", Language::C, None)]
+    #[case::first("turn(‸a, b)", languages::C, Some(0))]
+    #[case::second("turn(a, ‸b)", languages::C, Some(1))]
+    #[case::at_the_comma("turn(a‸, b)", languages::C, Some(0))]
+    #[case::behind("turn(a, b)‸;", languages::C, None)]
+    #[case::before("turn‸(a, b)", languages::C, None)]
+    #[case::inner_commas("turn(f(x, y), [1, 2], {p, q}, ‸b)", languages::TYPESCRIPT, Some(3))]
+    #[case::commas_in_texts("turn(\"a, b\", 'c', /* d, e */ ‸b)", languages::GO, Some(2))]
+    #[case::a_line_comment("turn(a, // one, two\n ‸b)", languages::RUST, Some(1))]
+    #[case::python_comment("turn(a, # one, two\n ‸b)", languages::PYTHON, Some(1))]
+    #[case::python_divides("turn(a // 2, ‸b)", languages::PYTHON, Some(1))]
+    #[case::perl_comment("turn(a, # one, two\n ‸b)", languages::PERL, Some(1))]
+    #[case::perl_divides("turn(a // 2, ‸b)", languages::PERL, Some(1))]
+    #[case::a_long_text("turn('''one,\n two)''', ‸b)", languages::PYTHON, Some(1))]
+    #[case::a_lifetime("turn(&'a x, ‸b)", languages::RUST, Some(1))]
+    #[case::a_closure("turn(|x, y| x + y, ‸b)", languages::RUST, Some(1))]
+    #[case::angles("turn::<A, B>(a, ‸b)", languages::RUST, Some(1))]
+    #[case::a_macro("turn!(a, ‸b)", languages::RUST, Some(1))]
+    #[case::being_written("turn(a, ‸", languages::JAVA, Some(1))]
+    #[case::an_open_text("turn(\"a, ‸\nb)", languages::C, Some(0))]
+    #[case::over_lines("turn(\n  a,\n  ‸b,\n)", languages::RUST, Some(1))]
+    #[case::no_call("turn = (‸a)", languages::C, None)]
     fn which_argument_a_place_is_in(#[case] text: &str, #[case] language: Language, #[case] wanted: Option<usize>) {
         let at = text.find('‸').expect("a place");
         let text = text.replace('‸', "");
@@ -274,15 +274,15 @@ mod tests {
     }
 
     #[rstest]
-    #[case::by_place(1, "b", &["a", "b"], Language::C, Some(1))]
-    #[case::too_many(2, "c", &["a", "b"], Language::C, None)]
-    #[case::open_ended(5, "c", &["char *format", "..."], Language::C, Some(1))]
-    #[case::rest(3, "x", &["a", "...rest: T[]"], Language::TypeScript, Some(1))]
-    #[case::by_name(0, "c=1", &["a", "b: int = 2", "c=None"], Language::Python, Some(2))]
-    #[case::by_any_name(0, "z=1", &["a", "**more"], Language::Python, Some(1))]
-    #[case::a_comparison(0, "a == 1", &["a", "b"], Language::Python, Some(0))]
-    #[case::star(4, "x", &["a", "*args"], Language::Python, Some(1))]
-    #[case::none(0, "x", &[], Language::C, None)]
+    #[case::by_place(1, "b", &["a", "b"], languages::C, Some(1))]
+    #[case::too_many(2, "c", &["a", "b"], languages::C, None)]
+    #[case::open_ended(5, "c", &["char *format", "..."], languages::C, Some(1))]
+    #[case::rest(3, "x", &["a", "...rest: T[]"], languages::TYPESCRIPT, Some(1))]
+    #[case::by_name(0, "c=1", &["a", "b: int = 2", "c=None"], languages::PYTHON, Some(2))]
+    #[case::by_any_name(0, "z=1", &["a", "**more"], languages::PYTHON, Some(1))]
+    #[case::a_comparison(0, "a == 1", &["a", "b"], languages::PYTHON, Some(0))]
+    #[case::star(4, "x", &["a", "*args"], languages::PYTHON, Some(1))]
+    #[case::none(0, "x", &[], languages::C, None)]
     fn the_parameter_that_is_given(
         #[case] commas: usize,
         #[case] argument: &str,
@@ -298,7 +298,7 @@ mod tests {
         /// Whatever is written, and wherever one stands in it.
         #[test]
         fn any_text_is_looked_through(text in "[a(){}\\[\\]<>,'\"|/*#\n ]{0,60}", at in 0usize..70) {
-            for language in Language::ALL {
+            for language in Language::all().iter().copied() {
                 brackets(&text, 0, at, language);
             }
             parameters(&text, "a");

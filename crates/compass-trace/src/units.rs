@@ -290,7 +290,7 @@ mod tests {
             lines: 1,
             mtime_ns: 0,
             inode: 0,
-            reads_cpp: None,
+            reads_as_sibling: None,
             hash: 0,
             provenance: compass_index::Provenance::default(),
             renumbered: false,
@@ -299,18 +299,18 @@ mod tests {
     }
 
     #[rstest]
-    #[case::java("src/main/java/org/larder/store", Language::Java, "package org.larder.store")]
-    #[case::java_elsewhere("org/larder", Language::Java, "package org.larder")]
-    #[case::python("larder/web", Language::Python, "package larder.web")]
-    #[case::python_below_src("src/larder", Language::Python, "package larder")]
-    #[case::no_package_of_python("my-tools/x", Language::Python, "folder my-tools/x/")]
-    #[case::rust("src/climate", Language::Rust, "module crate::climate")]
-    #[case::the_crate("src", Language::Rust, "module crate")]
-    #[case::rust_tests("tests", Language::Rust, "folder tests/")]
-    #[case::go("cmd/turn", Language::Go, "package cmd/turn")]
-    #[case::c("drivers/net", Language::C, "folder drivers/net/")]
+    #[case::java("src/main/java/org/larder/store", languages::JAVA, "package org.larder.store")]
+    #[case::java_elsewhere("org/larder", languages::JAVA, "package org.larder")]
+    #[case::python("larder/web", languages::PYTHON, "package larder.web")]
+    #[case::python_below_src("src/larder", languages::PYTHON, "package larder")]
+    #[case::no_package_of_python("my-tools/x", languages::PYTHON, "folder my-tools/x/")]
+    #[case::rust("src/climate", languages::RUST, "module crate::climate")]
+    #[case::the_crate("src", languages::RUST, "module crate")]
+    #[case::rust_tests("tests", languages::RUST, "folder tests/")]
+    #[case::go("cmd/turn", languages::GO, "package cmd/turn")]
+    #[case::c("drivers/net", languages::C, "folder drivers/net/")]
     fn namespaces_are_called_as_their_language_does(#[case] folder: &str, #[case] language: Language, #[case] wanted: &str) {
-        let files = [file("a", language), file("b", Language::Text), file("c", language)];
+        let files = [file("a", language), file("b", Language::TEXT), file("c", language)];
         let (tag, name) = namespace(folder, &files.iter().collect::<Vec<_>>());
         assert_eq!(format!("{tag} {name}"), wanted);
     }

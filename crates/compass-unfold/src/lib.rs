@@ -3,15 +3,13 @@
 //! Input: an index and a place. Output: an [`Unfolding`]: what was written, the steps, the text after each, and for every piece of a text
 //! where it came from. Works on the code as it is now; nothing is written.
 
-mod c;
 mod layout;
 mod model;
-mod platform;
-mod python;
-mod rust;
 mod texts;
 
-pub use model::{Competing, Depth, Location, Piece, PieceKind, Step, StepKind, Text, Unfolding};
+pub use layout::lay_out;
+pub use model::{Competing, Content, Depth, Location, Piece, PieceKind, Step, StepKind, Text, Unfolding};
+pub use texts::{Entry, Include, Texts};
 
 use compass_facts::{Cancel, Language};
 use compass_index::{FileId, Index, IndexError, Sources};
@@ -20,23 +18,35 @@ use std::path::PathBuf;
 /// What may settle an unfolding beside the code.
 #[derive(Debug, Clone, Default)]
 pub struct Options {
-    /// `NAME`, `NAME=VALUE`, `NAME(X)=VALUE`: macros of C that the build defines.
+    /// `NAME`, `NAME=VALUE`, `NAME(X)=VALUE`: macros that the build defines.
     pub defines: Vec<String>,
-    /// What the compiler defines by itself, in the form of its own list (`#define NAME VALUE`, a line each), for C and for C++; without it
-    /// a table of the usual platform (Linux, x86-64, GNU dialect) holds.
-    pub compiler: Option<CompilerMacros>,
-    /// Folders that hold what C files include.
+    /// What compilers define by themselves, in the form of their own lists (`#define NAME VALUE`, a line each), by language; without one the
+    /// table of a usual platform holds.
+    pub compilers: Vec<(Language, String)>,
+    /// Folders that hold what files include.
     pub includes: Vec<PathBuf>,
 }
 
-/// Macros that a compiler defines by itself; see [`Options::compiler`].
-#[derive(Debug, Clone, Default, PartialEq, Eq)]
-pub struct CompilerMacros {
-    /// Of C.
-    pub c: String,
-    /// Of C++.
-    pub cpp: String,
+/// A byte of a file.
+#[derive(Debug, Clone, Copy)]
+pub struct Place {
+    /// The file.
+    pub file: FileId,
+    /// Where in it.
+    pub offset: u32,
 }
+
+/// What a language's constructs stand for.
+pub trait Ladder: Sync {
+    /// Unfolds what stands at a place.
+    ///
+    /// # Errors
+    /// [`UnfoldError`] as for [`unfold`].
+    fn unfold(&self, index: &Index, sources: &dyn Sources, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError>;
+}
+
+/// A ladder, as the room of its language hands it in.
+pub struct LadderPart(pub &'static dyn Ladder);
 
 /// Why a place cannot be unfolded.
 #[derive(Debug, thiserror::Error)]
@@ -68,11 +78,9 @@ pub enum UnfoldError {
 /// [`UnfoldError`]. A macro that is found but cannot be replaced is no error: the unfolding has no steps and its notes say why.
 pub fn unfold(index: &Index, sources: &dyn Sources, file: FileId, offset: u32, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
     let row = index.file(file).ok_or_else(|| IndexError::NoFile(format!("{file:?}")))?;
-    let at = c::Place { file, offset };
-    match row.language {
-        Language::C | Language::Cpp => c::unfold(index, sources, at, options, cancel),
-        Language::Rust => rust::unfold(index, at),
-        Language::Python => python::unfold(index, at),
-        other => Err(UnfoldError::Nothing { place: index.path_of(file), why: format!("nothing of {} can be unfolded yet", other.word()) }),
+    let at = Place { file, offset };
+    match row.language.profile().ladder.and_then(|part| part.downcast_ref::<LadderPart>()) {
+        Some(ladder) => ladder.0.unfold(index, sources, at, options, cancel),
+        None => Err(UnfoldError::Nothing { place: index.path_of(file), why: format!("nothing of {} can be unfolded yet", row.language.word()) }),
     }
 }

@@ -126,7 +126,7 @@ pub struct Depth {
     pub what: &'static str,
 }
 
-pub(crate) enum Content {
+pub enum Content {
     Tokens {
         record: Box<Record>,
         texts: Texts,
@@ -145,7 +145,7 @@ pub struct Unfolding {
     pub notes: Vec<String>,
     /// Depths a lowering can stop at; a step each.
     pub depths: Vec<Depth>,
-    pub(crate) content: Content,
+    pub content: Content,
 }
 
 impl Unfolding {
@@ -173,7 +173,7 @@ impl Unfolding {
 }
 
 /// Lays tokens out and says where each came from.
-pub(crate) fn text_of(record: &Record, texts: &Texts, ids: &[TokenId], fresh: Option<StepNo>) -> Text {
+pub fn text_of(record: &Record, texts: &Texts, ids: &[TokenId], fresh: Option<StepNo>) -> Text {
     let tokens: Vec<_> = ids.iter().map(|id| record.token(*id)).collect();
     let (text, spans) = layout::lay_out(&tokens);
     let pieces = ids

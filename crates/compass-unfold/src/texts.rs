@@ -9,23 +9,23 @@ use std::sync::Arc;
 
 /// A text and where it is from.
 #[derive(Debug, Clone)]
-pub(crate) struct Entry {
-    pub(crate) file: Option<FileId>,
-    pub(crate) full: PathBuf,
-    pub(crate) shown: String,
-    pub(crate) text: Arc<str>,
-    pub(crate) lines: Arc<LineIndex>,
+pub struct Entry {
+    pub file: Option<FileId>,
+    pub full: PathBuf,
+    pub shown: String,
+    pub text: Arc<str>,
+    pub lines: Arc<LineIndex>,
 }
 
 /// Texts by number.
 #[derive(Debug, Clone, Default)]
-pub(crate) struct Texts {
-    pub(crate) entries: Vec<Entry>,
+pub struct Texts {
+    pub entries: Vec<Entry>,
 }
 
 impl Texts {
     /// A place as people see it.
-    pub(crate) fn location(&self, place: Place) -> Location {
+    pub fn location(&self, place: Place) -> Location {
         let Some(entry) = self.entries.get(place.source.0 as usize) else {
             return Location { file: None, path: String::new(), line: 0, column: 0, span: place.span };
         };
@@ -34,7 +34,7 @@ impl Texts {
     }
 
     /// The number of a file of the index; reads it when it is new.
-    pub(crate) fn indexed(&mut self, index: &Index, file: FileId) -> Option<SourceNo> {
+    pub fn indexed(&mut self, index: &Index, file: FileId) -> Option<SourceNo> {
         if let Some(known) = self.entries.iter().position(|e| e.file == Some(file)) {
             return Some(SourceNo(known as u32));
         }
@@ -63,7 +63,7 @@ impl Texts {
     }
 
     /// Where an include leads: beside the file, then the folders given, then what the index linked it to.
-    pub(crate) fn included(&mut self, index: &Index, sources: &dyn Sources, folders: &[PathBuf], by: SourceNo, wanted: Include) -> Option<SourceNo> {
+    pub fn included(&mut self, index: &Index, sources: &dyn Sources, folders: &[PathBuf], by: SourceNo, wanted: Include) -> Option<SourceNo> {
         let entry = self.entries.get(by.0 as usize)?.clone();
         let beside = entry.full.parent().map(Path::to_owned);
         let mut search: Vec<PathBuf> = Vec::new();
@@ -89,8 +89,8 @@ impl Texts {
 
 /// An include as written.
 #[derive(Debug, Clone, Copy)]
-pub(crate) struct Include<'s> {
-    pub(crate) spelled: &'s str,
-    pub(crate) system: bool,
-    pub(crate) next: bool,
+pub struct Include<'s> {
+    pub spelled: &'s str,
+    pub system: bool,
+    pub next: bool,
 }

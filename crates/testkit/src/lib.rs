@@ -1,4 +1,10 @@
-//! Helpers of the tests: temporary projects, and waiting with a limit.
+//! Helpers of the tests: temporary projects, reading, indexing and unfolding them, and waiting with a limit.
+
+mod reading;
+mod unfolding;
+
+pub use reading::{definitions, facts, uses};
+pub use unfolding::{cases, has, indexed, unfolded_at};
 
 use std::path::{Path, PathBuf};
 use std::time::{Duration, Instant};
@@ -9,8 +15,9 @@ pub struct Project {
 }
 
 impl Project {
-    /// An empty project.
+    /// An empty project; all languages are known from then on.
     pub fn new() -> Project {
+        languages::register();
         Project { folder: tempfile::tempdir().expect("a temporary folder") }
     }
 

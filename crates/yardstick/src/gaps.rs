@@ -12,7 +12,7 @@ pub fn dump(path: &Path) -> Result<(), Failure> {
     let Some(language) = Language::of_name(&name) else { return Ok(()) };
     let Ok(source) = std::fs::read(path).map(Source::decode) else { return Ok(()) };
     let Ok(source) = source else { return Ok(()) };
-    let language = if language == Language::C && compass_facts::looks_like_cpp(&source.text) { Language::Cpp } else { language };
+    let language = if language == languages::C && language_c_family::looks_like_cpp(&source.text) { languages::CPP } else { language };
     let Some(facts) = read(language, &source, &Cancel::new()) else { return Ok(()) };
     for (i, d) in facts.definitions.iter().enumerate() {
         let (line, column) = source.lines.locate(d.name_span.start);
@@ -50,7 +50,7 @@ pub fn survey(folder: &Path) -> Result<(), Failure> {
     let (mut files, mut bytes, mut gaps, mut with_gaps) = (0u64, 0u64, 0u64, 0u64);
     for entry in ignore::WalkBuilder::new(folder).build().flatten() {
         let name = entry.file_name().to_string_lossy().into_owned();
-        let Some(language) = Language::of_name(&name).filter(|l| l.is_c_family()) else { continue };
+        let Some(language) = Language::of_name(&name).filter(|l| l.is_kin_of(languages::C)) else { continue };
         if !entry.file_type().is_some_and(|t| t.is_file()) {
             continue;
         }

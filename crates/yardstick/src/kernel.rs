@@ -4,7 +4,7 @@
 //! with a body), which unlike a symbol table says file and line; structs from `DW_TAG_structure_type` with members.
 
 use crate::failure::{Failure, output};
-use compass_facts::{Cancel, Kind, Language, Source, read};
+use compass_facts::{Cancel, Kind, Source, read};
 use std::collections::{BTreeMap, BTreeSet, HashMap};
 use std::path::{Path, PathBuf};
 use std::process::Command;
@@ -161,7 +161,7 @@ impl Entry {
 fn ours(path: &Path) -> BTreeMap<(String, bool), Vec<u32>> {
     let mut out: BTreeMap<(String, bool), Vec<u32>> = BTreeMap::new();
     let Ok(Ok(source)) = std::fs::read(path).map(Source::decode) else { return out };
-    let Some(facts) = read(Language::C, &source, &Cancel::new()) else { return out };
+    let Some(facts) = read(languages::C, &source, &Cancel::new()) else { return out };
     for d in &facts.definitions {
         let is_struct = d.kind == Kind::Struct;
         if is_struct || d.kind == Kind::Function {

@@ -130,6 +130,7 @@ enum What {
 }
 
 fn main() -> ExitCode {
+    languages::register();
     let done = match Args::parse().what {
         What::Accuracy { languages, truth, kits, misses } => accuracy::run(&languages, &truth, &kits, misses),
         What::Absent { languages, truth, kits } => absent::run(&languages, &truth, &kits),

@@ -3,7 +3,7 @@
 use crate::failure::{Failure, amber_compass, output};
 use crate::report;
 use compass_facts::Language;
-use compass_facts::c_lexer::CLexer;
+use language_c_family::lexer::CLexer;
 use std::fmt::Write as _;
 use std::io::{BufRead, BufReader, Write};
 use std::path::{Path, PathBuf};
@@ -75,8 +75,9 @@ fn kernel_sources() -> Result<PathBuf, Failure> {
 
 fn c_files(folder: &Path) -> Vec<PathBuf> {
     let walk = ignore::WalkBuilder::new(folder).standard_filters(false).build().flatten();
-    let is_c =
-        |p: &Path| p.is_file() && !p.is_symlink() && p.file_name().and_then(|n| n.to_str()).and_then(Language::of_name).is_some_and(Language::is_c_family);
+    let is_c = |p: &Path| {
+        p.is_file() && !p.is_symlink() && p.file_name().and_then(|n| n.to_str()).and_then(Language::of_name).is_some_and(|l| l.is_kin_of(languages::C))
+    };
     let mut files: Vec<PathBuf> = walk.map(|e| e.into_path()).filter(|p| is_c(p)).collect();
     files.sort();
     files

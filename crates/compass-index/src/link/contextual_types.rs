@@ -12,7 +12,7 @@ const MAX_DEPTH: u32 = 8;
 
 impl Evaluator<'_, '_> {
     /// The parameter of a function handed to what is called.
-    pub(super) fn given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize, only: bool) -> Meaning {
+    pub fn given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize, only: bool) -> Meaning {
         let rules = self.rules(file);
         let handed = Handed { file, by, argument, parameter, only };
         if let Some(ty) = rules.handed_by_language(self, handed) {

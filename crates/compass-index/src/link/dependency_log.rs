@@ -14,36 +14,36 @@ use std::cell::RefCell;
 use std::rc::Rc;
 
 /// Names that an answer was made with, each once.
-pub(super) type Names = Rc<[GlobalNameId]>;
+pub type Names = Rc<[GlobalNameId]>;
 
 /// Names noted so far, those of answers under way included.
 #[derive(Debug, Default)]
-pub(super) struct DependencyLog {
+pub struct DependencyLog {
     noted: RefCell<Vec<GlobalNameId>>,
 }
 
 impl DependencyLog {
     /// Notes a name that is looked up.
     #[inline]
-    pub(super) fn note(&self, name: GlobalNameId) {
+    pub fn note(&self, name: GlobalNameId) {
         // Also where it was the last one noted: that may have been before an answer began.
         self.noted.borrow_mut().push(name);
     }
 
     /// Notes what an answer that is there already was made with.
     #[inline]
-    pub(super) fn again(&self, names: &Names) {
+    pub fn again(&self, names: &Names) {
         self.noted.borrow_mut().extend_from_slice(names);
     }
 
     /// Where an answer begins; give it to [`Self::since`].
     #[inline]
-    pub(super) fn begin(&self) -> usize {
+    pub fn begin(&self) -> usize {
         self.noted.borrow().len()
     }
 
     /// What was noted since then. It stays noted for those who asked for the answer.
-    pub(super) fn since(&self, start: usize) -> Names {
+    pub fn since(&self, start: usize) -> Names {
         let mut noted = self.noted.borrow_mut();
         let count = {
             let own = noted.get_mut(start..).unwrap_or_default();
@@ -55,7 +55,7 @@ impl DependencyLog {
     }
 
     /// All that was noted, each name once; begins anew.
-    pub(super) fn finish(&self) -> Vec<GlobalNameId> {
+    pub fn finish(&self) -> Vec<GlobalNameId> {
         let mut noted = std::mem::take(&mut *self.noted.borrow_mut());
         noted.sort_unstable();
         noted.dedup();

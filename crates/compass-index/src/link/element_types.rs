@@ -9,7 +9,7 @@ use std::rc::Rc;
 
 impl Evaluator<'_, '_> {
     /// What going through a value gives.
-    pub(super) fn element(&mut self, file: u32, ty: Ty) -> Ty {
+    pub fn element(&mut self, file: u32, ty: Ty) -> Ty {
         match self.underlying(ty) {
             Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
@@ -23,7 +23,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A value of the type that an argument names.
-    pub(super) fn held(&mut self, file: u32, argument: &Ty) -> Ty {
+    pub fn held(&mut self, file: u32, argument: &Ty) -> Ty {
         match argument {
             Ty::ExternalType(name, args) => Ty::External(*name, args.clone()),
             Ty::Item(sym, ..) if self.world.def(*sym).kind == Kind::Alias && self.rules(file).aliases_are_held() => self.instance(argument.clone()),
@@ -47,7 +47,7 @@ impl Evaluator<'_, '_> {
         args.first().cloned().unwrap_or(Ty::Unknown(Cause::ReceiverUnknown))
     }
 
-    pub(super) fn indexed(&mut self, file: u32, ty: Ty) -> Ty {
+    pub fn indexed(&mut self, file: u32, ty: Ty) -> Ty {
         match self.underlying(ty) {
             Ty::Map(inner) | Ty::List(inner) => (*inner).clone(),
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
@@ -59,7 +59,7 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    pub(super) fn part(&mut self, ty: Ty, index: u32) -> Ty {
+    pub fn part(&mut self, ty: Ty, index: u32) -> Ty {
         match ty {
             Ty::Tuple(parts) => parts.get(index as usize).cloned().unwrap_or(Ty::Unknown(Cause::ReceiverUnknown)),
             Ty::List(inner) => (*inner).clone(),
@@ -78,7 +78,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The good case of an option or result, what a pointer points to; a plain value is itself.
-    pub(super) fn unwrapped(&mut self, file: u32, ty: Ty) -> Ty {
+    pub fn unwrapped(&mut self, file: u32, ty: Ty) -> Ty {
         match ty {
             Ty::External(_, args) => args.first().map_or(Ty::Unknown(Cause::UnitAbsent), |a| self.held(file, a)),
             Ty::List(inner) => (*inner).clone(),
@@ -89,7 +89,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What waiting for a value gives: the argument of a promise, else the value.
-    pub(super) fn awaited(&mut self, file: u32, ty: Ty) -> Ty {
+    pub fn awaited(&mut self, file: u32, ty: Ty) -> Ty {
         let rules = self.rules(file);
         let promised = match &ty {
             Ty::External(name, args) if rules.promises().contains(&self.world.name(*name)) => Some(args.clone()),

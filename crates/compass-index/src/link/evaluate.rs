@@ -18,7 +18,7 @@ use std::cell::RefCell;
 use std::rc::Rc;
 
 /// Deepest chain of evaluations.
-pub(super) const MAX_DEPTH: usize = 48;
+pub const MAX_DEPTH: usize = 48;
 
 /// Types of more parts are unknown: nobody writes such, and their copies would fill the memory.
 const LARGEST_TYPE: u32 = 2_000;
@@ -34,51 +34,51 @@ type PlainKey = (u32, ScopeId, GlobalNameId, Namespace);
 
 /// Members a type has from elsewhere.
 #[derive(Default)]
-pub(super) struct Extensions {
+pub struct Extensions {
     /// By type and name: file and scope of members that are the type's own.
-    pub(super) inherent: FxHashMap<(DefRef, GlobalNameId), Places>,
+    pub inherent: FxHashMap<(DefRef, GlobalNameId), Places>,
     /// By type: file, scope, and the trait that is implemented there.
-    pub(super) traits: FxHashMap<DefRef, Vec<(u32, ScopeId, Entity)>>,
+    pub traits: FxHashMap<DefRef, Vec<(u32, ScopeId, Entity)>>,
     /// The type that a scope extends.
-    pub(super) of: FxHashMap<(u32, ScopeId), DefRef>,
+    pub of: FxHashMap<(u32, ScopeId), DefRef>,
 }
 
 /// A search for a name through star imports.
-pub(super) struct StarSearch {
-    pub(super) name: GlobalNameId,
+pub struct StarSearch {
+    pub name: GlobalNameId,
     /// Modules it came by.
-    pub(super) seen: FxHashSet<(u32, ScopeId)>,
+    pub seen: FxHashSet<(u32, ScopeId)>,
     /// How often it met one of them again.
-    pub(super) again: u64,
-    pub(super) depth: u32,
+    pub again: u64,
+    pub depth: u32,
 }
 
 /// See the module. One per thread.
-pub(super) struct Evaluator<'w, 'm> {
-    pub(super) world: &'m World<'w>,
-    pub(super) modules: &'m Modules,
-    pub(super) extensions: &'m Extensions,
+pub struct Evaluator<'w, 'm> {
+    pub world: &'m World<'w>,
+    pub modules: &'m Modules,
+    pub extensions: &'m Extensions,
     memory: FxHashMap<(u32, TypeId), (Rc<Meaning>, Names)>,
-    pub(super) plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
-    pub(super) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
-    pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
-    pub(super) based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
-    pub(super) evaluating: FxHashSet<(u32, TypeId)>,
-    pub(super) following: FxHashSet<(u32, u32)>,
+    pub plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
+    pub targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
+    pub followed: FxHashMap<(u32, u32), (Lookup, Names)>,
+    pub based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
+    pub evaluating: FxHashSet<(u32, TypeId)>,
+    pub following: FxHashSet<(u32, u32)>,
     /// Aliases being looked through.
     aliases: Vec<DefRef>,
-    pub(super) chain: u32,
+    pub chain: u32,
     /// Searches through star imports that go on, each for another name than the one before.
-    pub(super) star_searches: Vec<StarSearch>,
-    pub(super) globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
+    pub star_searches: Vec<StarSearch>,
+    pub globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
     /// How often an answer was cut short so far.
-    pub(super) cuts: u64,
+    pub cuts: u64,
     /// What rules of languages remember for themselves.
     own: RefCell<FxHashMap<std::any::TypeId, Box<dyn Any>>>,
 }
 
 impl<'w, 'm> Evaluator<'w, 'm> {
-    pub(super) fn new(world: &'m World<'w>, modules: &'m Modules, extensions: &'m Extensions) -> Self {
+    pub fn new(world: &'m World<'w>, modules: &'m Modules, extensions: &'m Extensions) -> Self {
         Evaluator {
             world,
             modules,
@@ -100,19 +100,19 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What the rules of a language remember for themselves while this evaluator lives.
-    pub(super) fn own<T: Default + 'static, R>(&self, work: impl FnOnce(&mut T) -> R) -> R {
+    pub fn own<T: Default + 'static, R>(&self, work: impl FnOnce(&mut T) -> R) -> R {
         let mut all = self.own.borrow_mut();
         let kept = all.entry(std::any::TypeId::of::<T>()).or_insert_with(|| Box::new(T::default()));
         work(kept.downcast_mut().expect("kept under its own type"))
     }
 
     /// Notes that an answer was cut short, so that nothing made of it is remembered.
-    pub(super) fn cut(&mut self) {
+    pub fn cut(&mut self) {
         self.cuts += 1;
     }
 
     /// What an expression of a file means.
-    pub(super) fn evaluate(&mut self, file: u32, id: TypeId) -> Meaning {
+    pub fn evaluate(&mut self, file: u32, id: TypeId) -> Meaning {
         if let Some((known, names)) = self.memory.get(&(file, id)) {
             self.world.dependency_log.again(names);
             return (**known).clone();
@@ -182,7 +182,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// The meaning of what a lookup found.
-    pub(super) fn meaning_of(&mut self, found: &Lookup, name: GlobalNameId) -> Meaning {
+    pub fn meaning_of(&mut self, found: &Lookup, name: GlobalNameId) -> Meaning {
         if found.is_empty() {
             // A name of the standard library still names a type: its arguments are known, its members are not.
             if matches!(found.cause, Cause::Builtin | Cause::UnitAbsent) {
@@ -212,7 +212,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What a definition means when its name is mentioned: a variable means its value.
-    pub(super) fn item(&mut self, sym: DefRef) -> Meaning {
+    pub fn item(&mut self, sym: DefRef) -> Meaning {
         let def = self.world.def(sym);
         let plain = Ty::Item(sym, Ty::no_args(), None);
         match def.kind {
@@ -270,7 +270,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What a member of an expression means, by the type of what stands before the dot.
-    pub(super) fn usual_member_meaning(&mut self, file: u32, of: TypeId, gid: GlobalNameId) -> Meaning {
+    pub fn usual_member_meaning(&mut self, file: u32, of: TypeId, gid: GlobalNameId) -> Meaning {
         let rules = self.rules(file);
         let mut owner = self.evaluate(file, of);
         let mut found = self.members(file, &owner.ty, gid);
@@ -311,7 +311,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     ///
     /// An alias that names its parameters several times, and another alias with it, makes types that grow as fast as one likes: what
     /// becomes larger than [`LARGEST_TYPE`] is unknown.
-    pub(super) fn substitute(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
+    pub fn substitute(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
         let mut left = LARGEST_TYPE;
         self.put_in(ty, owner, args, &mut left)
     }
@@ -374,7 +374,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What calling something gives.
-    pub(super) fn result(&mut self, callee: Ty) -> Meaning {
+    pub fn result(&mut self, callee: Ty) -> Meaning {
         match callee {
             Ty::Item(sym, args, receiver) => self.result_of_item(sym, args, receiver),
             Ty::ExternalType(gid, args) => {
@@ -410,7 +410,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
     }
 
-    pub(super) fn result_of_item(&mut self, sym: DefRef, args: Rc<[Ty]>, receiver: Option<Rc<Ty>>) -> Meaning {
+    pub fn result_of_item(&mut self, sym: DefRef, args: Rc<[Ty]>, receiver: Option<Rc<Ty>>) -> Meaning {
         let def = self.world.def(sym);
         match def.kind {
             Kind::Variant => match def.container {
@@ -462,7 +462,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// A value of a type.
-    pub(super) fn instance(&mut self, ty: Ty) -> Ty {
+    pub fn instance(&mut self, ty: Ty) -> Ty {
         match ty {
             Ty::Item(sym, args, _) => self.instance_of(sym, args),
             Ty::ExternalType(gid, args) => Ty::External(gid, args),
@@ -489,7 +489,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What an alias stands for, with its arguments put in; nothing for one that leads to itself.
-    pub(super) fn alias_target(&mut self, sym: DefRef, args: &Rc<[Ty]>) -> Option<Ty> {
+    pub fn alias_target(&mut self, sym: DefRef, args: &Rc<[Ty]>) -> Option<Ty> {
         let def = self.world.def(sym);
         let ty = def.ty.filter(|_| def.kind == Kind::Alias && !self.aliases.contains(&sym) && self.aliases.len() <= 24)?;
         self.aliases.push(sym);
@@ -531,7 +531,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// The type around a scope: its owner, or what its extension extends.
-    pub(super) fn own_type(&mut self, file: u32, scope: ScopeId) -> Meaning {
+    pub fn own_type(&mut self, file: u32, scope: ScopeId) -> Meaning {
         let facts = self.world.facts(file);
         if let Some(owner) = facts.scope(scope).owner {
             return Meaning::sure(Ty::Item(DefRef { file, def: owner }, Ty::no_args(), None));

@@ -6,11 +6,11 @@ use super::world::DefRef;
 use compass_facts::{Kind, ScopeId, ScopeKind};
 
 /// Of more overloads than this nobody compares all with each call: made-up code has such, not people's.
-pub(super) const MOST_CHOICES: usize = 400;
+pub const MOST_CHOICES: usize = 400;
 
 impl Evaluator<'_, '_> {
     /// Parameters in order.
-    pub(super) fn parameters_of(&self, function: DefRef) -> Vec<compass_facts::DefId> {
+    pub fn parameters_of(&self, function: DefRef) -> Vec<compass_facts::DefId> {
         let facts = self.world.facts(function.file);
         let Some(inner) = facts.def(function.def).inner else { return Vec::new() };
         if facts.scope(inner).kind != ScopeKind::Function {
@@ -25,7 +25,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Is `a` derived from `b`?
-    pub(super) fn derives(&mut self, a: DefRef, b: DefRef, depth: u32) -> bool {
+    pub fn derives(&mut self, a: DefRef, b: DefRef, depth: u32) -> bool {
         if depth > 12 {
             return false;
         }

@@ -14,7 +14,7 @@ const MAX_DEPTH: u32 = 4;
 
 impl Evaluator<'_, '_> {
     /// What a call gives, with the arguments of the call in place of the function's own type parameters.
-    pub(super) fn filled(&mut self, file: u32, callee: &Ty, result: Ty, args: &[TypeId]) -> Ty {
+    pub fn filled(&mut self, file: u32, callee: &Ty, result: Ty, args: &[TypeId]) -> Ty {
         let Ty::Item(function, ..) = callee else { return result };
         if args.is_empty() || !self.world.def(*function).kind.is_callable() || !self.mentions_own(&result, *function, 0) {
             return result;
@@ -50,7 +50,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What type parameters stand for, by an argument.
-    pub(super) fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, depth: u32) {
+    pub fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, depth: u32) {
         if depth > MAX_DEPTH || given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
             return;
         }
@@ -69,7 +69,7 @@ impl Evaluator<'_, '_> {
 }
 
 /// Puts what type parameters stand for in their place.
-pub(super) fn put_in(ty: &Ty, bound: &[(DefRef, Ty)]) -> Ty {
+pub fn put_in(ty: &Ty, bound: &[(DefRef, Ty)]) -> Ty {
     if bound.is_empty() {
         return ty.clone();
     }

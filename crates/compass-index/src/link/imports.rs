@@ -12,7 +12,7 @@ use std::rc::Rc;
 /// Longest chain of re-exports followed.
 const MAX_CHAIN: u32 = 24;
 /// Of more definitions of one name in one scope the first are enough: nothing tells them apart.
-pub(super) const MOST_HITS: usize = 120;
+pub const MOST_HITS: usize = 120;
 /// Star imports are followed so far, one behind the other.
 const MOST_STARS: u32 = 2_000;
 
@@ -22,7 +22,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The files and modules an import leads to.
-    pub(super) fn import_targets(&mut self, file: u32, id: ImportId) -> Rc<[Target]> {
+    pub fn import_targets(&mut self, file: u32, id: ImportId) -> Rc<[Target]> {
         if let Some((known, names)) = self.targets.get(&(file, id.0)) {
             self.world.dependency_log.again(names);
             return known.clone();
@@ -36,7 +36,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The module a scope belongs to.
-    pub(super) fn module_around(&self, file: u32, scope: ScopeId) -> Entity {
+    pub fn module_around(&self, file: u32, scope: ScopeId) -> Entity {
         let facts = self.world.facts(file);
         let mut at = scope;
         loop {
@@ -49,7 +49,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What the name bound by an import means.
-    pub(super) fn follow(&mut self, file: u32, id: ImportId) -> Lookup {
+    pub fn follow(&mut self, file: u32, id: ImportId) -> Lookup {
         if let Some((known, names)) = self.followed.get(&(file, id.0)) {
             self.world.dependency_log.again(names);
             return known.clone();
@@ -71,7 +71,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What the name bound by an import means, by the modules that it leads to.
-    pub(super) fn follow_targets(&mut self, file: u32, id: ImportId) -> Lookup {
+    pub fn follow_targets(&mut self, file: u32, id: ImportId) -> Lookup {
         let import = self.world.facts(file).import(id);
         let targets = self.import_targets(file, id);
         let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
@@ -117,7 +117,7 @@ impl Evaluator<'_, '_> {
         Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent }
     }
 
-    pub(super) fn member_of_hits(&mut self, from: u32, of: Lookup, name: GlobalNameId) -> Lookup {
+    pub fn member_of_hits(&mut self, from: u32, of: Lookup, name: GlobalNameId) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
         for hit in of.hits {
             let found = match hit.entity {
@@ -133,7 +133,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// What a file exports under a name by an explicit statement.
-    pub(super) fn find_export(&mut self, name: &str, file: u32) -> Option<Lookup> {
+    pub fn find_export(&mut self, name: &str, file: u32) -> Option<Lookup> {
         let gid = self.world.find_gid(name)?;
         let what = self.world.export(file, gid)?;
         let meaning = self.evaluate(file, what);
@@ -141,7 +141,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The things an evaluated expression names.
-    pub(super) fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
+    pub fn as_lookup(&mut self, ty: &Ty, certainty: Certainty) -> Lookup {
         let hit = |entity| Lookup { hits: vec![Hit { entity, certainty, reasons: Vec::new() }], cause: Cause::NoDefinition };
         match ty {
             Ty::Item(sym, ..) => hit(Entity::DefRef(*sym)),
@@ -163,17 +163,17 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a module as others see it.
-    pub(super) fn module_member(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+    pub fn module_member(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
         self.module_member_except(from, file, scope, name, None)
     }
 
     /// The same, but for what one import gives.
-    pub(super) fn module_member_except(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
+    pub fn module_member_except(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
         self.rules(file).module_member(self, from, file, scope, name, not)
     }
 
     /// Bindings of a scope, imports followed.
-    pub(super) fn bound(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
+    pub fn bound(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, not: Option<ImportId>) -> Lookup {
         let world = self.world;
         let mut out = Lookup::none(Cause::NoDefinition);
         for binding in world.bindings(file, scope, name) {
@@ -213,7 +213,7 @@ impl Evaluator<'_, '_> {
     ///
     /// Modules may bring in one another in every direction: each is gone through once in a search, so that it costs no more than there
     /// are modules. What is met again adds nothing to the search, but is no answer by itself; only that of the whole search is remembered.
-    pub(super) fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+    pub fn through_globs(&mut self, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
         if self.world.globs(file).iter().all(|g| g.0 != scope) {
             return Lookup::none(Cause::NoDefinition);
         }
@@ -279,7 +279,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A name of a module, folder, type or package.
-    pub(super) fn entity_member(&mut self, from: u32, of: Entity, name: GlobalNameId) -> Lookup {
+    pub fn entity_member(&mut self, from: u32, of: Entity, name: GlobalNameId) -> Lookup {
         match of {
             Entity::Module(file, scope) => self.rules(file).behind_module(self, from, file, scope, name),
             Entity::Folder(folder) => self.rules(from).behind_folder(self, folder, name),

@@ -279,7 +279,7 @@ impl LazyFacts {
         }
         let mut pairs: Vec<(u32, u32)> = Vec::new();
         // Asked for every import there is: a look at the files themselves would be one at memory each time.
-        let family: Vec<bool> = files.iter().map(|f| f.language.is_c_family()).collect();
+        let family: Vec<bool> = files.iter().map(|f| super::hangs_on_includes(f.language)).collect();
         let stored: Vec<bool> = (0..files.len() as u32).map(|f| !self.given.contains(&f)).collect();
         let position = |id: FileId| self.positions.find(id).filter(|f| family[*f as usize]);
         let mut visit = |entry: ImportEntry| {

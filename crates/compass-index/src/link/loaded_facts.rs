@@ -7,7 +7,7 @@ use std::sync::LazyLock;
 /// Facts that may not have been brought: then they say nothing. Of tens of thousands of files a small change needs a few, and
 /// room for the others would cost more than to link these.
 #[derive(Default)]
-pub(crate) struct LoadedFacts(Option<Box<Facts>>);
+pub struct LoadedFacts(Option<Box<Facts>>);
 
 static NOTHING: LazyLock<Facts> = LazyLock::new(Facts::default);
 

@@ -11,7 +11,7 @@ use std::rc::Rc;
 
 /// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
-pub(super) enum Namespace {
+pub enum Namespace {
     Any,
     Type,
     Value,
@@ -24,7 +24,7 @@ pub(super) enum Namespace {
 
 impl Evaluator<'_, '_> {
     /// What the plain name means. Names local to a function were linked by the reader; they are not looked for again.
-    pub(super) fn plain(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Rc<Lookup> {
+    pub fn plain(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Rc<Lookup> {
         let scope = self.world.anchor(file, scope);
         let rules = self.rules(file);
         let key = if rules.is_looked_up_by_file() { (file, ScopeId::FILE, name, Namespace::Any) } else { (file, scope, name, wanted) };
@@ -44,7 +44,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Scopes outwards, each as the language has it; then what it brings along.
-    pub(super) fn outwards(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
+    pub fn outwards(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let rules = self.rules(file);
         let facts = self.world.facts(file);
         let mut at = Some(scope);
@@ -75,13 +75,13 @@ impl Evaluator<'_, '_> {
     }
 
     /// What one scope binds, and what its module brings in by star imports.
-    pub(super) fn in_one_scope(&mut self, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
+    pub fn in_one_scope(&mut self, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let found = self.bound(at.file, at.scope, name, None);
         self.or_of_module(at, found, name, wanted)
     }
 
     /// The same, where what is brought in from a package that is not here counts before all else.
-    pub(super) fn in_one_scope_absent_first(&mut self, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
+    pub fn in_one_scope_absent_first(&mut self, at: Site, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let mut found = self.bound(at.file, at.scope, name, None);
         if found.hits.iter().any(|h| matches!(h.entity, Entity::External(_))) {
             found.hits.retain(|h| matches!(h.entity, Entity::External(_)));
@@ -105,7 +105,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Of several bindings of one name: types or values as wanted, bodies before bodiless ones.
-    pub(super) fn choose(&self, found: Lookup, wanted: Namespace) -> Lookup {
+    pub fn choose(&self, found: Lookup, wanted: Namespace) -> Lookup {
         if found.hits.len() < 2 {
             return found;
         }
@@ -127,7 +127,7 @@ impl Evaluator<'_, '_> {
         Lookup { hits, cause: found.cause }
     }
 
-    pub(super) fn by_name_hit(&self, sym: DefRef, certainty: Certainty) -> Hit {
+    pub fn by_name_hit(&self, sym: DefRef, certainty: Certainty) -> Hit {
         let d = self.world.def(sym);
         let kind = if certainty == Certainty::Guessed { StepKind::ByName } else { StepKind::Scope };
         let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
@@ -135,7 +135,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Definitions of that name anywhere in the language's family, nearest first.
-    pub(super) fn by_name(&self, file: u32, name: GlobalNameId, members: bool, call: bool) -> Lookup {
+    pub fn by_name(&self, file: u32, name: GlobalNameId, members: bool, call: bool) -> Lookup {
         let world = self.world;
         let language = world.language(file);
         let named = if members { world.named_members(name) } else { world.named(name) };

@@ -9,7 +9,7 @@ use std::rc::Rc;
 
 impl Evaluator<'_, '_> {
     /// The members of that name.
-    pub(super) fn members(&mut self, from: u32, of: &Ty, name: GlobalNameId) -> Lookup {
+    pub fn members(&mut self, from: u32, of: &Ty, name: GlobalNameId) -> Lookup {
         match of {
             Ty::Value(sym, _) | Ty::Item(sym, ..) => {
                 if matches!(of, Ty::Item(..))
@@ -206,7 +206,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Of overloads the one with a body, of a getter and a setter the first.
-    pub(super) fn prefer_bodies(&self, found: &mut Lookup) {
+    pub fn prefer_bodies(&self, found: &mut Lookup) {
         let bodiless = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).flags.has(Flags::BODILESS));
         let signature = |h: &Hit| if let Entity::DefRef(s) = h.entity { self.world.def(s).signature } else { 0 };
         if found.hits.iter().any(|h| signature(h) != 0) {
@@ -231,7 +231,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The bases of a type, in order, traits of its extensions last.
-    pub(super) fn bases(&mut self, sym: DefRef) -> Rc<[Ty]> {
+    pub fn bases(&mut self, sym: DefRef) -> Rc<[Ty]> {
         if let Some((known, names)) = self.based.get(&sym) {
             self.world.dependency_log.again(names);
             return known.clone();

@@ -15,25 +15,25 @@ use std::borrow::Cow;
 
 /// Where an import leads: modules with certainty and whether a package stands in for another.
 #[derive(Debug, Clone, PartialEq)]
-pub(super) struct Target {
-    pub(super) entity: Entity,
-    pub(super) certainty: Certainty,
-    pub(super) stands_in: bool,
+pub struct Target {
+    pub entity: Entity,
+    pub certainty: Certainty,
+    pub stands_in: bool,
 }
 
 /// What is known of all files and units before the first is linked.
 #[derive(Default)]
-pub(super) struct Modules {
+pub struct Modules {
     /// Last part of a path → files, for suffix search.
     by_file_name: FxHashMap<String, Vec<u32>>,
-    pub(super) needs: Needs,
+    pub needs: Needs,
     /// Units with files, by position.
     live: Vec<u32>,
     prepared: FxHashMap<TypeId, Prepared>,
 }
 
 impl Modules {
-    pub(super) fn new(world: &World) -> Modules {
+    pub fn new(world: &World) -> Modules {
         let live: FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
         let live = (0..world.units.len() as u32).filter(|u| live.contains(u)).collect();
         let mut modules = Modules { needs: Needs::new(world.units), live, ..Modules::default() };
@@ -43,7 +43,7 @@ impl Modules {
                 modules.by_file_name.entry(name.to_owned()).or_default().push(index as u32);
             }
         }
-        for rules in super::rooms::all() {
+        for rules in super::rules::all() {
             if let Some(prepared) = rules.prepare(world, &modules) {
                 modules.prepared.insert((*prepared).type_id(), prepared);
             }
@@ -52,18 +52,18 @@ impl Modules {
     }
 
     /// What a language found out about all files: the value that its [`super::rules::Rules::prepare`] gave.
-    pub(super) fn of<T: 'static>(&self) -> &T {
+    pub fn of<T: 'static>(&self) -> &T {
         let found = self.prepared.get(&TypeId::of::<T>()).and_then(|p| p.downcast_ref());
         found.expect("rules ask for what they prepared")
     }
 
     /// Units that have files, with their positions.
-    pub(super) fn units<'w>(&self, world: &World<'w>) -> impl Iterator<Item = (u32, &'w crate::UnitRow)> {
+    pub fn units<'w>(&self, world: &World<'w>) -> impl Iterator<Item = (u32, &'w crate::UnitRow)> {
         let units = world.units;
         self.live.iter().map(move |u| (*u, &units[*u as usize]))
     }
     /// The files that code of a file's unit can mean.
-    pub(super) fn seen<'f>(&self, world: &World, from: u32, files: &'f [u32]) -> Cow<'f, [u32]> {
+    pub fn seen<'f>(&self, world: &World, from: u32, files: &'f [u32]) -> Cow<'f, [u32]> {
         if !self.needs.matter() {
             return Cow::Borrowed(files);
         }
@@ -72,7 +72,7 @@ impl Modules {
     }
 
     /// The one file whose path ends so, the nearest if several.
-    pub(super) fn by_suffix(&self, world: &World, from: u32, path: &str) -> Option<u32> {
+    pub fn by_suffix(&self, world: &World, from: u32, path: &str) -> Option<u32> {
         let path = path.trim_start_matches("../").trim_start_matches("./");
         let name = path.rsplit('/').next()?;
         let ends_so = |f: &u32| {
@@ -91,17 +91,17 @@ impl Modules {
     }
 }
 
-pub(super) fn sure(entity: Entity) -> Target {
+pub fn sure(entity: Entity) -> Target {
     Target { entity, certainty: Certainty::Proven, stands_in: false }
 }
 
 /// The candidate in the same unit and with the longest common folder; earlier ones win ties.
-pub(super) fn nearest(world: &World, from: u32, candidates: &[u32]) -> Option<u32> {
+pub fn nearest(world: &World, from: u32, candidates: &[u32]) -> Option<u32> {
     candidates.iter().copied().min_by_key(|c| std::cmp::Reverse(closeness(world, from, *c)))
 }
 
 /// How near a file is: same file, same unit, common folders, source before stub.
-pub(super) fn closeness(world: &World, from: u32, to: u32) -> (bool, bool, usize, bool) {
+pub fn closeness(world: &World, from: u32, to: u32) -> (bool, bool, usize, bool) {
     let (a, b) = (&world.files[from as usize], &world.files[to as usize]);
     let common = if a.root == b.root { 1 + common_folders(a.path.as_bytes(), b.path.as_bytes()) } else { 0 };
     let is_stub = b.language.profile().stub_endings.iter().any(|e| b.path.ends_with(e));
@@ -113,7 +113,7 @@ fn common_folders(a: &[u8], b: &[u8]) -> usize {
     a.iter().zip(b).take_while(|(x, y)| x == y).filter(|(x, _)| **x == b'/').count()
 }
 
-pub(super) fn join(dir: &str, path: &str) -> String {
+pub fn join(dir: &str, path: &str) -> String {
     match (dir, path) {
         ("", p) => p.to_owned(),
         (d, "") => d.to_owned(),
@@ -122,7 +122,7 @@ pub(super) fn join(dir: &str, path: &str) -> String {
 }
 
 /// Takes `.` and `..` out of a path.
-pub(super) fn normalise(path: &str) -> String {
+pub fn normalise(path: &str) -> String {
     let mut parts: Vec<&str> = Vec::new();
     for part in path.split('/') {
         match part {

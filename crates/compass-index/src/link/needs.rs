@@ -8,14 +8,14 @@ use rustc_hash::FxHashMap;
 
 /// Needs of all units; see the module.
 #[derive(Default)]
-pub(super) struct Needs {
+pub struct Needs {
     named: FxHashMap<(u32, String), u32>,
     /// By unit, a bit for each unit that is seen.
     seen: Vec<Option<Vec<u64>>>,
 }
 
 impl Needs {
-    pub(super) fn new(units: &[UnitRow]) -> Needs {
+    pub fn new(units: &[UnitRow]) -> Needs {
         let mut out = Needs::default();
         if units.iter().all(|u| u.needs.is_empty() && !u.knows_needs) {
             return out;
@@ -31,7 +31,7 @@ impl Needs {
     }
 
     /// The unit that a unit means by a name.
-    pub(super) fn named(&self, unit: u32, name: &str) -> Option<u32> {
+    pub fn named(&self, unit: u32, name: &str) -> Option<u32> {
         if self.named.is_empty() {
             return None;
         }
@@ -39,13 +39,13 @@ impl Needs {
     }
 
     /// Can code of the one unit mean something of the other?
-    pub(super) fn sees(&self, from: u32, to: u32) -> bool {
+    pub fn sees(&self, from: u32, to: u32) -> bool {
         let bits = self.seen.get(from as usize).and_then(Option::as_ref);
         bits.is_none_or(|bits| bits[to as usize / 64] & 1 << (to % 64) != 0)
     }
 
     /// Do units differ in what they see?
-    pub(super) fn matter(&self) -> bool {
+    pub fn matter(&self) -> bool {
         !self.seen.is_empty()
     }
 }

@@ -80,7 +80,7 @@ const BATCH_BYTES: usize = 4 << 20;
 
 /// May crossings begin or end in such a file? Its links wait for them; others are written as soon as they are there.
 pub(crate) fn waits_for_passes(language: compass_facts::Language) -> bool {
-    !language.is_c_family()
+    language.profile().has_crossings
 }
 
 /// Links all files. `None` when cancelled.

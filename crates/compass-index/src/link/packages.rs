@@ -5,7 +5,7 @@ use rustc_hash::FxHashMap;
 
 /// Packages by file, and which files there are of each.
 #[derive(Default)]
-pub(super) struct Packages {
+pub struct Packages {
     of_file: FxHashMap<u32, String>,
     /// The first file of each package and the one behind its last: names of a package are looked for between them.
     spans: FxHashMap<String, (u32, u32)>,
@@ -13,24 +13,24 @@ pub(super) struct Packages {
 
 impl Packages {
     /// Notes that a file is part of a package.
-    pub(super) fn add(&mut self, file: u32, package: String) {
+    pub fn add(&mut self, file: u32, package: String) {
         let span = self.spans.entry(package.clone()).or_insert((file, file + 1));
         *span = (span.0.min(file), span.1.max(file + 1));
         self.of_file.insert(file, package);
     }
 
     /// The package a file says it is part of.
-    pub(super) fn of(&self, file: u32) -> Option<&str> {
+    pub fn of(&self, file: u32) -> Option<&str> {
         self.of_file.get(&file).map(String::as_str)
     }
 
     /// Is any file part of that package?
-    pub(super) fn has(&self, package: &str) -> bool {
+    pub fn has(&self, package: &str) -> bool {
         self.spans.contains_key(package)
     }
 
     /// Of definitions in the order of files those that can be in a package.
-    pub(super) fn within<'s>(&self, package: &str, named: &'s [DefRef]) -> &'s [DefRef] {
+    pub fn within<'s>(&self, package: &str, named: &'s [DefRef]) -> &'s [DefRef] {
         let Some((first, behind)) = self.spans.get(package) else { return &[] };
         let from = named.partition_point(|s| s.file < *first);
         let to = named.partition_point(|s| s.file < *behind);

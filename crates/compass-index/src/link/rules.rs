@@ -15,29 +15,29 @@ use std::any::Any;
 use std::rc::Rc;
 
 /// What a language found out about all files before the first is linked.
-pub(super) type Prepared = Box<dyn Any + Send + Sync>;
+pub type Prepared = Box<dyn Any + Send + Sync>;
 
 /// A place where a plain name stands: file and scope, and whether no function or type lies between it and the use.
 #[derive(Debug, Clone, Copy)]
-pub(super) struct Site {
-    pub(super) file: u32,
-    pub(super) scope: ScopeId,
-    pub(super) direct: bool,
+pub struct Site {
+    pub file: u32,
+    pub scope: ScopeId,
+    pub direct: bool,
 }
 
 /// A function that stands as an argument: of which call, at which position, and which of its parameters is asked for.
 #[derive(Debug, Clone, Copy)]
-pub(super) struct Handed {
-    pub(super) file: u32,
-    pub(super) by: TypeId,
-    pub(super) argument: usize,
-    pub(super) parameter: usize,
+pub struct Handed {
+    pub file: u32,
+    pub by: TypeId,
+    pub argument: usize,
+    pub parameter: usize,
     /// Is it the function's only parameter?
-    pub(super) only: bool,
+    pub only: bool,
 }
 
 /// See the module.
-pub(super) trait Rules: Sync {
+pub trait Rules: Sync {
     // What is known of all files.
 
     /// What it needs to know of all files: modules, packages, includes.
@@ -52,6 +52,11 @@ pub(super) trait Rules: Sync {
 
     /// Does a name mean the same wherever it stands in a file, apart from what the reader linked?
     fn names_hang_on_file(&self) -> bool {
+        false
+    }
+
+    /// Does what a name means hang on the files that its file includes, so that links of one workspace say nothing of another?
+    fn hangs_on_includes(&self) -> bool {
         false
     }
 
@@ -420,30 +425,47 @@ struct Usual;
 
 impl Rules for Usual {}
 
+/// The rules of a language, as its room hands them in.
+pub struct RulesPart(pub &'static dyn Rules);
+
 /// The rules of a language.
-pub(super) fn rules(language: Language) -> &'static dyn Rules {
-    super::rooms::of(language).unwrap_or(&Usual)
+#[inline]
+pub fn rules(language: Language) -> &'static dyn Rules {
+    let part = language.profile().rules.and_then(|part| part.downcast_ref::<RulesPart>());
+    part.map_or(&Usual, |part| part.0)
+}
+
+/// The rules of each family of languages once.
+pub fn all() -> impl Iterator<Item = &'static dyn Rules> {
+    let languages = Language::all();
+    let first = |i: usize| languages[..i].iter().all(|l| !l.is_kin_of(languages[i]));
+    (0..languages.len()).filter(move |i| first(*i)).map(|i| rules(languages[i]))
 }
 
 /// Does a change of a member of a type count for those as well who ask for the type alone?
-pub(crate) fn members_shape_their_type(language: Language) -> bool {
+pub fn members_shape_their_type(language: Language) -> bool {
     rules(language).members_shape_their_type()
 }
 
 /// Does the difference between two states of a file change what all files mean by the names it declares?
-pub(crate) fn changes_for_all(language: Language, before: &Facts, now: &Facts) -> bool {
+pub fn changes_for_all(language: Language, before: &Facts, now: &Facts) -> bool {
     rules(language).changes_for_all(before, now)
 }
 
+/// See [`Rules::hangs_on_includes`].
+pub fn hangs_on_includes(language: Language) -> bool {
+    rules(language).hangs_on_includes()
+}
+
 /// Can a few changed files be linked with facts that are loaded as they are asked for?
-pub(crate) fn links_on_demand(language: Language) -> bool {
+pub fn links_on_demand(language: Language) -> bool {
     rules(language).names_hang_on_file()
 }
 
 impl Evaluator<'_, '_> {
     /// The rules of the language a file is in.
     #[inline]
-    pub(super) fn rules(&self, file: u32) -> &'static dyn Rules {
+    pub fn rules(&self, file: u32) -> &'static dyn Rules {
         rules(self.world.language(file))
     }
 }

@@ -7,7 +7,7 @@ use std::rc::Rc;
 
 /// A thing a name can stand for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) enum Entity {
+pub enum Entity {
     /// A definition.
     DefRef(DefRef),
     /// A file or a module inside one.
@@ -20,46 +20,46 @@ pub(super) enum Entity {
 
 /// A reason, as the linker keeps it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
-pub(super) struct Reason {
-    pub(super) kind: StepKind,
-    pub(super) file: u32,
-    pub(super) def: Option<compass_facts::DefId>,
-    pub(super) at: u32,
-    pub(super) len: u32,
+pub struct Reason {
+    pub kind: StepKind,
+    pub file: u32,
+    pub def: Option<compass_facts::DefId>,
+    pub at: u32,
+    pub len: u32,
 }
 
 /// One thing a name may mean, how sure and why.
 #[derive(Debug, Clone, PartialEq)]
-pub(super) struct Hit {
-    pub(super) entity: Entity,
-    pub(super) certainty: Certainty,
-    pub(super) reasons: Vec<Reason>,
+pub struct Hit {
+    pub entity: Entity,
+    pub certainty: Certainty,
+    pub reasons: Vec<Reason>,
 }
 
 /// Everything a name may mean; when nothing, why.
 #[derive(Debug, Clone, PartialEq)]
-pub(super) struct Lookup {
-    pub(super) hits: Vec<Hit>,
-    pub(super) cause: Cause,
+pub struct Lookup {
+    pub hits: Vec<Hit>,
+    pub cause: Cause,
 }
 
 impl Lookup {
-    pub(super) fn none(cause: Cause) -> Lookup {
+    pub fn none(cause: Cause) -> Lookup {
         Lookup { hits: Vec::new(), cause }
     }
 
-    pub(super) fn one(entity: Entity, certainty: Certainty, reason: Reason) -> Lookup {
+    pub fn one(entity: Entity, certainty: Certainty, reason: Reason) -> Lookup {
         Lookup { hits: vec![Hit { entity, certainty, reasons: vec![reason] }], cause: Cause::NoDefinition }
     }
 
-    pub(super) fn is_empty(&self) -> bool {
+    pub fn is_empty(&self) -> bool {
         self.hits.is_empty()
     }
 }
 
 /// The meaning of an expression.
 #[derive(Debug, Clone, PartialEq)]
-pub(super) enum Ty {
+pub enum Ty {
     /// Nothing is known, and why.
     Unknown(Cause),
     /// The thing itself: a type, a function; for methods with what they were reached through.
@@ -88,12 +88,12 @@ pub(super) enum Ty {
 
 impl Ty {
     /// No arguments.
-    pub(super) fn no_args() -> Rc<[Ty]> {
+    pub fn no_args() -> Rc<[Ty]> {
         Rc::from([])
     }
 
     /// The union of some meanings, flattened, the unknown ones left out.
-    pub(super) fn union(parts: Vec<Ty>) -> Ty {
+    pub fn union(parts: Vec<Ty>) -> Ty {
         let mut flat: Vec<Ty> = Vec::new();
         let mut cause = Cause::ReceiverUnknown;
         for part in parts {
@@ -118,7 +118,7 @@ impl Ty {
     }
 
     /// How many types it is made of, itself among them; no more than `most` are counted, and one.
-    pub(super) fn size(&self, most: u32) -> u32 {
+    pub fn size(&self, most: u32) -> u32 {
         let all = |parts: &[Ty]| {
             let mut sum = 1u32;
             for part in parts {
@@ -137,30 +137,30 @@ impl Ty {
         }
     }
 
-    pub(super) fn is_unknown(&self) -> bool {
+    pub fn is_unknown(&self) -> bool {
         matches!(self, Ty::Unknown(_))
     }
 }
 
 /// A meaning, how sure and why.
 #[derive(Debug, Clone, PartialEq)]
-pub(super) struct Meaning {
-    pub(super) ty: Ty,
-    pub(super) certainty: Certainty,
-    pub(super) reasons: Vec<Reason>,
+pub struct Meaning {
+    pub ty: Ty,
+    pub certainty: Certainty,
+    pub reasons: Vec<Reason>,
 }
 
 impl Meaning {
-    pub(super) fn unknown(cause: Cause) -> Meaning {
+    pub fn unknown(cause: Cause) -> Meaning {
         Meaning { ty: Ty::Unknown(cause), certainty: Certainty::Proven, reasons: Vec::new() }
     }
 
-    pub(super) fn sure(ty: Ty) -> Meaning {
+    pub fn sure(ty: Ty) -> Meaning {
         Meaning { ty, certainty: Certainty::Proven, reasons: Vec::new() }
     }
 
     /// The same reasons for another meaning.
-    pub(super) fn map(self, change: impl FnOnce(Ty) -> Ty) -> Meaning {
+    pub fn map(self, change: impl FnOnce(Ty) -> Ty) -> Meaning {
         Meaning { ty: change(self.ty), ..self }
     }
 }

@@ -8,11 +8,11 @@ use crate::{Cause, Certainty};
 use compass_facts::{Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use, UseId};
 
 /// At most this many targets are kept per use.
-pub(super) const MAX_TARGETS: usize = 10;
+pub const MAX_TARGETS: usize = 10;
 
 impl Evaluator<'_, '_> {
     /// What a use refers to. Uses linked by the reader are not asked for.
-    pub(super) fn link_use(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use) -> Lookup {
+    pub fn link_use(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use) -> Lookup {
         let name = self.world.gid(file, u.name);
         let rules = self.rules(file);
         let found = match u.shape {
@@ -42,7 +42,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member of what stands before the dot.
-    pub(super) fn link_member(&mut self, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
+    pub fn link_member(&mut self, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
         let owner = self.evaluate(file, of);
         let mut found = self.members(file, &owner.ty, name);
         if found.is_empty() {
@@ -71,7 +71,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member nobody has: one of what the language brings along, or what its rules make of it.
-    pub(super) fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+    pub fn without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         let rules = self.rules(file);
         match rules.member_of_language(self, file, owner, name) {
             Some((found, _)) if found.hits.len() > 1 => self.choose_overload(found, u),
@@ -81,7 +81,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Honest about types that are known and closed, a guess elsewhere.
-    pub(super) fn usual_without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+    pub fn usual_without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         match known_to_have_none(owner, cause) {
             Some(cause) => Lookup::none(cause),
             None => self.guessed_member(file, cause, u, name),
@@ -89,7 +89,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member by its name alone.
-    pub(super) fn guessed_member(&mut self, file: u32, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+    pub fn guessed_member(&mut self, file: u32, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         let guess = self.by_name(file, name, true, u.role == Role::Call);
         match guess.is_empty() {
             true => Lookup::none(if guess.cause == Cause::TooMany { Cause::TooMany } else { cause }),
@@ -116,7 +116,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// A key of a literal, pattern or call.
-    pub(super) fn link_key(&mut self, file: u32, of: TypeId, name: GlobalNameId) -> Lookup {
+    pub fn link_key(&mut self, file: u32, of: TypeId, name: GlobalNameId) -> Lookup {
         let owner = self.evaluate(file, of);
         let mut found = match &owner.ty {
             Ty::Item(sym, _, _) if self.world.def(*sym).kind.is_callable() => self.parameter(*sym, name),
@@ -136,7 +136,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// The parameter of that name.
-    pub(super) fn parameter(&mut self, function: DefRef, name: GlobalNameId) -> Lookup {
+    pub fn parameter(&mut self, function: DefRef, name: GlobalNameId) -> Lookup {
         let Some(scope) = self.world.def(function).inner else { return Lookup::none(Cause::Dynamic) };
         let found = self.bound(function.file, scope, name, None);
         if found.is_empty() { Lookup::none(Cause::Dynamic) } else { found }
@@ -200,7 +200,7 @@ impl Evaluator<'_, '_> {
 }
 
 /// Why a type surely has no member of a name that was not found among them; nothing where one may be guessed.
-pub(super) fn known_to_have_none(owner: &Ty, cause: Cause) -> Option<Cause> {
+pub fn known_to_have_none(owner: &Ty, cause: Cause) -> Option<Cause> {
     match (owner, cause) {
         (Ty::Module(_), cause) => Some(cause),
         (Ty::Literal(literal), _) if *literal != compass_facts::Literal::Nothing => Some(Cause::Builtin),
@@ -212,7 +212,7 @@ pub(super) fn known_to_have_none(owner: &Ty, cause: Cause) -> Option<Cause> {
 }
 
 /// The names that most languages ask for a use.
-pub(super) fn usual_namespace(role: Role) -> Namespace {
+pub fn usual_namespace(role: Role) -> Namespace {
     match role {
         Role::Type => Namespace::Type,
         Role::Call | Role::Read | Role::Write | Role::Pass => Namespace::Value,
@@ -221,6 +221,6 @@ pub(super) fn usual_namespace(role: Role) -> Namespace {
 }
 
 /// Names the language brings along.
-pub(super) fn is_builtin(language: Language, name: &str) -> bool {
+pub fn is_builtin(language: Language, name: &str) -> bool {
     (language.profile().standard.is_name)(name)
 }

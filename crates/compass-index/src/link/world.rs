@@ -10,34 +10,34 @@ use compass_facts::{Cancel, DefId, Definition, Facts, Flags, ImportId, Kind, Lan
 use rustc_hash::{FxHashMap, FxHashSet};
 
 /// A file to link.
-pub(crate) struct FileInput {
-    pub(crate) id: FileId,
-    pub(crate) root: u32,
-    pub(crate) path: String,
-    pub(crate) language: Language,
-    pub(crate) bytes: u64,
+pub struct FileInput {
+    pub id: FileId,
+    pub root: u32,
+    pub path: String,
+    pub language: Language,
+    pub bytes: u64,
     /// Hash of the content the facts are of.
-    pub(crate) hash: u64,
-    pub(crate) facts: LoadedFacts,
-    pub(crate) numbers: Numbers,
+    pub hash: u64,
+    pub facts: LoadedFacts,
+    pub numbers: Numbers,
     /// Are the facts whole, or their outer part alone?
-    pub(crate) whole: bool,
+    pub whole: bool,
 }
 
 /// A name of the whole code base.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct GlobalNameId(pub(super) u32);
+pub struct GlobalNameId(pub u32);
 
 /// A definition of the whole code base: position of its file, and its place there.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct DefRef {
-    pub(super) file: u32,
-    pub(super) def: DefId,
+pub struct DefRef {
+    pub file: u32,
+    pub def: DefId,
 }
 
 /// What a scope binds a name to.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
-pub(super) enum Binding {
+pub enum Binding {
     Def(DefId),
     Import(ImportId),
 }
@@ -48,7 +48,7 @@ fn scope_and_name(scope: ScopeId, name: GlobalNameId) -> u64 {
 
 /// Bindings of one file, sorted for search.
 #[derive(Default)]
-pub(super) struct Table {
+pub struct Table {
     /// Scope and name of each binding as one number, in order.
     keys: Vec<u64>,
     bindings: Vec<Binding>,
@@ -142,15 +142,15 @@ impl ByName {
 
 /// What one file adds.
 #[derive(Default)]
-pub(super) struct Made {
-    pub(super) table: Table,
-    pub(super) outer: Vec<(GlobalNameId, DefRef)>,
-    pub(super) members: Vec<(GlobalNameId, DefRef)>,
+pub struct Made {
+    pub table: Table,
+    pub outer: Vec<(GlobalNameId, DefRef)>,
+    pub members: Vec<(GlobalNameId, DefRef)>,
     apart: Vec<(GlobalNameId, DefRef)>,
 }
 
 /// Bindings of a file, and its definitions for the lists of names.
-pub(super) fn made_of(facts: &Facts, gids: &[GlobalNameId], language: Language, index: u32) -> Made {
+pub fn made_of(facts: &Facts, gids: &[GlobalNameId], language: Language, index: u32) -> Made {
     let mut made = Made::default();
     let table = &mut made.table;
     let mut bindings = Vec::new();
@@ -185,7 +185,7 @@ pub(super) fn made_of(facts: &Facts, gids: &[GlobalNameId], language: Language, 
 }
 
 /// Does a definition stand among the members of a type?
-pub(super) fn is_member(facts: &Facts, def: &Definition) -> bool {
+pub fn is_member(facts: &Facts, def: &Definition) -> bool {
     facts.scope(def.scope).kind == ScopeKind::Type
 }
 
@@ -237,7 +237,7 @@ fn middle(files: &[FileInput]) -> usize {
 }
 
 /// Macros that choose between two branches of a file: bytes in the branch with each, and in the one without.
-pub(super) fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
+pub fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
     let mut here: FxHashMap<NameId, (u64, u64)> = FxHashMap::default();
     for condition in &facts.conditions {
         let entry = here.entry(condition.name).or_default();
@@ -249,20 +249,20 @@ pub(super) fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
 }
 
 /// The same by name.
-pub(crate) fn choices(facts: &Facts) -> FxHashMap<String, (u64, u64)> {
+pub fn choices(facts: &Facts) -> FxHashMap<String, (u64, u64)> {
     choices_by(facts).into_iter().map(|(name, bytes)| (facts.name(name).to_owned(), bytes)).collect()
 }
 
 /// Is a macro that chooses so many bytes likely set by the build?
-pub(crate) fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
+pub fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
     let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ"].iter().any(|w| name.contains(w));
     (with > 0 || without > 0) && !is_off && with >= 2 * without
 }
 
 /// What all threads share. See the module.
-pub(super) struct GlobalIndex<'w> {
-    pub(super) files: &'w [FileInput],
-    pub(super) units: &'w [UnitRow],
+pub struct GlobalIndex<'w> {
+    pub files: &'w [FileInput],
+    pub units: &'w [UnitRow],
     names: Vec<&'w str>,
     interned: FxHashMap<&'w str, GlobalNameId>,
     gids: Vec<Vec<GlobalNameId>>,
@@ -273,17 +273,17 @@ pub(super) struct GlobalIndex<'w> {
     apart: Vec<(GlobalNameId, DefRef)>,
     /// Macros that choose between two branches of a file: bytes in the branch with it, and in the one without.
     choices: FxHashMap<GlobalNameId, (u64, u64)>,
-    pub(super) by_path: FxHashMap<(u32, &'w str), u32>,
-    pub(super) build: &'w crate::plan::BuildSettings,
+    pub by_path: FxHashMap<(u32, &'w str), u32>,
+    pub build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
-    pub(super) defined: FxHashSet<GlobalNameId>,
+    pub defined: FxHashSet<GlobalNameId>,
     /// Where facts come from when they are asked for; without one all are here.
     pub(super) lazy_facts: Option<&'w LazyFacts>,
 }
 
 impl<'w> GlobalIndex<'w> {
     /// All there is to know of some files. With a lazy fact store, what is needed of them is taken from it.
-    pub(super) fn new(
+    pub fn new(
         files: &'w [FileInput],
         units: &'w [UnitRow],
         build: &'w crate::plan::BuildSettings,
@@ -310,7 +310,7 @@ impl<'w> GlobalIndex<'w> {
             let gid = world.intern(name);
             world.defined.insert(gid);
         }
-        for word in ["", "=", "default", "constructor"].iter().chain(super::rooms::all().flat_map(|r| r.words())) {
+        for word in ["", "=", "default", "constructor"].iter().chain(super::rules::all().flat_map(|r| r.words())) {
             world.intern(word);
         }
         world.by_path.extend(files.iter().enumerate().map(|(index, file)| ((file.root, file.path.as_str()), index as u32)));
@@ -375,7 +375,7 @@ impl<'w> GlobalIndex<'w> {
     }
 
     /// Every definition with its name, sorted by name.
-    pub(super) fn sorted_names(&self) -> Vec<(GlobalNameId, DefRef)> {
+    pub fn sorted_names(&self) -> Vec<(GlobalNameId, DefRef)> {
         // Most names differ in their first letters: those stand beside the number, so that few names are looked at.
         let mut order: Vec<(u64, u32)> = self.names.iter().enumerate().map(|(i, n)| (first_letters(n), i as u32)).collect();
         order.sort_unstable_by(|a, b| a.0.cmp(&b.0).then_with(|| self.names[a.1 as usize].cmp(self.names[b.1 as usize])));
@@ -392,7 +392,7 @@ impl<'w> GlobalIndex<'w> {
     }
 
     /// The definitions of some files with their names, in the same order.
-    pub(super) fn names_of(&'w self, files: &FxHashSet<usize>) -> Vec<(GlobalNameId, DefRef)> {
+    pub fn names_of(&'w self, files: &FxHashSet<usize>) -> Vec<(GlobalNameId, DefRef)> {
         let made = files.iter().map(|i| self.made(*i as u32));
         let mut out: Vec<(GlobalNameId, DefRef)> = made.flat_map(|m| m.outer.into_iter().chain(m.members).chain(m.apart)).collect();
         out.sort_by_cached_key(|(gid, s)| (self.name(*gid), self.symbol(*s)));
@@ -408,7 +408,7 @@ impl<'w> GlobalIndex<'w> {
     }
 
     /// Is a macro that nothing defines likely set by the build: what stands under it is the real thing, what stands in its place a stub?
-    pub(super) fn is_feature(&self, name: GlobalNameId) -> bool {
+    pub fn is_feature(&self, name: GlobalNameId) -> bool {
         match self.lazy_facts {
             Some(lazy_facts) => lazy_facts.is_feature(self.files, name),
             None => self.choices.get(&name).is_some_and(|bytes| is_feature(self.names[name.0 as usize], *bytes)),
@@ -432,7 +432,7 @@ impl<'w> GlobalIndex<'w> {
     }
 
     /// The number of a name, if anybody mentions it.
-    pub(super) fn find_gid(&self, name: &str) -> Option<GlobalNameId> {
+    pub fn find_gid(&self, name: &str) -> Option<GlobalNameId> {
         match self.lazy_facts {
             Some(lazy_facts) => Some(lazy_facts.intern(name)),
             None => self.interned.get(name).copied(),
@@ -440,7 +440,7 @@ impl<'w> GlobalIndex<'w> {
     }
 
     /// The facts that are kept of a file: whole ones are [`BatchView`].
-    pub(super) fn facts(&self, file: u32) -> &'w Facts {
+    pub fn facts(&self, file: u32) -> &'w Facts {
         match self.lazy_facts {
             Some(lazy_facts) => lazy_facts.facts(self.files, file),
             None => &self.files[file as usize].facts,
@@ -476,24 +476,41 @@ impl<'w> GlobalIndex<'w> {
     }
 
     /// Are facts loaded when they are asked for?
-    pub(super) fn is_lazy(&self) -> bool {
+    pub fn is_lazy(&self) -> bool {
         self.lazy_facts.is_some()
     }
 
+    /// Which files each file includes itself, as far as the store knows: pairs of positions, the including one first.
+    pub fn stored_includes(&self) -> Vec<(u32, u32)> {
+        self.lazy_facts.map(|s| s.includes(self.files)).unwrap_or_default()
+    }
+
+    /// Are the facts of a file at hand, where others are loaded when they are asked for?
+    pub fn is_at_hand(&self, file: u32) -> bool {
+        self.lazy_facts.is_none_or(|s| s.is_given(file))
+    }
+
+    /// Keeps for the next run what files include.
+    pub fn keep_includes(&self, pairs: Vec<(u32, u32)>) {
+        if let Some(lazy_facts) = self.lazy_facts {
+            lazy_facts.note_includes(pairs);
+        }
+    }
+
     /// What a definition is called in the store.
-    pub(super) fn symbol(&self, sym: DefRef) -> SymbolId {
+    pub fn symbol(&self, sym: DefRef) -> SymbolId {
         SymbolId { file: self.files[sym.file as usize].id, number: self.number(sym.file, sym.def) }
     }
 
     /// The number of a definition within its file.
-    pub(super) fn number(&self, file: u32, def: DefId) -> SymbolNo {
+    pub fn number(&self, file: u32, def: DefId) -> SymbolNo {
         match self.lazy_facts {
             Some(lazy_facts) => lazy_facts.numbers(self.files, file).number(def),
             None => self.files[file as usize].numbers.number(def),
         }
     }
 
-    pub(super) fn name(&self, gid: GlobalNameId) -> &'w str {
+    pub fn name(&self, gid: GlobalNameId) -> &'w str {
         match self.lazy_facts {
             Some(lazy_facts) => lazy_facts.name(gid),
             None => self.names[gid.0 as usize],
@@ -502,7 +519,7 @@ impl<'w> GlobalIndex<'w> {
 }
 
 /// The whole facts of the files a thread is linking, where of others only the outer part is kept.
-pub(super) struct BatchView<'w> {
+pub struct BatchView<'w> {
     /// The first of the files, which stand side by side.
     first: u32,
     /// By file from the first on; none where nothing was loaded.
@@ -512,7 +529,7 @@ pub(super) struct BatchView<'w> {
 }
 
 impl<'w> BatchView<'w> {
-    pub(super) fn new(base: &GlobalIndex<'w>, loaded: &'w [(u32, Facts)]) -> BatchView<'w> {
+    pub fn new(base: &GlobalIndex<'w>, loaded: &'w [(u32, Facts)]) -> BatchView<'w> {
         let first = loaded.first().map_or(0, |l| l.0);
         let mut here = BatchView { first, facts: Vec::new(), further: Vec::new() };
         let mut known: FxHashMap<&'w str, GlobalNameId> = FxHashMap::default();
@@ -539,11 +556,11 @@ impl<'w> BatchView<'w> {
 }
 
 /// What a linking thread sees: what all share, and the whole facts of the files at hand.
-pub(super) struct World<'w> {
-    pub(super) base: &'w GlobalIndex<'w>,
-    pub(super) here: Option<&'w BatchView<'w>>,
+pub struct World<'w> {
+    pub base: &'w GlobalIndex<'w>,
+    pub here: Option<&'w BatchView<'w>>,
     /// The names looked up by whoever looks through this.
-    pub(super) dependency_log: DependencyLog,
+    pub dependency_log: DependencyLog,
 }
 
 impl<'w> std::ops::Deref for World<'w> {
@@ -555,59 +572,59 @@ impl<'w> std::ops::Deref for World<'w> {
 }
 
 impl<'w> World<'w> {
-    pub(super) fn new(base: &'w GlobalIndex<'w>, here: Option<&'w BatchView<'w>>) -> World<'w> {
+    pub fn new(base: &'w GlobalIndex<'w>, here: Option<&'w BatchView<'w>>) -> World<'w> {
         World { base, here, dependency_log: DependencyLog::default() }
     }
 
     /// What a scope binds a name to, in order of definition.
-    pub(super) fn bindings(&self, file: u32, scope: ScopeId, name: GlobalNameId) -> impl Iterator<Item = Binding> + use<'w> {
+    pub fn bindings(&self, file: u32, scope: ScopeId, name: GlobalNameId) -> impl Iterator<Item = Binding> + use<'w> {
         self.dependency_log.note(name);
         self.base.table(file).find(scope, name)
     }
 
     /// What a file exports under a name.
-    pub(super) fn export(&self, file: u32, name: GlobalNameId) -> Option<TypeId> {
+    pub fn export(&self, file: u32, name: GlobalNameId) -> Option<TypeId> {
         self.dependency_log.note(name);
         self.base.table(file).find_export(name)
     }
 
-    pub(super) fn has_exports(&self, file: u32) -> bool {
+    pub fn has_exports(&self, file: u32) -> bool {
         self.base.table(file).has_exports()
     }
 
     /// Scopes that bring in all names of a module.
-    pub(super) fn globs(&self, file: u32) -> &'w [(ScopeId, ImportId)] {
+    pub fn globs(&self, file: u32) -> &'w [(ScopeId, ImportId)] {
         &self.base.table(file).globs
     }
 
     /// See [`Table::anchor`].
-    pub(super) fn anchor(&self, file: u32, scope: ScopeId) -> ScopeId {
+    pub fn anchor(&self, file: u32, scope: ScopeId) -> ScopeId {
         self.base.table(file).anchor(scope)
     }
 
-    pub(super) fn facts(&self, file: u32) -> &'w Facts {
+    pub fn facts(&self, file: u32) -> &'w Facts {
         match self.here.and_then(|h| h.find(file)) {
             Some((facts, _)) => facts,
             None => self.base.facts(file),
         }
     }
 
-    pub(super) fn language(&self, file: u32) -> Language {
+    pub fn language(&self, file: u32) -> Language {
         self.base.files[file as usize].language
     }
 
-    pub(super) fn def(&self, sym: DefRef) -> &'w Definition {
+    pub fn def(&self, sym: DefRef) -> &'w Definition {
         self.facts(sym.file).def(sym.def)
     }
 
-    pub(super) fn gid(&self, file: u32, name: NameId) -> GlobalNameId {
+    pub fn gid(&self, file: u32, name: NameId) -> GlobalNameId {
         match self.here.and_then(|h| h.find(file)) {
             Some((_, gids)) => gids[name.index()],
             None => self.base.gids(file)[name.index()],
         }
     }
 
-    pub(super) fn name(&self, gid: GlobalNameId) -> &'w str {
+    pub fn name(&self, gid: GlobalNameId) -> &'w str {
         if self.base.lazy_facts.is_some() {
             return self.base.name(gid);
         }
@@ -616,20 +633,20 @@ impl<'w> World<'w> {
     }
 
     /// Every definition of that name that other files may know, members of types left out.
-    pub(super) fn named(&self, name: GlobalNameId) -> &'w [DefRef] {
+    pub fn named(&self, name: GlobalNameId) -> &'w [DefRef] {
         self.dependency_log.note(name);
         self.base.outer(name)
     }
 
     /// Every member of that name of any type.
-    pub(super) fn named_members(&self, name: GlobalNameId) -> &'w [DefRef] {
+    pub fn named_members(&self, name: GlobalNameId) -> &'w [DefRef] {
         self.dependency_log.note(name);
         self.base.members(name)
     }
 
     /// Every definition of that name, members or the others, with its kind and flags: what can be told of many without a look into
     /// their files.
-    pub(super) fn told(&self, name: GlobalNameId, members: bool) -> impl Iterator<Item = (DefRef, Kind, Flags)> + use<'w> {
+    pub fn told(&self, name: GlobalNameId, members: bool) -> impl Iterator<Item = (DefRef, Kind, Flags)> + use<'w> {
         let syms = if members { self.named_members(name) } else { self.named(name) };
         let said = self.base.lazy_facts.map(|lazy_facts| lazy_facts.said(self.base.files, name, members));
         let base = self.base;
@@ -646,12 +663,12 @@ impl<'w> World<'w> {
     }
 
     /// Every definition of that name, members or not.
-    pub(super) fn all_named(&self, name: GlobalNameId) -> impl Iterator<Item = &'w DefRef> {
+    pub fn all_named(&self, name: GlobalNameId) -> impl Iterator<Item = &'w DefRef> {
         self.dependency_log.note(name);
         self.base.outer(name).iter().chain(self.base.members(name))
     }
 
-    pub(super) fn unit(&self, file: u32) -> &'w UnitRow {
+    pub fn unit(&self, file: u32) -> &'w UnitRow {
         &self.base.units[self.base.files[file as usize].id.unit.0 as usize]
     }
 }

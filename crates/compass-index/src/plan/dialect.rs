@@ -1,25 +1,35 @@
-//! C or C++? Sources say it by their ending; headers serve both.
+//! Which of two languages that share endings? Most files say it by their ending; of the others their text does, or what stands around them.
 
 use super::PlannedFile;
 use super::walk::ancestors;
 use compass_facts::Language;
+use compass_facts::profile::Sibling;
 use rayon::prelude::*;
 use rustc_hash::FxHashMap;
 use std::path::Path;
 
-/// What an earlier run found out about the beginning of a header that has not changed since.
+/// What an earlier run found out about the beginning of a file that has not changed since.
 pub type Known<'k> = dyn Fn(&PlannedFile) -> Option<bool> + Sync + 'k;
 
-/// Where there is C++ at all, a header that reads like it, or that only C++ stands around, is C++.
+/// Where there is the other language at all, a file of a shared ending that reads like it, or that only it stands around, is in it.
 pub(super) fn settle(files: &mut [PlannedFile], known: &Known) {
-    if !files.iter().any(|f| f.language == Language::Cpp) {
+    for language in Language::all() {
+        if let Some(sibling) = &language.profile().sibling {
+            settle_between(files, *language, sibling, known);
+        }
+    }
+}
+
+fn settle_between(files: &mut [PlannedFile], one: Language, sibling: &Sibling, known: &Known) {
+    let other = (sibling.language)();
+    if !files.iter().any(|f| f.language == other) {
         return;
     }
     let mut counts: FxHashMap<(usize, &str), (u32, u32)> = FxHashMap::default();
     for file in files.iter() {
-        let sources = match (file.language, is_header(&file.path)) {
-            (Language::Cpp, _) => (0, 1),
-            (Language::C, false) => (1, 0),
+        let sources = match file.language {
+            language if language == other => (0, 1),
+            language if language == one && !(sibling.is_shared)(&file.path) => (1, 0),
             _ => continue,
         };
         for ancestor in ancestors(folder(&file.path)) {
@@ -27,27 +37,34 @@ pub(super) fn settle(files: &mut [PlannedFile], known: &Known) {
             *entry = (entry.0 + sources.0, entry.1 + sources.1);
         }
     }
-    let only_cpp = |file: &PlannedFile| {
+    let only_other = |file: &PlannedFile| {
         let around = ancestors(folder(&file.path)).find_map(|a| counts.get(&(file.root, a)));
-        around.is_some_and(|(c, cpp)| *c == 0 && *cpp > 0)
+        around.is_some_and(|(ones, others)| *ones == 0 && *others > 0)
     };
-    let headers: Vec<usize> = (0..files.len()).filter(|i| files[*i].language == Language::C && is_header(&files[*i].path)).collect();
+    let shared: Vec<usize> = (0..files.len()).filter(|i| files[*i].language == one && (sibling.is_shared)(&files[*i].path)).collect();
     // Most of the time goes into opening files.
     let verdict = |i: &usize| {
-        let reads_cpp = known(&files[*i]).unwrap_or_else(|| reads_like_cpp(&files[*i].full));
-        (*i, reads_cpp, reads_cpp || only_cpp(&files[*i]))
+        let reads_so = known(&files[*i]).unwrap_or_else(|| reads_like(&files[*i].full, sibling));
+        (*i, reads_so, reads_so || only_other(&files[*i]))
     };
-    let found: Vec<(usize, bool, bool)> = headers.par_iter().map(verdict).collect();
-    for (i, reads_cpp, is_cpp) in found {
-        files[i].reads_cpp = Some(reads_cpp);
-        if is_cpp {
-            files[i].language = Language::Cpp;
+    let found: Vec<(usize, bool, bool)> = shared.par_iter().map(verdict).collect();
+    for (i, reads_so, is_other) in found {
+        files[i].reads_as_sibling = Some(reads_so);
+        if is_other {
+            files[i].language = other;
         }
     }
 }
 
-pub(super) fn reads_like_cpp(path: &Path) -> bool {
-    head_of(path).is_ok_and(|b| compass_facts::looks_like_cpp(&String::from_utf8_lossy(&b)))
+/// Does the beginning of a file read like the other language?
+pub(super) fn reads_like(path: &Path, sibling: &Sibling) -> bool {
+    head_of(path).is_ok_and(|b| (sibling.reads_like)(&String::from_utf8_lossy(&b)))
+}
+
+/// The pair of languages that a file may be in one of, where both are among those of the plan.
+pub(super) fn siblings(files: &[PlannedFile], path: &str) -> Option<&'static Sibling> {
+    let pairs = Language::all().iter().filter_map(|l| l.profile().sibling.as_ref()).filter(|s| (s.is_shared)(path));
+    pairs.into_iter().find(|s| files.iter().any(|f| f.language == (s.language)()))
 }
 
 /// The beginning of a file: every plan may look at it, so it must not cost a whole reading.
@@ -57,8 +74,4 @@ fn head_of(path: &Path) -> std::io::Result<Vec<u8>> {
 
 fn folder(path: &str) -> &str {
     path.rsplit_once('/').map_or("", |(d, _)| d)
-}
-
-pub(super) fn is_header(path: &str) -> bool {
-    path.ends_with(".h") || path.ends_with(".H") || path.ends_with(".inc")
 }

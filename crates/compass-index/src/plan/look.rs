@@ -57,7 +57,7 @@ impl Look<'_> {
         let meta = std::fs::metadata(path).map_err(|_| Skip::Unreadable)?;
         let (mtime_ns, inode) = stamps(&meta);
         let full = path.to_owned();
-        Ok(Box::new(PlannedFile { unit: 0, root: self.index, path: shown, full, language, bytes: meta.len(), mtime_ns, inode, reads_cpp: None }))
+        Ok(Box::new(PlannedFile { unit: 0, root: self.index, path: shown, full, language, bytes: meta.len(), mtime_ns, inode, reads_as_sibling: None }))
     }
 }
 
@@ -76,7 +76,7 @@ fn language_by_content(path: &Path, name: &str) -> Option<Language> {
     {
         return Some(language);
     }
-    is_text(&head).then_some(Language::Text)
+    is_text(&head).then_some(Language::TEXT)
 }
 
 /// Is it the beginning of a text? A letter may be cut at the end.

@@ -216,12 +216,12 @@ fn files_below(dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
 /// A file as it is planned; `None` without a known language.
 fn planned(full: &Path, package: &Package, root: usize, unit: usize) -> Option<PlannedFile> {
     // Headers are told by who includes them: those of C++ have no ending.
-    let header = (package.ecosystem == Ecosystem::Plain).then_some(compass_facts::Language::Cpp);
+    let header = (package.ecosystem == Ecosystem::Plain).then(|| compass_facts::Language::all().iter().copied().find(|l| l.stored_word() == "cpp")).flatten();
     let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(header)?;
     let meta = std::fs::metadata(full).ok()?;
     let (mtime_ns, inode) = super::look::stamps(&meta);
     let path = super::slashed(full.strip_prefix(&package.base).ok()?);
-    Some(PlannedFile { unit, root, path, full: full.to_owned(), language, bytes: meta.len(), mtime_ns, inode, reads_cpp: None })
+    Some(PlannedFile { unit, root, path, full: full.to_owned(), language, bytes: meta.len(), mtime_ns, inode, reads_as_sibling: None })
 }
 
 /// The own units of an ecosystem with their folders.

@@ -22,7 +22,6 @@ impl Plan {
         let wanted: FxHashSet<&Path> = paths.iter().map(PathBuf::as_path).collect();
         let known = self.files.iter().enumerate().filter(|(_, f)| wanted.contains(f.full.as_path()));
         let known: FxHashMap<&Path, usize> = known.map(|(i, f)| (f.full.as_path(), i)).collect();
-        let has_cpp = self.files.iter().any(|f| f.language == Language::Cpp);
         // Each path that is not known is compared with all files: a walk is quicker than many of them.
         if wanted.len() - known.len() > MANY_UNKNOWN {
             return None;
@@ -30,7 +29,7 @@ impl Plan {
         let mut changed: Vec<(usize, (u64, i64, u64))> = Vec::new();
         for path in &wanted {
             match known.get(path) {
-                Some(at) => changed.push((*at, self.looked_at(&self.files[*at], has_cpp)?)),
+                Some(at) => changed.push((*at, self.looked_at(&self.files[*at])?)),
                 None if self.is_nothing(path) => {}
                 None => return None,
             }
@@ -44,13 +43,13 @@ impl Plan {
     }
 
     /// Size, time and number of a file of the plan that is what it was otherwise.
-    fn looked_at(&self, file: &PlannedFile, has_cpp: bool) -> Option<(u64, i64, u64)> {
+    fn looked_at(&self, file: &PlannedFile) -> Option<(u64, i64, u64)> {
         let meta = std::fs::symlink_metadata(&file.full).ok().filter(|m| m.is_file())?;
         let is_told_by_name = file.full.file_name().and_then(|n| n.to_str()).is_some_and(|n| Language::of_name(n).is_some());
         if settles_more(&file.full) || !is_told_by_name {
             return None;
         }
-        if has_cpp && dialect::is_header(&file.path) && Some(dialect::reads_like_cpp(&file.full)) != file.reads_cpp {
+        if dialect::siblings(&self.files, &file.path).is_some_and(|s| Some(dialect::reads_like(&file.full, s)) != file.reads_as_sibling) {
             return None;
         }
         let (mtime_ns, inode) = stamps(&meta);

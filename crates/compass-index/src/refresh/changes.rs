@@ -57,7 +57,7 @@ impl Changed {
 
 /// What a changed file changes for others.
 #[derive(Debug, Clone, PartialEq, Eq)]
-pub(crate) enum Change {
+pub enum Change {
     /// Anything, and why.
     Everything(&'static str),
     /// What is found under these names.
@@ -70,7 +70,7 @@ pub(crate) enum Change {
 }
 
 /// Compares what others may ask for of a file before and now.
-pub(crate) fn between(language: Language, old: &Facts, new: &Facts) -> Change {
+pub fn between(language: Language, old: &Facts, new: &Facts) -> Change {
     let (before, now) = (old, new);
     let (old, new) = (Described::of(language, old), Described::of(language, new));
     if old.unnamed != new.unnamed {
@@ -295,50 +295,5 @@ impl<'f> Teller<'f> {
             };
         }
         None
-    }
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use compass_facts::{Cancel, Source, read};
-    use rstest::rstest;
-
-    fn facts(language: Language, text: &str) -> Facts {
-        read(language, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("not cancelled")
-    }
-
-    #[rstest]
-    #[case::moved_lines(Language::Rust, "fn turn(a: Rack) {}\n", "// moved\n\nfn turn(a: Rack) { }\n", &[])]
-    #[case::a_body(Language::C, "int turn(int a) { return a; }\n", "int turn(int a) { return 2 * a; }\n", &[])]
-    #[case::a_result(Language::Rust, "fn turn() -> Rack { x }\nfn wash() {}\n", "fn turn() -> Wheel { x }\nfn wash() {}\n", &["turn"])]
-    #[case::a_field(Language::C, "struct rack { int a; };\nint b;\n", "struct rack { long a; int c; };\nint b;\n", &["c"])]
-    #[case::a_field_of_a_class(Language::Java, "class Rack { int a; }\n", "class Rack { int a; int b; }\n", &["Rack", "b"])]
-    #[case::an_inferred_result(Language::Python, "def turn():\n    return Rack()\n", "def turn():\n    return Wheel()\n", &["turn"])]
-    #[case::a_base(Language::Python, "class Rack(Box): pass\n", "class Rack(Shelf): pass\n", &["Rack"])]
-    #[case::an_import(Language::Python, "from rack import turn\n", "from shelf import turn\n", &["turn"])]
-    #[case::a_new_name(Language::Go, "package rack\nfunc Turn() {}\n", "package rack\nfunc Turn() {}\nfunc Wash() {}\n", &["Wash"])]
-    #[case::an_implementation(Language::Rust, "struct Rack; trait Turn {}\n", "struct Rack; trait Turn {}\nimpl Turn for Rack {}\n", &["Rack"])]
-    #[case::a_condition(Language::C, "int a;\n", "#ifdef OAK\nint a;\n#endif\n", &["a"])]
-    #[case::what_is_exported(Language::TypeScript, "const a = 1; export { a };\n", "const a = 1; export { a as b };\n", &["a", "b"])]
-    fn changes_are_told_by_names(#[case] language: Language, #[case] old: &str, #[case] new: &str, #[case] wanted: &[&str]) {
-        let Change::Names { names, includes } = between(language, &facts(language, old), &facts(language, new)) else { panic!("names") };
-        assert_eq!(names.iter().map(String::as_str).collect::<Vec<_>>(), wanted);
-        assert!(!includes);
-    }
-
-    #[rstest]
-    #[case::star_import(Language::Python, "from rack import *\n", "from shelf import *\n")]
-    #[case::package(Language::Go, "package rack\n", "package shelf\n")]
-    #[case::child_module(Language::Rust, "mod rack;\n", "mod shelf;\n")]
-    fn changes_without_a_name_are_everything(#[case] language: Language, #[case] old: &str, #[case] new: &str) {
-        assert!(matches!(between(language, &facts(language, old), &facts(language, new)), Change::Everything(_)));
-    }
-
-    #[test]
-    fn other_includes_are_noticed_and_their_order_counts() {
-        let of = |text: &str| facts(Language::C, text);
-        let change = between(Language::C, &of("#include \"a.h\"\n#include \"b.h\"\n"), &of("#include \"b.h\"\n#include \"a.h\"\n"));
-        assert_eq!(change, Change::Names { names: BTreeSet::new(), includes: true });
     }
 }

@@ -59,7 +59,7 @@ impl<'i> Closures<'i> {
     /// The closure of a file's package; none for files whose links are not carried.
     pub(super) fn of(&self, file: usize) -> Option<&Closure> {
         let input = &self.inputs[file];
-        self.closures[input.id.unit.0 as usize].as_ref().filter(|_| input.language.is_read() && !input.language.is_c_family())
+        self.closures[input.id.unit.0 as usize].as_ref().filter(|_| input.language.is_read() && !crate::link::hangs_on_includes(input.language))
     }
 
     /// The place of a file among those of its package.
@@ -101,6 +101,7 @@ fn content(unit: &UnitRow, files: &[u32], inputs: &[FileInput]) -> u128 {
     for input in files.iter().map(|i| &inputs[*i as usize]) {
         put(input.path.strip_prefix(&unit.dir).unwrap_or(&input.path).as_bytes());
         put(input.language.word().as_bytes());
+        put(&input.language.makers_version().to_le_bytes());
         put(&input.hash.to_le_bytes());
     }
     hasher.digest128()

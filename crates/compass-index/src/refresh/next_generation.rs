@@ -102,7 +102,7 @@ impl NextGeneration {
                 inode: file.inode,
                 hash: 0,
                 provenance: crate::Provenance::default(),
-                reads_cpp: file.reads_cpp,
+                reads_as_sibling: file.reads_as_sibling,
                 renumbered: false,
                 layer: None,
             });

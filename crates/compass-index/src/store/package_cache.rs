@@ -62,7 +62,7 @@ pub(crate) fn pack_portable(carried: &PortableLinks) -> Result<PackedPortableLin
 /// What facts are kept under: the bytes they were read from, and the version of what read them. A reader that changed finds none of its
 /// earlier facts; those of other languages stay.
 fn keyed(hash: u64, language: Language) -> i64 {
-    (hash ^ compass_facts::reader_version(language)) as i64
+    (hash ^ language.reader_version()) as i64
 }
 
 /// One connection to the shared package cache.
@@ -257,10 +257,10 @@ mod tests {
         let mut package_cache = PackageCache::open(folder.path()).expect("a package cache");
         let rack = package_cache.packages_used(&[("cargo", "rack", "1.0.0")], 10).expect("a package")[0];
         assert_eq!(package_cache.packages_used(&[("cargo", "rack", "1.0.0")], 20).expect("a package"), [rack], "known by name and version");
-        package_cache.put(&[(u64::MAX, Language::Rust, rack, packed(3)), (u64::MAX, Language::Text, rack, packed(4))]).expect("put");
+        package_cache.put(&[(u64::MAX, languages::RUST, rack, packed(3)), (u64::MAX, Language::TEXT, rack, packed(4))]).expect("put");
         let other = PackageCache::open(folder.path()).expect("a package cache");
         assert_eq!(
-            (lines(&other, u64::MAX, Language::Rust), lines(&other, u64::MAX, Language::Text), lines(&other, 1, Language::Rust)),
+            (lines(&other, u64::MAX, languages::RUST), lines(&other, u64::MAX, Language::TEXT), lines(&other, 1, languages::RUST)),
             (Some(3), Some(4), None)
         );
         let all = other.packages().expect("packages");
@@ -292,9 +292,9 @@ mod tests {
         let mut package_cache = PackageCache::open(folder.path()).expect("a package cache");
         let old = package_cache.packages_used(&[("go", "rack", "1")], 10).expect("a package")[0];
         let new = package_cache.packages_used(&[("go", "wash", "1")], 30).expect("a package")[0];
-        package_cache.put(&[(1, Language::Go, old, packed(1)), (2, Language::Go, new, packed(2))]).expect("put");
+        package_cache.put(&[(1, languages::GO, old, packed(1)), (2, languages::GO, new, packed(2))]).expect("put");
         assert_eq!(package_cache.prune(20).expect("pruned"), 1);
-        assert_eq!((lines(&package_cache, 1, Language::Go), lines(&package_cache, 2, Language::Go)), (None, Some(2)));
+        assert_eq!((lines(&package_cache, 1, languages::GO), lines(&package_cache, 2, languages::GO)), (None, Some(2)));
         assert_eq!(package_cache.packages().expect("packages").iter().map(|p| p.name.as_str()).collect::<Vec<_>>(), ["wash"]);
     }
 

@@ -115,8 +115,8 @@ impl Reader {
         // process have, and another program could then take the log away under them.
         let connection = Connection::open_with_flags(path, OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_NO_MUTEX).map_err(closed)?;
         let found = schema::version(&connection).map_err(closed)?;
-        if found != schema::SCHEMA_VERSION {
-            return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION });
+        if found != schema::schema_version() {
+            return Err(OpenError::Version { found, wanted: schema::schema_version() });
         }
         schema::configure(&connection).map_err(closed)?;
         Ok(Reader { connection })

@@ -1,5 +1,6 @@
 //! Tables and pragmas.
 
+use compass_facts::Language;
 use rusqlite::Connection;
 
 /// Raised by hand when tables change.
@@ -7,7 +8,10 @@ const FORMAT: i64 = 24;
 
 /// Version of an index: of its tables, and of all that makes what stands in its blobs: the model, readers, rules, passes. An index of
 /// another one is rebuilt, so that nothing is served that this program would not say.
-pub const SCHEMA_VERSION: i64 = FORMAT << 24 | folded(SHAPE ^ parse(env!("COMPASS_MAKERS")));
+pub fn schema_version() -> i64 {
+    let rooms = Language::all().iter().fold(0u64, |sum, l| sum.rotate_left(7) ^ l.makers_version());
+    FORMAT << 24 | folded(SHAPE ^ parse(env!("COMPASS_MAKERS")) ^ rooms)
+}
 
 /// Version of the shared package cache's tables and blobs. Which reader and which rules made a blob is part of what it is kept under there.
 pub(super) const PACKAGE_CACHE_VERSION: i64 = FORMAT << 24 | folded(SHAPE);
@@ -60,7 +64,7 @@ pub(super) fn create(connection: &Connection) -> rusqlite::Result<()> {
     // Numbers of generations begin anew in a store that is built anew: this tells it from the one before.
     let now = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos());
     connection.execute("INSERT OR IGNORE INTO meta (key, value) VALUES ('made', ?)", [format!("{now}-{}", std::process::id())])?;
-    connection.pragma_update(None, "user_version", SCHEMA_VERSION)
+    connection.pragma_update(None, "user_version", schema_version())
 }
 
 /// The version in the file; 0 for a new one.

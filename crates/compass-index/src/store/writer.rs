@@ -155,8 +155,8 @@ impl Writer {
         let connection = Connection::open(path).map_err(damaged)?;
         let found = schema::version(&connection).map_err(damaged)?;
         let is_new = found == 0 && connection.query_row("SELECT count(*) FROM sqlite_master", [], |r| r.get::<_, i64>(0)).map_err(damaged)? == 0;
-        if !is_new && found != schema::SCHEMA_VERSION {
-            return Err(OpenError::Version { found, wanted: schema::SCHEMA_VERSION });
+        if !is_new && found != schema::schema_version() {
+            return Err(OpenError::Version { found, wanted: schema::schema_version() });
         }
         schema::configure(&connection).map_err(damaged)?;
         if is_new {

@@ -1,7 +1,7 @@
 //! C and C++ in the index: what is kept of them, and that batches, threads and refreshes do not show.
 
 use super::{index, links, request};
-use compass_facts::{Cancel, Kind, Language};
+use compass_facts::{Cancel, Kind};
 use compass_index::refresh::{RefreshError, run};
 use compass_index::{DiskSources, Index, Phase, Progress, Silent, SymbolId};
 use testkit::Project;
@@ -122,7 +122,7 @@ fn headers_are_cpp_where_they_read_like_it() {
     index(&project);
     let index = open(&project);
     let language = |path: &str| index.file(index.find_path(path).expect("a file")).expect("a row").language;
-    assert_eq!([language("c/plain.h"), language("cpp/a.h"), language("mixed/b.h")], [Language::C, Language::Cpp, Language::Cpp]);
+    assert_eq!([language("c/plain.h"), language("cpp/a.h"), language("mixed/b.h")], [languages::C, languages::CPP, languages::CPP]);
 }
 
 #[test]

@@ -1,6 +1,7 @@
 //! Indexing, refreshing and what survives.
 
 mod cfamily;
+mod changes;
 mod moves;
 mod on_demand;
 mod passes;

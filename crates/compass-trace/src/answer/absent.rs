@@ -124,13 +124,13 @@ mod tests {
     use rstest::rstest;
 
     #[rstest]
-    #[case::go(Language::Go, "github.com/x/y/z/a", "github.com/x/y")]
-    #[case::go_other(Language::Go, "gopkg.in/yaml.v3", "gopkg.in/yaml.v3")]
-    #[case::python(Language::Python, "numpy.linalg", "numpy")]
-    #[case::scoped(Language::TypeScript, "@larder/ui/button", "@larder/ui")]
-    #[case::plain(Language::JavaScript, "left/pad", "left")]
-    #[case::java(Language::Java, "org.larder.rack.Slot", "org.larder.rack")]
-    #[case::header(Language::Cpp, "boost/any.hpp", "boost/")]
+    #[case::go(languages::GO, "github.com/x/y/z/a", "github.com/x/y")]
+    #[case::go_other(languages::GO, "gopkg.in/yaml.v3", "gopkg.in/yaml.v3")]
+    #[case::python(languages::PYTHON, "numpy.linalg", "numpy")]
+    #[case::scoped(languages::TYPESCRIPT, "@larder/ui/button", "@larder/ui")]
+    #[case::plain(languages::JAVASCRIPT, "left/pad", "left")]
+    #[case::java(languages::JAVA, "org.larder.rack.Slot", "org.larder.rack")]
+    #[case::header(languages::CPP, "boost/any.hpp", "boost/")]
     fn imports_ask_for_packages(#[case] language: Language, #[case] module: &str, #[case] package: &str) {
         assert_eq!((language.profile().packages.of_import)(module), package);
     }

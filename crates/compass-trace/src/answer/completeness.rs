@@ -123,7 +123,7 @@ impl Engine {
             return Ok(known.clone());
         }
         let mut out = Vec::new();
-        for language in Language::ALL {
+        for language in Language::all().iter().copied() {
             for name in language.profile().opens_libraries {
                 if !out.contains(&language) && (!self.index.consulting(name)?.is_empty() || !self.index.named(name)?.is_empty()) {
                     out.push(language);
@@ -157,7 +157,7 @@ impl Engine {
             }
         }
         let concerns = |word: &str| {
-            let kin = |l: &Language| Language::ALL.iter().any(|other| other.word() == word && other.is_kin_of(*l));
+            let kin = |l: &Language| Language::all().iter().any(|other| other.word() == word && other.is_kin_of(*l));
             languages.is_empty() || languages.iter().any(kin)
         };
         for (language, causes) in &self.index.summary().hidden {

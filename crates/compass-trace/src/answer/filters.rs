@@ -86,7 +86,7 @@ impl Filters {
                 Filter::In(Scope::Path(word)) => out.inside.push(PathMatcher::new(word)),
                 Filter::Outside(Scope::Open) => out.outside.extend(context.open.iter().map(|p| PathMatcher::new(p))),
                 Filter::Outside(Scope::Path(word)) => out.outside.push(PathMatcher::new(word)),
-                Filter::Lang(word) => out.languages.push(known(word, "language", Language::ALL.iter().map(|l| l.word()))?),
+                Filter::Lang(word) => out.languages.push(known(word, "language", Language::all().iter().map(|l| l.word()))?),
                 Filter::Unit(word) => {
                     known(word, "unit", engine.index.units().iter().map(|u| u.name.as_str()))?;
                     out.has_units = true;

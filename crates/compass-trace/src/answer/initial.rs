@@ -117,16 +117,16 @@ mod tests {
     #[case::braces("int a{1};", true)]
     #[case::array("int a[2] = {1, 2};", true)]
     fn values_are_told_by_the_text(#[case] text: &str, #[case] wanted: bool) {
-        assert_eq!(tells(Language::Cpp, text), wanted);
+        assert_eq!(tells(languages::CPP, text), wanted);
     }
 
     #[rstest]
-    #[case::in_a_comment(Language::Go, "package p\ntype T struct {\n\ta int // = 3\n}\n", false)]
-    #[case::in_a_tag(Language::Go, "package p\ntype T struct {\n\ta int `gorm:\"default=1\"`\n}\n", false)]
-    #[case::in_a_remark(Language::Python, "class T:\n    a: int  # = 3\n", false)]
-    #[case::a_text(Language::Python, "class T:\n    a: str = \"b\"\n", true)]
-    #[case::in_an_interface(Language::TypeScript, "interface T {\n  a: number /* = 1 */;\n}\n", false)]
-    #[case::beside_a_comment(Language::Rust, "struct T {\n    a: u32, // a = 1\n}\n", false)]
+    #[case::in_a_comment(languages::GO, "package p\ntype T struct {\n\ta int // = 3\n}\n", false)]
+    #[case::in_a_tag(languages::GO, "package p\ntype T struct {\n\ta int `gorm:\"default=1\"`\n}\n", false)]
+    #[case::in_a_remark(languages::PYTHON, "class T:\n    a: int  # = 3\n", false)]
+    #[case::a_text(languages::PYTHON, "class T:\n    a: str = \"b\"\n", true)]
+    #[case::in_an_interface(languages::TYPESCRIPT, "interface T {\n  a: number /* = 1 */;\n}\n", false)]
+    #[case::beside_a_comment(languages::RUST, "struct T {\n    a: u32, // a = 1\n}\n", false)]
     fn comments_and_texts_give_no_value(#[case] language: Language, #[case] text: &str, #[case] wanted: bool) {
         assert_eq!(tells(language, text), wanted);
     }

@@ -2,7 +2,7 @@
 
 use super::http::{enclosing, side};
 use super::string_evaluation::calls;
-use compass_facts::{Argument, DefId, Flags, Kind, Language, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
+use compass_facts::{Argument, DefId, Flags, Kind, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
 use rustc_hash::{FxHashMap, FxHashSet};
 
@@ -65,7 +65,7 @@ impl<'a> Exports<'a> {
         let mut by_name: FxHashMap<&'a str, Vec<(Place, bool)>> = FxHashMap::default();
         for (file, here) in input.files.iter().enumerate() {
             let facts = here.facts;
-            if here.language.is_c_family() {
+            if here.language.profile().family == "c" {
                 for (i, d) in facts.definitions.iter().enumerate() {
                     let linked = matches!(d.kind, Kind::Function | Kind::Variable)
                         && d.scope == ScopeId::FILE
@@ -122,7 +122,7 @@ impl<'a> Exports<'a> {
 /// Members of what opens a library are names in it.
 fn python(input: &PassInput, exports: &Exports, out: &mut PassOutput) {
     let libraries = libraries(input);
-    for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language == Language::Python) {
+    for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language.stored_word() == "python") {
         let facts = here.facts;
         let built = built_libraries(input, file);
         for (i, u) in facts.uses.iter().enumerate() {
@@ -145,7 +145,7 @@ fn python(input: &PassInput, exports: &Exports, out: &mut PassOutput) {
             }
         }
     }
-    for (file, signal, call) in calls(input).filter(|(f, ..)| input.files[*f].language == Language::Python) {
+    for (file, signal, call) in calls(input).filter(|(f, ..)| input.files[*f].language.stored_word() == "python") {
         let facts = input.files[file].facts;
         let [Argument::Name(library), Argument::Text(parts, at)] = &call.arguments[..] else { continue };
         let known = input.meaning(file, *library).is_some_and(|m| libraries.contains(&m.0));
@@ -164,7 +164,7 @@ fn libraries(input: &PassInput) -> FxHashSet<Place> {
     let mut out = FxHashSet::default();
     for (file, signal, call) in calls(input) {
         let here = &input.files[file];
-        if here.language != Language::Python || !OPENERS.contains(&here.facts.name(call.name)) {
+        if here.language.stored_word() != "python" || !OPENERS.contains(&here.facts.name(call.name)) {
             continue;
         }
         if let Some((place, _)) = call.bound.and_then(|b| input.meaning(file, b)) {
@@ -179,7 +179,7 @@ fn libraries(input: &PassInput) -> FxHashSet<Place> {
     }
     // Names that are given what such a function gives back, or are declared to be a library.
     let functions = out.clone();
-    for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language == Language::Python) {
+    for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language.stored_word() == "python") {
         for (i, d) in here.facts.definitions.iter().enumerate() {
             if d.kind.is_variable() && d.ty.is_some_and(|ty| is_library(input, file, ty, &functions, 0)) {
                 out.insert(Place { file, def: DefId(i as u32) });

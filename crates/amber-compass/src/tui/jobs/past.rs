@@ -16,7 +16,7 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
         return super::page::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
     }
     let source = Source::decode(bytes).map_err(|e| e.to_string())?;
-    let language = path.rsplit('/').next().and_then(Language::of_name).unwrap_or(Language::Text);
+    let language = path.rsplit('/').next().and_then(Language::of_name).unwrap_or(Language::TEXT);
     let facts = read(language, &source, cancel).ok_or("cancelled")?;
     Ok(Page {
         path: spot.path.clone(),

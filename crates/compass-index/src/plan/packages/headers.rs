@@ -6,7 +6,6 @@
 use super::{Found, Package};
 use crate::plan::manifests::Ecosystem;
 use crate::plan::{Machine, Plan, Skip, is_of_cpp};
-use compass_facts::Language;
 use rustc_hash::FxHashSet;
 use std::path::{Path, PathBuf};
 
@@ -21,7 +20,7 @@ const MAX_HEADERS: usize = 20_000;
 pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
     let named = plan.build.outside_folders.iter().filter(|f| !crate::disk::is_too_wide(f));
     let folders: Vec<PathBuf> = named.cloned().chain(machine.headers.iter().cloned()).collect();
-    let own: Vec<&crate::plan::PlannedFile> = plan.files.iter().filter(|f| f.language.is_c_family()).collect();
+    let own: Vec<&crate::plan::PlannedFile> = plan.files.iter().filter(|f| crate::link::hangs_on_includes(f.language)).collect();
     if folders.is_empty() || own.is_empty() {
         return;
     }
@@ -31,8 +30,8 @@ pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
         return;
     }
     // Headers of a tree with C++ may be of either language: C++ finds what C does.
-    let has_cpp = own.iter().any(|f| f.language == Language::Cpp);
-    let is_cpp = |f: &crate::plan::PlannedFile| f.language == Language::Cpp || has_cpp && f.path.ends_with(".h");
+    let has_cpp = own.iter().any(|f| f.language.stored_word() == "cpp");
+    let is_cpp = |f: &crate::plan::PlannedFile| f.language.stored_word() == "cpp" || has_cpp && f.path.ends_with(".h");
     let mut open: Vec<(PathBuf, bool)> = own.iter().map(|f| (f.full.clone(), is_cpp(f))).collect();
     let mut seen: FxHashSet<(PathBuf, bool)> = FxHashSet::default();
     while let Some((file, cpp)) = open.pop() {
@@ -62,7 +61,7 @@ fn innermost<'f>(folders: &'f [PathBuf], header: &Path) -> Option<&'f PathBuf> {
 
 /// One package for each folder of headers; the folders stay in their order.
 fn mount(plan: &mut Plan, folders: &[PathBuf], headers: std::collections::BTreeSet<PathBuf>, found: &mut Found) {
-    let users: Vec<usize> = (0..plan.units.len()).filter(|u| plan.files.iter().any(|f| f.unit == *u && f.language.is_c_family())).collect();
+    let users: Vec<usize> = (0..plan.units.len()).filter(|u| plan.files.iter().any(|f| f.unit == *u && crate::link::hangs_on_includes(f.language))).collect();
     plan.build.outside_folders.clear();
     for base in folders {
         let files: Vec<PathBuf> = headers.iter().filter(|h| innermost(folders, h) == Some(base)).cloned().collect();

@@ -3,7 +3,6 @@
 use super::{Found, Package, own_units};
 use crate::plan::manifests::Ecosystem;
 use crate::plan::{Machine, Plan};
-use compass_facts::Language;
 use std::path::{Path, PathBuf};
 
 /// Folders of the standard library that hold tests and tools of its own.
@@ -25,7 +24,7 @@ struct Distribution {
 /// Finds the distributions of the environments below the roots, or of the one in use.
 pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let users: Vec<usize> =
-        (0..plan.units.len()).filter(|u| plan.units[*u].own && plan.files.iter().any(|f| f.unit == *u && f.language == Language::Python)).collect();
+        (0..plan.units.len()).filter(|u| plan.units[*u].own && plan.files.iter().any(|f| f.unit == *u && f.language.stored_word() == "python")).collect();
     if users.is_empty() {
         return;
     }

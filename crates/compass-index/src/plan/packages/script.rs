@@ -6,7 +6,6 @@
 use super::{Found, Package};
 use crate::plan::manifests::Ecosystem;
 use crate::plan::{LANGUAGE_LIBRARY, Machine, Plan, brings_language};
-use compass_facts::Language;
 use std::collections::BTreeSet;
 use std::path::{Path, PathBuf};
 
@@ -14,7 +13,7 @@ use std::path::{Path, PathBuf};
 const FIRST: &str = "lib.es5.d.ts";
 
 pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
-    let scripts = plan.files.iter().filter(|f| f.language.is_kin_of(Language::TypeScript));
+    let scripts = plan.files.iter().filter(|f| f.language.profile().family == "script");
     let users: BTreeSet<usize> = scripts.map(|f| f.unit).filter(|u| plan.units[*u].own).collect();
     let is_there = plan.files.iter().any(|f| f.path.ends_with(FIRST) && brings_language(&plan.units[f.unit].name));
     if users.is_empty() || is_there {

@@ -2,7 +2,7 @@
 
 use super::super::string_evaluation::{Constants, Piece, calls, field, filled, is_given, named};
 use super::paths::Asked;
-use compass_facts::{Argument, CallSignal, DefId, Facts, Language, Span};
+use compass_facts::{Argument, CallSignal, DefId, Facts, Span};
 use compass_index::{Certainty, PassInput, Place};
 use rustc_hash::FxHashMap;
 
@@ -53,7 +53,7 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
     let mut by_callee: FxHashMap<Place, Vec<Caller>> = FxHashMap::default();
     let mut drafts = Vec::new();
     for (file, signal, call) in calls(input) {
-        if !matches!(input.files[file].language, Language::JavaScript | Language::TypeScript | Language::Tsx | Language::Python) {
+        if !matches!(input.files[file].language.profile().family, "script" | "python") {
             continue;
         }
         let meaning = input.meaning(file, call.at);

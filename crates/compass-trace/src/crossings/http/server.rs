@@ -2,7 +2,7 @@
 
 use super::super::string_evaluation::{Constants, Piece, calls, calls_in, named};
 use super::paths::{Segment, route_segments};
-use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Language, Span};
+use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Span};
 use compass_index::{PassInput, Place};
 use rustc_hash::FxHashMap;
 
@@ -69,7 +69,7 @@ pub(super) fn routes(input: &PassInput, constants: &Constants) -> Vec<Route> {
 }
 
 fn python_calls<'a>(input: &PassInput<'a>) -> Vec<(usize, &'a compass_facts::Signal, &'a CallSignal)> {
-    calls(input).filter(|(file, ..)| input.files[*file].language == Language::Python).collect()
+    calls(input).filter(|(file, ..)| input.files[*file].language.stored_word() == "python").collect()
 }
 
 /// A text without holes.
@@ -284,7 +284,7 @@ fn table_prefixes(prefixes: &TablePrefixes, file: usize, depth: usize) -> Vec<(S
 /// Does the file import the makers of such tables?
 fn is_table(input: &PassInput, file: usize) -> bool {
     let here = &input.files[file];
-    here.language == Language::Python
+    here.language.stored_word() == "python"
         && here.facts.imports.iter().any(|i| here.facts.name(i.module).starts_with("django.urls") || here.facts.name(i.module) == "django.conf.urls")
 }
 

@@ -1,0 +1,15 @@
+//! What readers share: the syntax tree laid out flat, a builder of facts, signals of crossings, words that no reader sees.
+//!
+//! A reader stands in the room of its language: a single walk over a text or its tree that fills a [`Builder`].
+
+mod builder;
+pub(crate) mod hidden;
+pub mod interface;
+pub mod signals;
+pub mod sql;
+pub mod syntax;
+pub(crate) mod templates;
+pub mod tree;
+
+pub use crate::registry::{parse, read_by_grammar, read_tree};
+pub use builder::{Builder, Lookup, NewDefinition, Place, TypeScopes, sort};

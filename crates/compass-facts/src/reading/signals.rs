@@ -1,0 +1,304 @@
+//! Signals that readers of different languages record alike: calls with texts in them, texts with names, statements of SQL.
+//!
+//! Works on the syntax nodes of the grammars of Python, JavaScript and TypeScript, and Rust; kinds of node that one of them alone has do no
+//! harm to the others.
+
+use super::tree::{Nodes, named, span, text};
+use super::{Builder, NewDefinition};
+use crate::reading::syntax::Node;
+use crate::sql::{MadeTable, looks_like_sql, read_sql};
+use crate::{Argument, CallSignal, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart};
+
+/// Calls of these names are recorded whatever their arguments: they declare routes, call them, or open libraries.
+const TELLING: &str = include_str!("../../data/telling_calls.txt");
+
+/// Calls of these names are recorded when they get a path, a verb, or something a client around may have been given.
+const VERBS: [&str; 15] = ["request", "get", "post", "put", "patch", "delete", "head", "options", "create", "path", "url", "include", "route", "send", "mount"];
+
+/// Receivers that are asked over the wire, by what is in their names.
+const CLIENTS: [&str; 11] = ["$", "jquery", "http", "client", "api", "axios", "session", "request", "this", "self", "fetch"];
+
+/// Texts longer than this are no paths, and statements longer than this are made by machines.
+const MAX_TEXT_BYTES: usize = 16 << 10;
+
+/// Nesting of arguments that is followed.
+const MAX_DEPTH: usize = 6;
+
+impl<'t> Builder<'t> {
+    /// Records a call if it may reach something outside. `callee` is what is called, `arguments` the list behind it.
+    pub fn call_signal(&mut self, callee: Node<'t>, arguments: Option<Node<'t>>, whole: Span, decorates: Option<DefId>, bound: Option<u32>) {
+        let Some(last) = last_name(callee) else { return };
+        let name = text(last, self.text);
+        let parts = arguments.map(named).unwrap_or_default();
+        let telling = decorates.is_some() || TELLING.lines().any(|l| l == name) || (VERBS.contains(&name) && self.may_ask(callee, &parts));
+        if !telling && !parts.iter().any(|p| begins_path(*p, self.text)) {
+            return;
+        }
+        let mut call = CallSignal {
+            name: self.intern(name),
+            at: span(last).start,
+            receiver: receiver(callee).map(|n| span(n).start),
+            arguments: Vec::new(),
+            named: Vec::new(),
+            decorates,
+            bound,
+        };
+        for part in parts.into_iter().take(16) {
+            if part.kind() == "keyword_argument" {
+                if let (Some(key), Some(value)) = (part.child_by_field_name("name"), part.child_by_field_name("value")) {
+                    let value = self.argument(value, 0);
+                    call.named.push((self.intern(text(key, self.text)), value));
+                }
+            } else if !part.kind().contains("comment") {
+                let value = self.argument(part, 0);
+                call.arguments.push(value);
+            }
+        }
+        self.signal(whole, SignalKind::Call(Box::new(call)));
+    }
+
+    /// Does a call by a verb's name get something that may be a path, from a receiver that may be a client?
+    fn may_ask(&self, callee: Node<'t>, parts: &[Node<'t>]) -> bool {
+        let verb = |n: &Node| matches!(text(*n, self.text).trim_matches(['"', '\'']), "GET" | "POST" | "PUT" | "PATCH" | "DELETE" | "HEAD" | "OPTIONS");
+        if parts.iter().any(verb) {
+            return true;
+        }
+        let named = parts.iter().any(|p| p.kind() == "identifier" || p.kind() == "template_string");
+        let of_client = match receiver_text(callee, self.text) {
+            None => true,
+            Some(object) => CLIENTS.iter().any(|c| object.to_ascii_lowercase().contains(c)),
+        };
+        named && of_client
+    }
+
+    /// Records a text that is kept under a name: an address, a path, or a statement.
+    pub fn text_signal(&mut self, value: Node<'t>, bound: Option<u32>) {
+        if self.text_depth > 0 || !(is_text(value) || is_text_list(value)) || value.byte_range().len() > MAX_TEXT_BYTES {
+            return;
+        }
+        self.sql_signal(value, bound);
+        if let Some(at) = bound
+            && begins_path(value, self.text)
+            && let Argument::Text(parts, _) = self.argument(value, 0)
+        {
+            self.signal(span(value), SignalKind::Constant(at, parts));
+        }
+    }
+
+    fn sql_signal(&mut self, value: Node<'t>, bound: Option<u32>) {
+        let Some(content) = blanked(value, self.text) else { return };
+        if !looks_like_sql(&content) {
+            return;
+        }
+        let base = value.start_byte() as u32;
+        let (mentions, made) = read_sql(&content);
+        let mut names: Vec<SqlName> = Vec::new();
+        for mention in mentions {
+            let tables = mention.tables.iter().map(|t| self.intern(t)).collect();
+            let column = mention.column.as_deref().map(|c| self.intern(c));
+            let span = Span { start: base + mention.span.start, end: base + mention.span.end };
+            names.push(SqlName { verb: mention.verb, tables, column, span });
+        }
+        for table in made.iter().filter(|t| !t.alters) {
+            self.made_table(table, base);
+            let tables = vec![self.intern(&table.name)];
+            let span = Span { start: base + table.span.start, end: base + table.span.end };
+            names.push(SqlName { verb: crate::SqlVerb::Define, tables, column: None, span });
+        }
+        if !names.is_empty() {
+            self.signal(span(value), SignalKind::Sql(names, bound));
+        }
+    }
+
+    /// A table that a statement in a text makes: a definition that no name of the program sees.
+    fn made_table(&mut self, table: &MadeTable, base: u32) {
+        let shift = |s: Span| Span { start: base + s.start, end: base + s.end };
+        let outside = self.place;
+        self.place = super::builder::Place { scope: ScopeId::FILE, container: None };
+        let aside = self.enter(ScopeKind::Type, shift(table.whole), None);
+        let mut new = NewDefinition::new(&table.name, Kind::Table, shift(table.span), shift(table.whole));
+        new.body = Some(shift(table.whole));
+        new.flags = Flags::default().with_if(table.view, Flags::INFERRED);
+        let def = self.define(new);
+        let inside = self.enter(ScopeKind::Type, shift(table.whole), Some(def));
+        for (name, span, whole) in &table.columns {
+            self.define(NewDefinition::new(name, Kind::Column, shift(*span), shift(*whole)));
+        }
+        self.leave(inside);
+        self.leave(aside);
+        self.place = outside;
+    }
+
+    fn argument(&mut self, node: Node<'t>, depth: usize) -> Argument {
+        if depth > MAX_DEPTH {
+            return Argument::Other;
+        }
+        match node.kind() {
+            _ if is_text(node) => {
+                let mut parts = Vec::new();
+                self.text_parts(node, &mut parts);
+                Argument::Text(parts, span(node))
+            }
+            "identifier" | "attribute" | "member_expression" | "field_expression" | "scoped_identifier" => {
+                last_name(node).map_or(Argument::Other, |n| Argument::Name(span(n).start))
+            }
+            "call" | "call_expression" => {
+                let callee = node.child_by_field_name("function").and_then(last_name);
+                callee.map_or(Argument::Other, |n| Argument::Call(span(n).start))
+            }
+            "list" | "tuple" | "array" | "set" => Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, depth + 1)).collect()),
+            "object" | "dictionary" => Argument::Fields(named(node).into_iter().take(32).filter_map(|n| self.field(n, depth)).collect()),
+            "as_expression" | "satisfies_expression" | "non_null_expression" | "parenthesized_expression" | "await" | "await_expression" => {
+                named(node).first().map_or(Argument::Other, |n| self.argument(*n, depth + 1))
+            }
+            _ => Argument::Other,
+        }
+    }
+
+    fn field(&mut self, node: Node<'t>, depth: usize) -> Option<(crate::NameId, Argument)> {
+        if node.kind() == "shorthand_property_identifier" {
+            return Some((self.intern(text(node, self.text)), Argument::Name(span(node).start)));
+        }
+        let (key, value) = (node.child_by_field_name("key")?, node.child_by_field_name("value")?);
+        let key = text(key, self.text).trim_matches(['"', '\'']);
+        Some((self.intern(key), self.argument(value, depth + 1)))
+    }
+
+    fn text_parts(&mut self, node: Node<'t>, out: &mut Vec<TextPart>) {
+        match node.kind() {
+            "string_content" | "string_fragment" => {
+                let holes: Vec<Node> = named(node).into_iter().filter(|n| n.kind().contains("interpolation")).collect();
+                if holes.is_empty() {
+                    out.push(TextPart::Text(self.intern(text(node, self.text))));
+                }
+            }
+            "interpolation" | "template_substitution" => {
+                let inner = named(node).into_iter().next().and_then(last_name);
+                out.push(TextPart::Hole(inner.map(|n| span(n).start)));
+            }
+            "string_start" | "string_end" | "line_comment" | "comment" => {}
+            "escape_sequence" => out.push(TextPart::Text(self.intern(text(node, self.text)))),
+            "string"
+            | "template_string"
+            | "concatenated_string"
+            | "binary_operator"
+            | "binary_expression"
+            | "string_literal"
+            | "raw_string_literal"
+            | "parenthesized_expression" => {
+                for part in named(node) {
+                    self.text_parts(part, out);
+                }
+            }
+            _ => out.push(TextPart::Hole(last_name(node).map(|n| span(n).start))),
+        }
+    }
+}
+
+/// A text, or texts put together.
+pub fn is_text(node: Node) -> bool {
+    match node.kind() {
+        "string" | "template_string" | "concatenated_string" | "string_literal" | "raw_string_literal" => true,
+        "binary_operator" | "binary_expression" => {
+            let is_plus = node.child_by_field_name("operator").is_some_and(|o| o.kind() == "+");
+            is_plus && ["left", "right"].iter().any(|f| node.child_by_field_name(f).is_some_and(|n| is_text(n)))
+        }
+        "parenthesized_expression" => named(node).first().is_some_and(|n| is_text(*n)),
+        _ => false,
+    }
+}
+
+/// Texts in a list: a statement line by line, put together later.
+pub fn is_text_list(node: Node) -> bool {
+    let parts = if matches!(node.kind(), "list" | "array" | "tuple") { named(node) } else { Nodes::new() };
+    parts.len() > 1 && parts.iter().all(|p| is_text(*p) || p.kind().contains("comment"))
+}
+
+/// Does a text begin as a path or an address does: with `/`, a scheme, or something put in and then `/`?
+fn begins_path(node: Node, source: &str) -> bool {
+    if !is_text(node) || node.byte_range().len() > MAX_TEXT_BYTES {
+        return false;
+    }
+    let raw = text(node, source).trim_start_matches(['f', 'r', 'b', 'u', 'F', 'R', '"', '\'', '`', '(', '#']);
+    let scheme = ["http://", "https://", "ws://", "wss://"].iter().any(|s| raw.starts_with(s));
+    let put_in =
+        (raw.starts_with("${") || raw.starts_with('{')) && raw.find('}').is_some_and(|n| matches!(raw.as_bytes().get(n + 1), Some(b'/' | b'$' | b'{')));
+    let after_name = matches!(node.kind(), "binary_operator" | "binary_expression") && raw.contains("\"/");
+    (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name
+}
+
+/// The contents of a text at their places, everything else blank, what is put in a question mark.
+fn blanked(node: Node, source: &str) -> Option<String> {
+    let raw = source.get(node.byte_range())?;
+    let lower = raw.get(..raw.len().min(400))?.to_ascii_lowercase();
+    if !["select", "insert", "update", "delete", "create", "with", "replace", "alter", "drop", "truncate", "merge"].iter().any(|k| lower.contains(k)) {
+        return None;
+    }
+    let mut out = vec![b' '; raw.len()];
+    let base = node.start_byte();
+    copy_contents(node, source, base, &mut out);
+    String::from_utf8(out).ok()
+}
+
+fn copy_contents(node: Node, source: &str, base: usize, out: &mut [u8]) {
+    let range = node.byte_range();
+    match node.kind() {
+        "string_content" | "string_fragment" => {
+            if let (Some(to), Some(from)) = (out.get_mut(range.start - base..range.end - base), source.as_bytes().get(range.clone())) {
+                to.copy_from_slice(from);
+            }
+            // Escapes are blanks to SQL; offsets stay.
+            for part in named(node) {
+                copy_contents(part, source, base, out);
+            }
+        }
+        "escape_sequence" => out[range.start - base..range.end - base].fill(b' '),
+        "interpolation" | "template_substitution" | "identifier" | "attribute" | "call" => {
+            out[range.start - base..range.end - base].fill(b' ');
+            out[range.start - base] = b'?';
+        }
+        _ => {
+            for part in named(node) {
+                copy_contents(part, source, base, out);
+            }
+        }
+    }
+}
+
+/// The last name of a path of names.
+pub fn last_name(node: Node) -> Option<Node> {
+    match node.kind() {
+        "identifier" | "shorthand_property_identifier" => Some(node),
+        "attribute" => node.child_by_field_name("attribute"),
+        "member_expression" => node.child_by_field_name("property"),
+        "field_expression" => node.child_by_field_name("field"),
+        "scoped_identifier" => node.child_by_field_name("name"),
+        "non_null_expression" | "parenthesized_expression" | "await" | "await_expression" => named(node).into_iter().next().and_then(last_name),
+        "generic_function" | "instantiation_expression" => node.child_by_field_name("function").and_then(last_name),
+        _ => None,
+    }
+}
+
+/// What stands before the last name, if anything does.
+fn receiver_text<'t>(node: Node, source: &'t str) -> Option<&'t str> {
+    let object = match node.kind() {
+        "attribute" | "member_expression" => node.child_by_field_name("object"),
+        "field_expression" => node.child_by_field_name("value"),
+        _ => None,
+    }?;
+    source.get(object.byte_range())
+}
+
+/// The last name before the last.
+fn receiver(node: Node) -> Option<Node> {
+    let object = match node.kind() {
+        "attribute" | "member_expression" => node.child_by_field_name("object"),
+        "field_expression" => node.child_by_field_name("value"),
+        "scoped_identifier" => node.child_by_field_name("path"),
+        _ => None,
+    }?;
+    match object.kind() {
+        "call" | "call_expression" => object.child_by_field_name("function").and_then(last_name),
+        _ => last_name(object),
+    }
+}

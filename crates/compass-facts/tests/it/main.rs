@@ -1,0 +1,8 @@
+//! The engine of facts with all languages.
+
+mod hidden;
+mod registry;
+mod stored;
+mod syntax;
+mod tokens;
+mod wire;

@@ -1,0 +1,113 @@
+//! What readers record for crossings, and what they leave alone.
+
+use super::facts;
+use compass_facts::{Argument, Facts, Kind, SignalKind, TextPart};
+use rstest::rstest;
+
+fn text_of(facts: &Facts, parts: &[TextPart]) -> String {
+    parts.iter().map(|p| if let TextPart::Text(t) = p { facts.name(*t) } else { "{}" }).collect()
+}
+
+fn shown(facts: &Facts, argument: &Argument) -> String {
+    match argument {
+        Argument::Text(parts, _) => format!("'{}'", text_of(facts, parts)),
+        Argument::Name(_) => "name".to_owned(),
+        Argument::Call(_) => "call".to_owned(),
+        Argument::List(all) => format!("[{}]", all.iter().map(|a| shown(facts, a)).collect::<Vec<_>>().join(" ")),
+        Argument::Fields(all) => format!("{{{}}}", all.iter().map(|(n, a)| format!("{}={}", facts.name(*n), shown(facts, a))).collect::<Vec<_>>().join(" ")),
+        Argument::Other => "other".to_owned(),
+    }
+}
+
+/// Each signal on a line: what it is, what it says, and around what it stands.
+fn signals(facts: &Facts) -> Vec<String> {
+    let line = |s: &compass_facts::Signal| match &s.kind {
+        SignalKind::Call(c) => {
+            let arguments = c.arguments.iter().map(|a| shown(facts, a));
+            let named = c.named.iter().map(|(n, a)| format!("{}={}", facts.name(*n), shown(facts, a)));
+            let marks = [c.decorates.map(|d| format!(" on {}", facts.def_name(d))), c.bound.map(|_| " kept".to_owned())];
+            format!("{}({}){}", facts.name(c.name), arguments.chain(named).collect::<Vec<_>>().join(", "), marks.into_iter().flatten().collect::<String>())
+        }
+        SignalKind::Constant(_, parts) => format!("constant '{}'", text_of(facts, parts)),
+        SignalKind::Sql(names, bound) => {
+            let name = |n: &compass_facts::SqlName| {
+                format!("{} {}{}", n.verb.word(), facts.name(n.tables[0]), n.column.map(|c| format!(".{}", facts.name(c))).unwrap_or_default())
+            };
+            format!("sql {}{}", names.iter().map(name).collect::<Vec<_>>().join(", "), if bound.is_some() { " kept" } else { "" })
+        }
+        SignalKind::NativeExport(def, name) => format!("export {} as {}", facts.def_name(*def), facts.name(*name)),
+        SignalKind::NativeImport(def, name) => format!("import {} as {}", facts.def_name(*def), facts.name(*name)),
+    };
+    facts.signals.iter().map(line).collect()
+}
+
+#[rstest]
+#[case::decorator("@app.post(\"/w/<int:n>\", methods=[\"PUT\"])\ndef turn(n):\n    pass\n", &["post('/w/<int:n>', methods=['PUT']) on turn"])]
+#[case::router("r = Blueprint(\"racks\", __name__, url_prefix=\"/r\")\n", &["Blueprint('racks', name, url_prefix='/r') kept"])]
+#[case::nested_call("app.register_blueprint(make(x), url_prefix=P)\n", &["register_blueprint(call, url_prefix=name)"])]
+#[case::constant("BASE = \"/api\"\n", &["constant '/api'"])]
+#[case::formatted("requests.get(f\"{BASE}/racks/{rack.id}\")\n", &["get('{}/racks/{}')"])]
+#[case::dictionary_is_no_client("found = d.get(key)\nother = d.get(\"key\")\n", &[])]
+#[case::library("lib = ctypes.CDLL(path)\n", &["CDLL(name) kept"])]
+#[case::statement("def f(db):\n    db.run(\"INSERT INTO t (a) VALUES (?)\")\n", &["sql write t, write t.a"])]
+#[case::statement_in_parts("x = \"SELECT a \" \"FROM t\"\n", &["sql select t.a, select t kept"])]
+#[case::statement_added("x = \"SELECT a FROM t\" + where\n", &["sql select t.a, select t kept"])]
+#[case::statement_formatted("q(f\"SELECT a FROM t WHERE b = {value}\")\n", &["sql select t.a, select t, select t.b"])]
+#[case::prose("say(\"select a wheel from the rack\")\n", &[])]
+#[case::comment("# INSERT INTO t (a) VALUES (1)\n", &[])]
+fn python_says(#[case] text: &str, #[case] expected: &[&str]) {
+    assert_eq!(signals(&facts(languages::PYTHON, text)), expected);
+}
+
+#[rstest]
+#[case::fetch("fetch(`${BASE}/w/${w.id}`, { method: \"POST\", body });\n", &["fetch('{}/w/{}', {method='POST' body=name})"])]
+#[case::client("const api = axios.create({ baseURL: \"/v1\" });\n", &["create({baseURL='/v1'}) kept"])]
+#[case::wrapper("function get(path) { return request(\"GET\", path); }\n", &["request('GET', name)"])]
+#[case::added("api.put(\"/w/\" + id + \"/turn\", body);\n", &["put('/w/{}/turn', name)"])]
+#[case::map_is_no_client("const a = m.get(\"x\"); m.delete(key);\n", &[])]
+#[case::constant("export const BASE = \"/api\";\n", &["constant '/api'"])]
+#[case::comment_is_no_path("// fetch(\"/racks\")\n", &[])]
+#[case::division_is_no_path("const a = b / c;\n", &[])]
+fn typescript_says(#[case] text: &str, #[case] expected: &[&str]) {
+    assert_eq!(signals(&facts(languages::TYPESCRIPT, text)), expected);
+}
+
+#[rstest]
+#[case::foreign("unsafe extern \"C\" { fn open(n: u32) -> i32; #[link_name = \"shut\"] fn close(); static level: u8; }\n", &["import open as open", "import close as shut", "import level as level"])]
+#[case::exported("#[unsafe(no_mangle)]\npub extern \"C\" fn days() {}\n#[export_name = \"weeks\"]\npub fn w() {}\n", &["export days as days", "export w as weeks"])]
+#[case::plain("pub extern \"C\" fn days() {}\n", &[])]
+#[case::raw_text("fn f(db: &Db) { db.run(r#\"DELETE FROM t WHERE a = 1\"#) }\n", &["sql delete t, select t.a"])]
+#[case::in_a_macro("fn f() { query!(Row, \"SELECT a FROM t\", 1) }\n", &["sql select t.a, select t"])]
+#[case::constant("const Q: &str = \"SELECT a FROM t\";\n", &["sql select t.a, select t kept"])]
+fn rust_says(#[case] text: &str, #[case] expected: &[&str]) {
+    assert_eq!(signals(&facts(languages::RUST, text)), expected);
+}
+
+#[test]
+fn places_of_sql_names_are_those_in_the_source() {
+    let text = "def f(db):\n    db.run(\n        \"UPDATE wheels \"\n        \"SET turned_at = ?\"\n    )\n";
+    let facts = facts(languages::PYTHON, text);
+    let SignalKind::Sql(names, _) = &facts.signals[0].kind else { panic!("a statement") };
+    let found: Vec<&str> = names.iter().map(|n| n.span.of(text)).collect();
+    assert_eq!(found, ["wheels", "turned_at"]);
+}
+
+#[test]
+fn sql_files_define_tables_with_columns_and_documentation() {
+    let text = "-- Every turn.\nCREATE TABLE turns (\n  id INTEGER,\n  wheel INTEGER REFERENCES wheels (id)\n);\nALTER TABLE turns ADD COLUMN at TEXT;\n";
+    let facts = facts(languages::SQL, text);
+    let kinds: Vec<(Kind, &str)> = facts.definitions.iter().map(|d| (d.kind, facts.name(d.name))).collect();
+    assert_eq!(kinds, [(Kind::Table, "turns"), (Kind::Column, "id"), (Kind::Column, "wheel"), (Kind::Column, "at")]);
+    assert_eq!(facts.definitions[0].doc.map(|d| d.of(text)), Some("-- Every turn."));
+    assert_eq!(facts.container_path(compass_facts::DefId(2)), ["turns"]);
+    assert_eq!(signals(&facts), ["sql select wheels, define turns"]);
+}
+
+#[test]
+fn a_table_made_in_a_text_is_seen_by_no_name_of_the_program() {
+    let text = "db.run(\"CREATE TABLE wheels (id INTEGER)\")\nprint(wheels)\n";
+    let facts = facts(languages::PYTHON, text);
+    assert!(facts.definitions.iter().any(|d| d.kind == Kind::Table && facts.name(d.name) == "wheels" && d.name_span.of(text) == "wheels"));
+    let printed = facts.uses.iter().find(|u| facts.name(u.name) == "wheels").expect("a use");
+    assert_eq!(printed.local, None);
+}

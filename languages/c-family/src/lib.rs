@@ -1,0 +1,14 @@
+//! C and C++: what is particular to it, in one room.
+
+mod ladder;
+pub mod lexer;
+pub mod preprocessor;
+mod profile;
+mod reader;
+mod rules;
+mod tokens;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+
+pub use profile::{C, CPP};
+pub use reader::looks_like_cpp;

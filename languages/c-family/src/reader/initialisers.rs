@@ -1,0 +1,89 @@
+//! Values in braces, with the places they are for.
+
+use super::parser::{Parser, Value};
+use super::tokens::T;
+use compass_facts::*;
+
+impl Parser<'_, '_> {
+    /// An initial value for something of the type: an expression, or a list in braces with designators.
+    pub(super) fn initialiser(&mut self, ty: TypeId, end: usize) -> Value {
+        if self.k() != T::LBrace {
+            return self.expression(end);
+        }
+        // In an array of structs each inner list is one element.
+        let element = match self.s.facts.ty(ty) {
+            TypeExpr::List(inner) => *inner,
+            _ => ty,
+        };
+        self.within(|this, close| {
+            while this.p < close {
+                let before = this.p;
+                this.element(ty, element, close);
+                this.take(T::Comma);
+                if this.p == before {
+                    this.p += 1;
+                }
+            }
+        });
+        Value::NOTHING
+    }
+
+    pub(super) fn element(&mut self, ty: TypeId, element: TypeId, close: usize) {
+        let mut inner = element;
+        let mut place = None;
+        let mut designated = false;
+        if self.k() == T::Name && self.at(self.p + 1) == T::Colon && self.at(self.p + 2) != T::Colon {
+            // The old form: `name: value`.
+            place = Some(self.designator(&mut inner));
+            self.p += 1;
+            designated = true;
+        } else {
+            loop {
+                match self.k() {
+                    T::Dot if self.at(self.p + 1) == T::Name => {
+                        self.p += 1;
+                        place = Some(self.designator(&mut inner));
+                    }
+                    T::LBracket if !self.cpp || self.designates() => {
+                        self.within(|this, close| this.expressions_until(close));
+                        if designated {
+                            inner = self.s.ty_index(inner);
+                        }
+                    }
+                    _ => break,
+                }
+                designated = true;
+            }
+            if designated {
+                self.take(T::Assign);
+            }
+        }
+        if !designated {
+            let is_list = self.k() == T::LBrace;
+            self.initialiser(if is_list { element } else { ty }, close);
+            return;
+        }
+        let value = self.initialiser(inner, close);
+        if let (Some(place), Some(function), true) = (place, value.used, value.named)
+            && self.s.facts.usage(function).local.is_none()
+        {
+            self.s.facts.held.push((place, function));
+        }
+    }
+
+    /// `[x] =` rather than a lambda.
+    fn designates(&self) -> bool {
+        matches!(self.at(self.past(self.p)), T::Assign | T::Dot | T::LBracket) && self.at(self.p + 1) != T::RBracket && self.at(self.p + 1) != T::Assign
+    }
+
+    fn designator(&mut self, of: &mut TypeId) -> UseId {
+        let token = self.tok();
+        self.p += 1;
+        let used = self.s.add_use(token, Role::Write, Shape::Member(*of));
+        if *of != self.s.unknown() {
+            let name = self.s.name(token.id);
+            *of = self.s.ty_member(*of, name);
+        }
+        used
+    }
+}

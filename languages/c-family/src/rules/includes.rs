@@ -1,0 +1,125 @@
+//! C and C++: from the words of an include to the file, and who includes whom.
+
+use compass_facts::{ImportKind, ScopeId};
+use compass_index::Certainty;
+use compass_index::linking::{Entity, Modules, Target, World, join, normalise, sure};
+use rustc_hash::FxHashMap;
+
+/// Who includes whom, without the files between.
+#[derive(Default)]
+pub(super) struct Includes {
+    included: Edges,
+    includers: Edges,
+}
+
+/// From files to files, by position: those of one stand side by side.
+#[derive(Default)]
+struct Edges {
+    starts: Vec<u32>,
+    to: Vec<u32>,
+}
+
+impl Edges {
+    fn of(files: usize, pairs: impl Iterator<Item = (u32, u32)> + Clone) -> Edges {
+        let mut starts = vec![0u32; files + 1];
+        pairs.clone().for_each(|(from, _)| starts[from as usize + 1] += 1);
+        for i in 1..starts.len() {
+            starts[i] += starts[i - 1];
+        }
+        let mut next = starts.clone();
+        let mut to = vec![0; starts.last().map_or(0, |n| *n as usize)];
+        for (from, target) in pairs {
+            let place = &mut next[from as usize];
+            to[*place as usize] = target;
+            *place += 1;
+        }
+        Edges { starts, to }
+    }
+
+    fn of_file(&self, file: u32) -> &[u32] {
+        let range = self.starts.get(file as usize).zip(self.starts.get(file as usize + 1));
+        range.and_then(|(from, to)| self.to.get(*from as usize..*to as usize)).unwrap_or(&[])
+    }
+}
+
+impl Includes {
+    /// Finds what every file of C and C++ includes. The same words in the same folder lead to the same file.
+    pub(super) fn new(world: &World, modules: &Modules, headers: &Headers) -> Includes {
+        let mut known: FxHashMap<(u32, &str, &str, bool), Option<u32>> = FxHashMap::default();
+        let mut pairs: Vec<(u32, u32)> = world.stored_includes();
+        for (index, file) in world.files.iter().enumerate() {
+            let from = index as u32;
+            if !file.language.is_kin_of(crate::C) || !world.is_at_hand(from) {
+                continue;
+            }
+            let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+            let mut found = Vec::new();
+            for import in file.facts.imports.iter().filter(|i| i.kind == ImportKind::Include) {
+                let path = file.facts.name(import.module);
+                let target =
+                    *known.entry((file.root, dir, path, import.system)).or_insert_with(|| match headers.include(world, modules, from, path, import.system) {
+                        Some(Target { entity: Entity::Module(f, _), .. }) => Some(f),
+                        _ => None,
+                    });
+                found.extend(target.filter(|t| *t != from));
+            }
+            found.sort_unstable();
+            found.dedup();
+            pairs.extend(found.into_iter().map(|to| (from, to)));
+        }
+        let files = world.files.len();
+        let (included, includers) = (Edges::of(files, pairs.iter().copied()), Edges::of(files, pairs.iter().map(|(from, to)| (*to, *from))));
+        world.keep_includes(pairs);
+        Includes { included, includers }
+    }
+
+    pub(super) fn included(&self, file: u32) -> &[u32] {
+        self.included.of_file(file)
+    }
+
+    pub(super) fn includers(&self, file: u32) -> &[u32] {
+        self.includers.of_file(file)
+    }
+}
+
+/// Folders of headers outside the own ones, in the compiler's order, and whether C++ alone looks there.
+pub(super) struct Headers(Vec<(u32, bool)>);
+
+impl Headers {
+    pub(super) fn new(world: &World) -> Headers {
+        let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
+        let folders = world.build.outside_folders.iter();
+        Headers(folders.filter_map(|f| Some((root_of(f)?, compass_index::plan::is_of_cpp(f)))).collect())
+    }
+
+    /// The file that an include leads to.
+    pub(super) fn include(&self, world: &World, all: &Modules, from: u32, path: &str, system: bool) -> Option<Target> {
+        let file = &world.files[from as usize];
+        let dir = file.path.rsplit_once('/').map_or("", |(d, _)| d);
+        let get = |p: &str| world.by_path.get(&(file.root, normalise(p).as_str())).copied();
+        if !system && let Some(f) = get(&join(dir, path)) {
+            return Some(sure(Entity::Module(f, ScopeId::FILE)));
+        }
+        let unit = world.unit(from);
+        let configured = world.build.include_folders.iter().map(|f| join(f, path));
+        let usual = ["include", "src", "lib", ""].iter().map(|d| join(&join(&unit.dir, d), path));
+        // A header that asks for its own name in angles wants the next one.
+        if let Some(f) = configured.chain(usual).find_map(|p| get(&p).filter(|f| *f != from)) {
+            return Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false });
+        }
+        if let Some(found) = self.outside(world, from, path) {
+            return Some(found);
+        }
+        let found = all.by_suffix(world, from, path)?;
+        Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
+    }
+
+    /// A header in the folders of the compiler, in their order; never the one that asks.
+    fn outside(&self, world: &World, from: u32, path: &str) -> Option<Target> {
+        let cpp = world.language(from) == crate::CPP;
+        let path = normalise(path);
+        let usable = self.0.iter().filter(|r| cpp || !r.1);
+        let file = usable.filter_map(|(root, _)| world.by_path.get(&(*root, path.as_str()))).find(|f| **f != from)?;
+        Some(sure(Entity::Module(*file, ScopeId::FILE)))
+    }
+}

@@ -1,0 +1,156 @@
+//! Which of several functions of one name a call means: by the number of arguments, then by their types as far as these are known.
+
+use compass_facts::{Facts, Flags, Kind, Role, TypeId, Use, UseId};
+use compass_index::Certainty;
+use compass_index::linking::{DefRef, Entity, Evaluator, Hit, Lookup, MOST_CHOICES, Ty};
+use easy_ext::ext;
+
+#[ext(Overloads)]
+pub(crate) impl Evaluator<'_, '_> {
+    /// Settles a use of C++: constructors for classes that are called, overloads by arguments.
+    fn settle_cpp(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
+        let found = self.constructors(u, found);
+        if found.hits.len() < 2 || !matches!(u.role, Role::Call | Role::Write) {
+            return found;
+        }
+        let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
+        self.choose_by_arguments(file, found, u, args)
+    }
+
+    /// A class that is called means its constructors, if it has any.
+    fn constructors(&mut self, u: &Use, found: Lookup) -> Lookup {
+        if !matches!(u.role, Role::Call | Role::Write) {
+            return found;
+        }
+        let mut hits = Vec::new();
+        for hit in found.hits {
+            let Entity::DefRef(sym) = hit.entity else {
+                hits.push(hit);
+                continue;
+            };
+            let made = if matches!(self.world.def(sym).kind, Kind::Class | Kind::Struct) { self.constructors_of(sym) } else { Vec::new() };
+            if made.is_empty() {
+                hits.push(hit);
+                continue;
+            }
+            hits.extend(made.into_iter().map(|s| Hit { entity: Entity::DefRef(s), ..hit.clone() }));
+        }
+        Lookup { hits, cause: found.cause }
+    }
+
+    fn constructors_of(&self, class: DefRef) -> Vec<DefRef> {
+        let world = self.world;
+        let def = world.def(class);
+        let name = world.gid(class.file, def.name);
+        let own = def.inner.map(|s| (class.file, s));
+        let further = self.extensions.inherent.get(&(class, name)).into_iter().flatten().copied();
+        let mut out: Vec<DefRef> = Vec::new();
+        for (file, scope) in own.into_iter().chain(further) {
+            for binding in world.bindings(file, scope, name) {
+                if let compass_index::linking::Binding::Def(def) = binding
+                    && world.facts(file).def(def).kind == Kind::Constructor
+                {
+                    out.push(DefRef { file, def });
+                }
+            }
+        }
+        let bodies: Vec<u32> = out.iter().filter(|s| !world.def(**s).flags.has(Flags::BODILESS)).map(|s| world.def(*s).signature).collect();
+        out.retain(|s| !world.def(*s).flags.has(Flags::BODILESS) || !bodies.contains(&world.def(*s).signature));
+        out
+    }
+
+    fn choose_by_arguments(&mut self, file: u32, found: Lookup, u: &Use, args: &[TypeId]) -> Lookup {
+        let world = self.world;
+        let fits = |h: &Hit| match h.entity {
+            Entity::DefRef(s) => {
+                let d = world.def(s);
+                if !matches!(d.kind, Kind::Function | Kind::Method | Kind::Constructor) {
+                    return d.kind == Kind::Macro && (d.arity == u.args || d.arity == 255) || !d.kind.is_callable();
+                }
+                (d.required <= u.args && u.args <= d.arity) || d.arity == 255 && u.args + 1 >= d.required
+            }
+            _ => false,
+        };
+        let fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
+        if fitting.is_empty() {
+            // Copies that nobody wrote, or arguments that macros make: whichever it is, these are guesses.
+            let hits = found.hits.into_iter().map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
+            return Lookup { hits, cause: found.cause };
+        }
+        if fitting.len() > MOST_CHOICES {
+            let hits = fitting.into_iter().take(compass_index::linking::MOST_HITS).map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
+            return Lookup { hits, cause: found.cause };
+        }
+        if fitting.len() == 1 {
+            return Lookup { hits: fitting, cause: found.cause };
+        }
+        let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
+        let mut scored: Vec<(i32, Hit)> = fitting.into_iter().map(|h| (self.score(&h, &given, u.args), h)).collect();
+        scored.sort_by_key(|s| std::cmp::Reverse(s.0));
+        let best = scored[0].0;
+        let alone = scored.iter().filter(|s| s.0 == best).count() == 1;
+        let hits: Vec<Hit> = scored
+            .into_iter()
+            .map(|(score, mut h)| {
+                let certainty = if alone && score == best { Certainty::Inferred } else { Certainty::Guessed };
+                h.certainty = h.certainty.min(certainty);
+                h
+            })
+            .collect();
+        // The others stay on the list: types are only partly known.
+        Lookup { hits, cause: found.cause }
+    }
+
+    fn score(&mut self, hit: &Hit, given: &[Ty], count: u8) -> i32 {
+        let Entity::DefRef(sym) = hit.entity else { return -10 };
+        let def = self.world.def(sym);
+        let mut total = if def.arity == count { 1 } else { 0 } - i32::from(def.arity == 255) * 2;
+        if def.flags.has(Flags::SPECIAL) {
+            total -= 1;
+        }
+        let parameters = self.parameters_of(sym);
+        for (ty, parameter) in given.iter().zip(&parameters) {
+            let declared = self.world.facts(sym.file).def(*parameter).ty;
+            let wanted = match declared {
+                Some(t) => self.evaluate(sym.file, t).ty,
+                None => Ty::Unknown(compass_index::Cause::ReceiverUnknown),
+            };
+            total += self.likeness(ty, &wanted);
+        }
+        total
+    }
+
+    /// How well an argument fits a parameter.
+    fn likeness(&mut self, given: &Ty, wanted: &Ty) -> i32 {
+        match (given, wanted) {
+            (Ty::Unknown(_), _) | (_, Ty::Unknown(_)) => 0,
+            // Of what it may be, what fits best is what the call was written for.
+            (Ty::Union(parts), _) => parts.iter().map(|p| self.likeness(p, wanted)).max().unwrap_or(0),
+            (_, Ty::Union(parts)) => parts.iter().map(|p| self.likeness(given, p)).max().unwrap_or(0),
+            (Ty::Value(a, _), Ty::Value(b, _)) if a == b => 8,
+            (Ty::Value(a, _), Ty::Value(b, _)) => {
+                let (ka, kb) = (self.world.def(*a).kind, self.world.def(*b).kind);
+                if kb == Kind::TypeParameter || ka == Kind::TypeParameter {
+                    1
+                } else if self.derives(*a, *b, 0) {
+                    5
+                } else if ka == Kind::Enum && kb == Kind::Enum {
+                    -8
+                } else {
+                    -3
+                }
+            }
+            (Ty::Literal(a), Ty::Literal(b)) if a == b => 6,
+            (Ty::Literal(_), Ty::Literal(_)) => -4,
+            (Ty::Literal(_), Ty::Value(s, _)) if self.world.def(*s).kind == Kind::TypeParameter => 1,
+            (Ty::Literal(_), Ty::Value(..)) => -2,
+            (Ty::Value(s, _), Ty::Literal(_)) if matches!(self.world.def(*s).kind, Kind::Enum | Kind::TypeParameter) => 0,
+            (Ty::Value(..), Ty::Literal(_)) => -5,
+            (Ty::List(a), Ty::List(b)) => self.likeness(a, b),
+            (Ty::Function(_), Ty::Function(_)) => 4,
+            (Ty::External(a, _), Ty::External(b, _)) if a == b => 6,
+            (Ty::Literal(compass_facts::Literal::Text), Ty::External(..)) => 1,
+            _ => -1,
+        }
+    }
+}

@@ -1,0 +1,12 @@
+//! What is particular to the language, and its compiler as oracle.
+
+mod bounds;
+mod oracle;
+mod preprocessor;
+mod random;
+mod reader;
+mod reader_cpp;
+mod record;
+mod sampled;
+mod support;
+mod unfold;

@@ -1,0 +1,45 @@
+//! Perl.
+
+use crate::reader;
+use compass_facts::Language;
+use compass_facts::profile::PLAIN;
+use compass_facts::profile::{Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_index::linking::RulesPart;
+
+static MODULES: Words = Words::new(|| words(include_str!("data/perl_modules.txt")));
+
+/// The language.
+pub const PERL: Language = Language::of(&PROFILE);
+
+static PROFILE: Profile = Profile {
+    word: "perl",
+    stored_word: "perl",
+    family: "perl",
+    endings: &["pl", "pm", "t", "psgi", "pod"],
+    interpreters: &["perl*"],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: None,
+    read: |text, cancel| Some(reader::read(text, cancel)),
+    tokens: Some(reader::classes),
+    lexis: usual::HASHES,
+    calls: usual::CALLS,
+    modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
+    tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
+    programs: Programs { begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None },
+    packages: Packages { of_import: |module| usual::first_parts(module, "::", 2), advice: "cpan fetches it" },
+    standard: Standard { is_name: usual::none, is_module: |module| MODULES.contains(module) },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &[],
+    is_hidden: usual::not_hidden,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    stub_endings: &[],
+    opens_libraries: &[],
+    reader_version: crate::READER_VERSION,
+    rules_version: crate::RULES_VERSION,
+    rules: Some(&RulesPart(&crate::rules::Perl)),
+    exports_names: false,
+    ..PLAIN
+};

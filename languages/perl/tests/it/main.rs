@@ -1,0 +1,3 @@
+//! What is particular to the language, and its compiler as oracle.
+
+mod reader;

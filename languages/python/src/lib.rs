@@ -1,0 +1,10 @@
+//! Python: what is particular to it, in one room.
+
+mod ladder;
+mod profile;
+mod reader;
+mod rules;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+
+pub use profile::PYTHON;

@@ -1,0 +1,67 @@
+//! Python.
+
+use crate::reader;
+use compass_facts::Language;
+use compass_facts::profile::PLAIN;
+use compass_facts::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::reading::syntax::Grammar;
+use compass_index::linking::RulesPart;
+use compass_unfold::LadderPart;
+
+static NAMES: Words = Words::new(|| words(include_str!("data/python.txt")));
+static MODULES: Words = Words::new(|| words(include_str!("data/python_modules.txt")));
+
+/// The generic grammar.
+static GRAMMAR: Grammar = Grammar::new(|| tree_sitter_python::LANGUAGE.into());
+
+/// The language.
+pub const PYTHON: Language = Language::of(&PROFILE);
+
+static PROFILE: Profile = Profile {
+    word: "python",
+    stored_word: "python",
+    family: "python",
+    endings: &["py", "pyi", "pyw"],
+    interpreters: &["python*"],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| &GRAMMAR),
+    read: |text, cancel| compass_facts::reading::read_by_grammar(crate::PYTHON, text, cancel, reader::read),
+    tokens: None,
+    lexis: Lexis { long_quotes: &["\"\"\"", "'''"], ..usual::HASHES },
+    calls: Calls { is_receiver, by_name: true, takes_rest: |p| p.contains("...") || p.starts_with('*') },
+    modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
+    tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
+    programs: Programs { begins: usual::free_function, stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]), main_file: None },
+    packages: Packages { of_import: |module| usual::first_parts(module, ".", 1), advice: "pip install fetches it, into the project's environment" },
+    standard: Standard { is_name: |name| NAMES.contains(name), is_module: |module| MODULES.contains(module.split('.').next().unwrap_or(module)) },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &["python"],
+    is_hidden: |_, name| name.starts_with('_'),
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    stub_endings: &[".pyi"],
+    opens_libraries: &["ctypes", "cffi", "FFI", "CDLL", "cdll", "PyDLL", "WinDLL", "OleDLL"],
+    reader_version: crate::READER_VERSION,
+    rules_version: crate::RULES_VERSION,
+    ladder: Some(&LadderPart(&crate::ladder::Generators)),
+    rules: Some(&RulesPart(&crate::rules::Python)),
+    crosses_silently: true,
+    exports_names: false,
+    ..PLAIN
+};
+
+fn is_receiver(parameter: &str, _: bool) -> bool {
+    matches!(parameter.split(':').next().unwrap_or("").trim(), "self" | "cls")
+}
+
+/// Folders whose names could stand in an import.
+fn package(folder: &str) -> Option<(&'static str, String)> {
+    let is_name = |part: &str| part.chars().all(|c| c.is_alphanumeric() || c == '_');
+    folder.split('/').all(is_name).then(|| ("package", usual::below(folder, &["src"]).replace('/', ".")))
+}
+
+fn is_test(stem: &str, _: &str) -> bool {
+    stem.starts_with("test_") || stem.ends_with("_test") || stem == "conftest" || stem == "tests"
+}

@@ -1,0 +1,101 @@
+//! Python: one walk over the tree of the generic grammar.
+//!
+//! Functions open one scope, classes another; blocks do not. The first assignment to a name in a scope defines it,
+//! later ones write it. `self.x = …` in any method defines the field `x` of the class.
+
+mod annotations;
+mod definitions;
+mod expressions;
+mod imports;
+
+use compass_facts::bounds::Bounded;
+use compass_facts::reading::syntax::{Node, Tree};
+use compass_facts::reading::tree::{named, span};
+use compass_facts::reading::{Builder, Lookup, TypeScopes};
+use compass_facts::{Cancel, Facts, GapCause, ScopeId};
+
+/// Reads a Python file.
+pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Direct }, cancel);
+    let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new(), decorator: None, unbound: None };
+    reader.block(tree.root_node());
+    reader.b.finish()
+}
+
+/// State of the walk.
+struct Reader<'t> {
+    b: Builder<'t>,
+    /// Scope of the class around the place, if its methods see it.
+    class: Option<ScopeId>,
+    /// Name of the receiver parameter (`self`, `cls`) of the method around the place.
+    receiver: Option<String>,
+    /// What the functions around the place return; the innermost last.
+    returns: Vec<definitions::Returns>,
+    /// The decorator being read: its signal waits for what it stands before.
+    decorator: Option<usize>,
+    /// The name that an assignment in a class body is about to bind: until then it means what stands around the class.
+    unbound: Option<&'t str>,
+}
+
+impl compass_facts::bounds::Bounded for Reader<'_> {
+    fn bounds(&mut self) -> &mut compass_facts::bounds::Bounds {
+        &mut self.b.bounds
+    }
+
+    fn refused(&mut self, why: compass_facts::bounds::Refusal, at: compass_facts::Span) {
+        self.b.refused(why, at);
+    }
+}
+
+impl<'t> Reader<'t> {
+    /// Statements of a module, class or function.
+    fn block(&mut self, node: Node<'t>) {
+        for child in named(node) {
+            self.statement(child);
+        }
+    }
+
+    fn statement(&mut self, node: Node<'t>) {
+        self.deeper(span(node), |r| r.statement_kind(node));
+    }
+
+    fn statement_kind(&mut self, node: Node<'t>) {
+        match node.kind() {
+            "function_definition" => {
+                self.function(node, node, &[]);
+            }
+            "class_definition" => {
+                self.class(node, node);
+            }
+            "decorated_definition" => self.decorated(node),
+            "import_statement" => self.import(node),
+            "import_from_statement" | "future_import_statement" => self.import_from(node),
+            "for_statement" => self.for_statement(node),
+            "return_statement" => self.return_statement(node),
+            "global_statement" | "nonlocal_statement" => self.outer_names(node),
+            "type_alias_statement" => self.type_alias(node),
+            "ERROR" => {
+                self.b.gap(GapCause::Syntax, span(node));
+                self.block(node);
+            }
+            "block"
+            | "if_statement"
+            | "elif_clause"
+            | "else_clause"
+            | "while_statement"
+            | "try_statement"
+            | "finally_clause"
+            | "match_statement"
+            | "with_statement"
+            | "with_clause"
+            | "except_clause"
+            | "except_group_clause"
+            | "case_clause" => self.block(node),
+            "with_item" => self.with_item(node),
+            "case_pattern" | "pattern" => self.pattern(node),
+            _ => {
+                self.expression(node, compass_facts::Role::Read);
+            }
+        }
+    }
+}

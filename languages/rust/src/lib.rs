@@ -1,0 +1,11 @@
+//! Rust: what is particular to it, in one room.
+
+mod ladder;
+pub mod macros;
+mod profile;
+mod reader;
+mod rules;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+
+pub use profile::RUST;

@@ -1,0 +1,6 @@
+//! What is particular to the language, and its compiler as oracle.
+
+mod macros;
+mod oracle;
+mod reader;
+mod unfold;

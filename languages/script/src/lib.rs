@@ -1,0 +1,10 @@
+//! JavaScript and TypeScript: what is particular to it, in one room.
+
+mod components;
+mod profile;
+mod reader;
+mod rules;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+
+pub use profile::{JAVASCRIPT, TSX, TYPESCRIPT};

@@ -1,0 +1,212 @@
+//! Types as written: as themselves, and as the types of values declared with them.
+
+use super::Reader;
+use compass_facts::bounds::Bounded;
+use compass_facts::reading::syntax::Node;
+use compass_facts::reading::tree::{named, span, text};
+use compass_facts::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
+
+impl<'t> Reader<'t> {
+    /// The type of a value declared with the type `node`.
+    pub(super) fn value_type(&mut self, node: Node<'t>) -> TypeId {
+        self.deeper(span(node), |r| r.value_type_kind(node)).unwrap_or(self.b.unknown())
+    }
+
+    fn value_type_kind(&mut self, node: Node<'t>) -> TypeId {
+        match node.kind() {
+            "type_annotation"
+            | "parenthesized_type"
+            | "optional_type"
+            | "rest_type"
+            | "constraint"
+            | "default_type"
+            | "asserts_annotation"
+            | "type_predicate_annotation" => named(node).into_iter().map(|n| self.value_type(n)).last().unwrap_or(self.b.unknown()),
+            "predefined_type" => match text(node, self.b.text) {
+                "string" => self.b.ty(TypeExpr::Literal(Literal::Text)),
+                "number" | "bigint" => self.b.ty(TypeExpr::Literal(Literal::Number)),
+                "boolean" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
+                "void" | "never" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
+                _ => self.b.unknown(),
+            },
+            "readonly_type" => {
+                let inner = named(node).first().map_or(self.b.unknown(), |n| self.value_type(*n));
+                // A list that nobody may change is a type of its own, though nobody writes its name.
+                let TypeExpr::List(element) = *self.b.get_ty(inner) else { return inner };
+                let of = self.b.ty_name("ReadonlyArray", span(node));
+                let list = self.b.ty_of(of, |of| TypeExpr::Generic { of, args: vec![element] });
+                self.b.ty_instance(list)
+            }
+            "array_type" => {
+                let element = named(node).first().map_or(self.b.unknown(), |n| self.value_type(*n));
+                self.b.ty(TypeExpr::List(element))
+            }
+            "tuple_type" => {
+                let parts: Vec<TypeId> = named(node).into_iter().map(|n| self.value_type(n)).collect();
+                self.b.ty(TypeExpr::Tuple(parts))
+            }
+            "union_type" | "intersection_type" => {
+                let mut parts: Vec<TypeId> = named(node).into_iter().map(|n| self.value_type(n)).collect();
+                parts.retain(|t| *t != self.b.unknown());
+                match parts[..] {
+                    [] => self.b.unknown(),
+                    [only] => only,
+                    _ => self.b.ty(TypeExpr::Union(parts)),
+                }
+            }
+            "object_type" => self.object_type(node),
+            "function_type" | "constructor_type" => {
+                let result = self.function_body(node, None);
+                let parameters = std::mem::take(&mut self.taken);
+                self.b.ty(TypeExpr::Signature { parameters, result })
+            }
+            "type_query" => named(node).first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Ref)),
+            "literal_type" => self.b.unknown(),
+            "this_type" => match self.class {
+                Some(scope) => self.b.ty(TypeExpr::Receiver(scope)),
+                None => self.b.unknown(),
+            },
+            "type_identifier" | "nested_type_identifier" | "generic_type" | "identifier" => {
+                let ty = self.type_ref(node);
+                if matches!(self.b.get_ty(ty), TypeExpr::List(_) | TypeExpr::Map(_)) { ty } else { self.b.ty_instance(ty) }
+            }
+            "type_predicate" => {
+                if let Some(t) = node.child_by_field_name("type") {
+                    self.value_type(t);
+                }
+                self.b.ty(TypeExpr::Literal(Literal::Bool))
+            }
+            "type_arguments" => {
+                self.type_arguments(node);
+                self.b.unknown()
+            }
+            // `import("./x").Name`.
+            "member_expression" => {
+                let of = self.expression(node, Role::Type);
+                self.b.ty_instance(of)
+            }
+            "conditional_type" => self.conditional(node),
+            "infer_type" => {
+                let parts = named(node);
+                self.type_name(parts.first().copied(), node);
+                parts.into_iter().skip(1).for_each(|constraint| {
+                    self.value_type(constraint);
+                });
+                self.b.unknown()
+            }
+            _ => {
+                for inner in named(node) {
+                    self.value_type(inner);
+                }
+                self.b.unknown()
+            }
+        }
+    }
+
+    /// An object type in place has members but no name: they hang on an unnamed alias.
+    fn object_type(&mut self, node: Node<'t>) -> TypeId {
+        let at = super::functions::start_of(node);
+        let new = compass_facts::reading::NewDefinition::new("", Kind::Alias, at, span(node));
+        let def = self.b.define(new);
+        let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
+        self.b.place.container = saved.container;
+        self.members_of_type(Some(node));
+        self.b.leave(saved);
+        let of = self.b.ty(TypeExpr::Def(def));
+        self.b.ty_instance(of)
+    }
+
+    /// `[K in keyof T]: T[K]`: the name holds within.
+    pub(super) fn mapped_type(&mut self, clause: Node<'t>, whole: Node<'t>) {
+        let saved = self.b.enter(ScopeKind::Block, span(whole), None);
+        if let Some(of) = clause.child_by_field_name("type") {
+            self.value_type(of);
+        }
+        self.type_name(clause.child_by_field_name("name"), clause);
+        for part in [clause.child_by_field_name("alias"), whole.child_by_field_name("type")].into_iter().flatten() {
+            self.value_type(part);
+        }
+        self.b.leave(saved);
+    }
+
+    /// A name for a type that is bound on the spot.
+    fn type_name(&mut self, name: Option<Node<'t>>, whole: Node<'t>) {
+        if let Some(name) = name {
+            let new = compass_facts::reading::NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(whole));
+            self.b.define(new);
+        }
+    }
+
+    /// `A extends B<infer U> ? U : never`: what is inferred holds within the whole.
+    fn conditional(&mut self, node: Node<'t>) -> TypeId {
+        let saved = self.b.enter(ScopeKind::Block, span(node), None);
+        let ty = self.conditional_outcome(node);
+        self.b.leave(saved);
+        ty
+    }
+
+    fn conditional_outcome(&mut self, node: Node<'t>) -> TypeId {
+        let mut outcomes = Vec::new();
+        for field in ["left", "right", "consequence", "alternative"] {
+            if let Some(part) = node.child_by_field_name(field) {
+                let ty = self.value_type(part);
+                if field.ends_with("ce") || field.ends_with("ive") {
+                    outcomes.push(ty);
+                }
+            }
+        }
+        outcomes.retain(|t| *t != self.b.unknown());
+        if outcomes.is_empty() { self.b.unknown() } else { self.b.ty(TypeExpr::Union(outcomes)) }
+    }
+
+    /// The type itself.
+    pub(super) fn type_ref(&mut self, node: Node<'t>) -> TypeId {
+        match node.kind() {
+            "type_identifier" | "identifier" => {
+                let (name, at) = (text(node, self.b.text), span(node));
+                self.b.add_use(name, at, Role::Type, Shape::Plain);
+                self.b.ty_name(name, at)
+            }
+            "nested_type_identifier" | "nested_identifier" => {
+                let module = node.child_by_field_name("module").or_else(|| node.child_by_field_name("object"));
+                let of = module.map_or(self.b.unknown(), |m| self.module_ref(m));
+                let name = node.child_by_field_name("name").or_else(|| node.child_by_field_name("property"));
+                let Some(name) = name else { return of };
+                let word = text(name, self.b.text);
+                self.b.add_use(word, span(name), Role::Type, Shape::Member(of));
+                self.b.ty_member(of, word)
+            }
+            "generic_type" => {
+                let name = node.child_by_field_name("name");
+                let of = name.map_or(self.b.unknown(), |n| self.type_ref(n));
+                let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a)).unwrap_or_default();
+                let first = args.first().copied().unwrap_or(self.b.unknown());
+                match name.map_or("", |n| text(n, self.b.text)) {
+                    "Array" => self.b.ty(TypeExpr::List(first)),
+                    "Map" | "ReadonlyMap" | "Record" | "WeakMap" => {
+                        let value = args.last().copied().unwrap_or(first);
+                        self.b.ty(TypeExpr::Map(value))
+                    }
+                    _ => self.b.ty_of(of, |of| TypeExpr::Generic { of, args }),
+                }
+            }
+            "member_expression" => self.expression(node, Role::Type),
+            _ => self.value_type(node),
+        }
+    }
+
+    fn module_ref(&mut self, node: Node<'t>) -> TypeId {
+        match node.kind() {
+            "identifier" => {
+                let (name, at) = (text(node, self.b.text), span(node));
+                self.b.add_use(name, at, Role::Ref, Shape::Plain);
+                self.b.ty_name(name, at)
+            }
+            _ => self.type_ref(node),
+        }
+    }
+
+    pub(super) fn type_arguments(&mut self, node: Node<'t>) -> Vec<TypeId> {
+        named(node).into_iter().map(|n| self.value_type(n)).collect()
+    }
+}
