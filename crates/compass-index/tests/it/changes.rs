@@ -3,6 +3,7 @@
 use compass_facts::{Cancel, Facts, Language, Source, read};
 use compass_index::refresh::{Change, between};
 use rstest::rstest;
+use std::collections::BTreeSet;
 
 fn facts(language: Language, text: &str) -> Facts {
     read(language, &Source::decode(text.as_bytes().to_vec()).expect("text"), &Cancel::new()).expect("not cancelled")
