@@ -31,7 +31,7 @@ pub fn options_for(index: &Index, file: FileId, defines: &[String], includes: &[
     let around = index.own_roots().iter().map(Path::new).filter(|r| full.starts_with(r));
     let root = around.max_by_key(|r| r.components().count()).unwrap_or(Path::new(""));
     let settled = Config::read(root)?;
-    let mut all = compass_index::plan::defines_for(root, &full);
+    let mut all = languages::defines_for(root, &full);
     all.extend(settled.defines);
     all.extend(defines.iter().cloned());
     let own = settled.include_folders.iter().map(|f| root.join(f));
@@ -40,7 +40,7 @@ pub fn options_for(index: &Index, file: FileId, defines: &[String], includes: &[
 
 #[cfg(test)]
 mod tests {
-    use compass_index::plan::defines_for;
+    use languages::defines_for;
     use testkit::Project;
 
     #[test]

@@ -3,35 +3,24 @@
 //! Input: the paths a person named. Output: a [`Plan`], files sorted by path. Nothing is read but folders, manifests and
 //! the first bytes of files whose name says nothing.
 
-mod aliases;
-mod commands;
 mod dialect;
+pub mod ecosystems;
 mod look;
 mod machine;
-pub mod manifests;
 mod packages;
 mod roots;
 mod touched;
 mod walk;
 
-pub use aliases::Aliases;
-pub use commands::defines_for;
 pub use dialect::Known;
-pub use machine::Machine;
-pub use manifests::{Ecosystem, Manifest};
+pub use ecosystems::{Aliases, Ecosystem, Manifest, Packaging, register};
+pub use machine::{Environment, Machine, sorted};
+pub use packages::{Found, Package, files_below, own_units};
 pub use roots::find_root;
 pub use walk::PlanError;
 
 use compass_facts::{Cancel, Language};
 use std::path::{Path, PathBuf};
-
-/// What the unit with the declarations of JavaScript and TypeScript is called, where it is mounted by itself.
-const LANGUAGE_LIBRARY: &str = "typescript/lib";
-
-/// Is it a unit that brings those declarations?
-pub fn brings_language(unit: &str) -> bool {
-    unit == "typescript" || unit == LANGUAGE_LIBRARY || unit.starts_with("@typescript/")
-}
 
 /// How far dependencies are followed.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]
@@ -201,17 +190,14 @@ impl Plan {
 }
 
 /// The path with `/` between its parts.
-pub(crate) fn slashed(path: &Path) -> String {
+#[must_use]
+pub fn slashed(path: &Path) -> String {
     path.components().map(|c| c.as_os_str().to_string_lossy()).collect::<Vec<_>>().join("/")
 }
 
-/// Do only programs of C++ look for headers in the folder?
-pub fn is_of_cpp(folder: &Path) -> bool {
-    folder.components().any(|c| c.as_os_str() == "c++")
-}
-
 /// The path without `.` and `..`, without a look at the disk.
-fn tidy(path: &Path) -> PathBuf {
+#[must_use]
+pub fn tidy(path: &Path) -> PathBuf {
     let mut out = PathBuf::new();
     for part in path.components() {
         match part {

@@ -9,12 +9,28 @@ pub use language_rust::RUST;
 pub use language_script::{JAVASCRIPT, TSX, TYPESCRIPT};
 pub use language_sql::SQL;
 
+pub use language_c_family::defines_for;
+
 use compass_facts::Language;
+use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
 pub const ALL: [Language; 11] = [C, CPP, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
 
+/// All ecosystems of packages; of manifests in one folder the first counts most.
+pub const ECOSYSTEMS: [Ecosystem; 8] = [
+    language_rust::CARGO,
+    language_script::NPM,
+    language_go::MODULES,
+    language_jvm::MAVEN,
+    language_jvm::GRADLE,
+    language_python::DISTRIBUTIONS,
+    language_php::COMPOSER,
+    language_c_family::HEADERS,
+];
+
 /// Makes them known: a program does so before anything else.
 pub fn register() {
     compass_facts::register(&ALL);
+    compass_index::plan::register(&ECOSYSTEMS);
 }

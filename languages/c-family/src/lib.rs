@@ -2,6 +2,7 @@
 
 mod ladder;
 pub mod lexer;
+mod packages;
 pub mod preprocessor;
 mod profile;
 mod reader;
@@ -10,5 +11,6 @@ mod tokens;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use packages::{HEADERS, defines_for};
 pub use profile::{C, CPP};
 pub use reader::looks_like_cpp;

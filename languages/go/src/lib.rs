@@ -1,9 +1,11 @@
 //! Go: what is particular to it, in one room.
 
+mod packages;
 mod profile;
 mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use packages::MODULES;
 pub use profile::GO;

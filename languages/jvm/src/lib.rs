@@ -1,9 +1,11 @@
 //! Java: what is particular to it, in one room.
 
+mod packages;
 mod profile;
 mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use packages::{GRADLE, MAVEN};
 pub use profile::JAVA;

@@ -1,10 +1,12 @@
 //! Python: what is particular to it, in one room.
 
 mod ladder;
+mod packages;
 mod profile;
 mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use packages::DISTRIBUTIONS;
 pub use profile::PYTHON;

@@ -2,10 +2,12 @@
 
 mod ladder;
 pub mod macros;
+mod packages;
 mod profile;
 mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use packages::CARGO;
 pub use profile::RUST;

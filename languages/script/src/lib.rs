@@ -1,10 +1,12 @@
 //! JavaScript and TypeScript: what is particular to it, in one room.
 
 mod components;
+mod packages;
 mod profile;
 mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use packages::NPM;
 pub use profile::{JAVASCRIPT, TSX, TYPESCRIPT};

@@ -9,13 +9,7 @@
 //! Versions are those of the lock file, or what the package manager would have chosen; nothing is run, downloaded or written. A package
 //! that a lock file names and that is not on the machine is counted with its name.
 
-mod cargo;
-mod go;
-mod headers;
-mod python;
-mod script;
-
-use super::manifests::Ecosystem;
+use super::ecosystems::{Ecosystem, known};
 use super::{Deps, Machine, Plan, PlannedFile, PlannedUnit, Skip, tidy};
 use compass_facts::Cancel;
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -23,52 +17,71 @@ use std::path::{Path, PathBuf};
 
 /// A package in its place.
 #[derive(Debug, Clone, PartialEq, Eq)]
-struct Package {
-    ecosystem: Ecosystem,
-    name: String,
-    version: String,
+pub struct Package {
+    /// Where it comes from.
+    pub ecosystem: Ecosystem,
+    /// Its name.
+    pub name: String,
+    /// Its version.
+    pub version: String,
     /// The folder that holds packages.
-    base: PathBuf,
+    pub base: PathBuf,
     /// Its own below that, with `/`.
-    dir: String,
+    pub dir: String,
     /// Files a plain import may mean.
-    entries: Vec<String>,
+    pub entries: Vec<String>,
     /// What its code means by names of others.
-    needs: Vec<(String, usize)>,
+    pub needs: Vec<(String, usize)>,
     /// Files, where the package shares its folder with others.
-    files: Option<Vec<PathBuf>>,
+    pub files: Option<Vec<PathBuf>>,
+    /// The language of files whose names say none.
+    pub language: Option<compass_facts::Language>,
 }
 
 impl Package {
     /// Some files of a folder, under a name.
-    fn of_files(ecosystem: Ecosystem, name: &str, base: &Path, files: Vec<PathBuf>) -> Package {
+    #[must_use]
+    pub fn of_files(ecosystem: Ecosystem, name: &str, base: &Path, files: Vec<PathBuf>) -> Package {
         let (entries, needs) = (Vec::new(), Vec::new());
-        Package { ecosystem, name: name.to_owned(), version: String::new(), base: base.to_owned(), dir: String::new(), entries, needs, files: Some(files) }
+        Package {
+            ecosystem,
+            name: name.to_owned(),
+            version: String::new(),
+            base: base.to_owned(),
+            dir: String::new(),
+            entries,
+            needs,
+            files: Some(files),
+            language: None,
+        }
     }
 
-    fn full(&self) -> PathBuf {
+    /// Where it stands.
+    #[must_use]
+    pub fn full(&self) -> PathBuf {
         self.base.join(&self.dir)
     }
 }
 
 /// What the finders found.
 #[derive(Debug, Default)]
-struct Found {
-    packages: Vec<Package>,
+pub struct Found {
+    /// The packages.
+    pub packages: Vec<Package>,
     by_place: FxHashMap<PathBuf, usize>,
     /// Own unit, the name its code uses, package.
-    own: Vec<(usize, String, usize)>,
+    pub own: Vec<(usize, String, usize)>,
     /// Own unit, the name its code uses, own unit.
-    between: Vec<(usize, String, usize)>,
+    pub between: Vec<(usize, String, usize)>,
     /// Own units whose needs are all known.
-    known: FxHashSet<usize>,
+    pub known: FxHashSet<usize>,
     /// Packages that are named and not on the machine.
-    absent: std::collections::BTreeSet<String>,
+    pub absent: std::collections::BTreeSet<String>,
 }
 
 impl Found {
     /// Adds a package once.
-    fn add(&mut self, package: Package) -> usize {
+    pub fn add(&mut self, package: Package) -> usize {
         let place = package.full();
         if let Some(&known) = self.by_place.get(&place).filter(|k| self.packages[**k].files == package.files) {
             return known;
@@ -99,17 +112,16 @@ impl Found {
 /// Adds the packages outside the roots to a plan. Those of npm stand below the roots: the walk finds them, and the links to them.
 pub(super) fn add(plan: &mut Plan, machine: &Machine, deps: Deps, cancel: &Cancel) {
     let mut found = Found::default();
-    cargo::find(plan, machine, &mut found);
-    go::find(plan, machine, &mut found);
-    python::find(plan, machine, &mut found);
-    headers::find(plan, machine, &mut found);
-    script::find(plan, machine, &mut found);
+    let (last, first): (Vec<Ecosystem>, Vec<Ecosystem>) = known().iter().partition(|e| e.0.comes_last());
+    for ecosystem in first.into_iter().chain(last) {
+        ecosystem.0.find(plan, machine, &mut found);
+    }
     mount(plan, found, deps, cancel);
 }
 
 /// Adds what own units mean by the names of other own ones; no package outside the roots is looked for.
 pub(super) fn add_own(plan: &mut Plan) {
-    for (unit, name, other) in cargo::beside_by_path(plan) {
+    for (unit, name, other) in known().iter().flat_map(|e| e.0.beside(plan)).collect::<Vec<_>>() {
         if !plan.units[unit].needs.iter().any(|n| n.0 == name) {
             plan.units[unit].needs.push((name, other));
         }
@@ -195,29 +207,27 @@ fn root_of(plan: &mut Plan, base: &Path) -> usize {
 /// A package of more files is none: a manifest led elsewhere.
 const MOST_FILES: usize = 100_000;
 
-/// Folders of a package that hold nothing of it.
-const FOREIGN: [&str; 6] = ["node_modules", "site-packages", "target", "testdata", "__pycache__", "dist-packages"];
-
 /// The files of a package of its own folder. Ignore files are of no matter: what is there was brought.
-fn files_below(dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
+pub fn files_below(dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
     let mut builder = ignore::WalkBuilder::new(dir);
     builder.standard_filters(false).hidden(true).follow_links(false);
     let top = dir.to_owned();
     builder.filter_entry(move |e| {
         let name = e.file_name().to_string_lossy();
         let is_dir = e.file_type().is_some_and(|t| t.is_dir());
-        // A module below another is a package of its own.
-        let is_other = || ecosystem == Ecosystem::Go && e.path().join("go.mod").is_file();
-        !(is_dir && e.path() != top && (FOREIGN.contains(&name.as_ref()) || is_other()))
+        let is_foreign = || {
+            known().iter().any(|k| {
+                k.0.built_folders().contains(&&*name) || k.0.foreign_folders().contains(&&*name) || k.0.package_folders().contains(&&*name) && name != "vendor"
+            })
+        };
+        !(is_dir && e.path() != top && (is_foreign() || ecosystem.0.is_apart(e.path())))
     });
     builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())).map(ignore::DirEntry::into_path).take(MOST_FILES + 1).collect()
 }
 
 /// A file as it is planned; `None` without a known language.
 fn planned(full: &Path, package: &Package, root: usize, unit: usize) -> Option<PlannedFile> {
-    // Headers are told by who includes them: those of C++ have no ending.
-    let header = (package.ecosystem == Ecosystem::Plain).then(|| compass_facts::Language::all().iter().copied().find(|l| l.stored_word() == "cpp")).flatten();
-    let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(header)?;
+    let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(package.language)?;
     let meta = std::fs::metadata(full).ok()?;
     let (mtime_ns, inode) = super::look::stamps(&meta);
     let path = super::slashed(full.strip_prefix(&package.base).ok()?);
@@ -225,7 +235,8 @@ fn planned(full: &Path, package: &Package, root: usize, unit: usize) -> Option<P
 }
 
 /// The own units of an ecosystem with their folders.
-fn own_units(plan: &Plan, ecosystem: Ecosystem) -> Vec<(usize, PathBuf)> {
+#[must_use]
+pub fn own_units(plan: &Plan, ecosystem: Ecosystem) -> Vec<(usize, PathBuf)> {
     let is_own = |u: &PlannedUnit| u.own && u.ecosystem == ecosystem;
     plan.units.iter().enumerate().filter(|(_, u)| is_own(u)).map(|(i, u)| (i, plan.roots[u.root].join(&u.dir))).collect()
 }

@@ -1,10 +1,13 @@
 //! The root of a code base, found from any file inside it.
 
+use super::ecosystems::known;
 use std::path::{Path, PathBuf};
 
-/// Files that mark the top of a package.
-const MARKERS: [&str; 9] =
-    ["Cargo.toml", "package.json", "pyproject.toml", "setup.py", "go.mod", "pom.xml", "build.gradle", "composer.json", "compile_commands.json"];
+/// Does a file mark a folder as the top of a package: a manifest, or what its build leaves there?
+fn is_marked(folder: &Path) -> bool {
+    let marks = known().iter().flat_map(|e| e.0.manifests().iter().chain(e.0.build_files().iter().filter(|p| !p.contains('/'))));
+    marks.into_iter().any(|m| folder.join(m).is_file())
+}
 
 /// The root for a path: the nearest folder with `amber-compass.toml`; else the repository's top; else the outermost
 /// folder with a package marker; else the folder itself.
@@ -17,7 +20,7 @@ pub fn find_root(path: &Path) -> PathBuf {
     if let Some(repository) = above().find(|d| d.join(".git").exists()) {
         return repository.to_owned();
     }
-    let marked = above().filter(|d| MARKERS.iter().any(|m| d.join(m).is_file())).last();
+    let marked = above().filter(|d| is_marked(d)).last();
     marked.unwrap_or(start).to_owned()
 }
 

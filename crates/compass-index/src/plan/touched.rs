@@ -4,8 +4,9 @@
 //! plan is what it was but for their sizes and times. A new file, one that is gone, a manifest, an ignore file or a setting
 //! change more than that: then there is no way around a walk.
 
+use super::ecosystems::{ecosystem_of, known};
 use super::look::stamps;
-use super::{Plan, PlannedFile, aliases, commands, dialect, manifests};
+use super::{Plan, PlannedFile, dialect};
 use compass_facts::Language;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
@@ -74,10 +75,10 @@ impl Plan {
 /// Does the file say something about other files than itself?
 fn settles_more(path: &Path) -> bool {
     let name = path.file_name().map(|n| n.to_string_lossy()).unwrap_or_default();
-    manifests::NAMES.contains(&&*name)
-        || aliases::NAMES.contains(&&*name)
+    ecosystem_of(&name).is_some()
+        || known().iter().any(|e| e.0.settings().contains(&&*name))
         || name == crate::config::FILE_NAME
-        || commands::PLACES.iter().any(|place| path.ends_with(place))
+        || known().iter().any(|e| e.0.build_files().iter().any(|place| path.ends_with(place)))
         || name.contains("ignore")
         || name.contains("lock")
         || name == "go.work"

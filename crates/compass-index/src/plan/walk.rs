@@ -1,9 +1,8 @@
 //! Walks the roots, tells languages and units.
 
-use super::aliases::{self, Aliases};
 use super::dialect;
+use super::ecosystems::{self, Aliases, Ecosystem, Manifest, known};
 use super::look::{Look, Seen};
-use super::manifests::{self, Ecosystem};
 use super::{Deps, Options, Plan, PlannedFile, PlannedUnit, Skip, slashed};
 use crate::config::{Config, ConfigError};
 use compass_facts::Cancel;
@@ -45,12 +44,23 @@ pub enum PlanError {
     Cancelled,
 }
 
-/// Folders that hold packages of others, though ignore files mostly hide them.
-const PACKAGE_FOLDERS: [&str; 3] = ["node_modules", "vendor", "site-packages"];
-/// Marks a virtual environment of Python: no part of the tree it stands in.
-const ENVIRONMENT: &str = "pyvenv.cfg";
-/// Folders with nothing written by hand.
-const BUILT_FOLDERS: [&str; 4] = ["__pycache__", ".git", ".hg", ".svn"];
+/// Folders of version control: nothing in them is written by hand.
+const VERSION_CONTROL: [&str; 3] = [".git", ".hg", ".svn"];
+
+/// Is it the name of a folder that holds packages of others?
+fn is_package_folder(name: &str) -> bool {
+    known().iter().any(|e| e.0.package_folders().contains(&name))
+}
+
+/// Is it the name of a folder with nothing written by hand?
+fn is_built_folder(name: &str) -> bool {
+    known().iter().any(|e| e.0.built_folders().contains(&name))
+}
+
+/// Is a folder an environment of its own, no part of the tree it stands in?
+fn is_environment(folder: &Path) -> bool {
+    known().iter().filter_map(|e| e.0.environment_mark()).any(|mark| folder.join(mark).is_file())
+}
 
 pub(super) fn make(options: &Options, known: &dialect::Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
     let mut plan = Plan::default();
@@ -119,16 +129,11 @@ fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<
 
 /// Folders and macros of a build that left its commands behind.
 fn add_commands(root: &Path, plan: &mut Plan) {
-    for place in super::commands::PLACES {
+    for (ecosystem, place) in known().iter().flat_map(|e| e.0.build_files().iter().map(move |p| (e, p))) {
         let path = root.join(place);
         let Ok(text) = crate::disk::read_text(&path) else { continue };
-        match super::commands::read(&text, root) {
-            Ok(found) => {
-                plan.build.include_folders.extend(found.folders);
-                plan.build.outside_folders.extend(found.outside);
-                plan.build.defines.extend(found.defines);
-            }
-            Err(why) => plan.warnings.push(format!("{}: {why}", path.display())),
+        if let Err(why) = ecosystem.0.take_build(&text, root, &mut plan.build) {
+            plan.warnings.push(format!("{}: {why}", path.display()));
         }
     }
 }
@@ -144,7 +149,7 @@ struct Walk<'a> {
     walked: &'a dyn Fn(u64),
     files: Vec<(PlannedFile, String)>,
     /// By folder and ecosystem: one folder may be the root of several units.
-    manifests: BTreeMap<(String, Ecosystem), manifests::Manifest>,
+    manifests: BTreeMap<(String, Ecosystem), Manifest>,
     /// Files that may be manifests: folder, name, path.
     to_read: Vec<(String, String, PathBuf)>,
     aliases: Vec<Aliases>,
@@ -209,8 +214,12 @@ impl<'a> Walk<'a> {
             builder.ignore(false).git_ignore(false).git_exclude(false).git_global(false);
         }
         let top = dir.to_owned();
-        let is_composer = dir.join(manifests::COMPOSER_RECORD).is_file();
-        let asked_for = (in_packages && self.deps == Deps::Direct && (dir.ends_with("node_modules") || is_composer)).then(|| self.asked_for());
+        let has_record = known().iter().filter_map(|e| e.0.record()).any(|record| dir.join(record).is_file());
+        // Which of the installed packages are asked for is said by the manifests of the ecosystems that install there alone.
+        let says_who_asks = || {
+            dir.file_name().and_then(|n| n.to_str()).is_some_and(|n| known().iter().any(|e| !e.0.settings().is_empty() && e.0.package_folders().contains(&n)))
+        };
+        let asked_for = (in_packages && self.deps == Deps::Direct && (has_record || says_who_asks())).then(|| self.asked_for());
         builder.filter_entry(move |e| {
             let name = e.file_name().to_string_lossy();
             let is_dir = e.file_type().is_some_and(|t| t.is_dir());
@@ -219,9 +228,9 @@ impl<'a> Walk<'a> {
             }
             // One package manager keeps all packages in a hidden folder and links to them.
             let is_hidden = in_packages && name.starts_with('.') && name != ".pnpm";
-            let package = || e.path().strip_prefix(&top).ok().and_then(|p| package_name(p, is_composer));
+            let package = || e.path().strip_prefix(&top).ok().and_then(|p| package_name(p, has_record));
             let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
-            let is_foreign = || BUILT_FOLDERS.contains(&name.as_ref()) || PACKAGE_FOLDERS.contains(&name.as_ref()) || e.path().join(ENVIRONMENT).is_file();
+            let is_foreign = || VERSION_CONTROL.contains(&name.as_ref()) || is_built_folder(&name) || is_package_folder(&name) || is_environment(e.path());
             if is_hidden || is_unasked || is_dir && is_foreign() {
                 return false;
             }
@@ -306,14 +315,15 @@ impl<'a> Walk<'a> {
 
     fn file(&mut self, path: PathBuf, dir: String, name: String, planned: Result<Box<PlannedFile>, Skip>) {
         // Settings that packages ship say nothing about how they are brought in.
-        if aliases::NAMES.contains(&name.as_str()) && !is_package_path(&dir) {
-            self.aliases.push(Aliases::read(self.root, self.index, &path));
+        if !is_package_path(&dir) {
+            let says = known().iter().filter(|e| e.0.settings().contains(&name.as_str()));
+            self.aliases.extend(says.filter_map(|e| e.0.aliases(self.root, self.index, &path)));
         }
         match planned {
             Ok(file) => self.files.push((*file, dir.clone())),
             Err(why) => self.skip(why, &path),
         }
-        if manifests::NAMES.contains(&name.as_str()) {
+        if ecosystems::ecosystem_of(&name).is_some() {
             self.to_read.push((dir, name, path));
         }
         if self.files.len().is_multiple_of(256) {
@@ -330,10 +340,10 @@ impl<'a> Walk<'a> {
         }
     }
 
-    /// Of several manifests of one ecosystem in a folder the first with a name counts, in the order of [`manifests::NAMES`].
+    /// Of several manifests of one ecosystem in a folder the first with a name counts, by rank.
     fn manifest(&mut self, path: &Path, dir: &str, name: &str) {
-        let Some(found) = path.parent().and_then(|p| manifests::read(p, name)) else { return };
-        let rank = |m: &manifests::Manifest| (m.name.is_none(), m.rank);
+        let Some(found) = path.parent().and_then(|p| ecosystems::read(p, name)) else { return };
+        let rank = |m: &Manifest| (m.name.is_none(), m.rank);
         let key = (dir.to_owned(), found.ecosystem);
         if self.manifests.get(&key).is_none_or(|known| rank(&found) < rank(known)) {
             self.manifests.insert(key, found);
@@ -361,7 +371,7 @@ impl<'a> Walk<'a> {
         self.read_manifests();
         for dir in self.files.iter().map(|(_, d)| d.clone()).collect::<std::collections::BTreeSet<_>>() {
             for ancestor in ancestors(&dir) {
-                for name in manifests::NAMES {
+                for name in ecosystems::manifest_names() {
                     let path = self.root.join(ancestor).join(name);
                     if path.is_file() {
                         self.manifest(&path, ancestor, name);
@@ -376,17 +386,17 @@ impl<'a> Walk<'a> {
     fn finish(self, plan: &mut Plan) {
         let root_name = self.root.file_name().map_or_else(|| "root".to_owned(), |n| n.to_string_lossy().into_owned());
         let mut ids: FxHashMap<&str, Vec<(Ecosystem, usize)>> = FxHashMap::default();
-        let mut ranked: Vec<(&String, &manifests::Manifest)> = self.manifests.iter().map(|((dir, _), m)| (dir, m)).collect();
+        let mut ranked: Vec<(&String, &Manifest)> = self.manifests.iter().map(|((dir, _), m)| (dir, m)).collect();
         // The first unit of a folder takes what belongs to no ecosystem.
         ranked.sort_by_key(|(dir, m)| (dir.as_str(), m.name.is_none(), m.rank));
-        // A nested `package.json` without a name only sets options for its folder.
-        ranked.retain(|(dir, m)| dir.is_empty() || m.name.is_some() || m.ecosystem == Ecosystem::Python);
-        let mut add = |dir: &'_ str, manifest: Option<&manifests::Manifest>| {
+        // A nested manifest without a name mostly sets options for its folder.
+        ranked.retain(|(dir, m)| dir.is_empty() || m.name.is_some() || m.ecosystem.0.has_nameless_packages());
+        let mut add = |dir: &'_ str, manifest: Option<&Manifest>| {
             let folder = if dir.is_empty() { root_name.clone() } else { dir.rsplit('/').next().unwrap_or(dir).to_owned() };
             plan.units.push(PlannedUnit {
                 name: manifest.and_then(|m| m.name.clone()).unwrap_or(folder),
                 version: manifest.and_then(|m| m.version.clone()).unwrap_or_default(),
-                ecosystem: manifest.map_or(Ecosystem::Plain, |m| m.ecosystem),
+                ecosystem: manifest.map_or(Ecosystem::PLAIN, |m| m.ecosystem),
                 root: self.index,
                 dir: dir.to_owned(),
                 own: !is_package_path(dir),
@@ -397,14 +407,14 @@ impl<'a> Walk<'a> {
             plan.units.len() - 1
         };
         if ranked.first().is_none_or(|(dir, _)| !dir.is_empty()) {
-            ids.insert("", vec![(Ecosystem::Plain, add("", None))]);
+            ids.insert("", vec![(Ecosystem::PLAIN, add("", None))]);
         }
         for (dir, manifest) in ranked {
             ids.entry(dir).or_default().push((manifest.ecosystem, add(dir, Some(manifest))));
         }
         for (mut file, dir) in self.files {
             let name = file.path.rsplit('/').next().unwrap_or_default();
-            let of_manifest = manifests::ecosystem_of(name).map(|e| e.word());
+            let of_manifest = ecosystems::ecosystem_of(name).map(|e| e.0.word());
             let wanted = of_manifest.as_ref().map_or(file.language.profile().ecosystems, std::slice::from_ref);
             let fits = |d: &str| ids.get(d)?.iter().find(|(e, _)| wanted.contains(&e.word())).map(|(_, unit)| *unit);
             let any = |d: &str| ids.get(d)?.first().map(|(_, unit)| *unit);
@@ -424,22 +434,25 @@ impl<'a> Walk<'a> {
     }
 }
 
-/// The package of a path below a folder of packages: `name` or `@scope/name`, with Composer always two; nothing for the first of two
+/// The package of a path below a folder of packages: `name` or `@scope/name`, always two where a record says so; nothing for the first of two
 /// alone or what is no package.
-fn package_name(inside: &Path, is_composer: bool) -> Option<String> {
+fn package_name(inside: &Path, has_record: bool) -> Option<String> {
     let inside = slashed(inside);
-    let parts = if is_composer || inside.starts_with('@') { 2 } else { 1 };
+    let parts = if has_record || inside.starts_with('@') { 2 } else { 1 };
     (inside.split('/').count() == parts && !inside.starts_with('.')).then_some(inside)
 }
 
 fn is_package_path(dir: &str) -> bool {
-    dir.split('/').any(|p| PACKAGE_FOLDERS.contains(&p))
+    dir.split('/').any(is_package_folder)
 }
 
 /// The folders of packages in a folder.
 pub(super) fn package_folders(dir: &Path) -> Vec<PathBuf> {
-    let is_one = |folder: &PathBuf| folder.is_dir() && !folder.is_symlink() && !dir.join(ENVIRONMENT).is_file();
-    PACKAGE_FOLDERS.iter().map(|name| dir.join(name)).filter(is_one).collect()
+    let is_one = |folder: &PathBuf| folder.is_dir() && !folder.is_symlink() && !is_environment(dir);
+    let mut names: Vec<&str> = known().iter().flat_map(|e| e.0.package_folders().iter().copied()).collect();
+    names.sort_unstable();
+    names.dedup();
+    names.into_iter().map(|name| dir.join(name)).filter(is_one).collect()
 }
 
 /// `a/b/c`, `a/b`, `a`, and the empty path.

@@ -95,25 +95,35 @@ fn name_of(unit: &PlannedUnit) -> String {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::plan::{Machine, Options};
+    use crate::plan::{Ecosystem, Found, Machine, Options, Package, Packaging};
+
+    /// An ecosystem whose packages lie in one folder, a folder each.
+    struct Shelf;
+
+    impl Packaging for Shelf {
+        fn word(&self) -> &'static str {
+            "shelf"
+        }
+
+        fn find(&self, _: &mut Plan, machine: &Machine, found: &mut Found) {
+            for name in ["rack", "oak"] {
+                let Some(base) = machine.first("shelf") else { return };
+                let files = vec![base.join(name).join("lib.txt")];
+                let package = found.add(Package { dir: name.to_owned(), ..Package::of_files(Ecosystem(&Shelf), name, base, files) });
+                found.own.push((0, name.to_owned(), package));
+            }
+        }
+    }
 
     fn plan(folder: &Path) -> Plan {
-        let put = |path: &str, text: &str| {
+        crate::plan::register(&[Ecosystem(&Shelf)]);
+        for path in ["larder/a.txt", "shelf/rack/lib.txt", "shelf/oak/lib.txt"] {
             let path = folder.join(path);
             std::fs::create_dir_all(path.parent().expect("a folder")).expect("folders");
-            std::fs::write(path, text).expect("a file");
-        };
-        put("ws/Cargo.toml", "[package]\nname = \"larder\"\n[dependencies]\nrack = \"1\"\noak = \"1\"\n");
-        let package = |name: &str| format!("[[package]]\nname = \"{name}\"\nversion = \"1.0.0\"\nsource = \"registry+x\"\n\n");
-        let own = "[[package]]\nname = \"larder\"\nversion = \"0.0.0\"\ndependencies = [\"oak\", \"rack\"]\n\n";
-        put("ws/Cargo.lock", &(own.to_owned() + &package("rack") + &package("oak")));
-        put("ws/src/lib.rs", "");
-        for name in ["rack", "oak"] {
-            put(&format!("cargo/registry/src/r/{name}-1.0.0/Cargo.toml"), &format!("[package]\nname = \"{name}\"\nversion = \"1.0.0\"\n"));
-            put(&format!("cargo/registry/src/r/{name}-1.0.0/src/lib.rs"), "");
+            std::fs::write(path, "text").expect("a file");
         }
-        let machine = Machine { cargo: Some(folder.join("cargo")), ..Machine::default() };
-        let options = Options { roots: vec![folder.join("ws")], deps: crate::plan::Deps::All, machine, ..Options::default() };
+        let machine = Machine::default().with("shelf", vec![folder.join("shelf")]);
+        let options = Options { roots: vec![folder.join("larder")], deps: crate::plan::Deps::All, machine, ..Options::default() };
         Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan")
     }
 

@@ -131,7 +131,7 @@ fn registry(project: &Project) -> Machine {
         std::fs::write(place.join("Cargo.toml"), format!("[package]\nname = \"rack\"\nversion = \"{version}\"\n")).expect("a file");
         std::fs::write(place.join("src/lib.rs"), text).expect("a file");
     }
-    Machine { cargo: Some(cargo), ..Machine::default() }
+    Machine::default().with("cargo", vec![cargo])
 }
 
 #[rstest]

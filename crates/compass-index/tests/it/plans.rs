@@ -27,7 +27,7 @@ fn planned(case: &Case, deps: Deps, root: &str) -> (Project, Plan) {
         std::fs::create_dir_all(full.parent().expect("a parent")).expect("folders");
         std::fs::write(full, text(path)).expect("a file");
     }
-    let machine = Machine { node_packages: vec![home.join("global/node_modules")], ..Machine::default() };
+    let machine = Machine::default().with("node packages", vec![home.join("global/node_modules")]);
     let options = Options { roots: vec![project.root().join(root)], files: None, deps, machine };
     let plan = Plan::make(&options, &Cancel::new(), &|_| ()).expect("a plan");
     (project, plan)
@@ -130,9 +130,9 @@ fn several_manifests_in_one_folder_are_several_units() {
         let unit = &plan.units[file.unit];
         (unit.name.as_str(), unit.ecosystem)
     };
-    assert_eq!(owner("main.go"), ("example.org/larder", Ecosystem::Go));
-    assert_eq!(owner("tools/lint.py"), ("larder-tools", Ecosystem::Python));
-    assert_eq!(owner("web/page.ts"), ("larder-web", Ecosystem::Npm));
-    assert_eq!(owner("web/nested/edit.ts"), ("larder-editor", Ecosystem::Npm));
-    assert_eq!(owner("web/nested/edit.py"), ("larder-tools", Ecosystem::Python));
+    assert_eq!(owner("main.go"), ("example.org/larder", Ecosystem::of_word("go")));
+    assert_eq!(owner("tools/lint.py"), ("larder-tools", Ecosystem::of_word("python")));
+    assert_eq!(owner("web/page.ts"), ("larder-web", Ecosystem::of_word("npm")));
+    assert_eq!(owner("web/nested/edit.ts"), ("larder-editor", Ecosystem::of_word("npm")));
+    assert_eq!(owner("web/nested/edit.py"), ("larder-tools", Ecosystem::of_word("python")));
 }

@@ -35,7 +35,7 @@ fn machine(project: &Project) -> Machine {
             ("oak-2.0.0/src/lib.rs", "//! Newer.\n\npub fn saw() {}\npub fn plane() { saw() }\n"),
         ],
     );
-    Machine { cargo: Some(cargo), ..Machine::default() }
+    Machine::default().with("cargo", vec![cargo])
 }
 
 fn workspace(oak: &str) -> Project {
@@ -106,7 +106,7 @@ fn what_implements_an_interface_of_a_package_is_found_wherever_the_package_was_l
             ("example.org/rack@v1.0.0/rack.go", "package rack\n\ntype Turner interface {\n\tTurn(n int) int\n}\n"),
         ],
     );
-    let machine = Machine { go_modules: Some(cache), ..Machine::default() };
+    let machine = Machine::default().with("go modules", vec![cache]);
     let package_cache = shelf.home().join("depot");
     let project = Project::new();
     project.write("go.mod", "module larder\n\nrequire example.org/rack v1.0.0\n");

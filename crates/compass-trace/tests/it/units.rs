@@ -50,16 +50,16 @@ impl Case {
 
     fn options(&self, deps: Deps) -> Options {
         let home = self.home();
-        let machine = Machine {
-            cargo: Some(home.join("cargo")),
-            rust_library: Some(home.join("rust")),
-            go_modules: Some(home.join("mod")),
-            go_library: Some(home.join("go")),
-            python_environment: None,
-            python_library: Some(home.join("python")),
-            node_packages: vec![home.join("node/lib/node_modules")],
-            headers: vec![home.join("include/c++/12"), home.join("include")],
-        };
+        let folders = [
+            ("cargo", "cargo"),
+            ("rust library", "rust"),
+            ("go modules", "mod"),
+            ("go library", "go"),
+            ("python library", "python"),
+            ("node packages", "node/lib/node_modules"),
+        ];
+        let machine = folders.iter().fold(Machine::default(), |machine, (word, folder)| machine.with(word, vec![home.join(folder)]));
+        let machine = machine.with("headers", vec![home.join("include/c++/12"), home.join("include")]);
         Options { roots: vec![self.project.root()], files: None, deps, machine }
     }
 

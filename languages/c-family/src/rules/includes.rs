@@ -89,7 +89,7 @@ impl Headers {
     pub(super) fn new(world: &World) -> Headers {
         let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
         let folders = world.build.outside_folders.iter();
-        Headers(folders.filter_map(|f| Some((root_of(f)?, compass_index::plan::is_of_cpp(f)))).collect())
+        Headers(folders.filter_map(|f| Some((root_of(f)?, crate::packages::is_of_cpp(f)))).collect())
     }
 
     /// The file that an include leads to.

@@ -49,7 +49,7 @@ impl DeclarationFiles {
             let row = &world.units[unit as usize];
             let root = *root_of.get(&unit)?;
             let get = |e: &str| world.by_path.get(&(root, super::packages::below(&row.dir, e).as_str())).copied();
-            let said = row.entries.iter().map(|e| e.trim_start_matches(compass_index::plan::manifests::FOR_REQUIRE));
+            let said = row.entries.iter().map(|e| e.trim_start_matches(crate::packages::FOR_REQUIRE));
             said.flat_map(|e| [Some(e.to_owned()), (!is_header(e)).then(|| format!("{e}.d.ts"))]).flatten().filter(|e| is_header(e)).find_map(|e| get(&e))
         };
         for (i, unit) in world.units.iter().enumerate().filter(|(_, u)| u.ecosystem == "npm") {

@@ -49,7 +49,7 @@ impl Globals {
         let mut out = Globals::default();
         for (index, file) in world.files.iter().enumerate().filter(|(_, f)| f.language.is_kin_of(crate::TYPESCRIPT)) {
             let facts = world.facts(index as u32);
-            let origin = if compass_index::plan::brings_language(&world.units[file.id.unit.0 as usize].name) { origin_of(&file.path) } else { None };
+            let origin = if crate::packages::brings_language(&world.units[file.id.unit.0 as usize].name) { origin_of(&file.path) } else { None };
             if is_header(&file.path) && !is_module(facts) {
                 out.scopes.insert((index as u32, ScopeId::FILE), origin.unwrap_or(Origin::Code));
             }

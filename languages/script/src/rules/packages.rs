@@ -2,10 +2,10 @@
 //! then packages of that name anywhere under the roots, and modules that declaration files declare by name.
 
 use super::declaration_files::is_header;
+use crate::packages::FOR_REQUIRE;
 use compass_facts::{Kind, ScopeId};
 use compass_index::Certainty;
 use compass_index::linking::{Entity, Modules, Target, World, join, normalise, sure};
-use compass_index::plan::manifests::FOR_REQUIRE;
 use rustc_hash::FxHashMap;
 
 /// Declarations of a script that is named with its ending.

@@ -4,12 +4,72 @@
 //! ("minimal version selection", Go modules reference). Replacements count in the main module alone. Of the modules chosen those are
 //! mounted of which some package is imported, by the own code or by a package that is: manifests name many more.
 
-use super::{Found, Package, own_units, tidy};
-use crate::plan::manifests::Ecosystem;
-use crate::plan::{Machine, Plan};
+use compass_index::plan::Environment;
+use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging};
+use compass_index::plan::{Found, Package, own_units, tidy};
+use compass_index::plan::{Machine, Plan};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
 
+/// Modules.
+pub const MODULES: Ecosystem = Ecosystem(&GoModules);
+
+struct GoModules;
+
+impl Packaging for GoModules {
+    fn word(&self) -> &'static str {
+        "go"
+    }
+
+    fn manifests(&self) -> &'static [&'static str] {
+        &["go.mod"]
+    }
+
+    fn read(&self, _: &Path, _: &str, text: &str) -> Option<Manifest> {
+        manifest(text)
+    }
+
+    fn package_folders(&self) -> &'static [&'static str] {
+        &["vendor"]
+    }
+
+    fn foreign_folders(&self) -> &'static [&'static str] {
+        &["testdata"]
+    }
+
+    /// A module below another is a package of its own.
+    fn is_apart(&self, folder: &Path) -> bool {
+        folder.join("go.mod").is_file()
+    }
+
+    fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {
+        find(plan, machine, found);
+    }
+
+    /// The cache of modules, and the sources of the standard library: `fmt`, `net` stand in it.
+    fn folders(&self, environment: &Environment) -> Vec<(&'static str, Vec<PathBuf>)> {
+        vec![("go modules", go_modules(environment).into_iter().collect()), ("go library", go_library(environment).into_iter().collect())]
+    }
+}
+
+fn manifest(text: &str) -> Option<Manifest> {
+    let name = text.lines().find_map(|l| l.trim().strip_prefix("module "))?;
+    let name = name.split("//").next().unwrap_or(name).trim().trim_matches('"');
+    Some(Manifest::new(MODULES, Some(name.to_owned()), None))
+}
+
+fn go_modules(e: &Environment) -> Option<PathBuf> {
+    let below = |go: PathBuf| go.join("pkg/mod");
+    let given = (e.variable)("GOMODCACHE").or_else(|| (e.variable)("GOPATH").map(below));
+    given.or_else(|| Some(below(e.home?.join("go")))).filter(|p| p.is_dir())
+}
+
+fn go_library(e: &Environment) -> Option<PathBuf> {
+    let mut folders: Vec<PathBuf> = (e.variable)("GOROOT").into_iter().collect();
+    folders.extend(e.programs("go").iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.to_owned())));
+    folders.extend(["usr/local/go", "usr/lib/go"].map(|f| e.system.join(f)));
+    folders.into_iter().map(|f| f.join("src")).find(|p| p.join("fmt").is_dir())
+}
 /// What a `go.mod` says.
 #[derive(Debug, Default, PartialEq)]
 struct ModFile {
@@ -20,8 +80,8 @@ struct ModFile {
 }
 
 /// Finds the modules of all own units.
-pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
-    let own = own_units(plan, Ecosystem::Go);
+fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
+    let own = own_units(plan, MODULES);
     if own.is_empty() {
         return;
     }
@@ -31,7 +91,7 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
         for (other, _) in own.iter().filter(|o| o.0 != *unit) {
             found.between.push((*unit, plan.units[*other].name.clone(), *other));
         }
-        let Some(text) = crate::disk::read_text(dir.join("go.mod")).ok() else { continue };
+        let Some(text) = compass_index::disk::read_text(dir.join("go.mod")).ok() else { continue };
         found.known.insert(*unit);
         // Copies in the tree are what such a module is built with.
         if dir.join("vendor/modules.txt").is_file() {
@@ -46,12 +106,12 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
 
 /// The standard library; commands that come with it are no part of it.
 fn library(machine: &Machine, found: &mut Found) -> Option<usize> {
-    let base = machine.go_library.as_ref().filter(|b| b.join("fmt/print.go").is_file())?;
-    let mut files = super::files_below(base, Ecosystem::Go);
+    let base = machine.first("go library").filter(|b| b.join("fmt/print.go").is_file())?;
+    let mut files = compass_index::plan::files_below(base, MODULES);
     let is_part = |f: &PathBuf| f.extension().is_some_and(|e| e == "go") && !f.strip_prefix(base).is_ok_and(|p| p.starts_with("cmd"));
     files.retain(is_part);
     files.sort();
-    Some(found.add(Package::of_files(Ecosystem::Go, "std", base, files)))
+    Some(found.add(Package::of_files(MODULES, "std", base, files)))
 }
 
 /// A version of a module.
@@ -84,10 +144,10 @@ impl Build<'_> {
             let place = self.place(&module, &version);
             // Manifests are kept beside the sources too, also of versions that were never unpacked.
             let manifest = place.as_ref().map(|p| p.join("go.mod")).filter(|m| m.is_file()).or_else(|| {
-                let cache = self.machine.go_modules.as_ref()?.join("cache/download");
+                let cache = self.machine.first("go modules")?.join("cache/download");
                 Some(cache.join(escaped(&module)).join("@v").join(format!("{}.mod", escaped(&version))))
             });
-            let requires = manifest.and_then(|m| crate::disk::read_text(m).ok()).map(|text| parse(&text).requires);
+            let requires = manifest.and_then(|m| compass_index::disk::read_text(m).ok()).map(|text| parse(&text).requires);
             let asks_for = requires.as_ref().map(|r| r.iter().map(|(module, _)| module.clone()).collect());
             open.extend(requires.into_iter().flatten());
             self.chosen.insert(module, Chosen { version, place, asks_for });
@@ -102,7 +162,7 @@ impl Build<'_> {
             Some((_, _, other, Some(v))) => (other.as_str(), v.as_str()),
             None => (module, version),
         };
-        Some(self.machine.go_modules.as_ref()?.join(format!("{}@{}", escaped(module), escaped(version))))
+        Some(self.machine.first("go modules")?.join(format!("{}@{}", escaped(module), escaped(version))))
     }
 
     fn mount(self, unit: usize, own: &[(usize, PathBuf)], library: Option<usize>, found: &mut Found) {
@@ -122,12 +182,13 @@ impl Build<'_> {
                 }
                 continue;
             };
-            let cache = self.machine.go_modules.as_deref().unwrap_or(Path::new("/"));
+            let cache = self.machine.first("go modules").map(PathBuf::as_path).unwrap_or(Path::new("/"));
             let (base, dir) = match place.strip_prefix(cache) {
-                Ok(below) => (cache.to_owned(), crate::plan::slashed(below)),
+                Ok(below) => (cache.to_owned(), compass_index::plan::slashed(below)),
                 Err(_) => (place.clone(), String::new()),
             };
-            let package = Package { ecosystem: Ecosystem::Go, name: module.clone(), version, base, dir, entries: Vec::new(), needs: Vec::new(), files: None };
+            let package =
+                Package { ecosystem: MODULES, name: module.clone(), version, base, dir, entries: Vec::new(), needs: Vec::new(), files: None, language: None };
             mounted.push((module, found.add(package), asks_for));
         }
         for (module, at, asks_for) in &mounted {
@@ -202,7 +263,7 @@ fn imports_of(folder: &Path) -> Vec<String> {
 
 /// The beginning of a file: imports stand before all else.
 fn head_of(file: &Path) -> String {
-    crate::disk::head(file, 32 << 10).map(|bytes| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
+    compass_index::disk::head(file, 32 << 10).map(|bytes| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
 }
 
 /// `import "a"`, `import x "a"` and the lines of `import (…)`.
@@ -309,5 +370,12 @@ mod tests {
     #[test]
     fn capitals_are_escaped() {
         assert_eq!(escaped("example.org/Hollow/rackKit"), "example.org/!hollow/rack!kit");
+    }
+
+    #[test]
+    fn modules_of_go_are_known_by_their_path() {
+        let found = manifest("// A planner.\nmodule example.org/larder/planner // v2\n\ngo 1.21\n").expect("module");
+        assert_eq!(found.name.as_deref(), Some("example.org/larder/planner"));
+        assert_eq!(manifest("go 1.21\n"), None);
     }
 }

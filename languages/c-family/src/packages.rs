@@ -3,12 +3,79 @@
 //! Which headers are needed is told by the text of the files alone: lines that begin with `#include`. Branches of conditionals are no matter;
 //! a header too many does no harm.
 
-use super::{Found, Package};
-use crate::plan::manifests::Ecosystem;
-use crate::plan::{Machine, Plan, Skip, is_of_cpp};
+use compass_index::plan::ecosystems::{Ecosystem, Packaging};
+use compass_index::plan::{BuildSettings, Environment};
+use compass_index::plan::{Found, Package};
+use compass_index::plan::{Machine, Plan, Skip};
 use rustc_hash::FxHashSet;
 use std::path::{Path, PathBuf};
 
+mod commands;
+
+pub use commands::defines_for;
+
+/// Headers outside the roots, and what a build says of its compiler. They are packages without a manifest.
+pub const HEADERS: Ecosystem = Ecosystem(&Headers);
+
+struct Headers;
+
+impl Packaging for Headers {
+    fn word(&self) -> &'static str {
+        "headers"
+    }
+
+    fn build_files(&self) -> &'static [&'static str] {
+        &commands::PLACES
+    }
+
+    fn take_build(&self, text: &str, root: &Path, settings: &mut BuildSettings) -> Result<(), String> {
+        let found = commands::read(text, root)?;
+        settings.include_folders.extend(found.folders);
+        settings.outside_folders.extend(found.outside);
+        settings.defines.extend(found.defines);
+        Ok(())
+    }
+
+    fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {
+        find(plan, machine, found);
+    }
+
+    fn comes_last(&self) -> bool {
+        true
+    }
+
+    /// Folders that the compiler looks into, in its order.
+    fn folders(&self, environment: &Environment) -> Vec<(&'static str, Vec<PathBuf>)> {
+        vec![("headers", headers(environment))]
+    }
+}
+
+/// Folders of headers in the order of the GNU compiler, those of C++ first.
+fn headers(e: &Environment) -> Vec<PathBuf> {
+    let include = e.system.join("usr/include");
+    let newest = |folder: &Path| compass_index::plan::sorted(folder).into_iter().filter(|p| p.is_dir()).max_by_key(|p| version_of(p));
+    let mut out: Vec<PathBuf> = Vec::new();
+    let triples: Vec<PathBuf> = compass_index::plan::sorted(&e.system.join("usr/lib/gcc"));
+    let triple = triples.first().and_then(|t| t.file_name()).map(PathBuf::from);
+    if let Some(cpp) = newest(&include.join("c++")) {
+        let version = cpp.file_name().map(PathBuf::from).unwrap_or_default();
+        out.push(cpp.clone());
+        out.extend(triple.as_ref().map(|t| include.join(t).join("c++").join(&version)));
+        out.push(cpp.join("backward"));
+    }
+    out.extend(triples.first().and_then(|t| newest(t)).map(|v| v.join("include")));
+    out.push(e.system.join("usr/local/include"));
+    out.extend(triple.map(|t| include.join(t)));
+    out.push(include);
+    out.retain(|p| p.is_dir());
+    out
+}
+
+/// The version that a folder is called by.
+fn version_of(folder: &Path) -> Vec<u32> {
+    let name = folder.file_name().and_then(|n| n.to_str()).unwrap_or("");
+    name.split('.').map(|n| n.parse().unwrap_or(0)).collect()
+}
 /// So much of a file is looked through: includes stand at the top.
 const LOOKED_AT: u64 = 256 << 10;
 /// In a tree with more files than this nobody looks for what they include outside: it is mostly self-contained, and reading it takes seconds.
@@ -17,10 +84,10 @@ const MAX_FILES: usize = 10_000;
 const MAX_HEADERS: usize = 20_000;
 
 /// Finds headers in the folders of the compiler and in folders that the build names outside the roots.
-pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
-    let named = plan.build.outside_folders.iter().filter(|f| !crate::disk::is_too_wide(f));
-    let folders: Vec<PathBuf> = named.cloned().chain(machine.headers.iter().cloned()).collect();
-    let own: Vec<&crate::plan::PlannedFile> = plan.files.iter().filter(|f| crate::link::hangs_on_includes(f.language)).collect();
+fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
+    let named = plan.build.outside_folders.iter().filter(|f| !compass_index::disk::is_too_wide(f));
+    let folders: Vec<PathBuf> = named.cloned().chain(machine.all("headers").iter().cloned()).collect();
+    let own: Vec<&compass_index::plan::PlannedFile> = plan.files.iter().filter(|f| f.language.is_kin_of(crate::C)).collect();
     if folders.is_empty() || own.is_empty() {
         return;
     }
@@ -30,13 +97,13 @@ pub(super) fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
         return;
     }
     // Headers of a tree with C++ may be of either language: C++ finds what C does.
-    let has_cpp = own.iter().any(|f| f.language.stored_word() == "cpp");
-    let is_cpp = |f: &crate::plan::PlannedFile| f.language.stored_word() == "cpp" || has_cpp && f.path.ends_with(".h");
+    let has_cpp = own.iter().any(|f| f.language == crate::CPP);
+    let is_cpp = |f: &compass_index::plan::PlannedFile| f.language == crate::CPP || has_cpp && f.path.ends_with(".h");
     let mut open: Vec<(PathBuf, bool)> = own.iter().map(|f| (f.full.clone(), is_cpp(f))).collect();
     let mut seen: FxHashSet<(PathBuf, bool)> = FxHashSet::default();
     while let Some((file, cpp)) = open.pop() {
         for include in includes_of(&file) {
-            let beside = file.parent().map(|d| super::tidy(&d.join(&include.path))).filter(|p| !include.system && p.is_file());
+            let beside = file.parent().map(|d| compass_index::plan::tidy(&d.join(&include.path))).filter(|p| !include.system && p.is_file());
             let place = beside.or_else(|| in_folders(&folders, &file, &include, cpp));
             let Some(place) = place.filter(|p| plan.roots.iter().all(|r| !p.starts_with(r)) && seen.len() < MAX_HEADERS) else { continue };
             if seen.insert((place.clone(), cpp)) {
@@ -61,7 +128,7 @@ fn innermost<'f>(folders: &'f [PathBuf], header: &Path) -> Option<&'f PathBuf> {
 
 /// One package for each folder of headers; the folders stay in their order.
 fn mount(plan: &mut Plan, folders: &[PathBuf], headers: std::collections::BTreeSet<PathBuf>, found: &mut Found) {
-    let users: Vec<usize> = (0..plan.units.len()).filter(|u| plan.files.iter().any(|f| f.unit == *u && crate::link::hangs_on_includes(f.language))).collect();
+    let users: Vec<usize> = (0..plan.units.len()).filter(|u| plan.files.iter().any(|f| f.unit == *u && f.language.is_kin_of(crate::C))).collect();
     plan.build.outside_folders.clear();
     for base in folders {
         let files: Vec<PathBuf> = headers.iter().filter(|h| innermost(folders, h) == Some(base)).cloned().collect();
@@ -69,7 +136,9 @@ fn mount(plan: &mut Plan, folders: &[PathBuf], headers: std::collections::BTreeS
             continue;
         }
         plan.build.outside_folders.push(base.clone());
-        let package = found.add(Package::of_files(Ecosystem::Plain, &format!("headers of {}", base.display()), base, files));
+        let package = Package::of_files(Ecosystem::PLAIN, &format!("headers of {}", base.display()), base, files);
+        // Headers are told by who includes them: those of C++ have no ending.
+        let package = found.add(Package { language: Some(crate::CPP), ..package });
         found.own.extend(users.iter().map(|u| (*u, base.display().to_string(), package)));
     }
 }
@@ -86,7 +155,7 @@ struct Include {
 
 /// What a file includes.
 fn includes_of(file: &Path) -> Vec<Include> {
-    let Ok(bytes) = crate::disk::head(file, LOOKED_AT) else { return Vec::new() };
+    let Ok(bytes) = compass_index::disk::head(file, LOOKED_AT) else { return Vec::new() };
     let mut out = Vec::new();
     for at in memchr::memmem::find_iter(&bytes, b"include") {
         let before = bytes[..at].iter().rev().find(|b| !matches!(b, b' ' | b'\t'));
@@ -123,4 +192,9 @@ mod tests {
         assert_eq!(includes_of(&file), wanted);
         assert_eq!(includes_of(&dir.path().join("gone.c")), []);
     }
+}
+
+/// Do only programs of C++ look for headers in the folder?
+pub(crate) fn is_of_cpp(folder: &Path) -> bool {
+    folder.components().any(|c| c.as_os_str() == "c++")
 }

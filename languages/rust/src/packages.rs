@@ -1,12 +1,74 @@
 //! Crates, by `Cargo.lock`: from the registry's sources, from checkouts of git repositories, from folders beside the workspace.
 
-use super::{Found, Package, own_units, tidy};
-use crate::plan::manifests::{self, Ecosystem};
-use crate::plan::{Machine, Plan};
+use compass_index::plan::Environment;
+use compass_index::plan::ecosystems;
+use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging, toml_text};
+use compass_index::plan::{Found, Package, own_units, tidy};
+use compass_index::plan::{Machine, Plan};
 use rustc_hash::FxHashMap;
 use serde::Deserialize;
 use std::path::{Path, PathBuf};
 
+/// Crates.
+pub const CARGO: Ecosystem = Ecosystem(&Cargo);
+
+struct Cargo;
+
+impl Packaging for Cargo {
+    fn word(&self) -> &'static str {
+        "cargo"
+    }
+
+    fn manifests(&self) -> &'static [&'static str] {
+        &["Cargo.toml"]
+    }
+
+    fn read(&self, _: &Path, _: &str, text: &str) -> Option<Manifest> {
+        manifest(text)
+    }
+
+    fn foreign_folders(&self) -> &'static [&'static str] {
+        &["target"]
+    }
+
+    fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {
+        find(plan, machine, found);
+    }
+
+    fn beside(&self, plan: &Plan) -> Vec<(usize, String, usize)> {
+        beside_by_path(plan)
+    }
+
+    /// The package manager's folder, in which `registry/src` and `git/checkouts` stand; the sources of the standard library.
+    fn folders(&self, environment: &Environment) -> Vec<(&'static str, Vec<PathBuf>)> {
+        let library = rust_library(environment);
+        vec![("cargo", environment.folder("CARGO_HOME", ".cargo").into_iter().collect()), ("rust library", library.into_iter().collect())]
+    }
+}
+
+fn manifest(text: &str) -> Option<Manifest> {
+    let manifest: toml::Table = text.parse().ok()?;
+    let package = manifest.get("package")?;
+    let path_of = |section: &str| manifest.get(section).and_then(|s| s.get("path")).and_then(|p| p.as_str()).map(str::to_owned);
+    let entries = path_of("lib").into_iter().chain(["src/lib.rs".to_owned(), "src/main.rs".to_owned()]).collect();
+    // A crate may rename its library: then that is the name others use.
+    let lib_name = manifest.get("lib").and_then(|l| l.get("name")).and_then(|n| n.as_str());
+    let name = lib_name.or_else(|| package.get("name").and_then(|n| n.as_str()));
+    Some(Manifest { entries, ..Manifest::new(CARGO, name.map(str::to_owned), toml_text(package.get("version"))) })
+}
+
+/// The sources of the standard library in the toolchain that is the default, or in any.
+fn rust_library(e: &Environment) -> Option<PathBuf> {
+    const SOURCES: &str = "lib/rustlib/src/rust/library";
+    let rustup = e.folder("RUSTUP_HOME", ".rustup");
+    let toolchains = rustup.as_ref().map(|r| r.join("toolchains"));
+    let settings = rustup.and_then(|r| compass_index::disk::read_text(r.join("settings.toml")).ok()).unwrap_or_default();
+    let default = settings.lines().find_map(|l| l.strip_prefix("default_toolchain")).map(|l| l.trim_matches([' ', '=', '"']).to_owned());
+    let mut folders: Vec<PathBuf> = default.iter().filter_map(|d| Some(toolchains.as_ref()?.join(d))).collect();
+    folders.extend(toolchains.iter().flat_map(|t| compass_index::plan::sorted(t)));
+    folders.extend(e.programs("rustc").iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.to_owned())));
+    folders.into_iter().map(|f| f.join(SOURCES)).find(|p| p.is_dir())
+}
 /// Crates of the standard library that code names.
 const LIBRARY: [&str; 5] = ["std", "core", "alloc", "proc_macro", "test"];
 
@@ -36,8 +98,8 @@ struct Named {
 }
 
 /// Finds the crates of all own units.
-pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
-    let own = own_units(plan, Ecosystem::Cargo);
+fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
+    let own = own_units(plan, CARGO);
     let mut locks: FxHashMap<PathBuf, Vec<(usize, PathBuf)>> = FxHashMap::default();
     for (unit, dir) in &own {
         // The lock file of a workspace stands at its top, which may be above the root.
@@ -52,7 +114,7 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let mut locks: Vec<_> = locks.into_iter().collect();
     locks.sort();
     for (lock, units) in locks {
-        let Some(text) = crate::disk::read_text(&lock).ok() else { continue };
+        let Some(text) = compass_index::disk::read_text(&lock).ok() else { continue };
         let Ok(lock) = toml::from_str::<Lock>(&text) else { continue };
         let mut tree = Tree { lock: &lock, machine, by_name: FxHashMap::default(), places: FxHashMap::default(), library: &library, own: &own };
         for (i, package) in lock.package.iter().enumerate() {
@@ -65,8 +127,8 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
 }
 
 /// What own crates mean by the names of others beside them, as their manifests say it: no lock file is needed for that.
-pub(super) fn beside_by_path(plan: &Plan) -> Vec<(usize, String, usize)> {
-    let own = own_units(plan, Ecosystem::Cargo);
+fn beside_by_path(plan: &Plan) -> Vec<(usize, String, usize)> {
+    let own = own_units(plan, CARGO);
     let mut out = Vec::new();
     for (unit, dir) in &own {
         let Some(manifest) = read_manifest(dir) else { continue };
@@ -82,12 +144,12 @@ pub(super) fn beside_by_path(plan: &Plan) -> Vec<(usize, String, usize)> {
 
 /// The standard library, where its sources are installed.
 fn library(machine: &Machine, found: &mut Found) -> Vec<(String, usize)> {
-    let Some(base) = machine.rust_library.as_ref().filter(|b| b.join("core/src/lib.rs").is_file()) else { return Vec::new() };
+    let Some(base) = machine.first("rust library").filter(|b| b.join("core/src/lib.rs").is_file()) else { return Vec::new() };
     let mut out = Vec::new();
     for name in LIBRARY.iter().filter(|n| base.join(n).join("src/lib.rs").is_file()) {
         let entries = vec!["src/lib.rs".to_owned()];
         let package = Package {
-            ecosystem: Ecosystem::Cargo,
+            ecosystem: CARGO,
             name: (*name).to_owned(),
             version: String::new(),
             base: base.clone(),
@@ -95,6 +157,7 @@ fn library(machine: &Machine, found: &mut Found) -> Vec<(String, usize)> {
             entries,
             needs: Vec::new(),
             files: None,
+            language: None,
         };
         out.push(((*name).to_owned(), found.add(package)));
     }
@@ -139,7 +202,7 @@ impl Tree<'_> {
         let of_path = named.iter().find(|n| n.package == *name).and_then(|n| n.path.as_ref()).map(|p| tidy(&dir.join(p)));
         let by_name = || self.own.iter().find(|(_, d)| read_manifest(d).as_ref().and_then(package_of).is_some_and(|(n, _)| n == *name)).map(|(_, d)| d.clone());
         let Some(place) = of_path.or_else(by_name) else { return };
-        let lib = manifests::read(&place, "Cargo.toml").and_then(|m| m.name).unwrap_or_else(|| name.clone());
+        let lib = ecosystems::read(&place, "Cargo.toml").and_then(|m| m.name).unwrap_or_else(|| name.clone());
         match self.own.iter().find(|(_, d)| *d == place) {
             Some((other, _)) => found.between.extend(self.names(target, named, &lib).into_iter().map(|n| (unit, n, *other))),
             None => {
@@ -205,11 +268,11 @@ impl Tree<'_> {
         if let Some(known) = self.places.get(&at) {
             return *known;
         }
-        let manifest = manifests::read(place, "Cargo.toml")?;
+        let manifest = ecosystems::read(place, "Cargo.toml")?;
         let locked = &self.lock.package[at];
         let (base, dir) = self.base_of(place);
         let package = found.add(Package {
-            ecosystem: Ecosystem::Cargo,
+            ecosystem: CARGO,
             name: manifest.name.unwrap_or_else(|| locked.name.clone()),
             version: locked.version.clone(),
             base,
@@ -217,6 +280,7 @@ impl Tree<'_> {
             entries: manifest.entries,
             needs: self.library.to_vec(),
             files: None,
+            language: None,
         });
         // Known before its needs are followed: development dependencies go in circles.
         self.places.insert(at, Some(package));
@@ -238,13 +302,13 @@ impl Tree<'_> {
 
     /// The folder that holds packages, and the package's below it.
     fn base_of(&self, place: &Path) -> (PathBuf, String) {
-        let cargo = self.machine.cargo.as_deref().unwrap_or(Path::new("/"));
+        let cargo = self.machine.first("cargo").map(PathBuf::as_path).unwrap_or(Path::new("/"));
         for (caches, depth) in [("registry/src", 1), ("git/checkouts", 0)] {
             let caches = cargo.join(caches);
             if let Ok(rest) = place.strip_prefix(&caches) {
                 let mut parts = rest.components();
                 let base = parts.by_ref().take(depth).fold(caches, |b, p| b.join(p));
-                return (base, crate::plan::slashed(parts.as_path()));
+                return (base, compass_index::plan::slashed(parts.as_path()));
             }
         }
         (place.to_owned(), String::new())
@@ -254,7 +318,7 @@ impl Tree<'_> {
     fn place(&self, at: usize) -> Option<PathBuf> {
         let locked = &self.lock.package[at];
         let source = locked.source.as_deref()?;
-        let cargo = self.machine.cargo.as_deref()?;
+        let cargo = self.machine.first("cargo").map(PathBuf::as_path)?;
         if let Some(git) = source.strip_prefix("git+") {
             return checkout(&cargo.join("git/checkouts"), git, &locked.name);
         }
@@ -295,7 +359,7 @@ fn manifest_of(dir: &Path, name: &str, depth: u32) -> Option<PathBuf> {
 }
 
 fn read_manifest(dir: &Path) -> Option<toml::Table> {
-    crate::disk::read_text(dir.join("Cargo.toml")).ok()?.parse().ok()
+    compass_index::disk::read_text(dir.join("Cargo.toml")).ok()?.parse().ok()
 }
 
 /// The package's name and version; the version may be the workspace's.
@@ -361,5 +425,16 @@ mod tests {
         assert_eq!(checkout(dir.path(), source, "rack"), Some(place));
         assert_eq!(checkout(dir.path(), source, "wash"), None);
         assert_eq!(checkout(dir.path(), "https://git.example.org/hollow/larder#aaaa", "rack"), None);
+    }
+
+    #[test]
+    fn workspace_manifests_without_a_package_are_no_unit() {
+        assert_eq!(manifest("[workspace]\nmembers = []"), None);
+    }
+
+    #[test]
+    fn a_renamed_library_is_known_by_its_new_name() {
+        let found = manifest("[package]\nname = 'oak-rack'\nversion = '1.2.0'\n[lib]\nname = 'rack'\npath = 'core.rs'").expect("package");
+        assert_eq!((found.name.as_deref(), found.entries[0].as_str()), (Some("rack"), "core.rs"));
     }
 }

@@ -1,10 +1,95 @@
 //! Distributions of Python: site-packages of virtual environments, editable installs, the standard library.
 
-use super::{Found, Package, own_units};
-use crate::plan::manifests::Ecosystem;
-use crate::plan::{Machine, Plan};
+use compass_index::plan::Environment;
+use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging, toml_text};
+use compass_index::plan::{Found, Package, own_units};
+use compass_index::plan::{Machine, Plan};
 use std::path::{Path, PathBuf};
 
+/// Distributions.
+pub const DISTRIBUTIONS: Ecosystem = Ecosystem(&Distributions);
+
+struct Distributions;
+
+impl Packaging for Distributions {
+    fn word(&self) -> &'static str {
+        "python"
+    }
+
+    fn manifests(&self) -> &'static [&'static str] {
+        &["pyproject.toml", "setup.cfg", "setup.py"]
+    }
+
+    fn read(&self, _: &Path, file: &str, text: &str) -> Option<Manifest> {
+        match file {
+            "pyproject.toml" => manifest(text),
+            _ => Some(Manifest::new(DISTRIBUTIONS, setup_name(text), None)),
+        }
+    }
+
+    fn has_nameless_packages(&self) -> bool {
+        true
+    }
+
+    fn package_folders(&self) -> &'static [&'static str] {
+        &["site-packages"]
+    }
+
+    fn built_folders(&self) -> &'static [&'static str] {
+        &["__pycache__"]
+    }
+
+    fn foreign_folders(&self) -> &'static [&'static str] {
+        &["dist-packages"]
+    }
+
+    fn environment_mark(&self) -> Option<&'static str> {
+        Some("pyvenv.cfg")
+    }
+
+    fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {
+        find(plan, machine, found);
+    }
+
+    /// The virtual environment in use, and the standard library: `os.py` stands in it.
+    fn folders(&self, environment: &Environment) -> Vec<(&'static str, Vec<PathBuf>)> {
+        let active = (environment.variable)("VIRTUAL_ENV").filter(|p| p.is_dir());
+        vec![("python environment", active.into_iter().collect()), ("python library", python_library(environment).into_iter().collect())]
+    }
+}
+
+fn manifest(text: &str) -> Option<Manifest> {
+    let manifest: toml::Table = text.parse().ok()?;
+    let project = manifest.get("project").or_else(|| manifest.get("tool").and_then(|t| t.get("poetry")));
+    let name = project.and_then(|p| toml_text(p.get("name")));
+    let version = project.and_then(|p| toml_text(p.get("version")));
+    Some(Manifest::new(DISTRIBUTIONS, name, version))
+}
+
+/// `name = x` of a `setup.cfg`, `name="x"` of a `setup.py`.
+fn setup_name(text: &str) -> Option<String> {
+    let line = text.lines().map(str::trim).find(|l| l.starts_with("name") && l.contains('='))?;
+    let value = line.split_once('=')?.1.trim().trim_end_matches(',').trim_matches(['"', '\'']);
+    (!value.is_empty() && value.chars().all(|c| c.is_alphanumeric() || "-_.".contains(c))).then(|| value.to_owned())
+}
+
+/// `lib/python3.x` beside the first `python3` of the search path that has one, or of the version that a manager of versions has chosen.
+fn python_library(e: &Environment) -> Option<PathBuf> {
+    let chosen = (e.variable)("PYENV_ROOT").or_else(|| Some(e.home?.join(".pyenv"))).and_then(|root| {
+        let version = compass_index::disk::read_text(root.join("version")).ok()?;
+        Some(root.join("versions").join(version.lines().next()?.trim()))
+    });
+    // A program in a folder of shims stands for the chosen version.
+    let programs = e.programs("python3");
+    let is_shim = programs.first().and_then(|p| p.parent()).is_some_and(|d| d.ends_with("shims"));
+    let on_path = programs.into_iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.to_owned()));
+    let library = |prefix: PathBuf| {
+        let mut found: Vec<PathBuf> = compass_index::plan::sorted(&prefix.join("lib"));
+        found.retain(|p| p.file_name().and_then(|n| n.to_str()).is_some_and(|n| n.starts_with("python3")) && p.join("os.py").is_file());
+        found.pop()
+    };
+    chosen.iter().filter(|_| is_shim).cloned().chain(on_path).chain(chosen.clone()).find_map(library)
+}
 /// Folders of the standard library that hold tests and tools of its own.
 const NOT_LIBRARY: [&str; 7] = ["test", "tests", "idlelib", "lib2to3", "turtledemo", "ensurepip", "site-packages"];
 
@@ -22,14 +107,14 @@ struct Distribution {
 }
 
 /// Finds the distributions of the environments below the roots, or of the one in use.
-pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
+fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let users: Vec<usize> =
-        (0..plan.units.len()).filter(|u| plan.units[*u].own && plan.files.iter().any(|f| f.unit == *u && f.language.stored_word() == "python")).collect();
+        (0..plan.units.len()).filter(|u| plan.units[*u].own && plan.files.iter().any(|f| f.unit == *u && f.language == crate::PYTHON)).collect();
     if users.is_empty() {
         return;
     }
     let environments = environments(plan, machine);
-    let libraries = environments.iter().filter_map(|e| library_of(e)).chain(machine.python_library.clone());
+    let libraries = environments.iter().filter_map(|e| library_of(e)).chain(machine.first("python library").cloned());
     let library = libraries.into_iter().find(|l| l.join("os.py").is_file()).map(|l| library(&l, found));
     found.own.extend(library.iter().flat_map(|l| users.iter().map(|u| (*u, "std".to_owned(), *l))));
     let named = named_by(plan);
@@ -43,7 +128,7 @@ pub(super) fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
 /// Virtual environments: folders with `pyvenv.cfg` in the roots and their units; without one, the one in use.
 fn environments(plan: &Plan, machine: &Machine) -> Vec<PathBuf> {
     let mut folders: Vec<PathBuf> = plan.roots.clone();
-    folders.extend(own_units(plan, Ecosystem::Python).into_iter().map(|(_, d)| d));
+    folders.extend(own_units(plan, DISTRIBUTIONS).into_iter().map(|(_, d)| d));
     folders.sort();
     folders.dedup();
     let mut out = Vec::new();
@@ -54,7 +139,7 @@ fn environments(plan: &Plan, machine: &Machine) -> Vec<PathBuf> {
         out.extend(inner);
     }
     if out.is_empty() {
-        out.extend(machine.python_environment.clone());
+        out.extend(machine.first("python environment").cloned());
     }
     out
 }
@@ -76,7 +161,7 @@ fn site_packages(environment: &Path) -> Vec<PathBuf> {
 
 /// The standard library that an environment was made from: `home` and `version` of its settings.
 fn library_of(environment: &Path) -> Option<PathBuf> {
-    let text = crate::disk::read_text(environment.join("pyvenv.cfg")).ok()?;
+    let text = compass_index::disk::read_text(environment.join("pyvenv.cfg")).ok()?;
     let field = |name: &str| text.lines().find_map(|l| l.split_once('=').filter(|(k, _)| k.trim() == name).map(|(_, v)| v.trim()));
     let version = field("version").or_else(|| field("version_info"))?;
     let short = version.splitn(3, '.').take(2).collect::<Vec<_>>().join(".");
@@ -89,10 +174,10 @@ fn library(base: &Path, found: &mut Found) -> usize {
         let inside = f.strip_prefix(base).unwrap_or(f);
         f.extension().is_some_and(|e| e == "py") && !inside.components().any(|c| NOT_LIBRARY.iter().any(|n| c.as_os_str() == *n))
     };
-    let mut files = super::files_below(base, Ecosystem::Python);
+    let mut files = compass_index::plan::files_below(base, DISTRIBUTIONS);
     files.retain(is_part);
     files.sort();
-    found.add(Package::of_files(Ecosystem::Python, "std", base, files))
+    found.add(Package::of_files(DISTRIBUTIONS, "std", base, files))
 }
 
 /// Adds the distributions of one folder of packages.
@@ -107,7 +192,7 @@ fn mount(plan: &Plan, site: &Path, (users, named): (&[usize], &[String]), librar
         };
         let entries = Vec::new();
         let package = Package {
-            ecosystem: Ecosystem::Python,
+            ecosystem: DISTRIBUTIONS,
             name: d.name.clone(),
             version: d.version.clone(),
             base,
@@ -115,6 +200,7 @@ fn mount(plan: &Plan, site: &Path, (users, named): (&[usize], &[String]), librar
             entries,
             needs: Vec::new(),
             files,
+            language: None,
         };
         at.push((!inside_roots).then_some(found.packages.len()));
         if !inside_roots {
@@ -150,8 +236,8 @@ fn distribution(site: &Path, place: &Path) -> Option<Distribution> {
         "egg-info" => ("PKG-INFO", "installed-files.txt"),
         _ => return None,
     };
-    let mut out = headers(&crate::disk::read_text(place.join(metadata)).ok()?);
-    let record = crate::disk::read_text(place.join(record)).unwrap_or_default();
+    let mut out = headers(&compass_index::disk::read_text(place.join(metadata)).ok()?);
+    let record = compass_index::disk::read_text(place.join(record)).unwrap_or_default();
     let is_source = |f: &&str| f.ends_with(".py") || f.ends_with(".pyi");
     let of_line = |l: &str| l.split(',').next().unwrap_or("").trim_start_matches("../").trim_matches('"').to_owned();
     out.files = record.lines().map(of_line).filter(|f| is_source(&f.as_str())).collect();
@@ -176,7 +262,7 @@ fn headers(text: &str) -> Distribution {
 
 /// The folder that an editable install points at: by its record of where it came from, or by a `.pth` file.
 fn editable(site: &Path, place: &Path, of: &Distribution) -> Option<PathBuf> {
-    let direct: serde_json::Value = serde_json::from_str(&crate::disk::read_text(place.join("direct_url.json")).ok()?).ok()?;
+    let direct: serde_json::Value = serde_json::from_str(&compass_index::disk::read_text(place.join("direct_url.json")).ok()?).ok()?;
     if !direct.pointer("/dir_info/editable").and_then(serde_json::Value::as_bool).unwrap_or(false) {
         return None;
     }
@@ -184,17 +270,17 @@ fn editable(site: &Path, place: &Path, of: &Distribution) -> Option<PathBuf> {
         let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
         name.ends_with(".pth") && key(name).contains(&key(&of.name))
     });
-    let folder = by_path_file.and_then(|p| crate::disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| l.is_dir()));
+    let folder = by_path_file.and_then(|p| compass_index::disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| l.is_dir()));
     folder.or_else(|| direct.get("url")?.as_str()?.strip_prefix("file://").map(PathBuf::from)).filter(|p| p.is_dir())
 }
 
 /// Names that the own manifests ask for: `pyproject.toml` and files of requirements.
 fn named_by(plan: &Plan) -> Vec<String> {
     let mut out = Vec::new();
-    let mut folders: Vec<PathBuf> = own_units(plan, Ecosystem::Python).into_iter().map(|(_, d)| d).collect();
+    let mut folders: Vec<PathBuf> = own_units(plan, DISTRIBUTIONS).into_iter().map(|(_, d)| d).collect();
     folders.extend(plan.roots.first().cloned());
     for folder in folders {
-        if let Some(manifest) = crate::disk::read_text(folder.join("pyproject.toml")).ok().and_then(|t| t.parse::<toml::Table>().ok()) {
+        if let Some(manifest) = compass_index::disk::read_text(folder.join("pyproject.toml")).ok().and_then(|t| t.parse::<toml::Table>().ok()) {
             out.extend(asked_for(&manifest));
         }
         let Ok(entries) = std::fs::read_dir(&folder) else { continue };
@@ -202,7 +288,7 @@ fn named_by(plan: &Plan) -> Vec<String> {
             let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
             name.contains("requirements") && name.ends_with(".txt")
         });
-        for text in lists.filter_map(|p| crate::disk::read_text(p).ok()) {
+        for text in lists.filter_map(|p| compass_index::disk::read_text(p).ok()) {
             out.extend(text.lines().map(str::trim).filter(|l| l.starts_with(|c: char| c.is_ascii_alphanumeric())).map(|l| key(&requirement(l))));
         }
     }
@@ -276,5 +362,11 @@ mod tests {
         let dir = tempfile::tempdir().expect("a folder");
         std::fs::write(dir.path().join("pyvenv.cfg"), "home = /opt/python/bin\nversion = 3.11.7\n").expect("a file");
         assert_eq!(library_of(dir.path()), Some(PathBuf::from("/opt/python/lib/python3.11")));
+    }
+
+    #[test]
+    fn setup_files_give_names() {
+        assert_eq!(setup_name("setup(\n    name=\"larder\",\n)"), Some("larder".to_owned()));
+        assert_eq!(setup_name("name = read('x')"), None);
     }
 }

@@ -4,53 +4,23 @@
 //! others beside it (one for the program, one for its tests) means all of them. Comments and trailing commas are allowed.
 //! What cannot be read says nothing: the names are then looked for as packages.
 
-use super::{slashed, tidy};
+use compass_index::plan::{Aliases, slashed, tidy};
 use std::path::{Path, PathBuf};
 
 /// File names that may hold them.
-pub const NAMES: [&str; 2] = ["tsconfig.json", "jsconfig.json"];
+pub(super) const NAMES: [&str; 2] = ["tsconfig.json", "jsconfig.json"];
 
 /// Longest chain of files that extend one another.
 const MAX_CHAIN: usize = 16;
 
-/// What one settings file says; paths are relative to the root.
-#[derive(Debug, Clone, Default, PartialEq, Eq)]
-pub struct Aliases {
-    /// Position of the root.
-    pub root: usize,
-    /// The folder it holds for.
-    pub dir: String,
-    /// Where modules without a leading dot are looked for first.
-    pub base: Option<String>,
-    /// Patterns with at most one `*`, and what they stand for, best first.
-    pub paths: Vec<(String, Vec<String>)>,
-}
-
-impl Aliases {
-    /// Reads a settings file below a root.
-    pub fn read(root: &Path, index: usize, file: &Path) -> Aliases {
-        let settings = Settings::read(file, &mut Vec::new());
-        let inside = |path: &Path| tidy(path).strip_prefix(root).ok().map(slashed);
-        let dir = file.parent().and_then(inside).unwrap_or_default();
-        let base = settings.base.as_deref().and_then(inside);
-        let paths = settings.paths.into_iter().map(|(pattern, to)| (pattern, to.iter().filter_map(|t| inside(t)).collect())).collect();
-        Aliases { root: index, dir, base, paths }
-    }
-
-    /// The paths that a module's name may stand for, best first: an exact pattern, then the one with the longest beginning.
-    pub fn candidates(&self, module: &str) -> Vec<String> {
-        let fit = |pattern: &str| match pattern.split_once('*') {
-            None => (pattern == module).then_some((usize::MAX, "")),
-            Some((front, back)) => {
-                let middle = module.strip_prefix(front)?.strip_suffix(back)?;
-                Some((front.len(), middle))
-            }
-        };
-        let best = self.paths.iter().filter_map(|(pattern, to)| Some((fit(pattern)?, to))).max_by_key(|(fit, _)| fit.0);
-        let mut out: Vec<String> = best.map(|((_, middle), to)| to.iter().map(|t| t.replacen('*', middle, 1)).collect()).unwrap_or_default();
-        out.extend(self.base.iter().map(|b| if b.is_empty() { module.to_owned() } else { format!("{b}/{module}") }));
-        out
-    }
+/// Reads a settings file below a root.
+pub(super) fn read(root: &Path, index: usize, file: &Path) -> Aliases {
+    let settings = Settings::read(file, &mut Vec::new());
+    let inside = |path: &Path| tidy(path).strip_prefix(root).ok().map(slashed);
+    let dir = file.parent().and_then(inside).unwrap_or_default();
+    let base = settings.base.as_deref().and_then(inside);
+    let paths = settings.paths.into_iter().map(|(pattern, to)| (pattern, to.iter().filter_map(|t| inside(t)).collect())).collect();
+    Aliases { root: index, dir, base, paths }
 }
 
 /// Settings with absolute paths.
@@ -68,7 +38,7 @@ impl Settings {
             return Settings::default();
         }
         seen.push(real);
-        let text = crate::disk::read_text(file).ok().filter(|t| crate::disk::is_shallow(t));
+        let text = compass_index::disk::read_text(file).ok().filter(|t| compass_index::disk::is_shallow(t));
         let json = text.and_then(|t| json5::from_str::<serde_json::Value>(t.trim_start_matches('\u{feff}')).ok());
         let (Some(json), Some(dir)) = (json, file.parent()) else { return Settings::default() };
         let mut out = Settings::default();
@@ -143,7 +113,7 @@ mod tests {
                 "@rack": ["./src/rack/index.ts"], "@rack/*": ["./src/rack/*", "lib/*"], "@rack/wash/*": ["src/wash/*",],
             }, } }"#;
         let dir = written(&[("board/tsconfig.json", text)]);
-        let aliases = Aliases::read(dir.path(), 0, &dir.path().join("board/tsconfig.json"));
+        let aliases = read(dir.path(), 0, &dir.path().join("board/tsconfig.json"));
         assert_eq!((aliases.dir.as_str(), aliases.candidates(module)), ("board", wanted.iter().map(|w| (*w).to_owned()).collect()));
     }
 
@@ -153,7 +123,7 @@ mod tests {
             ("tsconfig.base.json", r##"{"compilerOptions":{"baseUrl":"packages","paths":{"#rack":["rack/src/index"]}}}"##),
             ("packages/board/tsconfig.json", r#"{"extends":"../../tsconfig.base"}"#),
         ]);
-        let aliases = Aliases::read(dir.path(), 0, &dir.path().join("packages/board/tsconfig.json"));
+        let aliases = read(dir.path(), 0, &dir.path().join("packages/board/tsconfig.json"));
         assert_eq!(aliases.candidates("#rack"), ["packages/rack/src/index", "packages/#rack"], "paths are those of the file that says them");
     }
 
@@ -164,7 +134,7 @@ mod tests {
             ("tsconfig.app.json", r#"{"extends":"./tsconfig.json","compilerOptions":{"paths":{"~/*":["src/*"]}}}"#),
             ("broken/tsconfig.json", "{"),
         ]);
-        assert_eq!(Aliases::read(dir.path(), 0, &dir.path().join("tsconfig.json")).candidates("~/turn"), ["src/turn"]);
-        assert_eq!(Aliases::read(dir.path(), 0, &dir.path().join("broken/tsconfig.json")).candidates("~/turn"), Vec::<String>::new());
+        assert_eq!(read(dir.path(), 0, &dir.path().join("tsconfig.json")).candidates("~/turn"), ["src/turn"]);
+        assert_eq!(read(dir.path(), 0, &dir.path().join("broken/tsconfig.json")).candidates("~/turn"), Vec::<String>::new());
     }
 }
