@@ -73,8 +73,8 @@ pub struct Profile {
     pub crosses_silently: bool,
     /// What its names mean: a value that the linker knows.
     pub rules: Part,
-    /// Where its packages lie: a value that the plan knows.
-    pub ecosystem: Part,
+    /// What its frameworks declare: a value that the crossings know.
+    pub frameworks: Part,
     /// How its comments are read as documentation: a value that the answers know.
     pub documentation: Part,
     /// What its constructs stand for: a value that the unfolding knows.

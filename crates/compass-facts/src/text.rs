@@ -40,7 +40,7 @@ pub const PLAIN: Profile = Profile {
     has_crossings: true,
     crosses_silently: false,
     rules: None,
-    ecosystem: None,
+    frameworks: None,
     documentation: None,
     ladder: None,
 };

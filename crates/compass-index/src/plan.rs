@@ -17,7 +17,7 @@ pub use ecosystems::{Aliases, Ecosystem, Manifest, Packaging, register};
 pub use machine::{Environment, Machine, sorted};
 pub use packages::{Found, Package, files_below, own_units};
 pub use roots::find_root;
-pub use walk::PlanError;
+pub use walk::{PlanError, holds_packages};
 
 use compass_facts::{Cancel, Language};
 use std::path::{Path, PathBuf};

@@ -3,7 +3,7 @@
 use crate::answer::{Answer, AnswerError, Context, Engine};
 use crate::documentation::{self, Block};
 use crate::question::{Form, Mode, Place, Question, Subject, What, WhoDoes};
-use compass_facts::{DefId, Facts, Kind};
+use compass_facts::{DefId, Facts, Kind, Language};
 use compass_index::SymbolId;
 
 /// What a symbol is.
@@ -85,12 +85,13 @@ impl Engine {
         let source = index.source(symbol.file)?;
         let text = source.source.text.as_str();
         let d = facts.facts.def(def);
+        let language = index.file(symbol.file).map_or(Language::TEXT, |f| f.language);
         Ok(Some(SymbolFacts {
             name: self.qualified(symbol.file, &facts, def),
             kind: d.kind.word().to_owned(),
             signature: signature(&facts.facts, def, text),
             documentation: d.doc.map(|s| documentation::clean(s.of(text))).unwrap_or_default(),
-            blocks: d.doc.map(|s| documentation::read(s.of(text))).unwrap_or_default(),
+            blocks: d.doc.map(|s| documentation::read(language, s.of(text))).unwrap_or_default(),
             line: source.source.lines.locate(d.name_span.start.min(text.len() as u32)).0,
             ..base
         }))

@@ -1,9 +1,10 @@
 //! Crossings: what belongs together across languages, processes and layers.
 //!
 //! Each pass takes the signals of all files and the links between them, and gives pairs with both sides as evidence; a side without
-//! another is said too. Which calls declare routes, make requests or open libraries stands in lists at the top of each pass; how texts are
-//! evaluated and how sides meet is code.
+//! another is said too. Which calls declare routes, make requests or open libraries is said by the rooms of the languages
+//! ([`frameworks`]); how texts are evaluated and how sides meet is code here.
 
+pub mod frameworks;
 mod http;
 mod native;
 mod sql;

@@ -1,5 +1,5 @@
-//! Documentation as it is read: comments in Markdown, with the tags of Javadoc and its kin, Python's docstrings in their three usual
-//! shapes, the kernel's comments, POD.
+//! Documentation as it is read: comments in Markdown, with tags of parameters and results in the shapes that people use, whatever the
+//! language; languages with a shape of their own bring it to Markdown themselves ([`Documentation`]).
 //!
 //! # How it works
 //! `comment` takes the comment's signs away; `fields` cuts off what is said of parameters, results and errors, however it is
@@ -8,10 +8,10 @@
 mod comment;
 mod fields;
 mod markup;
-mod pod;
 
 pub use comment::clean;
 
+use compass_facts::Language;
 use fields::Part;
 use pulldown_cmark::{Event, Options, Parser, Tag, TagEnd};
 
@@ -52,11 +52,21 @@ pub struct Piece {
     pub strong: bool,
 }
 
-/// The blocks of a comment as it stands in the source, its signs included.
-pub fn read(comment: &str) -> Vec<Block> {
+/// A shape of documentation that only one language has.
+pub trait Documentation: Sync {
+    /// The text as Markdown; `None` for a comment in one of the usual shapes.
+    fn to_markdown(&self, comment: &str) -> Option<String>;
+}
+
+/// The documentation of a language, as its room hands it in.
+pub struct DocumentationPart(pub &'static dyn Documentation);
+
+/// The blocks of a comment as it stands in a source of that language, its signs included.
+pub fn read(language: Language, comment: &str) -> Vec<Block> {
+    let own = language.profile().documentation.and_then(|part| part.downcast_ref::<DocumentationPart>());
     let mut out = Vec::new();
-    if pod::is_pod(comment) {
-        blocks(&pod::to_markdown(comment), &mut out);
+    if let Some(markdown) = own.and_then(|part| part.0.to_markdown(comment)) {
+        blocks(&markdown, &mut out);
         return out;
     }
     let cleaned = clean(comment);

@@ -1,8 +1,11 @@
 //! Helpers of the tests: temporary projects, reading, indexing and unfolding them, and waiting with a limit.
 
+mod asking;
+pub mod marked;
 mod reading;
 mod unfolding;
 
+pub use asking::{ask, engine, indexed_as, places};
 pub use reading::{definitions, facts, uses};
 pub use unfolding::{cases, has, indexed, unfolded_at};
 

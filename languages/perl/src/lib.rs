@@ -1,5 +1,6 @@
 //! Perl: what is particular to it, in one room.
 
+mod documentation;
 mod profile;
 mod reader;
 mod rules;

@@ -1,5 +1,6 @@
 //! Python: what is particular to it, in one room.
 
+mod frameworks;
 mod ladder;
 mod packages;
 mod profile;

@@ -6,6 +6,7 @@ use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_unfold::LadderPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/python.txt")));
@@ -46,6 +47,7 @@ static PROFILE: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     ladder: Some(&LadderPart(&crate::ladder::Generators)),
+    frameworks: Some(&FrameworksPart(&crate::frameworks::PythonFrameworks)),
     rules: Some(&RulesPart(&crate::rules::Python)),
     crosses_silently: true,
     exports_names: false,

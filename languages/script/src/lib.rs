@@ -1,6 +1,7 @@
 //! JavaScript and TypeScript: what is particular to it, in one room.
 
 mod components;
+mod frameworks;
 mod packages;
 mod profile;
 mod reader;

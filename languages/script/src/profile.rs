@@ -7,6 +7,7 @@ use compass_facts::profile::{Calls, Lists, Modules, Packages, Profile, Qualifier
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{Cancel, Facts, Language};
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/script.txt")));
 static MODULES: Words = Words::new(|| words(include_str!("data/node_modules.txt")));
@@ -56,6 +57,7 @@ const SCRIPT: Profile = Profile {
     opens_libraries: &[],
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::ScriptFrameworks)),
     rules: Some(&RulesPart(&crate::rules::Script)),
     component: |text| components::scripts_of(text),
     ..PLAIN

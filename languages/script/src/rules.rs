@@ -8,7 +8,7 @@ pub(crate) use globals::is_module;
 
 use crate::rules::declaration_files::Declared as _;
 use crate::rules::globals::GlobalNames as _;
-use compass_facts::{Definition, Export, Facts, Flags, ImportId, Kind, Literal, ScopeId, TypeExpr};
+use compass_facts::{Definition, Export, Facts, Flags, ImportId, Kind, Literal, ScopeId, ScopeKind, TypeExpr};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Handed, Hit, Lookup, Modules, Namespace, Prepared, Rules, Site, Target, Ty, World};
 use compass_index::{Cause, Certainty, FileLinks};
 use declaration_files::{DeclarationFiles, is_header};
@@ -53,6 +53,10 @@ impl Rules for Script {
             if !found.is_empty() {
                 return found;
             }
+        }
+        // Members are reached through `this` alone.
+        if e.world.facts(at.file).scope(at.scope).kind == ScopeKind::Type {
+            return Lookup::none(Cause::NoDefinition);
         }
         // `exports.a = …` puts no `a` into the scope: an `a` that a script brings in from elsewhere is that one.
         e.in_one_scope_absent_first(at, name, wanted)
@@ -129,13 +133,9 @@ impl Rules for Script {
         }
     }
 
-    fn member_of_language(&self, e: &mut Evaluator, file: u32, owner: &Ty, name: GlobalNameId) -> Option<(Lookup, Ty)> {
+    fn member_of_language(&self, e: &mut Evaluator, file: u32, owner: &Ty, name: GlobalNameId) -> Option<(Lookup, Option<Ty>)> {
         let found = e.member_of_global(file, owner, name);
-        if found.is_empty() {
-            return None;
-        }
-        let value = e.as_global(file, owner).map_or(owner.clone(), |v| v.0);
-        Some((found, value))
+        (!found.is_empty()).then(|| (found, e.as_global(file, owner).map(|v| v.0)))
     }
 
     fn takes(&self, function: &Definition, arguments: u8) -> bool {

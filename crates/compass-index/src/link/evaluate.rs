@@ -276,8 +276,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let mut found = self.members(file, &owner.ty, gid);
         if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) {
             let passed_on = rules.passed_on(self, file, &owner.ty, gid);
-            if let (None, Some(of_language)) = (passed_on, rules.member_of_language(self, file, &owner.ty, gid)) {
-                (found, owner.ty) = of_language;
+            if let (None, Some((of_language, Some(value)))) = (passed_on, rules.member_of_language(self, file, &owner.ty, gid)) {
+                (found, owner.ty) = (of_language, value);
             }
         }
         if found.is_empty() {

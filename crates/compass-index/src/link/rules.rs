@@ -273,8 +273,8 @@ pub trait Rules: Sync {
         e.usual_member_meaning(file, of, name)
     }
 
-    /// What a member means that the type language itself brings along has; with the receiver as it is then.
-    fn member_of_language(&self, _: &mut Evaluator, _file: u32, _owner: &Ty, _name: GlobalNameId) -> Option<(Lookup, Ty)> {
+    /// A member of what the language itself brings along, and the receiver as a value of the one type that has it.
+    fn member_of_language(&self, _: &mut Evaluator, _file: u32, _owner: &Ty, _name: GlobalNameId) -> Option<(Lookup, Option<Ty>)> {
         None
     }
 

@@ -48,7 +48,8 @@ pub enum PlanError {
 const VERSION_CONTROL: [&str; 3] = [".git", ".hg", ".svn"];
 
 /// Is it the name of a folder that holds packages of others?
-fn is_package_folder(name: &str) -> bool {
+#[must_use]
+pub fn holds_packages(name: &str) -> bool {
     known().iter().any(|e| e.0.package_folders().contains(&name))
 }
 
@@ -230,7 +231,7 @@ impl<'a> Walk<'a> {
             let is_hidden = in_packages && name.starts_with('.') && name != ".pnpm";
             let package = || e.path().strip_prefix(&top).ok().and_then(|p| package_name(p, has_record));
             let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
-            let is_foreign = || VERSION_CONTROL.contains(&name.as_ref()) || is_built_folder(&name) || is_package_folder(&name) || is_environment(e.path());
+            let is_foreign = || VERSION_CONTROL.contains(&name.as_ref()) || is_built_folder(&name) || holds_packages(&name) || is_environment(e.path());
             if is_hidden || is_unasked || is_dir && is_foreign() {
                 return false;
             }
@@ -443,7 +444,7 @@ fn package_name(inside: &Path, has_record: bool) -> Option<String> {
 }
 
 fn is_package_path(dir: &str) -> bool {
-    dir.split('/').any(is_package_folder)
+    dir.split('/').any(holds_packages)
 }
 
 /// The folders of packages in a folder.

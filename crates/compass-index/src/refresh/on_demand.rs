@@ -18,7 +18,7 @@ use std::borrow::Cow;
 const MANY: usize = 200;
 
 /// Of so many files of C++ the namespaces are looked at beside those of C.
-const FEW_OF_CPP: usize = 400;
+const FEW_OF_SCOPES: usize = 400;
 
 /// What came of it.
 pub(super) enum Done {
@@ -88,7 +88,7 @@ fn is_possible(before: &Before, overview: &Generation, facts: &[Option<Held>]) -
     if !old.linked || changed.is_empty() || changed.len() > MANY || !has_same_files(old, overview) {
         return false;
     }
-    if old.files.iter().filter(|f| crate::link::hangs_on_includes(f.language) && !crate::link::links_on_demand(f.language)).count() > FEW_OF_CPP {
+    if old.files.iter().filter(|f| crate::link::hangs_on_includes(f.language) && !crate::link::links_on_demand(f.language)).count() > FEW_OF_SCOPES {
         return false;
     }
     let known: FxHashSet<FileId> = changed.iter().map(|c| c.file).collect();

@@ -1,19 +1,20 @@
 //! Requests and the routes that answer them, matched by method and path.
 //!
 //! # How it works
-//! [`server`] collects routes: decorators and calls that declare them, with the prefixes of everything they are mounted under. [`client`]
+//! The frameworks of each language give routes, with the prefixes of everything they are mounted under. [`client`]
 //! collects requests: calls of the platform's and libraries' functions, followed through functions that wrap them, with constants put in.
 //! [`paths`] brings both to segments and compares. A request meets the routes of its method and path; the more specific route wins.
 
 mod client;
 mod paths;
-mod server;
 
+pub use paths::{Segment, route_segments};
+
+use super::frameworks::{self, Route};
 use super::string_evaluation::Constants;
 use client::Request;
 use compass_facts::{Role, Span};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Step, StepKind, StepPlace, SymbolId};
-use server::Route;
 
 /// See the module.
 #[derive(Debug)]
@@ -30,7 +31,7 @@ impl LinkPass for Http {
 
     fn run(&self, input: &PassInput) -> PassOutput {
         let constants = Constants::new(input);
-        let routes = server::routes(input, &constants);
+        let routes: Vec<Route> = frameworks::all().flat_map(|f| f.routes(input, &constants)).collect();
         let mut out = PassOutput::default();
         if routes.is_empty() {
             return out;

@@ -6,7 +6,7 @@ use rustc_hash::FxHashMap;
 
 /// A piece of a text.
 #[derive(Debug, Clone, PartialEq, Eq)]
-pub(super) enum Piece {
+pub enum Piece {
     /// Known.
     Text(String),
     /// What the function around was given, by position.
@@ -19,13 +19,13 @@ pub(super) enum Piece {
 const MAX_DEPTH: usize = 6;
 
 /// Constants by where their name stands.
-pub(super) struct Constants<'a> {
+pub struct Constants<'a> {
     by_place: FxHashMap<Place, &'a [TextPart]>,
 }
 
 impl<'a> Constants<'a> {
     /// Those of all files.
-    pub(super) fn new(input: &PassInput<'a>) -> Self {
+    pub fn new(input: &PassInput<'a>) -> Self {
         let mut by_place: FxHashMap<Place, &'a [TextPart]> = FxHashMap::default();
         for (file, here) in input.files.iter().enumerate() {
             for signal in &here.facts.signals {
@@ -40,7 +40,7 @@ impl<'a> Constants<'a> {
     }
 
     /// The pieces of an argument; `None` when it is no text at all.
-    pub(super) fn pieces(&self, input: &PassInput<'a>, file: usize, argument: &Argument, around: Option<DefId>) -> Option<Vec<Piece>> {
+    pub fn pieces(&self, input: &PassInput<'a>, file: usize, argument: &Argument, around: Option<DefId>) -> Option<Vec<Piece>> {
         let mut out = Vec::new();
         match argument {
             Argument::Text(parts, _) => self.parts(input, file, parts, around, 0, &mut out),
@@ -96,7 +96,7 @@ fn parameter(facts: &Facts, function: DefId, def: DefId) -> Option<u16> {
 }
 
 /// Puts what a call gives in place of parameters.
-pub(super) fn filled(pieces: &[Piece], given: impl Fn(u16) -> Option<Vec<Piece>>) -> Vec<Piece> {
+pub fn filled(pieces: &[Piece], given: impl Fn(u16) -> Option<Vec<Piece>>) -> Vec<Piece> {
     let mut out = Vec::new();
     for piece in pieces {
         match piece {
@@ -108,18 +108,18 @@ pub(super) fn filled(pieces: &[Piece], given: impl Fn(u16) -> Option<Vec<Piece>>
 }
 
 /// Does a parameter of the function around decide it?
-pub(super) fn is_given(pieces: &[Piece]) -> bool {
+pub fn is_given(pieces: &[Piece]) -> bool {
     pieces.iter().any(|p| matches!(p, Piece::Parameter(_)))
 }
 
 /// All call signals with their files.
-pub(super) fn calls<'a>(input: &PassInput<'a>) -> impl Iterator<Item = (usize, &'a Signal, &'a CallSignal)> {
+pub fn calls<'a>(input: &PassInput<'a>) -> impl Iterator<Item = (usize, &'a Signal, &'a CallSignal)> {
     let files: Vec<&'a Facts> = input.files.iter().map(|f| f.facts).collect();
     files.into_iter().enumerate().flat_map(|(i, facts)| of_facts(facts).map(move |(s, c)| (i, s, c)))
 }
 
 /// The call signals of one file.
-pub(super) fn calls_in<'a>(input: &PassInput<'a>, file: usize) -> impl Iterator<Item = (&'a Signal, &'a CallSignal)> {
+pub fn calls_in<'a>(input: &PassInput<'a>, file: usize) -> impl Iterator<Item = (&'a Signal, &'a CallSignal)> {
     of_facts(input.files[file].facts)
 }
 
@@ -131,12 +131,12 @@ fn of_facts(facts: &Facts) -> impl Iterator<Item = (&Signal, &CallSignal)> {
 }
 
 /// The argument of that name.
-pub(super) fn named<'a>(facts: &Facts, call: &'a CallSignal, names: &[&str]) -> Option<&'a Argument> {
+pub fn named<'a>(facts: &Facts, call: &'a CallSignal, names: &[&str]) -> Option<&'a Argument> {
     call.named.iter().find(|(n, _)| names.contains(&facts.name(*n))).map(|(_, a)| a)
 }
 
 /// The field of that name in an argument made of fields.
-pub(super) fn field<'a>(facts: &Facts, argument: Option<&'a Argument>, names: &[&str]) -> Option<&'a Argument> {
+pub fn field<'a>(facts: &Facts, argument: Option<&'a Argument>, names: &[&str]) -> Option<&'a Argument> {
     match argument? {
         Argument::Fields(fields) => fields.iter().find(|(n, _)| names.contains(&facts.name(*n))).map(|(_, a)| a),
         _ => None,

@@ -25,17 +25,13 @@ fn told(comment: &str) -> Vec<String> {
         };
         format!("{}{kind}{text}", "  ".repeat(b.depth))
     };
-    read(comment).iter().map(block).collect()
+    read(Language::TEXT, comment).iter().map(block).collect()
 }
 
 #[rstest]
 #[case::rust(
     "/// Turns a **wheel** by `by`.\n///\n/// # Errors\n/// When the rack is full:\n///\n/// - no slot\n/// - no *rack*\n///\n/// ```\n/// turn(1);\n///   deep();\n/// ```",
     &["Turns a *wheel* by `by`.", "# Errors", "When the rack is full:", "· no slot", "· no *rack*", "code turn(1);¶  deep();"]
-)]
-#[case::pod(
-    "=head2 turn(RACK, [BY])\n\nTurns the B<whole> C<RACK>, I<unless> L</full>:\n\n    turn($rack);\n\n=over 4\n\n=item * first\n\n=item C<wash>\n\nWashes it.\n\n=back\n\n=cut\n",
-    &["# turn(RACK, [BY])", "Turns the *whole* `RACK`, unless `full`:", "code turn($rack);", "· first", "· `wash`", "  Washes it."]
 )]
 #[case::hashes("# Turns the rack.\n# Twice.", &["Turns the rack. Twice."])]
 #[case::go("// Turn turns.\n//\n//\tt := Turn(1)\n//\tt.Wash()\n//\n// It never fails.", &["Turn turns.", "code t := Turn(1)¶t.Wash()", "It never fails."])]
@@ -85,14 +81,14 @@ proptest! {
     /// Whatever stands in a comment: it is read, and no word of plain text is lost.
     #[test]
     fn any_comment_can_be_read(text in "[ -~\n\t]{0,200}") {
-        read(&text);
+        read(Language::TEXT, &text);
         clean(&text);
     }
 
     #[test]
     fn plain_words_stay(words in proptest::collection::vec("[a-z]{3,8}", 1..20)) {
         let comment = format!("/// {}", words.join(" "));
-        let all: String = read(&comment).iter().flat_map(|b| &b.pieces).map(|p| p.text.as_str()).collect();
+        let all: String = read(Language::TEXT, &comment).iter().flat_map(|b| &b.pieces).map(|p| p.text.as_str()).collect();
         prop_assert_eq!(all, words.join(" "));
     }
 }

@@ -99,7 +99,7 @@ const NAMES: [&str; 12] = [
     "**/coverage.info",
 ];
 /// Folders with very many files and no reports.
-const NEVER: [&str; 5] = [".git", "node_modules", "site-packages", ".venv", "vendor"];
+const NEVER: [&str; 2] = [".git", ".venv"];
 /// Reports stand near the top, in the folder of a package or below its folder of results.
 const DEPTH: usize = 7;
 /// Larger files are no reports worth reading.
@@ -181,7 +181,7 @@ fn written(path: &Path) -> Option<SystemTime> {
 fn found(root: &Path, names: &GlobSet) -> Vec<PathBuf> {
     let mut builder = ignore::WalkBuilder::new(root);
     builder.standard_filters(false).follow_links(false).max_depth(Some(DEPTH));
-    builder.filter_entry(|e| !e.file_name().to_str().is_some_and(|n| NEVER.contains(&n)));
+    builder.filter_entry(|e| !e.file_name().to_str().is_some_and(|n| NEVER.contains(&n) || compass_index::plan::holds_packages(n)));
     let is_report = |e: &ignore::DirEntry| {
         let ending = e.path().extension().and_then(|x| x.to_str()).unwrap_or_default();
         matches!(ending, "xml" | "info" | "lcov") && e.path().strip_prefix(root).is_ok_and(|p| names.is_match(p))
@@ -204,6 +204,7 @@ mod tests {
 
     #[test]
     fn reports_are_found_by_name_and_by_pattern() {
+        languages::register();
         let folder = tempfile::tempdir().expect("a folder");
         put(folder.path(), "ledger/target/surefire-reports/TEST-Ledger.xml", "<testsuite><testcase classname='Ledger' name='adds'/></testsuite>");
         put(folder.path(), "coverage/lcov.info", "SF:src/rack.ts\nDA:3,1\nend_of_record\n");

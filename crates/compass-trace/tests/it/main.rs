@@ -10,7 +10,6 @@ mod highlights;
 mod history_and_coverage;
 mod kin;
 mod levels;
-mod marked;
 mod naming;
 mod overrides;
 mod pages;

@@ -1,30 +1,3 @@
 //! Indexes a project and asks it.
 
-use compass_facts::Cancel;
-use compass_index::plan::{Deps, Options};
-use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Index, Silent};
-use compass_trace::{Answers, Context, Engine};
-use std::sync::Arc;
-use testkit::Project;
-
-pub fn engine(project: &Project) -> Engine {
-    Engine::new(Arc::new(indexed(project, Request::default())))
-}
-
-/// Indexes a project; of `how` counts what is not about this project.
-pub fn indexed(project: &Project, how: Request) -> Index {
-    let options = Options { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
-    let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), ..how };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
-    Index::open(&project.index()).expect("an index")
-}
-
-pub fn ask(engine: &Engine, question: &str) -> Answers {
-    engine.ask(question, &Context::default()).unwrap_or_else(|e| panic!("{question}: {e}"))
-}
-
-/// `path:line` of all answers.
-pub fn places(answers: &Answers) -> Vec<String> {
-    answers.answers.iter().map(|a| format!("{}:{}", a.path, a.line)).collect()
-}
+pub use testkit::{ask, engine, indexed_as as indexed, places};

@@ -1,6 +1,8 @@
 //! What is particular to the language, and its compiler as oracle.
 
 mod bounds;
+mod marked_c;
+mod marked_cpp;
 mod oracle;
 mod preprocessor;
 mod random;

@@ -1,3 +1,4 @@
 //! What is particular to the language, and its compiler as oracle.
 
+mod marked;
 mod reader;

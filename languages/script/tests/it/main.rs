@@ -1,3 +1,5 @@
 //! What is particular to the language, and its compiler as oracle.
 
+mod marked_javascript;
+mod marked_typescript;
 mod reader;

@@ -131,7 +131,7 @@ fn the_call_one_is_in_is_told_with_the_parameter_that_is_given() {
 fn documented(comment: &str) -> State {
     let mut state = desk((160, 45));
     let mut bearings = history_and_coverage::some_bearings();
-    bearings.facts.blocks = read(comment);
+    bearings.facts.blocks = read(compass_facts::Language::TEXT, comment);
     let at = state.desk.spot.clone();
     done(&mut state, Lane::Bearings, Outcome::Bearings(at, Ok(Ok(Box::new(bearings)))));
     state

@@ -119,7 +119,7 @@ mod tests {
 
     fn told(comment: &str, width: usize) -> Vec<String> {
         let text = |row: &Row| row.iter().map(|p| p.0.as_str()).collect::<String>().trim_end().to_owned();
-        rows(&read(comment), width, &Theme::plain()).iter().map(text).collect()
+        rows(&read(compass_facts::Language::TEXT, comment), width, &Theme::plain()).iter().map(text).collect()
     }
 
     #[test]

@@ -1,6 +1,7 @@
 //! Requests: calls of the platform's and libraries' functions, followed through functions that wrap them.
 
 use super::super::string_evaluation::{Constants, Piece, calls, field, filled, is_given, named};
+use super::frameworks::Requests;
 use super::paths::Asked;
 use compass_facts::{Argument, CallSignal, DefId, Facts, Span};
 use compass_index::{Certainty, PassInput, Place};
@@ -24,9 +25,7 @@ pub(super) struct Request {
     pub(super) given: bool,
 }
 
-/// Functions that ask, and libraries whose methods are named by what they ask.
-const FUNCTIONS: [&str; 3] = ["fetch", "axios", "ky"];
-const LIBRARIES: [&str; 10] = ["$", "jQuery", "axios", "ky", "got", "superagent", "requests", "httpx", "http", "$http"];
+/// Methods of libraries that are named by what they ask.
 const METHODS: [&str; 7] = ["get", "post", "put", "patch", "delete", "head", "options"];
 
 /// Wrappers around wrappers are followed this far.
@@ -53,15 +52,13 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
     let mut by_callee: FxHashMap<Place, Vec<Caller>> = FxHashMap::default();
     let mut drafts = Vec::new();
     for (file, signal, call) in calls(input) {
-        if !matches!(input.files[file].language.profile().family, "script" | "python") {
-            continue;
-        }
+        let Some(frameworks) = super::frameworks::of(input.files[file].language) else { continue };
         let meaning = input.meaning(file, call.at);
         if let Some((place, certainty)) = meaning {
             by_callee.entry(place).or_default().push((file, signal.span, signal.enclosing, call, certainty));
         }
         if call.decorates.is_none()
-            && let Some(draft) = asked(input, constants, &bases, file, signal, call, meaning.map(|m| m.0))
+            && let Some(draft) = asked(input, constants, (&bases, frameworks.requests()), file, signal, call, meaning.map(|m| m.0))
         {
             drafts.push(draft);
         }
@@ -176,7 +173,7 @@ fn bases(input: &PassInput, constants: &Constants) -> FxHashMap<Place, Vec<Piece
 fn asked(
     input: &PassInput,
     constants: &Constants,
-    bases: &FxHashMap<Place, Vec<Piece>>,
+    (bases, words): (&FxHashMap<Place, Vec<Piece>>, &Requests),
     file: usize,
     signal: &compass_facts::Signal,
     call: &CallSignal,
@@ -187,9 +184,9 @@ fn asked(
     let receiver = call.receiver.and_then(|r| input.meaning(file, r)).map(|m| m.0);
     let receiver_name = call.receiver.and_then(|r| facts.find_use_at(r)).map(|u| facts.name(facts.usage(u).name));
     let base = receiver.or(callee).and_then(|p| bases.get(&p));
-    let is_library = base.is_some() || receiver_name.is_some_and(|n| LIBRARIES.contains(&n));
+    let is_library = base.is_some() || receiver_name.is_some_and(|n| words.libraries.contains(&n));
     // A function of the workspace by that name is followed as a wrapper, not taken for the platform's.
-    let is_function = FUNCTIONS.contains(&name) && callee.is_none() && receiver_name.is_none_or(|n| matches!(n, "window" | "globalThis" | "self"));
+    let is_function = words.functions.contains(&name) && callee.is_none() && receiver_name.is_none_or(|n| matches!(n, "window" | "globalThis" | "self"));
     let first = call.arguments.first();
     let options = call.arguments.get(1);
     let method_of = |argument: Option<&Argument>| field(facts, argument, &["method", "type"]).and_then(|m| constants.pieces(input, file, m, signal.enclosing));

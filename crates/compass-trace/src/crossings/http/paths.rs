@@ -4,7 +4,7 @@ use super::super::string_evaluation::Piece;
 
 /// A segment of a path.
 #[derive(Debug, Clone, PartialEq, Eq)]
-pub(super) enum Segment {
+pub enum Segment {
     /// Exactly this text.
     Text(String),
     /// Anything but a slash.
@@ -93,7 +93,7 @@ fn asked_segment(text: &str) -> Segment {
 }
 
 /// The segments of a route: `/a/<int:id>`, `/a/{id}`, `/a/{rest:path}`.
-pub(super) fn route_segments(path: &str) -> Vec<Segment> {
+pub fn route_segments(path: &str) -> Vec<Segment> {
     path.split('/').filter(|s| !s.is_empty()).map(route_segment).collect()
 }
 

@@ -1,22 +1,12 @@
 //! Little programs with marks: `«1=name»` is a use, `⟦1:name⟧` what it means. The sign says how sure that is: `=` proven, `~` inferred, `?` guessed, `!` not
 //! known. The marks are taken out, the compiler of the language takes the rest for a program, and every use must lead to its mark.
 
-mod c;
-mod cpp;
-mod go;
-mod java;
-mod javascript;
-mod perl;
-mod python;
-mod rust;
-mod typescript;
-
-use crate::support::{ask, engine};
+use crate::Project;
+use crate::{ask, engine};
 use regex::Regex;
 use std::collections::BTreeMap;
 use std::process::Command;
 use std::sync::LazyLock;
-use testkit::Project;
 
 static MARK: LazyLock<Regex> = LazyLock::new(|| Regex::new(r"«(\w+)([=~?!])([^»]*)»|⟦(\w+):([^⟧]*)⟧").expect("a pattern"));
 
@@ -69,7 +59,7 @@ impl Marked {
 }
 
 /// Every use leads to its mark, as surely as it says.
-fn check(files: &[(&str, &str)]) {
+pub fn check(files: &[(&str, &str)]) {
     let marked = Marked::read(files);
     assert!(!marked.asked.is_empty(), "something is asked");
     let project = marked.lay_out();
@@ -100,9 +90,9 @@ fn check(files: &[(&str, &str)]) {
 }
 
 /// The compiler takes it for a program. Says so loudly where there is none.
-fn compiles(files: &[(&str, &str)], compiler: &[&str], endings: &[&str]) {
+pub fn compiles(files: &[(&str, &str)], compiler: &[&str], endings: &[&str]) {
     if Command::new(compiler[0]).arg("--help").output().is_err() {
-        testkit::skipped(&format!("{} is not installed: marked programs were NOT compiled", compiler[0]));
+        crate::skipped(&format!("{} is not installed: marked programs were NOT compiled", compiler[0]));
         return;
     }
     let marked = Marked::read(files);
@@ -115,11 +105,16 @@ fn compiles(files: &[(&str, &str)], compiler: &[&str], endings: &[&str]) {
     assert!(output.status.success(), "{}{}", String::from_utf8_lossy(&output.stdout), String::from_utf8_lossy(&output.stderr));
 }
 
-#[test]
-fn marks_are_taken_out_and_placed() {
-    let marked = Marked::read(&[("a.c", "int ⟦1:turn⟧(void);\nint x = «1=turn»() + «2!y»;\n")]);
-    assert_eq!(marked.files, [("a.c".to_owned(), "int turn(void);\nint x = turn() + y;\n".to_owned())]);
-    assert_eq!(marked.meant.get("1").map(Vec::as_slice), Some(&["a.c:1".to_owned()][..]));
-    let asked: Vec<(&str, char, &str)> = marked.asked.iter().map(|a| (a.mark.as_str(), a.certainty, a.place.as_str())).collect();
-    assert_eq!(asked, [("1", '=', "a.c:2:9"), ("2", '!', "a.c:2:18")]);
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn marks_are_taken_out_and_placed() {
+        let marked = Marked::read(&[("a.c", "int ⟦1:turn⟧(void);\nint x = «1=turn»() + «2!y»;\n")]);
+        assert_eq!(marked.files, [("a.c".to_owned(), "int turn(void);\nint x = turn() + y;\n".to_owned())]);
+        assert_eq!(marked.meant.get("1").map(Vec::as_slice), Some(&["a.c:1".to_owned()][..]));
+        let asked: Vec<(&str, char, &str)> = marked.asked.iter().map(|a| (a.mark.as_str(), a.certainty, a.place.as_str())).collect();
+        assert_eq!(asked, [("1", '=', "a.c:2:9"), ("2", '!', "a.c:2:18")]);
+    }
 }

@@ -1,7 +1,7 @@
 //! C.
 
-use super::{check, compiles};
 use rstest::rstest;
+use testkit::marked::{check, compiles};
 
 #[rstest]
 #[case::members(&[(

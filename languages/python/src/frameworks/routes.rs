@@ -1,31 +1,9 @@
-//! Routes as Python applications declare them: decorators, calls, tables of paths, and what they are mounted under.
+//! Routes as applications declare them: decorators, calls, tables of paths, and what they are mounted under.
 
-use super::super::string_evaluation::{Constants, Piece, calls, calls_in, named};
-use super::paths::{Segment, route_segments};
 use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Span};
 use compass_index::{PassInput, Place};
+use compass_trace::crossings::frameworks::{Constants, Piece, Route, calls, calls_in, named, route_segments};
 use rustc_hash::FxHashMap;
-
-/// A route.
-#[derive(Debug)]
-pub(super) struct Route {
-    /// Upper case; none for any.
-    pub(super) method: Option<String>,
-    /// As declared, prefixes included.
-    pub(super) path: String,
-    /// The same, in segments.
-    pub(super) segments: Vec<Segment>,
-    /// What answers.
-    pub(super) handler: Place,
-    /// The declaring file.
-    pub(super) file: usize,
-    /// The declaration.
-    pub(super) at: Span,
-    /// Where what declares it was mounted.
-    pub(super) mounts: Vec<(usize, Span)>,
-    /// Everything on the way is known.
-    pub(super) sure: bool,
-}
 
 /// Names of decorators and calls that are methods themselves.
 const METHODS: [&str; 8] = ["get", "post", "put", "patch", "delete", "head", "options", "trace"];
@@ -69,7 +47,7 @@ pub(super) fn routes(input: &PassInput, constants: &Constants) -> Vec<Route> {
 }
 
 fn python_calls<'a>(input: &PassInput<'a>) -> Vec<(usize, &'a compass_facts::Signal, &'a CallSignal)> {
-    calls(input).filter(|(file, ..)| input.files[*file].language.stored_word() == "python").collect()
+    calls(input).filter(|(file, ..)| input.files[*file].language == crate::PYTHON).collect()
 }
 
 /// A text without holes.
@@ -284,7 +262,7 @@ fn table_prefixes(prefixes: &TablePrefixes, file: usize, depth: usize) -> Vec<(S
 /// Does the file import the makers of such tables?
 fn is_table(input: &PassInput, file: usize) -> bool {
     let here = &input.files[file];
-    here.language.stored_word() == "python"
+    here.language == crate::PYTHON
         && here.facts.imports.iter().any(|i| here.facts.name(i.module).starts_with("django.urls") || here.facts.name(i.module) == "django.conf.urls")
 }
 

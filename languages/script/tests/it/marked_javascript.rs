@@ -1,9 +1,13 @@
 //! JavaScript.
 
-use super::{check, compiles};
 use rstest::rstest;
+use testkit::marked::{check, compiles};
 
 #[rstest]
+#[case::members_are_in_no_scope(&[(
+    "rack.js",
+    "function ⟦turn:turn⟧(n) { return n; }\nclass Rack {\n  ⟦own:turn⟧(n) { return «turn=turn»(n) + this.«own=turn»(n - 1); }\n  static ⟦wash:wash⟧() { return «turn=turn»(1) + Rack.«wash=wash»(); }\n}\n",
+)])]
 #[case::commonjs(&[
     ("rack.js", "function ⟦Rack:Rack⟧(n) { this.⟦n:n⟧ = n; }\n«Rack=Rack».prototype.⟦fill:fill⟧ = function () { return this.«n=n»; };\n«Rack=Rack».⟦make:make⟧ = () => new «Rack=Rack»(1);\nmodule.exports = «Rack=Rack»;\n"),
     ("tools.js", "exports.⟦salt:salt⟧ = function () { return «dry=dry»(); };\nfunction ⟦dry:dry⟧() { return 1; }\nmodule.exports.«dry=dry» = «dry=dry»;\nconst ⟦LIMIT:LIMIT⟧ = 3;\nexports.«LIMIT=LIMIT» = «LIMIT=LIMIT»;\n"),

@@ -1,7 +1,7 @@
 //! Go.
 
-use super::{check, compiles};
 use rstest::rstest;
+use testkit::marked::{check, compiles};
 
 const MODULE: (&str, &str) = ("go.mod", "module larder.example/caves\n\ngo 1.19\n");
 

@@ -1,7 +1,7 @@
 //! TypeScript.
 
-use super::check;
 use rstest::rstest;
+use testkit::marked::check;
 
 #[rstest]
 #[case::classes(&[(

@@ -1,12 +1,23 @@
 //! Markdown out of POD, the documentation of Perl (perlpod): headings, lists, verbatim text, and codes such as `C<turn>`.
 
+use compass_trace::documentation::Documentation;
+
+/// The documentation of Perl.
+pub(crate) struct Pod;
+
+impl Documentation for Pod {
+    fn to_markdown(&self, comment: &str) -> Option<String> {
+        is_pod(comment).then(|| to_markdown(comment))
+    }
+}
+
 /// Is it a piece of POD? Its first paragraph is a command.
-pub(super) fn is_pod(comment: &str) -> bool {
+fn is_pod(comment: &str) -> bool {
     comment.starts_with('=') && comment[1..].starts_with(|c: char| c.is_ascii_alphabetic())
 }
 
 /// The text as Markdown.
-pub(super) fn to_markdown(pod: &str) -> String {
+fn to_markdown(pod: &str) -> String {
     let mut maker = Maker::default();
     for paragraph in paragraphs(pod) {
         maker.paragraph(&paragraph);

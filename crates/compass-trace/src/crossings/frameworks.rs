@@ -1,0 +1,73 @@
+//! Frameworks and libraries of a language, as its room knows them: which calls declare routes, make requests, open libraries.
+
+pub use super::http::{Segment, route_segments};
+pub use super::native::Asker;
+pub use super::string_evaluation::{Constants, Piece, calls, calls_in, named};
+use compass_facts::{Language, Span};
+use compass_index::{PassInput, Place};
+
+/// A route.
+#[derive(Debug)]
+pub struct Route {
+    /// Upper case; none for any.
+    pub method: Option<String>,
+    /// As declared, prefixes included.
+    pub path: String,
+    /// The same, in segments.
+    pub segments: Vec<Segment>,
+    /// What answers.
+    pub handler: Place,
+    /// The declaring file.
+    pub file: usize,
+    /// The declaration.
+    pub at: Span,
+    /// Where what declares it was mounted.
+    pub mounts: Vec<(usize, Span)>,
+    /// Everything on the way is known.
+    pub sure: bool,
+}
+
+/// Functions that make requests, and libraries whose methods are named by what they ask.
+#[derive(Debug, Default)]
+pub struct Requests {
+    /// Functions of the platform or of a library.
+    pub functions: &'static [&'static str],
+    /// What stands before the name of a method.
+    pub libraries: &'static [&'static str],
+}
+
+/// Takes who asks for a native name, the name, and whether it is worth saying only where something answers.
+pub type TakeNative<'t> = dyn FnMut(&Asker, &str, bool) + 't;
+
+/// What the frameworks of a language declare. Every method has as its default that there are none.
+pub trait Frameworks: Sync {
+    /// The routes that its files declare.
+    fn routes(&self, _: &PassInput, _: &Constants) -> Vec<Route> {
+        Vec::new()
+    }
+
+    /// What makes requests.
+    fn requests(&self) -> &'static Requests {
+        static NONE: Requests = Requests { functions: &[], libraries: &[] };
+        &NONE
+    }
+
+    /// Names that its files ask of libraries opened at run time.
+    fn natives(&self, _: &PassInput, _: &mut TakeNative) {}
+}
+
+/// The frameworks of a language, as its room hands them in.
+pub struct FrameworksPart(pub &'static dyn Frameworks);
+
+/// The frameworks of a language, if its room has some.
+#[must_use]
+pub fn of(language: Language) -> Option<&'static dyn Frameworks> {
+    language.profile().frameworks?.downcast_ref::<FrameworksPart>().map(|part| part.0)
+}
+
+/// The frameworks of each family of languages once.
+pub fn all() -> impl Iterator<Item = &'static dyn Frameworks> {
+    let languages = Language::all();
+    let first = |i: usize| languages[..i].iter().all(|l| !l.is_kin_of(languages[i]));
+    (0..languages.len()).filter(move |i| first(*i)).filter_map(|i| of(languages[i]))
+}

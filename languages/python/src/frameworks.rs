@@ -1,0 +1,25 @@
+//! Frameworks: routes, requests, native libraries.
+
+mod native;
+mod routes;
+
+use compass_index::PassInput;
+use compass_trace::crossings::frameworks::{Constants, Frameworks, Requests, Route, TakeNative};
+
+/// See the module.
+pub(crate) struct PythonFrameworks;
+
+impl Frameworks for PythonFrameworks {
+    fn routes(&self, input: &PassInput, constants: &Constants) -> Vec<Route> {
+        routes::routes(input, constants)
+    }
+
+    fn requests(&self) -> &'static Requests {
+        static REQUESTS: Requests = Requests { functions: &[], libraries: &["requests", "httpx", "http"] };
+        &REQUESTS
+    }
+
+    fn natives(&self, input: &PassInput, take: &mut TakeNative) {
+        native::natives(input, take);
+    }
+}
