@@ -185,6 +185,8 @@ pub struct Programs {
     pub stems: Option<&'static [&'static str]>,
     /// The file beside which one that is built by itself is a tool.
     pub main_file: Option<&'static str>,
+    /// Stems of files and names of folders that say nothing of the program that begins there.
+    pub unnamed: &'static [&'static str],
 }
 
 /// Packages that are not on the machine.
@@ -242,7 +244,7 @@ pub mod usual {
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };
 
     /// Programs begin with a function outside all types.
-    pub const PROGRAMS: Programs = Programs { begins: free_function, stems: None, main_file: None };
+    pub const PROGRAMS: Programs = Programs { begins: free_function, stems: None, main_file: None, unnamed: &["main"] };
 
     /// No text is a component.
     pub fn no_component(_: &str) -> Option<Component> {

@@ -32,7 +32,12 @@ static PROFILE: Profile = Profile {
     calls: Calls { is_receiver, by_name: true, takes_rest: |p| p.contains("...") || p.starts_with('*') },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
-    programs: Programs { begins: usual::free_function, stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]), main_file: None },
+    programs: Programs {
+        begins: usual::free_function,
+        stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]),
+        main_file: None,
+        unnamed: &["main", "__main__", "manage", "wsgi", "asgi"],
+    },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 1), advice: "pip install fetches it, into the project's environment" },
     standard: Standard { is_name: |name| NAMES.contains(name), is_module: |module| MODULES.contains(module.split('.').next().unwrap_or(module)) },
     layer: None,

@@ -48,15 +48,15 @@ pub(super) fn link(
     };
     let reach = affected_files(&order.request.index, before, overview, outer)?;
     let languages: FxHashMap<FileId, Language> = overview.files.iter().map(|f| (f.id, f.language)).collect();
-    let is_c = |f: &FileId| languages.get(f).is_some_and(|l| crate::link::links_on_demand(*l));
+    let is_one = |f: &FileId| languages.get(f).is_some_and(|l| crate::link::links_on_demand(*l));
     let (first, waiting) = match &reach {
         AffectedFiles::Files(files) if incremental::is_small(files, before.overview, order.request) => (files.clone(), 0),
-        _ => match priority::first(order.request, before, overview, &reach, &is_c) {
+        _ => match priority::first(order.request, before, overview, &reach, &is_one) {
             Some(first) => first,
             None => return Ok(Done::Nothing),
         },
     };
-    if waiting == 0 && !first.iter().all(is_c) {
+    if waiting == 0 && !first.iter().all(is_one) {
         return Ok(Done::Nothing);
     }
     let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();

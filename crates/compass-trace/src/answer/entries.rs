@@ -104,12 +104,10 @@ impl Engine {
         } else {
             Sort::Program
         };
-        // `main` says nothing: the folder does, or the unit where that is all there is.
-        let of_folder = || folders.iter().rev().find(|f| !matches!(**f, "src" | "cmd" | "bin" | "main" | "java" | "app")).copied();
-        let called = match stem {
-            "main" | "__main__" | "Main" | "manage" | "wsgi" | "asgi" | "mod" | "lib" => of_folder().unwrap_or(unit),
-            other => other,
-        };
+        // Some names say nothing: the folder does, or the unit where that is all there is.
+        let says_nothing = |name: &str| programs.unnamed.contains(&name);
+        let of_folder = || folders.iter().rev().find(|f| !says_nothing(f) && !matches!(**f, "src" | "cmd" | "bin" | "app")).copied();
+        let called = if says_nothing(stem) { of_folder().unwrap_or(unit) } else { stem };
         let called = called.rsplit('/').next().unwrap_or(called);
         (sort, if called.is_empty() { stem.to_owned() } else { called.to_owned() })
     }

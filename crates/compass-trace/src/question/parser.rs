@@ -348,7 +348,7 @@ impl Parser<'_> {
         Ok(match word.text.as_str() {
             "in" => Filter::In(self.scope("in")?),
             "outside" => Filter::Outside(self.scope("outside")?),
-            "lang" => Filter::Lang(self.argument("lang", "… lang python")?),
+            "lang" => Filter::Lang(self.argument("lang", "… lang NAME")?),
             "unit" => Filter::Unit(self.argument("unit", "… unit NAME")?),
             "layer" => Filter::Layer(self.argument("layer", "… layer NAME")?),
             "kind" => Filter::Kind(self.argument("kind", "… kind fn")?),

@@ -14,7 +14,6 @@ mod naming;
 mod overrides;
 mod pages;
 mod perl;
-mod rooms;
 mod sides;
 mod support;
 mod through_interfaces;
