@@ -256,22 +256,27 @@ pub mod usual {
         false
     }
 
+    /// No parameter is the receiver.
     pub fn no_receiver(_: &str, _: bool) -> bool {
         false
     }
 
+    /// Three dots take all further arguments.
     pub fn dots(parameter: &str) -> bool {
         parameter.contains("...")
     }
 
+    /// Folders hold nothing that has a name.
     pub fn no_folder(_: &str) -> Option<(&'static str, String)> {
         None
     }
 
+    /// No file holds tests.
     pub fn no_test(_: &str, _: &str) -> bool {
         false
     }
 
+    /// Everybody can mean a definition.
     pub fn not_hidden(_: &Definition, _: &str) -> bool {
         false
     }
@@ -282,6 +287,7 @@ pub mod usual {
         d.kind == Kind::Function && d.container.is_none()
     }
 
+    /// An import asks for what it names.
     pub fn whole(module: &str) -> String {
         module.to_owned()
     }
@@ -297,6 +303,7 @@ pub mod usual {
         found.unwrap_or(folder).trim_start_matches('/')
     }
 
+    /// Nobody outside the file can mean what is private.
     pub fn is_private(d: &Definition, _: &str) -> bool {
         d.flags.has(Flags::PRIVATE)
     }

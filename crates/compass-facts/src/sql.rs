@@ -152,6 +152,7 @@ double precision numeric decimal boolean bool blob date timestamp timestamptz in
 rows range window filter lateral only for share of skip locked nowait any some cast extract fetch first next row rows truncate merge matched using explain analyze pragma \
 materialized without rowid strict autoincrement generated always identity stored virtual language function returns ";
 
+/// Is it a keyword?
 pub fn is_keyword(word: &str) -> bool {
     let mut spaced = String::with_capacity(word.len() + 2);
     spaced.push(' ');

@@ -126,9 +126,13 @@ pub struct Depth {
     pub what: &'static str,
 }
 
+/// How the states of an unfolding are kept.
 pub enum Content {
+    /// Tokens that were replaced.
     Tokens {
+        /// What was replaced, token by token.
         record: Box<Record>,
+        /// The texts the tokens come from.
         texts: Texts,
     },
     /// The text after each step; the first is what was written.
@@ -145,6 +149,7 @@ pub struct Unfolding {
     pub notes: Vec<String>,
     /// Depths a lowering can stop at; a step each.
     pub depths: Vec<Depth>,
+    /// The states themselves.
     pub content: Content,
 }
 

@@ -10,16 +10,22 @@ use std::sync::Arc;
 /// A text and where it is from.
 #[derive(Debug, Clone)]
 pub struct Entry {
+    /// The file of the index; none for one that is not indexed.
     pub file: Option<FileId>,
+    /// Where it is.
     pub full: PathBuf,
+    /// Its path for people.
     pub shown: String,
+    /// The text.
     pub text: Arc<str>,
+    /// Its lines.
     pub lines: Arc<LineIndex>,
 }
 
 /// Texts by number.
 #[derive(Debug, Clone, Default)]
 pub struct Texts {
+    /// The texts, by number.
     pub entries: Vec<Entry>,
 }
 
@@ -90,7 +96,10 @@ impl Texts {
 /// An include as written.
 #[derive(Debug, Clone, Copy)]
 pub struct Include<'s> {
+    /// The path as written.
     pub spelled: &'s str,
+    /// Does it stand in angles?
     pub system: bool,
+    /// Is the next file of that name asked for?
     pub next: bool,
 }

@@ -177,6 +177,11 @@ fn includes_of(file: &Path) -> Vec<Include> {
     out
 }
 
+/// Do only programs of C++ look for headers in the folder?
+pub(crate) fn is_of_cpp(folder: &Path) -> bool {
+    folder.components().any(|c| c.as_os_str() == "c++")
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -192,9 +197,4 @@ mod tests {
         assert_eq!(includes_of(&file), wanted);
         assert_eq!(includes_of(&dir.path().join("gone.c")), []);
     }
-}
-
-/// Do only programs of C++ look for headers in the folder?
-pub(crate) fn is_of_cpp(folder: &Path) -> bool {
-    folder.components().any(|c| c.as_os_str() == "c++")
 }

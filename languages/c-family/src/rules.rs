@@ -48,7 +48,7 @@ impl FileSet {
 }
 
 /// What is known of all files: who includes whom, namespaces, what paths say of systems.
-struct CFiles {
+pub(crate) struct CFiles {
     headers: Headers,
     includes: Includes,
     namespaces: Namespaces,

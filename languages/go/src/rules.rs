@@ -19,7 +19,7 @@ pub(super) struct Go;
 
 /// Packages of all files, modules of all units.
 #[derive(Default)]
-struct GoPackages {
+pub(crate) struct GoPackages {
     packages: Packages,
     /// A file of the package in each folder.
     folders: FxHashMap<(u32, String), u32>,

@@ -21,7 +21,7 @@ use std::rc::Rc;
 pub(super) struct Script;
 
 /// What is known of all files.
-struct ScriptFiles {
+pub(crate) struct ScriptFiles {
     packages: ScriptPackages,
     /// Declaration files.
     headers: DeclarationFiles,

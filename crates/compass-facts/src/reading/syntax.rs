@@ -242,14 +242,17 @@ impl<'t> Node<'t> {
         self.at as usize
     }
 
+    /// Where it begins, in bytes.
     pub fn start_byte(self) -> usize {
         self.part().start as usize
     }
 
+    /// Where it ends, in bytes.
     pub fn end_byte(self) -> usize {
         self.part().end as usize
     }
 
+    /// Its bytes.
     pub fn byte_range(self) -> std::ops::Range<usize> {
         self.start_byte()..self.end_byte()
     }
@@ -264,6 +267,7 @@ impl<'t> Node<'t> {
         self.has(EXTRA)
     }
 
+    /// Could it not be parsed?
     pub fn is_error(self) -> bool {
         usize::from(self.part().kind) == self.tree.words.kinds.len() - 1
     }
@@ -278,10 +282,12 @@ impl<'t> Node<'t> {
         self.has(HAS_ERROR)
     }
 
+    /// The node around it.
     pub fn parent(self) -> Option<Node<'t>> {
         (self.at > 0).then(|| Node { tree: self.tree, at: self.part().parent })
     }
 
+    /// The node before it, of the same parent.
     pub fn prev_sibling(self) -> Option<Node<'t>> {
         let before = self.part().before;
         (before != self.at).then_some(Node { tree: self.tree, at: before })
@@ -298,6 +304,7 @@ impl<'t> Node<'t> {
         self.children().filter(|n| n.is_named())
     }
 
+    /// How many of its children the grammar names.
     pub fn named_child_count(self) -> usize {
         self.named_children().count()
     }

@@ -133,7 +133,9 @@ pub fn words(source: &str, range: Span) -> Vec<Word<'_>> {
 
 /// A word of unparsed text.
 pub struct Word<'t> {
+    /// The word.
     pub text: &'t str,
+    /// Where it stands.
     pub span: Span,
     /// The last byte before it that is no blank; 0 at the start.
     pub before: u8,

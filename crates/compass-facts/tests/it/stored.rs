@@ -45,7 +45,7 @@ fn every_kind_role_and_language_comes_back() {
         assert_eq!(postcard::from_bytes::<Role>(&postcard::to_stdvec(&role).expect("bytes")).expect("read"), role);
     }
     languages::register();
-    for language in Language::all().iter().copied() {
-        assert_eq!(postcard::from_bytes::<Language>(&postcard::to_stdvec(&language).expect("bytes")).expect("read"), language);
+    for language in Language::all() {
+        assert_eq!(postcard::from_bytes::<Language>(&postcard::to_stdvec(language).expect("bytes")).expect("read"), *language);
     }
 }

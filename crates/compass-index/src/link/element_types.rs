@@ -47,6 +47,7 @@ impl Evaluator<'_, '_> {
         args.first().cloned().unwrap_or(Ty::Unknown(Cause::ReceiverUnknown))
     }
 
+    /// What an index into a value gives.
     pub fn indexed(&mut self, file: u32, ty: Ty) -> Ty {
         match self.underlying(ty) {
             Ty::Map(inner) | Ty::List(inner) => (*inner).clone(),
@@ -59,6 +60,7 @@ impl Evaluator<'_, '_> {
         }
     }
 
+    /// A part of a tuple, by position.
     pub fn part(&mut self, ty: Ty, index: u32) -> Ty {
         match ty {
             Ty::Tuple(parts) => parts.get(index as usize).cloned().unwrap_or(Ty::Unknown(Cause::ReceiverUnknown)),

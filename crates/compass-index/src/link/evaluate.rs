@@ -55,21 +55,26 @@ pub struct StarSearch {
 
 /// See the module. One per thread.
 pub struct Evaluator<'w, 'm> {
+    /// What is known of all files.
     pub world: &'m World<'w>,
+    /// What the rules of languages prepared.
     pub modules: &'m Modules,
+    /// Members that types have from elsewhere.
     pub extensions: &'m Extensions,
     memory: FxHashMap<(u32, TypeId), (Rc<Meaning>, Names)>,
-    pub plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
-    pub targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
-    pub followed: FxHashMap<(u32, u32), (Lookup, Names)>,
-    pub based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
-    pub evaluating: FxHashSet<(u32, TypeId)>,
-    pub following: FxHashSet<(u32, u32)>,
+    pub(super) plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
+    pub(super) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
+    pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
+    pub(super) based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
+    pub(super) evaluating: FxHashSet<(u32, TypeId)>,
+    pub(super) following: FxHashSet<(u32, u32)>,
     /// Aliases being looked through.
     aliases: Vec<DefRef>,
+    /// How many imports are followed, one behind the other.
     pub chain: u32,
     /// Searches through star imports that go on, each for another name than the one before.
-    pub star_searches: Vec<StarSearch>,
+    pub(super) star_searches: Vec<StarSearch>,
+    /// Searches through star imports that go on: scope and name.
     pub globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
     /// How often an answer was cut short so far.
     pub cuts: u64,
@@ -78,6 +83,7 @@ pub struct Evaluator<'w, 'm> {
 }
 
 impl<'w, 'm> Evaluator<'w, 'm> {
+    /// One that remembers nothing yet.
     pub fn new(world: &'m World<'w>, modules: &'m Modules, extensions: &'m Extensions) -> Self {
         Evaluator {
             world,
@@ -410,6 +416,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
     }
 
+    /// What calling a definition gives, with the receiver it was reached through.
     pub fn result_of_item(&mut self, sym: DefRef, args: Rc<[Ty]>, receiver: Option<Rc<Ty>>) -> Meaning {
         let def = self.world.def(sym);
         match def.kind {

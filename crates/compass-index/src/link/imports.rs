@@ -117,6 +117,7 @@ impl Evaluator<'_, '_> {
         Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: vec![reason] }], cause: Cause::UnitAbsent }
     }
 
+    /// A member of each of some things.
     pub fn member_of_hits(&mut self, from: u32, of: Lookup, name: GlobalNameId) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
         for hit in of.hits {

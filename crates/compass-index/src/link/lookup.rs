@@ -12,9 +12,13 @@ use std::rc::Rc;
 /// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
 pub enum Namespace {
+    /// Whatever bears the name.
     Any,
+    /// A type.
     Type,
+    /// What can stand in an expression.
     Value,
+    /// A macro.
     Macro,
     /// What is called without a receiver.
     Method,
@@ -127,6 +131,7 @@ impl Evaluator<'_, '_> {
         Lookup { hits, cause: found.cause }
     }
 
+    /// A definition that its scope, or its name alone, leads to.
     pub fn by_name_hit(&self, sym: DefRef, certainty: Certainty) -> Hit {
         let d = self.world.def(sym);
         let kind = if certainty == Certainty::Guessed { StepKind::ByName } else { StepKind::Scope };

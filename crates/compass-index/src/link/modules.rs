@@ -16,8 +16,11 @@ use std::borrow::Cow;
 /// Where an import leads: modules with certainty and whether a package stands in for another.
 #[derive(Debug, Clone, PartialEq)]
 pub struct Target {
+    /// What it leads to.
     pub entity: Entity,
+    /// How sure that is.
     pub certainty: Certainty,
+    /// Does a package stand in for another?
     pub stands_in: bool,
 }
 
@@ -26,6 +29,7 @@ pub struct Target {
 pub struct Modules {
     /// Last part of a path → files, for suffix search.
     by_file_name: FxHashMap<String, Vec<u32>>,
+    /// Which units see one another.
     pub needs: Needs,
     /// Units with files, by position.
     live: Vec<u32>,
@@ -33,6 +37,7 @@ pub struct Modules {
 }
 
 impl Modules {
+    /// Asks the rules of all languages what they need to know.
     pub fn new(world: &World) -> Modules {
         let live: FxHashSet<u32> = world.files.iter().map(|f| f.id.unit.0).collect();
         let live = (0..world.units.len() as u32).filter(|u| live.contains(u)).collect();
@@ -91,6 +96,7 @@ impl Modules {
     }
 }
 
+/// Where an import surely leads.
 pub fn sure(entity: Entity) -> Target {
     Target { entity, certainty: Certainty::Proven, stands_in: false }
 }
@@ -113,6 +119,7 @@ fn common_folders(a: &[u8], b: &[u8]) -> usize {
     a.iter().zip(b).take_while(|(x, y)| x == y).filter(|(x, _)| **x == b'/').count()
 }
 
+/// A path below a folder, either of which may be empty.
 pub fn join(dir: &str, path: &str) -> String {
     match (dir, path) {
         ("", p) => p.to_owned(),

@@ -20,17 +20,24 @@ pub type Prepared = Box<dyn Any + Send + Sync>;
 /// A place where a plain name stands: file and scope, and whether no function or type lies between it and the use.
 #[derive(Debug, Clone, Copy)]
 pub struct Site {
+    /// The file.
     pub file: u32,
+    /// The scope.
     pub scope: ScopeId,
+    /// Does no function or type lie between it and the use?
     pub direct: bool,
 }
 
 /// A function that stands as an argument: of which call, at which position, and which of its parameters is asked for.
 #[derive(Debug, Clone, Copy)]
 pub struct Handed {
+    /// The file of the call.
     pub file: u32,
+    /// What is called.
     pub by: TypeId,
+    /// Position of the argument.
     pub argument: usize,
+    /// Position of the parameter that is asked for.
     pub parameter: usize,
     /// Is it the function's only parameter?
     pub only: bool,

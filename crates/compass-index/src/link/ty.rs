@@ -21,37 +21,50 @@ pub enum Entity {
 /// A reason, as the linker keeps it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
 pub struct Reason {
+    /// What kind of reason.
     pub kind: StepKind,
+    /// The file it stands in.
     pub file: u32,
+    /// The definition it names.
     pub def: Option<compass_facts::DefId>,
+    /// Where it stands, in bytes.
     pub at: u32,
+    /// How long it is, in bytes.
     pub len: u32,
 }
 
 /// One thing a name may mean, how sure and why.
 #[derive(Debug, Clone, PartialEq)]
 pub struct Hit {
+    /// What it is.
     pub entity: Entity,
+    /// How sure that is.
     pub certainty: Certainty,
+    /// Why.
     pub reasons: Vec<Reason>,
 }
 
 /// Everything a name may mean; when nothing, why.
 #[derive(Debug, Clone, PartialEq)]
 pub struct Lookup {
+    /// What was found, best first.
     pub hits: Vec<Hit>,
+    /// Why there is nothing, where there is none.
     pub cause: Cause,
 }
 
 impl Lookup {
+    /// Nothing, and why.
     pub fn none(cause: Cause) -> Lookup {
         Lookup { hits: Vec::new(), cause }
     }
 
+    /// One thing.
     pub fn one(entity: Entity, certainty: Certainty, reason: Reason) -> Lookup {
         Lookup { hits: vec![Hit { entity, certainty, reasons: vec![reason] }], cause: Cause::NoDefinition }
     }
 
+    /// Was nothing found?
     pub fn is_empty(&self) -> bool {
         self.hits.is_empty()
     }
@@ -137,6 +150,7 @@ impl Ty {
         }
     }
 
+    /// Is nothing known?
     pub fn is_unknown(&self) -> bool {
         matches!(self, Ty::Unknown(_))
     }
@@ -145,16 +159,21 @@ impl Ty {
 /// A meaning, how sure and why.
 #[derive(Debug, Clone, PartialEq)]
 pub struct Meaning {
+    /// What it is.
     pub ty: Ty,
+    /// How sure that is.
     pub certainty: Certainty,
+    /// Why.
     pub reasons: Vec<Reason>,
 }
 
 impl Meaning {
+    /// Nothing is known, and why.
     pub fn unknown(cause: Cause) -> Meaning {
         Meaning { ty: Ty::Unknown(cause), certainty: Certainty::Proven, reasons: Vec::new() }
     }
 
+    /// A meaning that needs no reason.
     pub fn sure(ty: Ty) -> Meaning {
         Meaning { ty, certainty: Certainty::Proven, reasons: Vec::new() }
     }

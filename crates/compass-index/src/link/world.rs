@@ -11,14 +11,21 @@ use rustc_hash::{FxHashMap, FxHashSet};
 
 /// A file to link.
 pub struct FileInput {
+    /// What the file is called in the store.
     pub id: FileId,
+    /// Position of its root.
     pub root: u32,
+    /// Its path, relative to the root.
     pub path: String,
+    /// Its language.
     pub language: Language,
+    /// Its size.
     pub bytes: u64,
     /// Hash of the content the facts are of.
     pub hash: u64,
+    /// Its facts.
     pub facts: LoadedFacts,
+    /// Numbers of its symbols.
     pub numbers: Numbers,
     /// Are the facts whole, or their outer part alone?
     pub whole: bool,
@@ -31,14 +38,18 @@ pub struct GlobalNameId(pub u32);
 /// A definition of the whole code base: position of its file, and its place there.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub struct DefRef {
+    /// The file, by position.
     pub file: u32,
+    /// The definition in it.
     pub def: DefId,
 }
 
 /// What a scope binds a name to.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 pub enum Binding {
+    /// A definition.
     Def(DefId),
+    /// An import.
     Import(ImportId),
 }
 
@@ -283,7 +294,7 @@ pub struct GlobalIndex<'w> {
 
 impl<'w> GlobalIndex<'w> {
     /// All there is to know of some files. With a lazy fact store, what is needed of them is taken from it.
-    pub fn new(
+    pub(crate) fn new(
         files: &'w [FileInput],
         units: &'w [UnitRow],
         build: &'w crate::plan::BuildSettings,
@@ -557,7 +568,9 @@ impl<'w> BatchView<'w> {
 
 /// What a linking thread sees: what all share, and the whole facts of the files at hand.
 pub struct World<'w> {
+    /// What all threads share.
     pub base: &'w GlobalIndex<'w>,
+    /// The whole facts of the files at hand.
     pub here: Option<&'w BatchView<'w>>,
     /// The names looked up by whoever looks through this.
     pub dependency_log: DependencyLog,
@@ -572,6 +585,7 @@ impl<'w> std::ops::Deref for World<'w> {
 }
 
 impl<'w> World<'w> {
+    /// A view for one thread.
     pub fn new(base: &'w GlobalIndex<'w>, here: Option<&'w BatchView<'w>>) -> World<'w> {
         World { base, here, dependency_log: DependencyLog::default() }
     }
@@ -588,6 +602,7 @@ impl<'w> World<'w> {
         self.base.table(file).find_export(name)
     }
 
+    /// Does a file export anything by a statement of its own?
     pub fn has_exports(&self, file: u32) -> bool {
         self.base.table(file).has_exports()
     }
@@ -602,6 +617,7 @@ impl<'w> World<'w> {
         self.base.table(file).anchor(scope)
     }
 
+    /// The facts of a file.
     pub fn facts(&self, file: u32) -> &'w Facts {
         match self.here.and_then(|h| h.find(file)) {
             Some((facts, _)) => facts,
@@ -609,14 +625,17 @@ impl<'w> World<'w> {
         }
     }
 
+    /// The language of a file.
     pub fn language(&self, file: u32) -> Language {
         self.base.files[file as usize].language
     }
 
+    /// A definition.
     pub fn def(&self, sym: DefRef) -> &'w Definition {
         self.facts(sym.file).def(sym.def)
     }
 
+    /// The number of a name of a file.
     pub fn gid(&self, file: u32, name: NameId) -> GlobalNameId {
         match self.here.and_then(|h| h.find(file)) {
             Some((_, gids)) => gids[name.index()],
@@ -624,6 +643,7 @@ impl<'w> World<'w> {
         }
     }
 
+    /// The name of a number.
     pub fn name(&self, gid: GlobalNameId) -> &'w str {
         if self.base.lazy_facts.is_some() {
             return self.base.name(gid);
@@ -668,6 +688,7 @@ impl<'w> World<'w> {
         self.base.outer(name).iter().chain(self.base.members(name))
     }
 
+    /// The unit of a file.
     pub fn unit(&self, file: u32) -> &'w UnitRow {
         &self.base.units[self.base.files[file as usize].id.unit.0 as usize]
     }

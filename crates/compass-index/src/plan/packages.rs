@@ -10,7 +10,7 @@
 //! that a lock file names and that is not on the machine is counted with its name.
 
 use super::ecosystems::{Ecosystem, known};
-use super::{Deps, Machine, Plan, PlannedFile, PlannedUnit, Skip, tidy};
+use super::{Deps, Machine, Plan, PlannedFile, PlannedUnit, Skip};
 use compass_facts::Cancel;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};

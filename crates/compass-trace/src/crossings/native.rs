@@ -1,10 +1,9 @@
 //! Names for the system's linker: declarations that ask for one, libraries opened at run time, and the code that answers them.
 
 use super::http::{enclosing, side};
-use super::string_evaluation::calls;
-use compass_facts::{Argument, DefId, Flags, Kind, Role, ScopeId, Shape, SignalKind, Span, TextPart, TypeExpr, TypeId};
+use compass_facts::{Flags, Kind, Role, ScopeId, SignalKind, Span};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
-use rustc_hash::{FxHashMap, FxHashSet};
+use rustc_hash::FxHashMap;
 
 /// See the module.
 #[derive(Debug)]

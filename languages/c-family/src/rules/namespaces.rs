@@ -9,7 +9,7 @@ use rustc_hash::FxHashMap;
 
 /// A namespace; 0 is the global one.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
-pub(super) struct NamespaceId(pub(super) u32);
+pub(crate) struct NamespaceId(pub(super) u32);
 
 impl NamespaceId {
     pub(super) const GLOBAL: NamespaceId = NamespaceId(0);

@@ -19,7 +19,7 @@ const MAX_DEPTH: u32 = 8;
 
 /// A method of an interface.
 #[derive(Clone, Copy)]
-struct Wanted {
+pub(crate) struct Wanted {
     name: GlobalNameId,
     method: DefRef,
 }
