@@ -51,7 +51,7 @@ pub enum RootsError {
 pub fn all(root: &Path) -> Vec<PathBuf> {
     let settled = compass_index::config::Config::read(root).map(|c| c.roots).unwrap_or_default();
     // What a file of the tree names is looked at twice; what a person added is meant.
-    let settled = settled.iter().map(|r| root.join(r)).filter(|r| !compass_index::disk::is_too_wide(r));
+    let settled = settled.iter().map(|r| root.join(r)).filter(|r| !compass_index::tree::disk::is_too_wide(r));
     let mut out: Vec<PathBuf> = std::iter::once(root.to_owned()).chain(settled).chain(further(root)).collect();
     let mut seen = std::collections::BTreeSet::new();
     // A folder that was taken away says so when it is listed, not at every start.

@@ -51,7 +51,15 @@ impl Config {
     /// # Errors
     /// [`ConfigError`] for a file that is there but cannot be used.
     pub fn read(root: &Path) -> Result<Config, ConfigError> {
-        match crate::disk::read_text(root.join(FILE_NAME)) {
+        Config::read_from(&crate::Disk, root)
+    }
+
+    /// Reads the file at the `root` of a tree.
+    ///
+    /// # Errors
+    /// As for [`Config::read`].
+    pub fn read_from(tree: &dyn crate::Tree, root: &Path) -> Result<Config, ConfigError> {
+        match tree.text(&root.join(FILE_NAME)) {
             Ok(text) => toml::from_str(&text).map_err(|e| ConfigError::Wrong(e.to_string())),
             Err(e) if e.kind() == std::io::ErrorKind::NotFound => Ok(Config::default()),
             Err(e) => Err(ConfigError::Unreadable(e)),

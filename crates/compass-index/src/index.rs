@@ -6,9 +6,9 @@ use crate::evidence::Chain;
 use crate::identity::Numbers;
 use crate::lock;
 use crate::names::Names;
-use crate::sources::Stamp;
 use crate::store::{FileRow, Generation, NameEntry, OpenError, Reader, Relation, Runs, StoreError, UnitRow, UseEntry};
-use crate::{DiskSources, FileId, FileLinks, Sources, Summary, SymbolId};
+use crate::tree::Stamp;
+use crate::{Disk, FileId, FileLinks, Origin, Summary, SymbolId, Tree};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Cancel, DefId, Facts, Source, SourceError, UseId, read};
 use lru::LruCache;
@@ -142,7 +142,7 @@ pub struct Index {
     runs: Runs,
     overview: Generation,
     places: Arc<Places>,
-    sources: Arc<dyn Sources>,
+    sources: Arc<dyn Tree>,
     facts: Kept<FileFacts>,
     links: Kept<FileLinks>,
     texts: Mutex<LruCache<FileId, KeptText>>,
@@ -159,14 +159,26 @@ impl Index {
     /// # Errors
     /// [`OpenError`]: the message says what to run.
     pub fn open(path: &Path) -> Result<Index, OpenError> {
-        Self::open_with(path, Arc::new(DiskSources))
+        Self::open_with(path, Arc::new(Disk))
+    }
+
+    /// Where its sources come from.
+    #[must_use]
+    pub fn tree(&self) -> &dyn Tree {
+        &*self.sources
+    }
+
+    /// Where the bytes of a file are.
+    #[must_use]
+    pub fn origin(&self, row: &FileRow) -> Origin {
+        Origin::of(&self.full_path(row), |path| self.sources.is_file(path))
     }
 
     /// Opens an index whose sources come from somewhere else than the disk.
     ///
     /// # Errors
     /// As [`Index::open`].
-    pub fn open_with(path: &Path, sources: Arc<dyn Sources>) -> Result<Index, OpenError> {
+    pub fn open_with(path: &Path, sources: Arc<dyn Tree>) -> Result<Index, OpenError> {
         Self::open_after(path, sources, None)
     }
 
@@ -178,7 +190,7 @@ impl Index {
         Self::open_after(&self.path, self.sources.clone(), Some(self))
     }
 
-    fn open_after(path: &Path, sources: Arc<dyn Sources>, known: Option<&Index>) -> Result<Index, OpenError> {
+    fn open_after(path: &Path, sources: Arc<dyn Tree>, known: Option<&Index>) -> Result<Index, OpenError> {
         let reader = Reader::open(path)?;
         let made = reader.made().map_err(|e| OpenError::Damaged(Box::new(e)))?;
         // An index that was built anew has numbers that mean something else.
@@ -450,7 +462,7 @@ impl Index {
         }
         // Before the bytes: what changes in between is seen by the next look.
         let stamp = self.sources.stamp(&path);
-        let bytes = self.sources.read(&path).map_err(|source| IndexError::Source { path: row.path.clone(), source })?;
+        let bytes = self.sources.source(&path).map_err(|source| IndexError::Source { path: row.path.clone(), source })?;
         let same = xxhash_rust::xxh3::xxh3_64(&bytes) == row.hash;
         let source = Source::decode(bytes).map_err(|source| IndexError::NoText { path: row.path.clone(), source })?;
         let changed = if same { None } else { read(row.language, &source, &Cancel::new()) };

@@ -48,7 +48,7 @@ pub(crate) fn assign(settled: &[Layer], files: &mut [FileRow], links: &[(FileId,
 
 fn globs(patterns: &[String]) -> GlobSet {
     let mut builder = GlobSetBuilder::new();
-    for glob in patterns.iter().filter(|p| crate::disk::is_shallow(p)).filter_map(|p| GlobBuilder::new(p).literal_separator(true).build().ok()) {
+    for glob in patterns.iter().filter(|p| crate::tree::is_shallow(p)).filter_map(|p| GlobBuilder::new(p).literal_separator(true).build().ok()) {
         builder.add(glob);
     }
     builder.build().unwrap_or_else(|_| GlobSet::empty())

@@ -10,7 +10,6 @@
 mod claim;
 pub mod config;
 mod crossing;
-pub mod disk;
 mod evidence;
 mod id;
 mod identity;
@@ -22,10 +21,10 @@ pub mod plan;
 mod progress;
 mod provenance;
 pub mod refresh;
-mod sources;
 pub mod store;
 mod summary;
 mod tests_told;
+pub mod tree;
 
 pub use crossing::{Crossing, CrossingEntry, CrossingKind, LinkPass, Loose, LooseCause, PassFile, PassInput, PassOutput, Passes, Place};
 pub use evidence::{Cause, Certainty, Chain, FileLinks, Link, Step, StepKind, StepPlace};
@@ -36,10 +35,10 @@ pub use link::linking;
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use provenance::Provenance;
-pub use sources::{DiskSources, Sources, Stamp};
 pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
 pub use summary::{Shares, Summary};
 pub use tests_told::is_test_path;
+pub use tree::{Disk, Origin, Stamp, Tree};
 
 /// What a mutex holds, also after somebody panicked with it: nothing is left half done behind one here.
 pub(crate) fn lock<T>(mutex: &std::sync::Mutex<T>) -> std::sync::MutexGuard<'_, T> {

@@ -14,11 +14,12 @@ mod walk;
 
 pub use dialect::Known;
 pub use ecosystems::{Aliases, Ecosystem, Manifest, Packaging, register};
-pub use machine::{Environment, Machine, sorted};
+pub use machine::{Environment, Machine};
 pub use packages::{Found, Package, files_below, own_units};
 pub use roots::find_root;
 pub use walk::{PlanError, holds_packages};
 
+use crate::tree::Tree;
 use compass_facts::{Cancel, Language};
 use std::path::{Path, PathBuf};
 
@@ -171,16 +172,16 @@ impl Plan {
     /// # Errors
     /// [`PlanError`] for a root that is missing or a configuration that cannot be used. Unreadable folders further down
     /// are skipped and counted.
-    pub fn make(options: &Options, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
-        walk::make(options, &|_| None, cancel, walked)
+    pub fn make(options: &Options, tree: &dyn Tree, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+        walk::make(options, tree, &|_| None, cancel, walked)
     }
 
     /// Makes a plan as [`Plan::make`] does; `known` says what need not be looked into again.
     ///
     /// # Errors
     /// As for [`Plan::make`].
-    pub fn make_again(options: &Options, known: &Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
-        walk::make(options, known, cancel, walked)
+    pub fn make_again(options: &Options, tree: &dyn Tree, known: &Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+        walk::make(options, tree, known, cancel, walked)
     }
 
     /// Total size of the files, in bytes.

@@ -35,7 +35,7 @@ use crate::claim::{Attempt, Claim};
 use crate::link::{self, FileInput};
 use crate::plan::{Options, Plan, PlanError};
 use crate::store::{FileRow, Generation, OpenError, StoreError, Writer};
-use crate::{FileId, FileLinks, Phase, Progress, Sources, Summary};
+use crate::{FileId, FileLinks, Phase, Progress, Summary, Tree};
 use compass_facts::Cancel;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::borrow::Cow;
@@ -117,7 +117,7 @@ const FRESH_NS: i64 = 2_000_000_000;
 ///
 /// # Errors
 /// See [`RefreshError`].
-pub fn run(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
+pub fn run(request: &Request, sources: &dyn Tree, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
     let _claim = claim(&request.index, cancel, progress)?;
     match phases::attempt(request, sources, cancel, progress) {
         // What was found damaged on the way is built anew like what was found so at once.
@@ -153,8 +153,8 @@ fn open(request: &Request) -> Result<Opened, StoreError> {
 }
 
 /// What is to be indexed, and whether that was known without a walk.
-fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progress: &dyn Progress) -> Result<(Plan, bool), PlanError> {
-    if let Some(plan) = request.touched.as_ref().and_then(|(session, paths)| session.plan.touched(paths)) {
+fn planned(request: &Request, tree: &dyn Tree, old: Option<&Generation>, cancel: &Cancel, progress: &dyn Progress) -> Result<(Plan, bool), PlanError> {
+    if let Some(plan) = request.touched.as_ref().and_then(|(session, paths)| session.plan.touched(tree, paths)) {
         return Ok((plan, true));
     }
     let rows = old.iter().flat_map(|o| &o.files).filter(|row| row.reads_as_sibling.is_some());
@@ -165,7 +165,7 @@ fn planned(request: &Request, old: Option<&Generation>, cancel: &Cancel, progres
         let same = (row.bytes, row.mtime_ns) == (file.bytes, file.mtime_ns) && file.mtime_ns < began - FRESH_NS;
         row.reads_as_sibling.filter(|_| same)
     };
-    let plan = Plan::make_again(&request.options, &reads_as_sibling, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
+    let plan = Plan::make_again(&request.options, tree, &reads_as_sibling, cancel, &|n| progress.report(Phase::Walk, n, 0))?;
     Ok((plan, false))
 }
 

@@ -12,7 +12,7 @@ pub use model::{Competing, Content, Depth, Location, Piece, PieceKind, Step, Ste
 pub use texts::{Entry, Include, Texts};
 
 use compass_facts::{Cancel, Language};
-use compass_index::{FileId, Index, IndexError, Sources};
+use compass_index::{FileId, Index, IndexError, Tree};
 use std::path::PathBuf;
 
 /// What may settle an unfolding beside the code.
@@ -42,7 +42,7 @@ pub trait Ladder: Sync {
     ///
     /// # Errors
     /// [`UnfoldError`] as for [`unfold`].
-    fn unfold(&self, index: &Index, sources: &dyn Sources, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError>;
+    fn unfold(&self, index: &Index, sources: &dyn Tree, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError>;
 }
 
 /// A ladder, as the room of its language hands it in.
@@ -76,7 +76,7 @@ pub enum UnfoldError {
 ///
 /// # Errors
 /// [`UnfoldError`]. A macro that is found but cannot be replaced is no error: the unfolding has no steps and its notes say why.
-pub fn unfold(index: &Index, sources: &dyn Sources, file: FileId, offset: u32, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
+pub fn unfold(index: &Index, sources: &dyn Tree, file: FileId, offset: u32, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
     let row = index.file(file).ok_or_else(|| IndexError::NoFile(format!("{file:?}")))?;
     let at = Place { file, offset };
     match row.language.profile().ladder.and_then(|part| part.downcast_ref::<LadderPart>()) {

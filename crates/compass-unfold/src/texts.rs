@@ -3,7 +3,7 @@
 use crate::model::Location;
 use compass_expand::{Place, SourceNo};
 use compass_facts::{ImportKind, LineIndex, Source};
-use compass_index::{FileId, Index, Sources};
+use compass_index::{FileId, Index, Tree};
 use std::path::{Path, PathBuf};
 use std::sync::Arc;
 
@@ -53,7 +53,7 @@ impl Texts {
     }
 
     /// The number of a file by path; indexed ones are taken from the index.
-    fn by_path(&mut self, index: &Index, sources: &dyn Sources, path: &Path) -> Option<SourceNo> {
+    fn by_path(&mut self, index: &Index, sources: &dyn Tree, path: &Path) -> Option<SourceNo> {
         let full = path.canonicalize().ok()?;
         if let Some(known) = self.entries.iter().position(|e| e.full == full) {
             return Some(SourceNo(known as u32));
@@ -61,7 +61,7 @@ impl Texts {
         if let Some(file) = index.find_path(&full.to_string_lossy()) {
             return self.indexed(index, file);
         }
-        let source = Source::decode(sources.read(&full).ok()?).ok()?;
+        let source = Source::decode(sources.source(&full).ok()?).ok()?;
         let text: Arc<str> = source.text.as_str().into();
         let lines = Arc::new(LineIndex::new(&text));
         self.entries.push(Entry { file: None, shown: full.display().to_string(), full, text, lines });
@@ -69,7 +69,7 @@ impl Texts {
     }
 
     /// Where an include leads: beside the file, then the folders given, then what the index linked it to.
-    pub fn included(&mut self, index: &Index, sources: &dyn Sources, folders: &[PathBuf], by: SourceNo, wanted: Include) -> Option<SourceNo> {
+    pub fn included(&mut self, index: &Index, sources: &dyn Tree, folders: &[PathBuf], by: SourceNo, wanted: Include) -> Option<SourceNo> {
         let entry = self.entries.get(by.0 as usize)?.clone();
         let beside = entry.full.parent().map(Path::to_owned);
         let mut search: Vec<PathBuf> = Vec::new();

@@ -4,7 +4,7 @@ use crate::Project;
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options};
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Index, Silent};
+use compass_index::{Disk, Index, Silent};
 use compass_trace::{Answers, Context, Engine};
 use std::sync::Arc;
 
@@ -17,7 +17,7 @@ pub fn engine(project: &Project) -> Engine {
 pub fn indexed_as(project: &Project, how: Request) -> Index {
     let options = Options { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), ..how };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
     Index::open(&project.index()).expect("an index")
 }
 

@@ -4,14 +4,14 @@ use crate::Project;
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options as Planned};
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Index, Silent};
+use compass_index::{Disk, Index, Silent};
 use compass_unfold::{Options, UnfoldError, Unfolding, unfold};
 
 /// The index of a project, made by one thread.
 pub fn indexed(project: &Project) -> Index {
     let options = Planned { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 1, verify: false, passes: Vec::new(), ..Default::default() };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
     Index::open(&project.index()).expect("an index")
 }
 
@@ -20,7 +20,7 @@ pub fn unfolded_at(index: &Index, path: &str, mention: &str, n: usize, options: 
     let file = index.find_path(path).expect("an indexed file");
     let source = index.source(file).expect("readable");
     let offset = source.source.text.match_indices(mention).nth(n).expect("mentioned").0;
-    unfold(index, &DiskSources, file, offset as u32, options, &Cancel::new())
+    unfold(index, &Disk, file, offset as u32, options, &Cancel::new())
 }
 
 /// Does the command run here? Says loudly when not.

@@ -4,7 +4,7 @@ use compass_facts::profile::{PLAIN, Profile};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
 use compass_facts::{Cancel, Facts, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, Shape, Span};
 use compass_index::linking::{Entity, Evaluator, Rules, RulesPart, Target, sure};
-use compass_index::{DiskSources, Index, Sources};
+use compass_index::{Disk, Index, Tree};
 use compass_trace::documentation::{Documentation, DocumentationPart, read};
 use compass_unfold::{Content, Ladder, LadderPart, Location, Options, Place, Step, StepKind, UnfoldError, Unfolding};
 use testkit::{Project, ask, engine, indexed_as, places};
@@ -86,9 +86,9 @@ impl Documentation for Brine {
 }
 
 impl Ladder for Brine {
-    fn unfold(&self, index: &Index, sources: &dyn Sources, at: Place, _: &Options, _: &Cancel) -> Result<Unfolding, UnfoldError> {
+    fn unfold(&self, index: &Index, sources: &dyn Tree, at: Place, _: &Options, _: &Cancel) -> Result<Unfolding, UnfoldError> {
         let row = index.file(at.file).ok_or_else(|| UnfoldError::Nothing { place: String::new(), why: "no file".to_owned() })?;
-        let text = String::from_utf8(sources.read(&index.full_path(row)).unwrap_or_default()).unwrap_or_default();
+        let text = String::from_utf8(sources.source(&index.full_path(row)).unwrap_or_default()).unwrap_or_default();
         let line = text[at.offset as usize..].lines().next().unwrap_or_default();
         let Some(name) = line.strip_prefix("twice ") else {
             return Err(UnfoldError::Nothing { place: index.path_of(at.file), why: "only `twice` stands for something".to_owned() });
@@ -120,7 +120,7 @@ fn a_language_that_is_registered_is_indexed_asked_refreshed_unfolded_and_documen
     assert_eq!(places(&ask(&again, "where is a.brine:3:10")), ["rack.brine:5"], "refreshed");
     let index = indexed_as(&project, Default::default());
     let file = index.find_path("a.brine").expect("a file");
-    let unfold = |offset| compass_unfold::unfold(&index, &DiskSources, file, offset, &Options::default(), &Cancel::new());
+    let unfold = |offset| compass_unfold::unfold(&index, &Disk, file, offset, &Options::default(), &Cancel::new());
     let at = "bring wash from rack\nvat salt\n    pour wash\n    ".len() as u32;
     assert_eq!(unfold(at).expect("it stands for something").steps[0].after, "pour salt\npour salt");
     assert!(unfold(0).is_err());

@@ -14,7 +14,7 @@ use crate::lexer::{CLexer, Lexed};
 use crate::preprocessor::{Definition, Expander, Files, Lines, Preprocessor, Stop, Table};
 use compass_expand::{Note, Record, SourceNo, Token, TokenKind};
 use compass_facts::{Cancel, Kind};
-use compass_index::{FileId, Index, Sources, SymbolId};
+use compass_index::{FileId, Index, SymbolId, Tree};
 use rustc_hash::FxHashMap;
 use std::sync::Arc;
 
@@ -22,7 +22,7 @@ use std::sync::Arc;
 pub(crate) struct Macros;
 
 impl Ladder for Macros {
-    fn unfold(&self, index: &Index, sources: &dyn Sources, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
+    fn unfold(&self, index: &Index, sources: &dyn Tree, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
         unfold(index, sources, at, options, cancel)
     }
 }
@@ -36,7 +36,7 @@ const MAX_COMPETING: usize = 12;
 
 struct IndexFiles<'a> {
     index: &'a Index,
-    sources: &'a dyn Sources,
+    sources: &'a dyn Tree,
     options: &'a Options,
     texts: Texts,
 }
@@ -78,7 +78,7 @@ struct Environment {
     told: FxHashMap<Arc<str>, (Vec<String>, Vec<Competing>)>,
 }
 
-pub(crate) fn unfold(index: &Index, sources: &dyn Sources, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
+pub(crate) fn unfold(index: &Index, sources: &dyn Tree, at: Place, options: &Options, cancel: &Cancel) -> Result<Unfolding, UnfoldError> {
     let mut files = IndexFiles { index, sources, options, texts: Texts::default() };
     let nothing = |why: &str| UnfoldError::Nothing { place: index.path_of(at.file), why: why.to_owned() };
     let source = files.texts.indexed(index, at.file).ok_or_else(|| nothing("the file cannot be read"))?;

@@ -7,6 +7,7 @@ use compass_index::plan::ecosystems::{Ecosystem, Packaging};
 use compass_index::plan::{BuildSettings, Environment};
 use compass_index::plan::{Found, Package};
 use compass_index::plan::{Machine, Plan, Skip};
+use compass_index::tree::disk;
 use rustc_hash::FxHashSet;
 use std::path::{Path, PathBuf};
 
@@ -53,9 +54,9 @@ impl Packaging for Headers {
 /// Folders of headers in the order of the GNU compiler, those of C++ first.
 fn headers(e: &Environment) -> Vec<PathBuf> {
     let include = e.system.join("usr/include");
-    let newest = |folder: &Path| compass_index::plan::sorted(folder).into_iter().filter(|p| p.is_dir()).max_by_key(|p| version_of(p));
+    let newest = |folder: &Path| disk::entries(folder).into_iter().filter(|p| disk::is_folder(&p)).max_by_key(|p| version_of(p));
     let mut out: Vec<PathBuf> = Vec::new();
-    let triples: Vec<PathBuf> = compass_index::plan::sorted(&e.system.join("usr/lib/gcc"));
+    let triples: Vec<PathBuf> = disk::entries(&e.system.join("usr/lib/gcc"));
     let triple = triples.first().and_then(|t| t.file_name()).map(PathBuf::from);
     if let Some(cpp) = newest(&include.join("c++")) {
         let version = cpp.file_name().map(PathBuf::from).unwrap_or_default();
@@ -67,7 +68,7 @@ fn headers(e: &Environment) -> Vec<PathBuf> {
     out.push(e.system.join("usr/local/include"));
     out.extend(triple.map(|t| include.join(t)));
     out.push(include);
-    out.retain(|p| p.is_dir());
+    out.retain(|p| disk::is_folder(&p));
     out
 }
 
@@ -85,7 +86,7 @@ const MAX_HEADERS: usize = 20_000;
 
 /// Finds headers in the folders of the compiler and in folders that the build names outside the roots.
 fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
-    let named = plan.build.outside_folders.iter().filter(|f| !compass_index::disk::is_too_wide(f));
+    let named = plan.build.outside_folders.iter().filter(|f| !disk::is_too_wide(f));
     let folders: Vec<PathBuf> = named.cloned().chain(machine.all("headers").iter().cloned()).collect();
     let own: Vec<&compass_index::plan::PlannedFile> = plan.files.iter().filter(|f| f.language.is_kin_of(crate::C)).collect();
     if folders.is_empty() || own.is_empty() {
@@ -103,7 +104,7 @@ fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
     let mut seen: FxHashSet<(PathBuf, bool)> = FxHashSet::default();
     while let Some((file, cpp)) = open.pop() {
         for include in includes_of(&file) {
-            let beside = file.parent().map(|d| compass_index::plan::tidy(&d.join(&include.path))).filter(|p| !include.system && p.is_file());
+            let beside = file.parent().map(|d| compass_index::plan::tidy(&d.join(&include.path))).filter(|p| !include.system && disk::is_file(&p));
             let place = beside.or_else(|| in_folders(&folders, &file, &include, cpp));
             let Some(place) = place.filter(|p| plan.roots.iter().all(|r| !p.starts_with(r)) && seen.len() < MAX_HEADERS) else { continue };
             if seen.insert((place.clone(), cpp)) {
@@ -118,7 +119,7 @@ fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
 fn in_folders(folders: &[PathBuf], file: &Path, include: &Include, cpp: bool) -> Option<PathBuf> {
     let own = folders.iter().position(|f| Some(f) == innermost(folders, file)).filter(|_| include.next);
     let usable = folders.iter().skip(own.map_or(0, |at| at + 1)).filter(|f| cpp || !is_of_cpp(f));
-    usable.map(|f| f.join(&include.path)).find(|p| p.is_file())
+    usable.map(|f| f.join(&include.path)).find(|p| disk::is_file(&p))
 }
 
 /// The folder that a header belongs to.
@@ -155,7 +156,7 @@ struct Include {
 
 /// What a file includes.
 fn includes_of(file: &Path) -> Vec<Include> {
-    let Ok(bytes) = compass_index::disk::head(file, LOOKED_AT) else { return Vec::new() };
+    let Ok(bytes) = disk::head(file, LOOKED_AT) else { return Vec::new() };
     let mut out = Vec::new();
     for at in memchr::memmem::find_iter(&bytes, b"include") {
         let before = bytes[..at].iter().rev().find(|b| !matches!(b, b' ' | b'\t'));

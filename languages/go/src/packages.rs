@@ -8,8 +8,10 @@ use compass_index::plan::Environment;
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging};
 use compass_index::plan::{Found, Package, own_units, tidy};
 use compass_index::plan::{Machine, Plan};
+use compass_index::tree::{Disk, Enter, Entry, IgnoreFiles, Kind, Tree, Walk, disk};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
+use std::sync::{Arc, Mutex};
 
 /// Modules.
 pub const MODULES: Ecosystem = Ecosystem(&GoModules);
@@ -39,7 +41,7 @@ impl Packaging for GoModules {
 
     /// A module below another is a package of its own.
     fn is_apart(&self, folder: &Path) -> bool {
-        folder.join("go.mod").is_file()
+        disk::is_file(folder.join("go.mod"))
     }
 
     fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {
@@ -61,14 +63,14 @@ fn manifest(text: &str) -> Option<Manifest> {
 fn go_modules(e: &Environment) -> Option<PathBuf> {
     let below = |go: PathBuf| go.join("pkg/mod");
     let given = (e.variable)("GOMODCACHE").or_else(|| (e.variable)("GOPATH").map(below));
-    given.or_else(|| Some(below(e.home?.join("go")))).filter(|p| p.is_dir())
+    given.or_else(|| Some(below(e.home?.join("go")))).filter(|p| disk::is_folder(&p))
 }
 
 fn go_library(e: &Environment) -> Option<PathBuf> {
     let mut folders: Vec<PathBuf> = (e.variable)("GOROOT").into_iter().collect();
-    folders.extend(e.programs("go").iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.to_owned())));
+    folders.extend(e.programs("go").iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.to_owned())));
     folders.extend(["usr/local/go", "usr/lib/go"].map(|f| e.system.join(f)));
-    folders.into_iter().map(|f| f.join("src")).find(|p| p.join("fmt").is_dir())
+    folders.into_iter().map(|f| f.join("src")).find(|p| disk::is_folder(p.join("fmt")))
 }
 /// What a `go.mod` says.
 #[derive(Debug, Default, PartialEq)]
@@ -91,10 +93,10 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
         for (other, _) in own.iter().filter(|o| o.0 != *unit) {
             found.between.push((*unit, plan.units[*other].name.clone(), *other));
         }
-        let Some(text) = compass_index::disk::read_text(dir.join("go.mod")).ok() else { continue };
+        let Some(text) = disk::read_text(dir.join("go.mod")).ok() else { continue };
         found.known.insert(*unit);
         // Copies in the tree are what such a module is built with.
-        if dir.join("vendor/modules.txt").is_file() {
+        if disk::is_file(dir.join("vendor/modules.txt")) {
             continue;
         }
         let main = parse(&text);
@@ -106,8 +108,8 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
 
 /// The standard library; commands that come with it are no part of it.
 fn library(machine: &Machine, found: &mut Found) -> Option<usize> {
-    let base = machine.first("go library").filter(|b| b.join("fmt/print.go").is_file())?;
-    let mut files = compass_index::plan::files_below(base, MODULES);
+    let base = machine.first("go library").filter(|b| disk::is_file(b.join("fmt/print.go")))?;
+    let mut files = compass_index::plan::files_below(&Disk, base, MODULES);
     let is_part = |f: &PathBuf| f.extension().is_some_and(|e| e == "go") && !f.strip_prefix(base).is_ok_and(|p| p.starts_with("cmd"));
     files.retain(is_part);
     files.sort();
@@ -143,11 +145,11 @@ impl Build<'_> {
             }
             let place = self.place(&module, &version);
             // Manifests are kept beside the sources too, also of versions that were never unpacked.
-            let manifest = place.as_ref().map(|p| p.join("go.mod")).filter(|m| m.is_file()).or_else(|| {
+            let manifest = place.as_ref().map(|p| p.join("go.mod")).filter(|m| disk::is_file(&m)).or_else(|| {
                 let cache = self.machine.first("go modules")?.join("cache/download");
                 Some(cache.join(escaped(&module)).join("@v").join(format!("{}.mod", escaped(&version))))
             });
-            let requires = manifest.and_then(|m| compass_index::disk::read_text(m).ok()).map(|text| parse(&text).requires);
+            let requires = manifest.and_then(|m| disk::read_text(m).ok()).map(|text| parse(&text).requires);
             let asks_for = requires.as_ref().map(|r| r.iter().map(|(module, _)| module.clone()).collect());
             open.extend(requires.into_iter().flatten());
             self.chosen.insert(module, Chosen { version, place, asks_for });
@@ -176,7 +178,7 @@ impl Build<'_> {
             if place.as_ref().is_some_and(|p| own.iter().any(|(_, d)| d == p)) || !imported.contains(&module) {
                 continue;
             }
-            let Some(place) = place.filter(|p| p.is_dir()) else {
+            let Some(place) = place.filter(|p| disk::is_folder(&p)) else {
                 if direct.contains(&&module) {
                     found.absent.insert(format!("{module} {version}"));
                 }
@@ -225,14 +227,14 @@ fn imported(main: &Path, own: &[(usize, PathBuf)], chosen: &[(String, Chosen)]) 
             for (module, c) in &by_length {
                 let Some(rest) = inside(&path, module) else { continue };
                 let package = c.place.as_ref().map(|p| p.join(rest.trim_start_matches('/')));
-                match package.filter(|p| p.is_dir()) {
+                match package.filter(|p| disk::is_folder(&p)) {
                     Some(package) => {
                         out.insert(module.clone());
                         open.push(package);
                         break;
                     }
                     // Named and not on the machine: that is to be said.
-                    None if c.place.as_ref().is_none_or(|p| !p.is_dir()) => {
+                    None if c.place.as_ref().is_none_or(|p| !disk::is_folder(&p)) => {
                         out.insert(module.clone());
                     }
                     None => {}
@@ -245,17 +247,23 @@ fn imported(main: &Path, own: &[(usize, PathBuf)], chosen: &[(String, Chosen)]) 
 
 /// A folder and all below it that may be packages.
 fn folders(dir: &Path) -> Vec<PathBuf> {
-    let mut builder = ignore::WalkBuilder::new(dir);
-    builder.standard_filters(false).hidden(true);
-    builder.filter_entry(|e| !["node_modules", "testdata"].iter().any(|n| e.file_name() == *n));
-    builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_dir())).map(ignore::DirEntry::into_path).collect()
+    let enter: Enter = Arc::new(|_, e| !["node_modules", "testdata"].iter().any(|n| e.path.ends_with(n)));
+    let found = Mutex::new(Vec::new());
+    let visit = |entry: Option<&Entry>| {
+        let folder = entry.filter(|e| e.kind == Kind::Folder).map(|e| e.path.to_owned());
+        found.lock().unwrap_or_else(|e| e.into_inner()).extend(folder);
+        true
+    };
+    Disk.walk(&Walk { top: dir.to_owned(), ignore: IgnoreFiles::ShowAllButHidden, enter }, &visit);
+    let mut found = found.into_inner().unwrap_or_else(|e| e.into_inner());
+    found.sort();
+    found
 }
 
 /// The paths that the files of a folder import; tests count only in own code, which is told by their being there at all.
 fn imports_of(folder: &Path) -> Vec<String> {
-    let Ok(entries) = std::fs::read_dir(folder) else { return Vec::new() };
     let is_go = |p: &PathBuf| p.extension().is_some_and(|e| e == "go");
-    let mut out: Vec<String> = entries.flatten().map(|e| e.path()).filter(is_go).flat_map(|p| imports_in(&head_of(&p))).collect();
+    let mut out: Vec<String> = disk::entries(folder).into_iter().filter(is_go).flat_map(|p| imports_in(&head_of(&p))).collect();
     out.sort();
     out.dedup();
     out
@@ -263,7 +271,7 @@ fn imports_of(folder: &Path) -> Vec<String> {
 
 /// The beginning of a file: imports stand before all else.
 fn head_of(file: &Path) -> String {
-    compass_index::disk::head(file, 32 << 10).map(|bytes| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
+    disk::head(file, 32 << 10).map(|bytes| String::from_utf8_lossy(&bytes).into_owned()).unwrap_or_default()
 }
 
 /// `import "a"`, `import x "a"` and the lines of `import (…)`.

@@ -1,6 +1,7 @@
 //! Modules of Maven and Gradle: names and versions.
 
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging};
+use compass_index::tree::disk;
 use quick_xml::events::Event;
 use std::path::Path;
 
@@ -74,7 +75,7 @@ fn maven(text: &str) -> Option<Manifest> {
 
 /// A module is called as its settings say, or like its folder; `version = "…"` stands at the beginning of a line.
 fn gradle(dir: &Path, text: &str) -> Manifest {
-    let settings = ["settings.gradle", "settings.gradle.kts"].iter().find_map(|f| compass_index::disk::read_text(dir.join(f)).ok()).unwrap_or_default();
+    let settings = ["settings.gradle", "settings.gradle.kts"].iter().find_map(|f| disk::read_text(dir.join(f)).ok()).unwrap_or_default();
     let value = |text: &str, key: &str| {
         let rest = text.lines().find_map(|l| l.trim().strip_prefix(key))?.trim_start_matches([' ', '=', '(']);
         let quote = rest.chars().next().filter(|c| matches!(c, '\'' | '"'))?;
@@ -89,7 +90,7 @@ mod tests {
     use super::*;
 
     fn read(dir: &Path, file: &str) -> Option<Manifest> {
-        Gradle.read(dir, file, &compass_index::disk::read_text(dir.join(file)).ok()?)
+        Gradle.read(dir, file, &disk::read_text(dir.join(file)).ok()?)
     }
 
     #[test]

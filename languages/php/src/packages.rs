@@ -1,6 +1,7 @@
 //! Packages of Composer: names, versions, what is installed.
 
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging};
+use compass_index::tree::disk;
 use std::path::Path;
 
 /// `composer.json`.
@@ -47,7 +48,7 @@ fn composer(dir: &Path, text: &str) -> Option<Manifest> {
 
 /// The version that a package was installed in: it stands two folders below the one that has the record.
 fn composer_version(dir: &Path, name: &str) -> Option<String> {
-    let text = compass_index::disk::read_text(dir.parent()?.parent()?.join(COMPOSER_RECORD)).ok()?;
+    let text = disk::read_text(dir.parent()?.parent()?.join(COMPOSER_RECORD)).ok()?;
     let record: serde_json::Value = serde_json::from_str(&text).ok()?;
     // An older form is the list alone.
     let packages = record.get("packages").unwrap_or(&record).as_array()?;
@@ -60,7 +61,7 @@ mod tests {
     use super::*;
 
     fn read(dir: &Path, file: &str) -> Option<Manifest> {
-        Composer.read(dir, file, &compass_index::disk::read_text(dir.join(file)).ok()?)
+        Composer.read(dir, file, &disk::read_text(dir.join(file)).ok()?)
     }
 
     #[test]

@@ -16,7 +16,7 @@ mod source;
 use compass_facts::Cancel;
 use compass_facts::{Flags, Kind, Span};
 use compass_index::Index;
-use compass_index::Sources;
+use compass_index::Tree;
 use compass_unfold::Place;
 use compass_unfold::Texts;
 use compass_unfold::{Content, Depth, Location, Piece, PieceKind, Step, StepKind, Text, Unfolding};
@@ -34,7 +34,7 @@ const DEPTHS: [Depth; 2] = [
 pub(crate) struct Generators;
 
 impl Ladder for Generators {
-    fn unfold(&self, index: &Index, _: &dyn Sources, at: Place, _: &Options, _: &Cancel) -> Result<Unfolding, UnfoldError> {
+    fn unfold(&self, index: &Index, _: &dyn Tree, at: Place, _: &Options, _: &Cancel) -> Result<Unfolding, UnfoldError> {
         unfold(index, at)
     }
 }

@@ -4,6 +4,7 @@ use compass_index::plan::Environment;
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging, toml_text};
 use compass_index::plan::{Found, Package, own_units};
 use compass_index::plan::{Machine, Plan};
+use compass_index::tree::disk;
 use std::path::{Path, PathBuf};
 
 /// Distributions.
@@ -53,7 +54,7 @@ impl Packaging for Distributions {
 
     /// The virtual environment in use, and the standard library: `os.py` stands in it.
     fn folders(&self, environment: &Environment) -> Vec<(&'static str, Vec<PathBuf>)> {
-        let active = (environment.variable)("VIRTUAL_ENV").filter(|p| p.is_dir());
+        let active = (environment.variable)("VIRTUAL_ENV").filter(|p| disk::is_folder(&p));
         vec![("python environment", active.into_iter().collect()), ("python library", python_library(environment).into_iter().collect())]
     }
 }
@@ -76,16 +77,16 @@ fn setup_name(text: &str) -> Option<String> {
 /// `lib/python3.x` beside the first `python3` of the search path that has one, or of the version that a manager of versions has chosen.
 fn python_library(e: &Environment) -> Option<PathBuf> {
     let chosen = (e.variable)("PYENV_ROOT").or_else(|| Some(e.home?.join(".pyenv"))).and_then(|root| {
-        let version = compass_index::disk::read_text(root.join("version")).ok()?;
+        let version = disk::read_text(root.join("version")).ok()?;
         Some(root.join("versions").join(version.lines().next()?.trim()))
     });
     // A program in a folder of shims stands for the chosen version.
     let programs = e.programs("python3");
     let is_shim = programs.first().and_then(|p| p.parent()).is_some_and(|d| d.ends_with("shims"));
-    let on_path = programs.into_iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.to_owned()));
+    let on_path = programs.into_iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.to_owned()));
     let library = |prefix: PathBuf| {
-        let mut found: Vec<PathBuf> = compass_index::plan::sorted(&prefix.join("lib"));
-        found.retain(|p| p.file_name().and_then(|n| n.to_str()).is_some_and(|n| n.starts_with("python3")) && p.join("os.py").is_file());
+        let mut found: Vec<PathBuf> = disk::entries(&prefix.join("lib"));
+        found.retain(|p| p.file_name().and_then(|n| n.to_str()).is_some_and(|n| n.starts_with("python3")) && disk::is_file(p.join("os.py")));
         found.pop()
     };
     chosen.iter().filter(|_| is_shim).cloned().chain(on_path).chain(chosen.clone()).find_map(library)
@@ -115,7 +116,7 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     }
     let environments = environments(plan, machine);
     let libraries = environments.iter().filter_map(|e| library_of(e)).chain(machine.first("python library").cloned());
-    let library = libraries.into_iter().find(|l| l.join("os.py").is_file()).map(|l| library(&l, found));
+    let library = libraries.into_iter().find(|l| disk::is_file(l.join("os.py"))).map(|l| library(&l, found));
     found.own.extend(library.iter().flat_map(|l| users.iter().map(|u| (*u, "std".to_owned(), *l))));
     let named = named_by(plan);
     for environment in environments {
@@ -133,8 +134,7 @@ fn environments(plan: &Plan, machine: &Machine) -> Vec<PathBuf> {
     folders.dedup();
     let mut out = Vec::new();
     for folder in folders {
-        let Ok(entries) = std::fs::read_dir(&folder) else { continue };
-        let mut inner: Vec<PathBuf> = entries.flatten().map(|e| e.path()).filter(|p| p.join("pyvenv.cfg").is_file()).collect();
+        let mut inner: Vec<PathBuf> = disk::entries(&folder).into_iter().filter(|p| disk::is_file(p.join("pyvenv.cfg"))).collect();
         inner.sort();
         out.extend(inner);
     }
@@ -149,11 +149,11 @@ fn site_packages(environment: &Path) -> Vec<PathBuf> {
     let mut out: Vec<PathBuf> = Vec::new();
     for lib in ["lib", "lib64", "Lib"] {
         let lib = environment.join(lib);
-        if lib.is_symlink() {
+        if disk::is_link(&lib) {
             continue;
         }
-        let versions = std::fs::read_dir(&lib).into_iter().flatten().flatten().map(|e| e.path().join("site-packages"));
-        out.extend(versions.chain([lib.join("site-packages")]).filter(|p| p.is_dir()));
+        let versions = disk::entries(&lib).into_iter().map(|e| e.join("site-packages"));
+        out.extend(versions.chain([lib.join("site-packages")]).filter(|p| disk::is_folder(&p)));
     }
     out.sort();
     out
@@ -161,7 +161,7 @@ fn site_packages(environment: &Path) -> Vec<PathBuf> {
 
 /// The standard library that an environment was made from: `home` and `version` of its settings.
 fn library_of(environment: &Path) -> Option<PathBuf> {
-    let text = compass_index::disk::read_text(environment.join("pyvenv.cfg")).ok()?;
+    let text = disk::read_text(environment.join("pyvenv.cfg")).ok()?;
     let field = |name: &str| text.lines().find_map(|l| l.split_once('=').filter(|(k, _)| k.trim() == name).map(|(_, v)| v.trim()));
     let version = field("version").or_else(|| field("version_info"))?;
     let short = version.splitn(3, '.').take(2).collect::<Vec<_>>().join(".");
@@ -174,7 +174,7 @@ fn library(base: &Path, found: &mut Found) -> usize {
         let inside = f.strip_prefix(base).unwrap_or(f);
         f.extension().is_some_and(|e| e == "py") && !inside.components().any(|c| NOT_LIBRARY.iter().any(|n| c.as_os_str() == *n))
     };
-    let mut files = compass_index::plan::files_below(base, DISTRIBUTIONS);
+    let mut files = compass_index::plan::files_below(&compass_index::Disk, base, DISTRIBUTIONS);
     files.retain(is_part);
     files.sort();
     found.add(Package::of_files(DISTRIBUTIONS, "std", base, files))
@@ -222,8 +222,7 @@ fn mount(plan: &Plan, site: &Path, (users, named): (&[usize], &[String]), librar
 
 /// All distributions of a folder of packages, by name.
 fn distributions(site: &Path) -> Vec<Distribution> {
-    let Ok(entries) = std::fs::read_dir(site) else { return Vec::new() };
-    let mut out: Vec<Distribution> = entries.flatten().filter_map(|e| distribution(site, &e.path())).collect();
+    let mut out: Vec<Distribution> = disk::entries(site).iter().filter_map(|e| distribution(site, e)).collect();
     out.sort_by(|a, b| (&a.name, &a.version).cmp(&(&b.name, &b.version)));
     out
 }
@@ -236,8 +235,8 @@ fn distribution(site: &Path, place: &Path) -> Option<Distribution> {
         "egg-info" => ("PKG-INFO", "installed-files.txt"),
         _ => return None,
     };
-    let mut out = headers(&compass_index::disk::read_text(place.join(metadata)).ok()?);
-    let record = compass_index::disk::read_text(place.join(record)).unwrap_or_default();
+    let mut out = headers(&disk::read_text(place.join(metadata)).ok()?);
+    let record = disk::read_text(place.join(record)).unwrap_or_default();
     let is_source = |f: &&str| f.ends_with(".py") || f.ends_with(".pyi");
     let of_line = |l: &str| l.split(',').next().unwrap_or("").trim_start_matches("../").trim_matches('"').to_owned();
     out.files = record.lines().map(of_line).filter(|f| is_source(&f.as_str())).collect();
@@ -262,16 +261,16 @@ fn headers(text: &str) -> Distribution {
 
 /// The folder that an editable install points at: by its record of where it came from, or by a `.pth` file.
 fn editable(site: &Path, place: &Path, of: &Distribution) -> Option<PathBuf> {
-    let direct: serde_json::Value = serde_json::from_str(&compass_index::disk::read_text(place.join("direct_url.json")).ok()?).ok()?;
+    let direct: serde_json::Value = serde_json::from_str(&disk::read_text(place.join("direct_url.json")).ok()?).ok()?;
     if !direct.pointer("/dir_info/editable").and_then(serde_json::Value::as_bool).unwrap_or(false) {
         return None;
     }
-    let by_path_file = std::fs::read_dir(site).ok()?.flatten().map(|e| e.path()).find(|p| {
+    let by_path_file = disk::entries(site).into_iter().find(|p| {
         let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
         name.ends_with(".pth") && key(name).contains(&key(&of.name))
     });
-    let folder = by_path_file.and_then(|p| compass_index::disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| l.is_dir()));
-    folder.or_else(|| direct.get("url")?.as_str()?.strip_prefix("file://").map(PathBuf::from)).filter(|p| p.is_dir())
+    let folder = by_path_file.and_then(|p| disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| disk::is_folder(&l)));
+    folder.or_else(|| direct.get("url")?.as_str()?.strip_prefix("file://").map(PathBuf::from)).filter(|p| disk::is_folder(&p))
 }
 
 /// Names that the own manifests ask for: `pyproject.toml` and files of requirements.
@@ -280,15 +279,14 @@ fn named_by(plan: &Plan) -> Vec<String> {
     let mut folders: Vec<PathBuf> = own_units(plan, DISTRIBUTIONS).into_iter().map(|(_, d)| d).collect();
     folders.extend(plan.roots.first().cloned());
     for folder in folders {
-        if let Some(manifest) = compass_index::disk::read_text(folder.join("pyproject.toml")).ok().and_then(|t| t.parse::<toml::Table>().ok()) {
+        if let Some(manifest) = disk::read_text(folder.join("pyproject.toml")).ok().and_then(|t| t.parse::<toml::Table>().ok()) {
             out.extend(asked_for(&manifest));
         }
-        let Ok(entries) = std::fs::read_dir(&folder) else { continue };
-        let lists = entries.flatten().map(|e| e.path()).filter(|p| {
+        let lists = disk::entries(&folder).into_iter().filter(|p| {
             let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
             name.contains("requirements") && name.ends_with(".txt")
         });
-        for text in lists.filter_map(|p| compass_index::disk::read_text(p).ok()) {
+        for text in lists.filter_map(|p| disk::read_text(p).ok()) {
             out.extend(text.lines().map(str::trim).filter(|l| l.starts_with(|c: char| c.is_ascii_alphanumeric())).map(|l| key(&requirement(l))));
         }
     }

@@ -4,7 +4,7 @@ use crate::macros::{Found, MacroRules, Rules, expand, tokens};
 use compass_expand::{Record, Token, TokenKind};
 use compass_facts::Cancel;
 use compass_facts::{Kind, Span};
-use compass_index::Sources;
+use compass_index::Tree;
 use compass_index::{FileId, Index, SymbolId};
 use compass_unfold::Place;
 use compass_unfold::Texts;
@@ -21,7 +21,7 @@ const OPAQUE: &str = include_str!("data/opaque_macros.txt");
 pub(crate) struct MacrosByExample;
 
 impl Ladder for MacrosByExample {
-    fn unfold(&self, index: &Index, _: &dyn Sources, at: Place, _: &Options, _: &Cancel) -> Result<Unfolding, UnfoldError> {
+    fn unfold(&self, index: &Index, _: &dyn Tree, at: Place, _: &Options, _: &Cancel) -> Result<Unfolding, UnfoldError> {
         unfold(index, at)
     }
 }

@@ -5,6 +5,7 @@ use compass_index::plan::ecosystems;
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging, toml_text};
 use compass_index::plan::{Found, Package, own_units, tidy};
 use compass_index::plan::{Machine, Plan};
+use compass_index::tree::disk;
 use rustc_hash::FxHashMap;
 use serde::Deserialize;
 use std::path::{Path, PathBuf};
@@ -62,12 +63,12 @@ fn rust_library(e: &Environment) -> Option<PathBuf> {
     const SOURCES: &str = "lib/rustlib/src/rust/library";
     let rustup = e.folder("RUSTUP_HOME", ".rustup");
     let toolchains = rustup.as_ref().map(|r| r.join("toolchains"));
-    let settings = rustup.and_then(|r| compass_index::disk::read_text(r.join("settings.toml")).ok()).unwrap_or_default();
+    let settings = rustup.and_then(|r| disk::read_text(r.join("settings.toml")).ok()).unwrap_or_default();
     let default = settings.lines().find_map(|l| l.strip_prefix("default_toolchain")).map(|l| l.trim_matches([' ', '=', '"']).to_owned());
     let mut folders: Vec<PathBuf> = default.iter().filter_map(|d| Some(toolchains.as_ref()?.join(d))).collect();
-    folders.extend(toolchains.iter().flat_map(|t| compass_index::plan::sorted(t)));
-    folders.extend(e.programs("rustc").iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.to_owned())));
-    folders.into_iter().map(|f| f.join(SOURCES)).find(|p| p.is_dir())
+    folders.extend(toolchains.iter().flat_map(|t| disk::entries(t)));
+    folders.extend(e.programs("rustc").iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.to_owned())));
+    folders.into_iter().map(|f| f.join(SOURCES)).find(|p| disk::is_folder(&p))
 }
 /// Crates of the standard library that code names.
 const LIBRARY: [&str; 5] = ["std", "core", "alloc", "proc_macro", "test"];
@@ -103,7 +104,7 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let mut locks: FxHashMap<PathBuf, Vec<(usize, PathBuf)>> = FxHashMap::default();
     for (unit, dir) in &own {
         // The lock file of a workspace stands at its top, which may be above the root.
-        if let Some(lock) = dir.ancestors().map(|d| d.join("Cargo.lock")).find(|l| l.is_file()) {
+        if let Some(lock) = dir.ancestors().map(|d| d.join("Cargo.lock")).find(|l| disk::is_file(&l)) {
             locks.entry(lock).or_default().push((*unit, dir.clone()));
         }
     }
@@ -114,7 +115,7 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let mut locks: Vec<_> = locks.into_iter().collect();
     locks.sort();
     for (lock, units) in locks {
-        let Some(text) = compass_index::disk::read_text(&lock).ok() else { continue };
+        let Some(text) = disk::read_text(&lock).ok() else { continue };
         let Ok(lock) = toml::from_str::<Lock>(&text) else { continue };
         let mut tree = Tree { lock: &lock, machine, by_name: FxHashMap::default(), places: FxHashMap::default(), library: &library, own: &own };
         for (i, package) in lock.package.iter().enumerate() {
@@ -144,9 +145,9 @@ fn beside_by_path(plan: &Plan) -> Vec<(usize, String, usize)> {
 
 /// The standard library, where its sources are installed.
 fn library(machine: &Machine, found: &mut Found) -> Vec<(String, usize)> {
-    let Some(base) = machine.first("rust library").filter(|b| b.join("core/src/lib.rs").is_file()) else { return Vec::new() };
+    let Some(base) = machine.first("rust library").filter(|b| disk::is_file(b.join("core/src/lib.rs"))) else { return Vec::new() };
     let mut out = Vec::new();
-    for name in LIBRARY.iter().filter(|n| base.join(n).join("src/lib.rs").is_file()) {
+    for name in LIBRARY.iter().filter(|n| disk::is_file(base.join(n).join("src/lib.rs"))) {
         let entries = vec!["src/lib.rs".to_owned()];
         let package = Package {
             ecosystem: CARGO,
@@ -202,7 +203,7 @@ impl Tree<'_> {
         let of_path = named.iter().find(|n| n.package == *name).and_then(|n| n.path.as_ref()).map(|p| tidy(&dir.join(p)));
         let by_name = || self.own.iter().find(|(_, d)| read_manifest(d).as_ref().and_then(package_of).is_some_and(|(n, _)| n == *name)).map(|(_, d)| d.clone());
         let Some(place) = of_path.or_else(by_name) else { return };
-        let lib = ecosystems::read(&place, "Cargo.toml").and_then(|m| m.name).unwrap_or_else(|| name.clone());
+        let lib = ecosystems::read(&compass_index::Disk, &place, "Cargo.toml").and_then(|m| m.name).unwrap_or_else(|| name.clone());
         match self.own.iter().find(|(_, d)| *d == place) {
             Some((other, _)) => found.between.extend(self.names(target, named, &lib).into_iter().map(|n| (unit, n, *other))),
             None => {
@@ -268,7 +269,7 @@ impl Tree<'_> {
         if let Some(known) = self.places.get(&at) {
             return *known;
         }
-        let manifest = ecosystems::read(place, "Cargo.toml")?;
+        let manifest = ecosystems::read(&compass_index::Disk, place, "Cargo.toml")?;
         let locked = &self.lock.package[at];
         let (base, dir) = self.base_of(place);
         let package = found.add(Package {
@@ -323,9 +324,7 @@ impl Tree<'_> {
             return checkout(&cargo.join("git/checkouts"), git, &locked.name);
         }
         let folder = format!("{}-{}", locked.name, locked.version);
-        let mut registries: Vec<PathBuf> = std::fs::read_dir(cargo.join("registry/src")).ok()?.flatten().map(|e| e.path()).collect();
-        registries.sort();
-        registries.into_iter().map(|r| r.join(&folder)).find(|p| p.join("Cargo.toml").is_file())
+        disk::entries(cargo.join("registry/src")).into_iter().map(|r| r.join(&folder)).find(|p| disk::is_file(p.join("Cargo.toml")))
     }
 }
 
@@ -334,17 +333,11 @@ fn checkout(checkouts: &Path, source: &str, name: &str) -> Option<PathBuf> {
     let (address, revision) = source.rsplit_once('#')?;
     let address = address.split('?').next()?;
     let repository = address.trim_end_matches('/').rsplit('/').next()?.trim_end_matches(".git");
-    let is_of = |e: &std::fs::DirEntry| e.file_name().to_str().and_then(|n| n.rsplit_once('-')).is_some_and(|(n, _)| n == repository);
-    let mut repositories: Vec<PathBuf> = std::fs::read_dir(checkouts).ok()?.flatten().filter(is_of).map(|e| e.path()).collect();
-    repositories.sort();
-    for revisions in repositories {
-        for at in std::fs::read_dir(revisions).ok()?.flatten() {
-            if at.file_name().to_str().is_some_and(|n| revision.starts_with(n)) {
-                return manifest_of(&at.path(), name, 3);
-            }
-        }
-    }
-    None
+    let name_of = |p: &PathBuf| p.file_name().and_then(|n| n.to_str()).map(str::to_owned);
+    let is_of = |p: &PathBuf| name_of(p).is_some_and(|n| n.rsplit_once('-').is_some_and(|(n, _)| n == repository));
+    let revisions = disk::entries(checkouts).into_iter().filter(is_of).flat_map(disk::entries);
+    let at = revisions.into_iter().find(|p| name_of(p).is_some_and(|n| revision.starts_with(&n)))?;
+    manifest_of(&at, name, 3)
 }
 
 /// The folder at or below `dir` whose manifest has the name.
@@ -352,14 +345,15 @@ fn manifest_of(dir: &Path, name: &str, depth: u32) -> Option<PathBuf> {
     if read_manifest(dir).as_ref().and_then(package_of).is_some_and(|(n, _)| n == name) {
         return Some(dir.to_owned());
     }
-    let below = || std::fs::read_dir(dir).ok();
-    let mut folders: Vec<PathBuf> = below()?.flatten().map(|e| e.path()).filter(|p| p.is_dir() && !p.ends_with(".git")).collect();
-    folders.sort();
-    if depth == 0 { None } else { folders.iter().find_map(|f| manifest_of(f, name, depth - 1)) }
+    if depth == 0 {
+        return None;
+    }
+    let folders = disk::entries(dir).into_iter().filter(|p| disk::is_folder(p) && !p.ends_with(".git"));
+    folders.into_iter().find_map(|f| manifest_of(&f, name, depth - 1))
 }
 
 fn read_manifest(dir: &Path) -> Option<toml::Table> {
-    compass_index::disk::read_text(dir.join("Cargo.toml")).ok()?.parse().ok()
+    disk::read_text(dir.join("Cargo.toml")).ok()?.parse().ok()
 }
 
 /// The package's name and version; the version may be the workspace's.

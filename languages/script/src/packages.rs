@@ -8,6 +8,7 @@ use compass_index::plan::Environment;
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging};
 use compass_index::plan::{Found, Package};
 use compass_index::plan::{Machine, Plan};
+use compass_index::tree::disk;
 use std::collections::BTreeSet;
 use std::path::{Path, PathBuf};
 
@@ -112,10 +113,10 @@ fn for_require(value: &serde_json::Value, inside: bool, entries: &mut Vec<String
 /// Where packages are installed for all: the folder said, those beside the programs on the search path, the system's.
 fn node_packages(e: &Environment) -> Vec<PathBuf> {
     let said = ["NPM_CONFIG_PREFIX", "npm_config_prefix"].iter().filter_map(|v| Some((e.variable)(v)?.join("lib/node_modules")));
-    let beside = e.programs("node").into_iter().filter_map(|p| Some(p.canonicalize().ok()?.parent()?.parent()?.join("lib/node_modules")));
+    let beside = e.programs("node").into_iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.join("lib/node_modules")));
     let own = e.home.map(|h| h.join(".npm-global/lib/node_modules"));
     let usual = ["usr/local/lib/node_modules", "usr/lib/node_modules", "usr/share/nodejs"].map(|f| e.system.join(f));
-    let mut out: Vec<PathBuf> = said.chain(beside).chain(own).chain(usual).filter(|p| p.is_dir()).collect();
+    let mut out: Vec<PathBuf> = said.chain(beside).chain(own).chain(usual).filter(|p| disk::is_folder(&p)).collect();
     let mut seen = std::collections::HashSet::new();
     out.retain(|p| seen.insert(p.clone()));
     out
@@ -133,8 +134,8 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let folders = users.iter().map(|u| plan.roots[plan.units[*u].root].join(&plan.units[*u].dir));
     let installed = folders.flat_map(|f| f.ancestors().map(Path::to_owned).collect::<Vec<_>>()).map(|f| f.join("node_modules"));
     let packages = installed.chain(machine.all("node packages").iter().cloned());
-    let first = |l: &PathBuf| l.join(FIRST).canonicalize().ok();
-    let walked: BTreeSet<PathBuf> = plan.files.iter().filter(|f| f.path.ends_with(FIRST)).filter_map(|f| f.full.canonicalize().ok()).collect();
+    let first = |l: &PathBuf| disk::real(l.join(FIRST));
+    let walked: BTreeSet<PathBuf> = plan.files.iter().filter(|f| f.path.ends_with(FIRST)).filter_map(|f| disk::real(&f.full)).collect();
     if let Some(library) = packages.flat_map(|p| libraries(&p)).find(|l| first(l).is_some()) {
         // A compiler under another name that was walked stays what it is.
         if first(&library).is_some_and(|f| walked.contains(&f)) {
@@ -151,18 +152,18 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
 /// Where the declarations may stand in a folder of packages: with the compiler, or in the package of its machine's program.
 fn libraries(packages: &Path) -> Vec<PathBuf> {
     let compiler = packages.join("typescript");
-    let Ok(real) = compiler.canonicalize() else { return Vec::new() };
+    let Some(real) = disk::real(&compiler) else { return Vec::new() };
     let beside = [Some(packages), real.parent()].into_iter().flatten().map(|p| p.join("@typescript"));
-    let mut programs: Vec<PathBuf> = beside.flat_map(|b| std::fs::read_dir(b).into_iter().flatten().flatten().map(|e| e.path())).collect();
+    let mut programs: Vec<PathBuf> = beside.flat_map(|b| disk::entries(b).into_iter()).collect();
     programs.sort();
     std::iter::once(real).chain(programs).map(|p| p.join("lib")).collect()
 }
 
 fn library_package(base: &Path, library: &Path) -> Package {
     let is_part = |p: &PathBuf| p.file_name().and_then(|n| n.to_str()).is_some_and(|n| n.starts_with("lib.") && n.ends_with(".d.ts"));
-    let mut files: Vec<PathBuf> = std::fs::read_dir(library).into_iter().flatten().flatten().map(|e| e.path()).filter(is_part).collect();
+    let mut files: Vec<PathBuf> = disk::entries(library).into_iter().filter(is_part).collect();
     files.sort();
-    let version = library.parent().and_then(|p| compass_index::plan::ecosystems::read(p, "package.json")).and_then(|m| m.version);
+    let version = library.parent().and_then(|p| compass_index::plan::ecosystems::read(&compass_index::Disk, p, "package.json")).and_then(|m| m.version);
     let dir = compass_index::plan::slashed(library.strip_prefix(base).unwrap_or(Path::new("")));
     Package { version: version.unwrap_or_default(), dir, ..Package::of_files(NPM, LANGUAGE_LIBRARY, base, files) }
 }

@@ -341,7 +341,7 @@ mod tests {
             compass_index::plan::Options { roots: vec![project.path().to_owned()], files: None, deps: compass_index::plan::Deps::None, ..Default::default() };
         let request =
             compass_index::refresh::Request { options, index: file.clone(), threads: 1, verify: false, passes: Default::default(), ..Default::default() };
-        compass_index::refresh::run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
+        compass_index::refresh::run(&request, &compass_index::Disk, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
         let engine = Engine::new(Arc::new(Index::open(&file).expect("index")));
         let question = format!("text turn at most {rows}");
         let answers = engine.ask(&question, &Context::default()).expect("answers");

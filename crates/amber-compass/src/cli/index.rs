@@ -7,7 +7,7 @@ use crate::{places, shown};
 use compass_facts::Cancel;
 use compass_index::plan::{Options, Plan, find_root};
 use compass_index::refresh::{self, Request};
-use compass_index::{DiskSources, Index, Summary};
+use compass_index::{Disk, Index, Summary};
 use std::io::{BufRead, Write};
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
@@ -26,7 +26,7 @@ pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
     let request =
         Request { options, index, package_cache, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
     let line = Line::new();
-    let outcome = refresh::run(&request, &DiskSources, &Cancel::new(), &line);
+    let outcome = refresh::run(&request, &Disk, &Cancel::new(), &line);
     line.clear();
     let mut outcome = outcome?;
     if let Some(why) = &outcome.rebuilt {
@@ -67,7 +67,7 @@ fn listed(from: &Path) -> Result<Vec<PathBuf>, Failure> {
 
 /// Shows what would be indexed.
 fn plan(options: &Options, as_json: bool) -> Result<ExitCode, Failure> {
-    let plan = Plan::make(options, &Cancel::new(), &|_| {}).map_err(refresh::RefreshError::from)?;
+    let plan = Plan::make(options, &compass_index::Disk, &Cancel::new(), &|_| {}).map_err(refresh::RefreshError::from)?;
     let mut languages = std::collections::BTreeMap::<&str, (u64, u64)>::new();
     for file in &plan.files {
         let entry = languages.entry(file.language.word()).or_default();

@@ -101,7 +101,7 @@ mod tests {
     use super::*;
     use compass_facts::Cancel;
     use compass_index::plan::Deps;
-    use compass_index::{DiskSources, Silent};
+    use compass_index::{Disk, Silent};
     use rstest::rstest;
 
     #[rstest]
@@ -131,7 +131,7 @@ mod tests {
         let index = root.join("index.sqlite");
         let options = Options { roots: vec![root.join("tree")], files: None, deps: Deps::None, ..Default::default() };
         let request = Request { options, index: index.clone(), threads: 1, verify: false, passes: Vec::new(), ..Default::default() };
-        compass_index::refresh::run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        compass_index::refresh::run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
         assert_eq!(root_of_file(&file, Some(&index)), root.join("tree"));
         assert_eq!(root_of_file(&file, Some(&root.join("none.sqlite"))), root.join("tree/init"), "no marker stands above");
         let outside = root.join("other.c");

@@ -5,7 +5,7 @@ use super::index::print;
 use super::{Failure, ask, failure};
 use crate::shown::harmless;
 use compass_facts::Cancel;
-use compass_index::DiskSources;
+use compass_index::Disk;
 use compass_unfold::{Step, StepKind, Unfolding};
 use std::process::ExitCode;
 
@@ -21,7 +21,7 @@ pub fn run(args: &UnfoldArgs) -> Result<ExitCode, Failure> {
         return Err(Failure::user(format!("--define {wrong}: NAME or NAME=VALUE is expected")));
     }
     let options = crate::building::options_for(index, file, &args.defines, &args.includes).map_err(|e| Failure::user(failure::chain(&e)))?;
-    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &options, &Cancel::new()).map_err(|e| Failure::user(failure::chain(&e)));
+    let found = compass_unfold::unfold(index, &Disk, file, offset, &options, &Cancel::new()).map_err(|e| Failure::user(failure::chain(&e)));
     let found = match found {
         Ok(found) => found,
         Err(failure) => {

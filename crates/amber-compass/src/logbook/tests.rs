@@ -3,7 +3,7 @@
 use super::*;
 use compass_facts::Cancel;
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Index, Silent};
+use compass_index::{Disk, Index, Silent};
 use rstest::rstest;
 use std::path::Path;
 use testkit::Project;
@@ -11,7 +11,7 @@ use testkit::Project;
 fn indexed(project: &Project) -> Index {
     let options = compass_index::plan::Options { roots: vec![project.root()], ..Default::default() };
     let request = Request { options, index: project.index(), threads: 1, ..Request::default() };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
     Index::open(&project.index()).expect("an index")
 }
 

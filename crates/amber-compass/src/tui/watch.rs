@@ -190,7 +190,7 @@ mod tests {
     use super::*;
     use compass_facts::Cancel;
     use compass_index::refresh::{Request, run};
-    use compass_index::{DiskSources, Silent};
+    use compass_index::{Disk, Silent};
     use compass_trace::Engine;
     use std::sync::Arc;
     use testkit::Project;
@@ -198,7 +198,7 @@ mod tests {
     fn indexed(project: &Project, engine: &EngineSlot) {
         let options = compass_index::plan::Options { roots: vec![project.root()], ..Default::default() };
         let request = Request { options, index: project.index(), threads: 1, ..Request::default() };
-        run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
         *engine.lock().expect("the slot") = Some(Arc::new(Engine::new(Arc::new(Index::open(&project.index()).expect("an index")))));
     }
 

@@ -2,25 +2,29 @@
 
 use super::PlannedFile;
 use super::walk::ancestors;
+use crate::tree::Tree;
 use compass_facts::Language;
 use compass_facts::profile::Sibling;
 use rayon::prelude::*;
 use rustc_hash::FxHashMap;
 use std::path::Path;
 
+/// So much of a file tells how it reads, in bytes: every plan may look at it, so it must not cost a whole reading.
+const LOOKED_AT: u64 = 64 << 10;
+
 /// What an earlier run found out about the beginning of a file that has not changed since.
 pub type Known<'k> = dyn Fn(&PlannedFile) -> Option<bool> + Sync + 'k;
 
 /// Where there is the other language at all, a file of a shared ending that reads like it, or that only it stands around, is in it.
-pub(super) fn settle(files: &mut [PlannedFile], known: &Known) {
+pub(super) fn settle(files: &mut [PlannedFile], tree: &dyn Tree, known: &Known) {
     for language in Language::all() {
         if let Some(sibling) = &language.profile().sibling {
-            settle_between(files, *language, sibling, known);
+            settle_between(files, (*language, sibling), tree, known);
         }
     }
 }
 
-fn settle_between(files: &mut [PlannedFile], one: Language, sibling: &Sibling, known: &Known) {
+fn settle_between(files: &mut [PlannedFile], (one, sibling): (Language, &Sibling), tree: &dyn Tree, known: &Known) {
     let other = (sibling.language)();
     if !files.iter().any(|f| f.language == other) {
         return;
@@ -44,7 +48,7 @@ fn settle_between(files: &mut [PlannedFile], one: Language, sibling: &Sibling, k
     let shared: Vec<usize> = (0..files.len()).filter(|i| files[*i].language == one && (sibling.is_shared)(&files[*i].path)).collect();
     // Most of the time goes into opening files.
     let verdict = |i: &usize| {
-        let reads_so = known(&files[*i]).unwrap_or_else(|| reads_like(&files[*i].full, sibling));
+        let reads_so = known(&files[*i]).unwrap_or_else(|| reads_like(tree, &files[*i].full, sibling));
         (*i, reads_so, reads_so || only_other(&files[*i]))
     };
     let found: Vec<(usize, bool, bool)> = shared.par_iter().map(verdict).collect();
@@ -57,19 +61,14 @@ fn settle_between(files: &mut [PlannedFile], one: Language, sibling: &Sibling, k
 }
 
 /// Does the beginning of a file read like the other language?
-pub(super) fn reads_like(path: &Path, sibling: &Sibling) -> bool {
-    head_of(path).is_ok_and(|b| (sibling.reads_like)(&String::from_utf8_lossy(&b)))
+pub(super) fn reads_like(tree: &dyn Tree, path: &Path, sibling: &Sibling) -> bool {
+    tree.head(path, LOOKED_AT).is_ok_and(|b| (sibling.reads_like)(&String::from_utf8_lossy(&b)))
 }
 
 /// The pair of languages that a file may be in one of, where both are among those of the plan.
 pub(super) fn siblings(files: &[PlannedFile], path: &str) -> Option<&'static Sibling> {
     let pairs = Language::all().iter().filter_map(|l| l.profile().sibling.as_ref()).filter(|s| (s.is_shared)(path));
     pairs.into_iter().find(|s| files.iter().any(|f| f.language == (s.language)()))
-}
-
-/// The beginning of a file: every plan may look at it, so it must not cost a whole reading.
-fn head_of(path: &Path) -> std::io::Result<Vec<u8>> {
-    crate::disk::head(path, 64 << 10)
 }
 
 fn folder(path: &str) -> &str {

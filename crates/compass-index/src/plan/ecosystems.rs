@@ -2,6 +2,7 @@
 
 use super::{BuildSettings, Found, Machine, Plan};
 use crate::plan::machine::Environment;
+use crate::tree::Tree;
 use std::path::{Path, PathBuf};
 use std::sync::RwLock;
 
@@ -252,8 +253,8 @@ pub(super) fn manifest_names() -> impl Iterator<Item = &'static str> {
 
 /// Reads the manifest of a folder; `None` when there is none, or it names no package.
 #[must_use]
-pub fn read(dir: &Path, file: &str) -> Option<Manifest> {
+pub fn read(tree: &dyn Tree, dir: &Path, file: &str) -> Option<Manifest> {
     let (ecosystem, rank) = ecosystem_of(file)?;
-    let text = crate::disk::read_text(dir.join(file)).ok()?;
+    let text = tree.text(&dir.join(file)).ok()?;
     ecosystem.0.read(dir, file, &text).map(|manifest| Manifest { rank, ..manifest })
 }

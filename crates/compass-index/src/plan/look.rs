@@ -1,11 +1,13 @@
 //! What is found out about one entry of a folder, by the thread that walks there.
 
 use super::{PlannedFile, Skip, slashed};
+use crate::tree::{Entry, Kind, Tree};
 use compass_facts::Language;
 use std::path::{Path, PathBuf};
 
 /// What every walking thread knows.
 pub(super) struct Look<'a> {
+    pub(super) tree: &'a dyn Tree,
     pub(super) root: &'a Path,
     pub(super) index: usize,
     pub(super) exclude: globset::GlobSet,
@@ -26,17 +28,15 @@ pub(super) enum Seen {
 }
 
 impl Look<'_> {
-    pub(super) fn entry(&self, entry: &ignore::DirEntry) -> Option<Seen> {
-        let kind = entry.file_type()?;
-        if kind.is_dir() {
-            let packages = super::walk::package_folders(entry.path());
-            (!packages.is_empty()).then_some(Seen::Packages(packages))
-        } else if kind.is_symlink() {
-            Some(Seen::Link(entry.path().to_owned()))
-        } else if kind.is_file() {
-            Some(self.file(entry.path()))
-        } else {
-            None
+    pub(super) fn entry(&self, entry: &Entry) -> Option<Seen> {
+        match entry.kind {
+            Kind::Folder => {
+                let packages = super::walk::package_folders(self.tree, entry.path);
+                (!packages.is_empty()).then_some(Seen::Packages(packages))
+            }
+            Kind::Link => Some(Seen::Link(entry.path.to_owned())),
+            Kind::File => Some(self.file(entry.path)),
+            Kind::Other => None,
         }
     }
 
@@ -53,11 +53,20 @@ impl Look<'_> {
     }
 
     fn plan(&self, path: &Path, shown: String, name: &str) -> Result<Box<PlannedFile>, Skip> {
-        let language = Language::of_name(name).or_else(|| language_by_content(path, name)).ok_or(Skip::UnknownLanguage)?;
-        let meta = std::fs::metadata(path).map_err(|_| Skip::Unreadable)?;
-        let (mtime_ns, inode) = stamps(&meta);
+        let language = Language::of_name(name).or_else(|| language_by_content(self.tree, path, name)).ok_or(Skip::UnknownLanguage)?;
+        let meta = self.tree.meta(path).map_err(|_| Skip::Unreadable)?;
         let full = path.to_owned();
-        Ok(Box::new(PlannedFile { unit: 0, root: self.index, path: shown, full, language, bytes: meta.len(), mtime_ns, inode, reads_as_sibling: None }))
+        Ok(Box::new(PlannedFile {
+            unit: 0,
+            root: self.index,
+            path: shown,
+            full,
+            language,
+            bytes: meta.bytes,
+            mtime_ns: meta.mtime_ns,
+            inode: meta.inode,
+            reads_as_sibling: None,
+        }))
     }
 }
 
@@ -65,11 +74,11 @@ impl Look<'_> {
 const LOOKED_AT: u64 = 1024;
 
 /// What names do not tell: a script by its first line, text by having nothing else in it.
-fn language_by_content(path: &Path, name: &str) -> Option<Language> {
+fn language_by_content(tree: &dyn Tree, path: &Path, name: &str) -> Option<Language> {
     if Language::is_binary_name(name) {
         return None;
     }
-    let head = crate::disk::head(path, LOOKED_AT).ok()?;
+    let head = tree.head(path, LOOKED_AT).ok()?;
     if path.extension().is_none()
         && let Some(line) = head.split(|b| *b == b'\n').next().and_then(|l| std::str::from_utf8(l).ok())
         && let Some(language) = Language::of_first_line(line)
@@ -86,16 +95,4 @@ fn is_text(head: &[u8]) -> bool {
         Err(e) => e.error_len().is_none() && !head.is_empty(),
     };
     whole && !head.is_empty() && !head.contains(&0)
-}
-
-#[cfg(unix)]
-pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
-    use std::os::unix::fs::MetadataExt;
-    (meta.mtime().saturating_mul(1_000_000_000).saturating_add(meta.mtime_nsec()), meta.ino())
-}
-
-#[cfg(not(unix))]
-pub(super) fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
-    let since = meta.modified().ok().and_then(|t| t.duration_since(std::time::UNIX_EPOCH).ok());
-    (since.map_or(0, |d| d.as_nanos() as i64), 0)
 }

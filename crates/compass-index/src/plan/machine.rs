@@ -4,6 +4,7 @@
 //! folder by itself, and nothing runs another program.
 
 use super::ecosystems::known;
+use crate::tree::disk;
 use std::collections::BTreeMap;
 use std::path::{Path, PathBuf};
 
@@ -53,21 +54,13 @@ impl Environment<'_> {
     /// The folder of a variable, or the usual one below the home folder.
     #[must_use]
     pub fn folder(&self, variable: &str, usual: &str) -> Option<PathBuf> {
-        (self.variable)(variable).or_else(|| Some(self.home?.join(usual))).filter(|p| p.is_dir())
+        (self.variable)(variable).or_else(|| Some(self.home?.join(usual))).filter(|p| disk::is_folder(p))
     }
 
     /// Programs of a name on the search path.
     #[must_use]
     pub fn programs(&self, name: &str) -> Vec<PathBuf> {
         let path = (self.variable)("PATH").unwrap_or_default();
-        std::env::split_paths(&path).map(|d| d.join(name)).filter(|p| p.is_file()).collect()
+        std::env::split_paths(&path).map(|d| d.join(name)).filter(|p| disk::is_file(p)).collect()
     }
-}
-
-/// What stands in a folder, by name.
-#[must_use]
-pub fn sorted(folder: &Path) -> Vec<PathBuf> {
-    let mut out: Vec<PathBuf> = std::fs::read_dir(folder).into_iter().flatten().flatten().map(|e| e.path()).collect();
-    out.sort();
-    out
 }

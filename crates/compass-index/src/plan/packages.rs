@@ -11,9 +11,11 @@
 
 use super::ecosystems::{Ecosystem, known};
 use super::{Deps, Machine, Plan, PlannedFile, PlannedUnit, Skip};
+use crate::tree::{Enter, Entry, IgnoreFiles, Kind, Tree, Walk};
 use compass_facts::Cancel;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
+use std::sync::{Arc, Mutex};
 
 /// A package in its place.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -110,13 +112,13 @@ impl Found {
 }
 
 /// Adds the packages outside the roots to a plan. Those of npm stand below the roots: the walk finds them, and the links to them.
-pub(super) fn add(plan: &mut Plan, machine: &Machine, deps: Deps, cancel: &Cancel) {
+pub(super) fn add(plan: &mut Plan, tree: &dyn Tree, machine: &Machine, deps: Deps, cancel: &Cancel) {
     let mut found = Found::default();
     let (last, first): (Vec<Ecosystem>, Vec<Ecosystem>) = known().iter().partition(|e| e.0.comes_last());
     for ecosystem in first.into_iter().chain(last) {
         ecosystem.0.find(plan, machine, &mut found);
     }
-    mount(plan, found, deps, cancel);
+    mount(plan, tree, found, deps, cancel);
 }
 
 /// Adds what own units mean by the names of other own ones; no package outside the roots is looked for.
@@ -129,7 +131,7 @@ pub(super) fn add_own(plan: &mut Plan) {
 }
 
 /// Makes units and files of what was found.
-fn mount(plan: &mut Plan, found: Found, deps: Deps, cancel: &Cancel) {
+fn mount(plan: &mut Plan, tree: &dyn Tree, found: Found, deps: Deps, cancel: &Cancel) {
     let wanted = found.wanted(deps);
     let mut units: FxHashMap<usize, usize> = FxHashMap::default();
     let mut order: Vec<usize> = wanted.into_iter().collect();
@@ -139,7 +141,7 @@ fn mount(plan: &mut Plan, found: Found, deps: Deps, cancel: &Cancel) {
             return;
         }
         let package = &found.packages[at];
-        if crate::disk::is_too_wide(&package.full()) && package.files.is_none() {
+        if crate::tree::disk::is_too_wide(&package.full()) && package.files.is_none() {
             plan.warnings.push(format!("{}: a manifest names {} for it, which is half of this machine: not followed", package.name, package.full().display()));
             continue;
         }
@@ -147,14 +149,14 @@ fn mount(plan: &mut Plan, found: Found, deps: Deps, cancel: &Cancel) {
         let unit = plan.units.len();
         let mut files = match &package.files {
             Some(files) => files.clone(),
-            None => files_below(&package.full(), package.ecosystem),
+            None => files_below(tree, &package.full(), package.ecosystem),
         };
         if files.len() > MOST_FILES {
             plan.warnings.push(format!("{}: {} holds more than {MOST_FILES} files: the rest is left out", package.name, package.full().display()));
             files.truncate(MOST_FILES);
         }
         let before = plan.files.len();
-        plan.files.extend(files.iter().filter_map(|f| planned(f, package, root, unit)));
+        plan.files.extend(files.iter().filter_map(|f| planned(tree, f, package, root, unit)));
         if plan.files.len() == before {
             continue;
         }
@@ -208,30 +210,44 @@ fn root_of(plan: &mut Plan, base: &Path) -> usize {
 const MOST_FILES: usize = 100_000;
 
 /// The files of a package of its own folder. Ignore files are of no matter: what is there was brought.
-pub fn files_below(dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
-    let mut builder = ignore::WalkBuilder::new(dir);
-    builder.standard_filters(false).hidden(true).follow_links(false);
-    let top = dir.to_owned();
-    builder.filter_entry(move |e| {
-        let name = e.file_name().to_string_lossy();
-        let is_dir = e.file_type().is_some_and(|t| t.is_dir());
-        let is_foreign = || {
-            known().iter().any(|k| {
-                k.0.built_folders().contains(&&*name) || k.0.foreign_folders().contains(&&*name) || k.0.package_folders().contains(&&*name) && name != "vendor"
-            })
+#[must_use]
+pub fn files_below(tree: &dyn Tree, dir: &Path, ecosystem: Ecosystem) -> Vec<PathBuf> {
+    let enter: Enter = Arc::new(move |_, e| {
+        let name = e.path.file_name().unwrap_or_default().to_string_lossy();
+        let is_foreign = |k: &Ecosystem| {
+            let folders = [k.0.built_folders(), k.0.foreign_folders()].concat();
+            folders.contains(&&*name) || k.0.package_folders().contains(&&*name) && name != "vendor"
         };
-        !(is_dir && e.path() != top && (is_foreign() || ecosystem.0.is_apart(e.path())))
+        !(e.kind == Kind::Folder && (known().iter().any(is_foreign) || ecosystem.0.is_apart(e.path)))
     });
-    builder.build().flatten().filter(|e| e.file_type().is_some_and(|t| t.is_file())).map(ignore::DirEntry::into_path).take(MOST_FILES + 1).collect()
+    let found = Mutex::new(Vec::new());
+    let visit = |entry: Option<&Entry>| {
+        let mut found = found.lock().unwrap_or_else(|e| e.into_inner());
+        found.extend(entry.filter(|e| e.kind == Kind::File).map(|e| e.path.to_owned()));
+        found.len() <= MOST_FILES
+    };
+    tree.walk(&Walk { top: dir.to_owned(), ignore: IgnoreFiles::ShowAllButHidden, enter }, &visit);
+    let mut found = found.into_inner().unwrap_or_else(|e| e.into_inner());
+    found.sort();
+    found
 }
 
 /// A file as it is planned; `None` without a known language.
-fn planned(full: &Path, package: &Package, root: usize, unit: usize) -> Option<PlannedFile> {
+fn planned(tree: &dyn Tree, full: &Path, package: &Package, root: usize, unit: usize) -> Option<PlannedFile> {
     let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(package.language)?;
-    let meta = std::fs::metadata(full).ok()?;
-    let (mtime_ns, inode) = super::look::stamps(&meta);
+    let meta = tree.meta(full).ok()?;
     let path = super::slashed(full.strip_prefix(&package.base).ok()?);
-    Some(PlannedFile { unit, root, path, full: full.to_owned(), language, bytes: meta.len(), mtime_ns, inode, reads_as_sibling: None })
+    Some(PlannedFile {
+        unit,
+        root,
+        path,
+        full: full.to_owned(),
+        language,
+        bytes: meta.bytes,
+        mtime_ns: meta.mtime_ns,
+        inode: meta.inode,
+        reads_as_sibling: None,
+    })
 }
 
 /// The own units of an ecosystem with their folders.

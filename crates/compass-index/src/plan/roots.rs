@@ -1,23 +1,24 @@
 //! The root of a code base, found from any file inside it.
 
 use super::ecosystems::known;
+use crate::tree::disk;
 use std::path::{Path, PathBuf};
 
 /// Does a file mark a folder as the top of a package: a manifest, or what its build leaves there?
 fn is_marked(folder: &Path) -> bool {
     let marks = known().iter().flat_map(|e| e.0.manifests().iter().chain(e.0.build_files().iter().filter(|p| !p.contains('/'))));
-    marks.into_iter().any(|m| folder.join(m).is_file())
+    marks.into_iter().any(|m| disk::is_file(folder.join(m)))
 }
 
 /// The root for a path: the nearest folder with `amber-compass.toml`; else the repository's top; else the outermost
 /// folder with a package marker; else the folder itself.
 pub fn find_root(path: &Path) -> PathBuf {
-    let start = if path.is_dir() { path } else { path.parent().unwrap_or(path) };
+    let start = if disk::is_folder(path) { path } else { path.parent().unwrap_or(path) };
     let above = || start.ancestors();
-    if let Some(settled) = above().find(|d| d.join(crate::config::FILE_NAME).is_file()) {
+    if let Some(settled) = above().find(|d| disk::is_file(d.join(crate::config::FILE_NAME))) {
         return settled.to_owned();
     }
-    if let Some(repository) = above().find(|d| d.join(".git").exists()) {
+    if let Some(repository) = above().find(|d| disk::is_there(d.join(".git"))) {
         return repository.to_owned();
     }
     let marked = above().filter(|d| is_marked(d)).last();

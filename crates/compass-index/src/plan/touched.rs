@@ -5,8 +5,8 @@
 //! change more than that: then there is no way around a walk.
 
 use super::ecosystems::{ecosystem_of, known};
-use super::look::stamps;
 use super::{Plan, PlannedFile, dialect};
+use crate::tree::{Kind, Tree};
 use compass_facts::Language;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::path::{Path, PathBuf};
@@ -19,7 +19,7 @@ const MANY_UNKNOWN: usize = 20;
 
 impl Plan {
     /// The plan after something happened to these paths; `None` where only a walk can tell.
-    pub fn touched(&self, paths: &[PathBuf]) -> Option<Plan> {
+    pub fn touched(&self, tree: &dyn Tree, paths: &[PathBuf]) -> Option<Plan> {
         let wanted: FxHashSet<&Path> = paths.iter().map(PathBuf::as_path).collect();
         let known = self.files.iter().enumerate().filter(|(_, f)| wanted.contains(f.full.as_path()));
         let known: FxHashMap<&Path, usize> = known.map(|(i, f)| (f.full.as_path(), i)).collect();
@@ -30,8 +30,8 @@ impl Plan {
         let mut changed: Vec<(usize, (u64, i64, u64))> = Vec::new();
         for path in &wanted {
             match known.get(path) {
-                Some(at) => changed.push((*at, self.looked_at(&self.files[*at])?)),
-                None if self.is_nothing(path) => {}
+                Some(at) => changed.push((*at, self.looked_at(tree, &self.files[*at])?)),
+                None if self.is_nothing(tree, path) => {}
                 None => return None,
             }
         }
@@ -44,29 +44,28 @@ impl Plan {
     }
 
     /// Size, time and number of a file of the plan that is what it was otherwise.
-    fn looked_at(&self, file: &PlannedFile) -> Option<(u64, i64, u64)> {
-        let meta = std::fs::symlink_metadata(&file.full).ok().filter(|m| m.is_file())?;
+    fn looked_at(&self, tree: &dyn Tree, file: &PlannedFile) -> Option<(u64, i64, u64)> {
+        let meta = tree.link_meta(&file.full).ok().filter(|m| m.kind == Kind::File)?;
         let is_told_by_name = file.full.file_name().and_then(|n| n.to_str()).is_some_and(|n| Language::of_name(n).is_some());
         if settles_more(&file.full) || !is_told_by_name {
             return None;
         }
-        if dialect::siblings(&self.files, &file.path).is_some_and(|s| Some(dialect::reads_like(&file.full, s)) != file.reads_as_sibling) {
+        if dialect::siblings(&self.files, &file.path).is_some_and(|s| Some(dialect::reads_like(tree, &file.full, s)) != file.reads_as_sibling) {
             return None;
         }
-        let (mtime_ns, inode) = stamps(&meta);
-        Some((meta.len(), mtime_ns, inode))
+        Some((meta.bytes, meta.mtime_ns, meta.inode))
     }
 
     /// Is it nothing that a walk would find, now or ever?
-    fn is_nothing(&self, path: &Path) -> bool {
+    fn is_nothing(&self, tree: &dyn Tree, path: &Path) -> bool {
         let name = path.file_name().map(|n| n.to_string_lossy()).unwrap_or_default();
         if settles_more(path) {
             return false;
         }
-        match std::fs::symlink_metadata(path) {
+        match tree.link_meta(path) {
             // It came and went. A folder that went takes its files along, and these are told, too.
             Err(_) => !self.files.iter().any(|f| f.full.starts_with(path)),
-            Ok(meta) if meta.is_dir() => self.files.iter().any(|f| f.full.starts_with(path)),
+            Ok(meta) if meta.kind == Kind::Folder => self.files.iter().any(|f| f.full.starts_with(path)),
             Ok(_) => name.starts_with('.') || PASSING.iter().any(|end| name.ends_with(end)),
         }
     }

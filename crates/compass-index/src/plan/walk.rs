@@ -5,6 +5,7 @@ use super::ecosystems::{self, Aliases, Ecosystem, Manifest, known};
 use super::look::{Look, Seen};
 use super::{Deps, Options, Plan, PlannedFile, PlannedUnit, Skip, slashed};
 use crate::config::{Config, ConfigError};
+use crate::tree::{Enter, Entry, IgnoreFiles, Kind, Tree};
 use compass_facts::Cancel;
 use rustc_hash::FxHashMap;
 use std::collections::BTreeMap;
@@ -59,22 +60,22 @@ fn is_built_folder(name: &str) -> bool {
 }
 
 /// Is a folder an environment of its own, no part of the tree it stands in?
-fn is_environment(folder: &Path) -> bool {
-    known().iter().filter_map(|e| e.0.environment_mark()).any(|mark| folder.join(mark).is_file())
+fn is_environment(tree: &dyn Tree, folder: &Path) -> bool {
+    known().iter().filter_map(|e| e.0.environment_mark()).any(|mark| tree.is_file(&folder.join(mark)))
 }
 
-pub(super) fn make(options: &Options, known: &dialect::Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
+pub(super) fn make(options: &Options, tree: &dyn Tree, known: &dialect::Known, cancel: &Cancel, walked: &dyn Fn(u64)) -> Result<Plan, PlanError> {
     let mut plan = Plan::default();
     for (index, root) in options.roots.iter().enumerate() {
-        let full = root.canonicalize().map_err(|source| PlanError::Root { path: root.clone(), source })?;
-        let config = Config::read(&full)?;
+        let full = tree.real(root).map_err(|source| PlanError::Root { path: root.clone(), source })?;
+        let config = Config::read_from(tree, &full)?;
         if index == 0 {
             plan.build.include_folders = config.include_folders.clone();
             plan.layers = config.layers.clone();
             plan.build.defines = config.defines.iter().map(|d| d.split('=').next().unwrap_or(d).trim().to_owned()).collect();
-            add_commands(&full, &mut plan);
+            add_commands(tree, &full, &mut plan);
         }
-        let mut walk = Walk::new(&full, index, &config, options.deps, cancel, walked)?;
+        let mut walk = Walk::new((tree, &full), index, &config, options.deps, cancel, walked)?;
         match &options.files {
             Some(files) => walk.listed(files, &mut plan.warnings),
             None => {
@@ -95,32 +96,32 @@ pub(super) fn make(options: &Options, known: &dialect::Known, cancel: &Cancel, w
     }
     plan.own_roots = plan.roots.len();
     if options.deps != Deps::None {
-        super::packages::add(&mut plan, &options.machine, options.deps, cancel);
+        super::packages::add(&mut plan, tree, &options.machine, options.deps, cancel);
     }
     super::packages::add_own(&mut plan);
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
-    dialect::settle(&mut plan.files, known);
+    dialect::settle(&mut plan.files, tree, known);
     Ok(plan)
 }
 
 /// What the configuration says of paths that are not there.
 fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<String>) {
-    for further in config.roots.iter().filter(|r| root.join(r).is_dir() && crate::disk::is_too_wide(&root.join(r))) {
+    for further in config.roots.iter().filter(|r| walk.tree.is_folder(&root.join(r)) && crate::tree::disk::is_too_wide(&root.join(r))) {
         warnings.push(format!("{}: roots {further:?} is half of this machine, and is not followed", crate::config::FILE_NAME));
     }
     let mut nothing = |what: &str, pattern: &str| warnings.push(format!("{}: {what} {pattern:?} matches nothing", crate::config::FILE_NAME));
     for (_, pattern) in config.exclude.iter().enumerate().filter(|(i, _)| !walk.excluding.contains(i)) {
         nothing("exclude", pattern);
     }
-    for folder in config.include_folders.iter().filter(|f| !root.join(f).is_dir()) {
+    for folder in config.include_folders.iter().filter(|f| !walk.tree.is_folder(&root.join(f))) {
         nothing("include_folders", folder);
     }
-    for further in config.roots.iter().filter(|r| !root.join(r).is_dir()) {
+    for further in config.roots.iter().filter(|r| !walk.tree.is_folder(&root.join(r))) {
         nothing("roots", further);
     }
     for layer in &config.layers {
         let matches = |p: &&String| {
-            crate::disk::is_shallow(p) && globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)))
+            crate::tree::is_shallow(p) && globset::Glob::new(p).map(|g| g.compile_matcher()).is_ok_and(|m| walk.files.iter().any(|f| m.is_match(&f.0.path)))
         };
         for pattern in layer.paths.iter().filter(|p| !matches(p)) {
             nothing(&format!("layer {:?}", layer.name), pattern);
@@ -129,10 +130,10 @@ fn warn_of_config(config: &Config, walk: &Walk, root: &Path, warnings: &mut Vec<
 }
 
 /// Folders and macros of a build that left its commands behind.
-fn add_commands(root: &Path, plan: &mut Plan) {
+fn add_commands(tree: &dyn Tree, root: &Path, plan: &mut Plan) {
     for (ecosystem, place) in known().iter().flat_map(|e| e.0.build_files().iter().map(move |p| (e, p))) {
         let path = root.join(place);
-        let Ok(text) = crate::disk::read_text(&path) else { continue };
+        let Ok(text) = tree.text(&path) else { continue };
         if let Err(why) = ecosystem.0.take_build(&text, root, &mut plan.build) {
             plan.warnings.push(format!("{}: {why}", path.display()));
         }
@@ -140,6 +141,7 @@ fn add_commands(root: &Path, plan: &mut Plan) {
 }
 
 struct Walk<'a> {
+    tree: &'a dyn Tree,
     root: &'a Path,
     index: usize,
     deps: Deps,
@@ -159,16 +161,24 @@ struct Walk<'a> {
 }
 
 impl<'a> Walk<'a> {
-    fn new(root: &'a Path, index: usize, config: &Config, deps: Deps, cancel: &'a Cancel, walked: &'a dyn Fn(u64)) -> Result<Self, PlanError> {
+    fn new(
+        (tree, root): (&'a dyn Tree, &'a Path),
+        index: usize,
+        config: &Config,
+        deps: Deps,
+        cancel: &'a Cancel,
+        walked: &'a dyn Fn(u64),
+    ) -> Result<Self, PlanError> {
         let mut builder = globset::GlobSetBuilder::new();
         for pattern in &config.exclude {
-            if !crate::disk::is_shallow(pattern) {
+            if !crate::tree::is_shallow(pattern) {
                 return Err(PlanError::DeepPattern { pattern: pattern.chars().take(40).collect() });
             }
             builder.add(globset::Glob::new(pattern).map_err(|source| PlanError::Pattern { pattern: pattern.clone(), source })?);
         }
         let exclude = builder.build().map_err(|source| PlanError::Pattern { pattern: config.exclude.join(", "), source })?;
         Ok(Walk {
+            tree,
             root,
             index,
             deps,
@@ -197,7 +207,7 @@ impl<'a> Walk<'a> {
 
     /// Everything below `dir`. In a package folder ignore files do not count.
     fn folder(&mut self, dir: &Path, in_packages: bool) -> Result<(), PlanError> {
-        let is_odd = !in_packages && !crate::disk::has_plain_ignore_files(dir);
+        let is_odd = !in_packages && !self.tree.has_plain_ignore_files(dir);
         self.folder_with(dir, in_packages, !in_packages && !is_odd)
     }
 
@@ -206,59 +216,28 @@ impl<'a> Walk<'a> {
         let mut packages = Vec::new();
         // Folders in which those who read such files would wait for ever: they are walked without them.
         let odd: Arc<Mutex<Vec<PathBuf>>> = Arc::default();
-        let odd_found = odd.clone();
-        let mut builder = ignore::WalkBuilder::new(dir);
-        builder.follow_links(false).require_git(false).hidden(true).parents(false);
-        if in_packages {
-            builder.standard_filters(false);
-        } else if !patterns {
-            builder.ignore(false).git_ignore(false).git_exclude(false).git_global(false);
-        }
-        let top = dir.to_owned();
-        let has_record = known().iter().filter_map(|e| e.0.record()).any(|record| dir.join(record).is_file());
-        // Which of the installed packages are asked for is said by the manifests of the ecosystems that install there alone.
-        let says_who_asks = || {
-            dir.file_name().and_then(|n| n.to_str()).is_some_and(|n| known().iter().any(|e| !e.0.settings().is_empty() && e.0.package_folders().contains(&n)))
+        let ignore = match (in_packages, patterns) {
+            (true, _) => IgnoreFiles::ShowAll,
+            (false, true) => IgnoreFiles::Count,
+            (false, false) => IgnoreFiles::PassOver,
         };
-        let asked_for = (in_packages && self.deps == Deps::Direct && (has_record || says_who_asks())).then(|| self.asked_for());
-        builder.filter_entry(move |e| {
-            let name = e.file_name().to_string_lossy();
-            let is_dir = e.file_type().is_some_and(|t| t.is_dir());
-            if e.path() == top {
-                return true;
-            }
-            // One package manager keeps all packages in a hidden folder and links to them.
-            let is_hidden = in_packages && name.starts_with('.') && name != ".pnpm";
-            let package = || e.path().strip_prefix(&top).ok().and_then(|p| package_name(p, has_record));
-            let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
-            let is_foreign = || VERSION_CONTROL.contains(&name.as_ref()) || is_built_folder(&name) || holds_packages(&name) || is_environment(e.path());
-            if is_hidden || is_unasked || is_dir && is_foreign() {
-                return false;
-            }
-            let is_plain = !is_dir || !patterns || crate::disk::has_plain_ignore_files(e.path());
-            if !is_plain {
-                odd_found.lock().unwrap_or_else(|e| e.into_inner()).push(e.path().to_owned());
-            }
-            is_plain
-        });
-        let look = Look { root: self.root, index: self.index, exclude: self.exclude.clone() };
+        let enter = self.enter(dir, in_packages, patterns, odd.clone());
+        let look = Look { tree: self.tree, root: self.root, index: self.index, exclude: self.exclude.clone() };
         let (sender, receiver) = crossbeam_channel::bounded::<Seen>(1024);
-        let walker = builder.threads(std::thread::available_parallelism().map_or(1, |n| n.get())).build_parallel();
         let cancel = self.cancel;
+        let tree = self.tree;
         std::thread::scope(|scope| {
             let look = &look;
             scope.spawn(move || {
-                walker.run(|| {
-                    let sender = sender.clone();
-                    Box::new(move |entry| {
-                        let seen = match entry {
-                            Ok(entry) => look.entry(&entry),
-                            Err(_) => Some(Seen::Unreadable),
-                        };
-                        let stopped = cancel.is_cancelled() || seen.is_some_and(|seen| sender.send(seen).is_err());
-                        if stopped { ignore::WalkState::Quit } else { ignore::WalkState::Continue }
-                    })
-                });
+                let visit = |entry: Option<&Entry>| {
+                    let seen = match entry {
+                        Some(entry) => look.entry(entry),
+                        None => Some(Seen::Unreadable),
+                    };
+                    !cancel.is_cancelled() && seen.is_none_or(|seen| sender.send(seen).is_ok())
+                };
+                tree.walk(&crate::tree::Walk { top: dir.to_owned(), ignore, enter }, &visit);
+                drop(sender);
             });
             for seen in receiver {
                 self.take(seen, dir, &mut packages);
@@ -285,6 +264,33 @@ impl<'a> Walk<'a> {
         Ok(())
     }
 
+    /// Which entries a walk goes into; folders that are walked by themselves later are noted.
+    fn enter(&self, dir: &Path, in_packages: bool, patterns: bool, odd: Arc<Mutex<Vec<PathBuf>>>) -> Enter {
+        let top = dir.to_owned();
+        let has_record = known().iter().filter_map(|e| e.0.record()).any(|record| self.tree.is_file(&dir.join(record)));
+        // Which of the installed packages are asked for is said by the manifests of the ecosystems that install there alone.
+        let names_it = |n: &str| known().iter().any(|e| !e.0.settings().is_empty() && e.0.package_folders().contains(&n));
+        let says_who_asks = || dir.file_name().and_then(|n| n.to_str()).is_some_and(names_it);
+        let asked_for = (in_packages && self.deps == Deps::Direct && (has_record || says_who_asks())).then(|| self.asked_for());
+        Arc::new(move |tree, e| {
+            let name = e.path.file_name().unwrap_or_default().to_string_lossy();
+            let is_dir = e.kind == Kind::Folder;
+            // One package manager keeps all packages in a hidden folder and links to them.
+            let is_hidden = in_packages && name.starts_with('.') && name != ".pnpm";
+            let package = || e.path.strip_prefix(&top).ok().and_then(|p| package_name(p, has_record));
+            let is_unasked = asked_for.as_ref().is_some_and(|asked| package().is_some_and(|p| !asked.contains(&p)));
+            let is_foreign = || VERSION_CONTROL.contains(&name.as_ref()) || is_built_folder(&name) || holds_packages(&name) || is_environment(tree, e.path);
+            if is_hidden || is_unasked || is_dir && is_foreign() {
+                return false;
+            }
+            let is_plain = !is_dir || !patterns || tree.has_plain_ignore_files(e.path);
+            if !is_plain {
+                odd.lock().unwrap_or_else(|e| e.into_inner()).push(e.path.to_owned());
+            }
+            is_plain
+        })
+    }
+
     fn take(&mut self, seen: Seen, dir: &Path, packages: &mut Vec<PathBuf>) {
         match seen {
             Seen::Packages(found) => packages.extend(found),
@@ -301,7 +307,7 @@ impl<'a> Walk<'a> {
     /// A link; one from a folder of packages to a package under the same root is how that is found.
     fn link(&mut self, path: &Path) {
         let from = path.strip_prefix(self.root).map(slashed).unwrap_or_default();
-        let to = path.canonicalize().ok().filter(|t| t.is_dir() && is_package_path(&from));
+        let to = self.tree.real(path).ok().filter(|t| self.tree.is_folder(t) && is_package_path(&from));
         match to.as_ref().and_then(|t| t.strip_prefix(self.root).ok()) {
             Some(inside) => self.links.push((self.index, from, slashed(inside))),
             None => self.skip(Skip::SymbolicLink, path),
@@ -343,7 +349,7 @@ impl<'a> Walk<'a> {
 
     /// Of several manifests of one ecosystem in a folder the first with a name counts, by rank.
     fn manifest(&mut self, path: &Path, dir: &str, name: &str) {
-        let Some(found) = path.parent().and_then(|p| ecosystems::read(p, name)) else { return };
+        let Some(found) = path.parent().and_then(|p| ecosystems::read(self.tree, p, name)) else { return };
         let rank = |m: &Manifest| (m.name.is_none(), m.rank);
         let key = (dir.to_owned(), found.ecosystem);
         if self.manifests.get(&key).is_none_or(|known| rank(&found) < rank(known)) {
@@ -353,12 +359,12 @@ impl<'a> Walk<'a> {
 
     /// Files named one by one, relative to the root or absolute.
     fn listed(&mut self, files: &[PathBuf], warnings: &mut Vec<String>) {
-        let look = Look { root: self.root, index: self.index, exclude: self.exclude.clone() };
+        let look = Look { tree: self.tree, root: self.root, index: self.index, exclude: self.exclude.clone() };
         let mut missing = 0u64;
         let mut example = None;
         for file in files {
             let full = self.root.join(file);
-            match full.is_file() {
+            match self.tree.is_file(&full) {
                 true => self.take(look.file(&full), &full, &mut Vec::new()),
                 false => {
                     missing += 1;
@@ -374,7 +380,7 @@ impl<'a> Walk<'a> {
             for ancestor in ancestors(&dir) {
                 for name in ecosystems::manifest_names() {
                     let path = self.root.join(ancestor).join(name);
-                    if path.is_file() {
+                    if self.tree.is_file(&path) {
                         self.manifest(&path, ancestor, name);
                     }
                 }
@@ -448,8 +454,8 @@ fn is_package_path(dir: &str) -> bool {
 }
 
 /// The folders of packages in a folder.
-pub(super) fn package_folders(dir: &Path) -> Vec<PathBuf> {
-    let is_one = |folder: &PathBuf| folder.is_dir() && !folder.is_symlink() && !is_environment(dir);
+pub(super) fn package_folders(tree: &dyn Tree, dir: &Path) -> Vec<PathBuf> {
+    let is_one = |folder: &PathBuf| tree.link_meta(folder).is_ok_and(|m| m.kind == Kind::Folder) && !is_environment(tree, dir);
     let mut names: Vec<&str> = known().iter().flat_map(|e| e.0.package_folders().iter().copied()).collect();
     names.sort_unstable();
     names.dedup();

@@ -10,7 +10,7 @@ use crate::link::{self, FileInput};
 use crate::plan::Plan;
 use crate::store::{Generation, OpenError, Writer};
 use crate::summary::Seconds;
-use crate::{Phase, Progress, Sources, Summary};
+use crate::{Phase, Progress, Summary, Tree};
 use compass_facts::Cancel;
 use std::borrow::Cow;
 use std::path::Path;
@@ -18,8 +18,8 @@ use std::sync::Arc;
 use std::time::Instant;
 
 /// Does what a request asks for, if nothing it meets is damaged.
-pub(super) fn attempt(request: &Request, sources: &dyn Sources, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
-    let (mut run, mut writer, by_touch) = Run::begin(request, cancel, progress)?;
+pub(super) fn attempt(request: &Request, sources: &dyn Tree, cancel: &Cancel, progress: &dyn Progress) -> Result<Outcome, RefreshError> {
+    let (mut run, mut writer, by_touch) = Run::begin(request, sources, cancel, progress)?;
     let mut next = run.next_generation(&writer, by_touch)?;
     let early = run.announce(&mut writer, &mut next)?;
     let plan = run.plan.clone();
@@ -61,12 +61,12 @@ struct Run<'r> {
 
 impl<'r> Run<'r> {
     /// Plans and opens: with a run comes the writer, and whether the plan was known without a walk.
-    fn begin(request: &'r Request, cancel: &'r Cancel, progress: &'r dyn Progress) -> Result<(Run<'r>, Writer, bool), RefreshError> {
+    fn begin(request: &'r Request, sources: &dyn Tree, cancel: &'r Cancel, progress: &'r dyn Progress) -> Result<(Run<'r>, Writer, bool), RefreshError> {
         let began = Instant::now();
         let began_ns = std::time::SystemTime::now().duration_since(std::time::UNIX_EPOCH).map_or(0, |d| d.as_nanos() as i64);
         // Before anything is made there must be something to index: an index that is not there yet is opened later.
         let opened = request.index.is_file().then(|| open(request)).transpose()?;
-        let (plan, by_touch) = planned(request, opened.as_ref().and_then(|o| o.current.as_ref()).map(|c| &*c.1), cancel, progress)?;
+        let (plan, by_touch) = planned(request, sources, opened.as_ref().and_then(|o| o.current.as_ref()).map(|c| &*c.1), cancel, progress)?;
         if plan.files.is_empty() {
             let root = request.options.roots.first().map(|r| r.display().to_string()).unwrap_or_default();
             return Err(RefreshError::Empty { root, skipped: plan.skipped.iter().map(|s| s.1).sum() });
@@ -122,7 +122,7 @@ impl<'r> Run<'r> {
         Ok(early)
     }
 
-    fn job<'j>(&self, plan: &'j Plan, old: Option<&'j Generation>, sources: &'j dyn Sources) -> reading::Job<'j>
+    fn job<'j>(&self, plan: &'j Plan, old: Option<&'j Generation>, sources: &'j dyn Tree) -> reading::Job<'j>
     where
         'r: 'j,
     {

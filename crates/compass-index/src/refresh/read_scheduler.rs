@@ -124,7 +124,7 @@ mod tests {
         }
         let machine = Machine::default().with("shelf", vec![folder.join("shelf")]);
         let options = Options { roots: vec![folder.join("larder")], deps: crate::plan::Deps::All, machine, ..Options::default() };
-        Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan")
+        Plan::make(&options, &crate::Disk, &Cancel::new(), &|_| {}).expect("a plan")
     }
 
     fn units(plan: &Plan, round: Option<ReadBatch>) -> Vec<String> {

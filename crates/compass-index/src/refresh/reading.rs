@@ -8,7 +8,7 @@ use crate::identity::Numbers;
 use crate::link::LoadedFacts;
 use crate::plan::{Plan, PlannedFile};
 use crate::store::{FileRow, Generation, PackageCache, PackedFacts, Reader, StoreError, Writer, pack_facts};
-use crate::{FileId, Phase, Progress, Provenance, Sources};
+use crate::{FileId, Phase, Progress, Provenance, Tree};
 use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
@@ -46,7 +46,7 @@ pub(super) struct Job<'j> {
     pub(super) old: Option<&'j Generation>,
     pub(super) verify: bool,
     pub(super) threads: usize,
-    pub(super) sources: &'j dyn Sources,
+    pub(super) sources: &'j dyn Tree,
     pub(super) cancel: &'j Cancel,
     pub(super) progress: &'j dyn Progress,
 }
@@ -253,7 +253,7 @@ fn read_one(planned: &PlannedFile, row: &FileRow, package_cache: Option<&Package
     if context.job.cancel.is_cancelled() {
         return None;
     }
-    let Ok(bytes) = context.job.sources.read(&planned.full) else {
+    let Ok(bytes) = context.job.sources.source(&planned.full) else {
         return Some((found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context), Provenance::ByHand));
     };
     let made = Provenance::of(&planned.path, planned.language, &bytes);
@@ -313,7 +313,7 @@ fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, con
         if out.facts[i].is_some() {
             continue;
         }
-        let bytes = sources.read(&plan.files[i].full).unwrap_or_default();
+        let bytes = sources.source(&plan.files[i].full).unwrap_or_default();
         row.hash = xxhash_rust::xxh3::xxh3_64(&bytes);
         let facts = facts_of(&plan.files[i], bytes, cancel).ok_or(RefreshError::Cancelled)?;
         let numbers = Numbers::fresh(&facts);

@@ -38,7 +38,8 @@ impl<'b> Input<'b> {
     }
 
     pub(super) fn byte(&mut self) -> Result<u8, StoreError> {
-        let byte = *self.bytes.get(self.at).ok_or(SHAPE)?;
+        // An error made beforehand would be dropped for each byte.
+        let Some(&byte) = self.bytes.get(self.at) else { return Err(SHAPE) };
         self.at += 1;
         Ok(byte)
     }
@@ -61,7 +62,7 @@ impl<'b> Input<'b> {
     }
 
     fn take(&mut self, count: usize) -> Result<&'b [u8], StoreError> {
-        let part = self.bytes.get(self.at..self.at.saturating_add(count)).ok_or(SHAPE)?;
+        let Some(part) = self.bytes.get(self.at..self.at.saturating_add(count)) else { return Err(SHAPE) };
         self.at += count;
         Ok(part)
     }
@@ -137,7 +138,7 @@ fn walk_names(bytes: &[u8], visit: &mut VisitName) -> Result<(), StoreError> {
         name.truncate(shared);
         name.extend_from_slice(input.take(further)?);
         before = symbol(&mut input, before)?;
-        let kind = Kind::from_number(input.byte()?).ok_or(SHAPE)?;
+        let kind = Kind::from_number(input.byte()?).ok_or_else(|| SHAPE)?;
         let flags = Flags(u16::try_from(input.number()?).map_err(|_| SHAPE)?);
         if !visit(&name, before, kind, flags)? {
             break;
@@ -204,8 +205,8 @@ impl UseCodec {
         } else {
             None
         };
-        let role = Role::from_number(marks & 7).ok_or(SHAPE)?;
-        let certainty = Certainty::from_number(marks >> 3 & 3).ok_or(SHAPE)?;
+        let role = Role::from_number(marks & 7).ok_or_else(|| SHAPE)?;
+        let certainty = Certainty::from_number(marks >> 3 & 3).ok_or_else(|| SHAPE)?;
         Ok(UseEntry { target: self.target, file, usage: self.usage, role, certainty, first: marks & FIRST != 0, enclosing })
     }
 }

@@ -3,7 +3,7 @@
 use super::{index, links, request};
 use compass_facts::{Cancel, Kind};
 use compass_index::refresh::{RefreshError, run};
-use compass_index::{DiskSources, Index, Phase, Progress, Silent, SymbolId};
+use compass_index::{Disk, Index, Phase, Progress, Silent, SymbolId};
 use testkit::Project;
 
 fn open(project: &Project) -> Index {
@@ -34,7 +34,7 @@ fn batches_and_threads_do_not_show() {
     let mut seen = Vec::new();
     for threads in [1, 2, 5] {
         let _ = std::fs::remove_file(project.index());
-        run(&request(&project, threads), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        run(&request(&project, threads), &Disk, &Cancel::new(), &Silent).expect("indexed");
         seen.push((links(&project), std::fs::metadata(project.index()).expect("an index").len()));
     }
     assert!(seen[0].0.len() >= 230 * 5);
@@ -188,7 +188,7 @@ fn a_large_first_run_that_is_stopped_answers_names_and_goes_on_later() {
     project.write("notes.c", &format!("/* {} */\nint noted;\n", "turn the wheel ".repeat(290_000)));
     for attempt in 0..2 {
         let cancel = Cancel::new();
-        let stopped = run(&request(&project, 1), &DiskSources, &cancel, &StopsAtLinking(cancel.clone(), project.index()));
+        let stopped = run(&request(&project, 1), &Disk, &cancel, &StopsAtLinking(cancel.clone(), project.index()));
         assert!(matches!(stopped, Err(RefreshError::Cancelled)), "attempt {attempt}: {stopped:?}");
         let early = open(&project);
         assert!(!early.is_linked());

@@ -13,8 +13,10 @@ mod reach;
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};
 use compass_index::refresh::{Outcome, RefreshError, Request, run};
-use compass_index::{Certainty, DiskSources, Index, OpenError, Silent, Summary};
+use compass_index::tree::{Meta, Tree, Visit, Walk};
+use compass_index::{Certainty, Disk, Index, OpenError, Silent, Summary};
 use rstest::rstest;
+use std::path::{Path, PathBuf};
 use testkit::Project;
 
 fn request(project: &Project, threads: usize) -> Request {
@@ -28,7 +30,7 @@ fn request(project: &Project, threads: usize) -> Request {
 }
 
 fn index(project: &Project) -> Outcome {
-    run(&request(project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed")
+    run(&request(project, 2), &Disk, &Cancel::new(), &Silent).expect("indexed")
 }
 
 fn sample() -> Project {
@@ -124,10 +126,10 @@ fn the_number_of_threads_does_not_show() {
     for i in 0..30 {
         project.write(&format!("m{i}.py"), &format!("from m{} import K as P\nclass K(P):\n    def m(self): return self.m().m()\n", (i + 1) % 30));
     }
-    run(&request(&project, 1), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request(&project, 1), &Disk, &Cancel::new(), &Silent).expect("indexed");
     let one = links(&project);
     std::fs::remove_file(project.index()).expect("an index");
-    run(&request(&project, 4), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request(&project, 4), &Disk, &Cancel::new(), &Silent).expect("indexed");
     assert_eq!(one, links(&project));
 }
 
@@ -186,7 +188,7 @@ fn a_cancelled_run_leaves_the_old_generation_answering() {
     project.write("b.py", "def spin(): pass\n");
     let cancel = Cancel::new();
     cancel.cancel();
-    assert!(run(&request(&project, 2), &DiskSources, &cancel, &Silent).is_err());
+    assert!(run(&request(&project, 2), &Disk, &cancel, &Silent).is_err());
     assert_eq!(Index::open(&project.index()).expect("an index").named("turn").expect("names").len(), 1);
 }
 
@@ -197,7 +199,10 @@ fn ignored_files_are_left_out_and_package_folders_are_units() {
     project.write("built/x.py", "x = 1\n");
     project.write("node_modules/paint/package.json", "{\"name\":\"paint\",\"version\":\"2.0.0\"}");
     project.write("node_modules/paint/index.js", "exports.a = 1;\n");
-    let plan = |deps| Plan::make(&Options { roots: vec![project.root()], files: None, deps, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = |deps| {
+        Plan::make(&Options { roots: vec![project.root()], files: None, deps, ..Default::default() }, &compass_index::Disk, &Cancel::new(), &|_| {})
+            .expect("a plan")
+    };
     let without = plan(Deps::None);
     assert!(without.files.iter().all(|f| !f.path.starts_with("built/") && !f.path.starts_with("node_modules/")));
     let with = plan(Deps::All);
@@ -210,7 +215,9 @@ fn ignored_files_are_left_out_and_package_folders_are_units() {
 fn listed_files_that_do_not_exist_are_said() {
     let project = sample();
     let files = Some(vec!["a.py".into(), "gone.py".into()]);
-    let plan = Plan::make(&Options { roots: vec![project.root()], files, deps: Deps::None, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan =
+        Plan::make(&Options { roots: vec![project.root()], files, deps: Deps::None, ..Default::default() }, &compass_index::Disk, &Cancel::new(), &|_| {})
+            .expect("a plan");
     assert_eq!(plan.files.len(), 1);
     assert!(plan.warnings[0].contains("1 of 2") && plan.warnings[0].contains("gone.py"));
 }
@@ -221,14 +228,14 @@ fn a_missing_root_is_an_error(#[case] path: &str) {
     let project = sample();
     let mut wanted = request(&project, 1);
     wanted.options.roots = vec![project.root().join(path)];
-    assert!(matches!(run(&wanted, &DiskSources, &Cancel::new(), &Silent), Err(RefreshError::Plan(_))));
+    assert!(matches!(run(&wanted, &Disk, &Cancel::new(), &Silent), Err(RefreshError::Plan(_))));
 }
 
 #[test]
 fn a_folder_with_nothing_to_index_is_an_error() {
     let project = Project::new();
     project.write_bytes("picture.bin", &[0, 1, 2]);
-    assert!(matches!(run(&request(&project, 1), &DiskSources, &Cancel::new(), &Silent), Err(RefreshError::Empty { skipped: 1, .. })));
+    assert!(matches!(run(&request(&project, 1), &Disk, &Cancel::new(), &Silent), Err(RefreshError::Empty { skipped: 1, .. })));
 }
 
 #[test]
@@ -248,9 +255,33 @@ fn certainty_orders_from_weak_to_strong() {
 /// Sources that fail for one file: what a disk error looks like.
 struct Failing;
 
-impl compass_index::Sources for Failing {
-    fn read(&self, path: &std::path::Path) -> std::io::Result<Vec<u8>> {
-        if path.ends_with("b.py") { Err(std::io::Error::other("the disk says no")) } else { std::fs::read(path) }
+impl Tree for Failing {
+    fn meta(&self, path: &Path) -> std::io::Result<Meta> {
+        Disk.meta(path)
+    }
+
+    fn link_meta(&self, path: &Path) -> std::io::Result<Meta> {
+        Disk.link_meta(path)
+    }
+
+    fn real(&self, path: &Path) -> std::io::Result<PathBuf> {
+        Disk.real(path)
+    }
+
+    fn entries(&self, folder: &Path) -> std::io::Result<Vec<PathBuf>> {
+        Disk.entries(folder)
+    }
+
+    fn read(&self, path: &Path, limit: u64) -> std::io::Result<Vec<u8>> {
+        if path.ends_with("b.py") { Err(std::io::Error::other("the disk says no")) } else { Disk.read(path, limit) }
+    }
+
+    fn head(&self, path: &Path, count: u64) -> std::io::Result<Vec<u8>> {
+        Disk.head(path, count)
+    }
+
+    fn walk(&self, walk: &Walk, visit: &Visit) {
+        Disk.walk(walk, visit);
     }
 }
 
@@ -259,7 +290,7 @@ fn a_file_that_cannot_be_read_is_a_gap_and_read_again_later() {
     let project = sample();
     let outcome = run(&request(&project, 2), &Failing, &Cancel::new(), &Silent).expect("indexed");
     assert_eq!(outcome.summary.gaps_by_cause.get("unreadable"), Some(&1));
-    let later = run(&Request { verify: true, ..request(&project, 2) }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    let later = run(&Request { verify: true, ..request(&project, 2) }, &Disk, &Cancel::new(), &Silent).expect("indexed");
     assert_eq!(later.summary.gaps_by_cause.get("unreadable"), None);
     assert!(links(&project).iter().any(|l| l.contains("-> b.py turn")));
 }
@@ -278,7 +309,7 @@ impl compass_index::Progress for Heard {
 fn progress_names_every_phase_and_never_passes_its_total() {
     let project = sample();
     let heard = Heard::default();
-    run(&request(&project, 2), &DiskSources, &Cancel::new(), &heard).expect("indexed");
+    run(&request(&project, 2), &Disk, &Cancel::new(), &heard).expect("indexed");
     let heard = heard.0.into_inner().expect("nobody panicked");
     for phase in [compass_index::Phase::Walk, compass_index::Phase::Read, compass_index::Phase::Link] {
         assert!(heard.iter().any(|h| h.0 == phase), "{phase:?}");
@@ -319,7 +350,7 @@ fn roots_beside_each_other_are_indexed_together() {
         threads: 1,
         ..Request::default()
     };
-    run(&wanted, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&wanted, &Disk, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&one.index()).expect("an index");
     let symbol = index.named("two").expect("names")[0].symbol;
     let path = index.path_of(symbol.file);
@@ -335,8 +366,13 @@ fn roots_beside_each_other_are_indexed_together() {
 fn manifests_make_units(#[case] file: &str, #[case] text: &str, #[case] name: &str, #[case] version: &str) {
     let project = Project::with(&[("top.py", "x = 1\n"), ("inner/a.py", "y = 2\n")]);
     project.write(&format!("inner/{file}"), text);
-    let plan =
-        Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = Plan::make(
+        &Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() },
+        &compass_index::Disk,
+        &Cancel::new(),
+        &|_| {},
+    )
+    .expect("a plan");
     let unit = &plan.units[plan.files.iter().find(|f| f.path == "inner/a.py").expect("planned").unit];
     assert_eq!((unit.name.as_str(), unit.version.as_str(), unit.dir.as_str()), (name, version, "inner"));
     let top = &plan.units[plan.files.iter().find(|f| f.path == "top.py").expect("planned").unit];
@@ -348,8 +384,13 @@ fn excluded_paths_are_left_out_and_counted() {
     let project = sample();
     project.write("amber-compass.toml", "exclude = ['*.ts', 'sub/**']\n");
     project.write("sub/x.py", "x = 1\n");
-    let plan =
-        Plan::make(&Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() }, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = Plan::make(
+        &Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() },
+        &compass_index::Disk,
+        &Cancel::new(),
+        &|_| {},
+    )
+    .expect("a plan");
     assert!(plan.files.iter().all(|f| !f.path.ends_with(".ts") && !f.path.starts_with("sub/")));
     assert!(plan.skipped.iter().any(|s| s.0 == compass_index::plan::Skip::Excluded && s.1 == 2));
 }
@@ -362,7 +403,7 @@ fn settings_that_match_nothing_are_said() {
         "exclude = ['*.ts', 'gone/**']\ninclude_folders = ['inc']\nroots = ['../elsewhere']\n[[layers]]\nname = 'page'\npaths = ['a.py', 'pages/**']\n",
     );
     let options = Options { roots: vec![project.root()], ..Default::default() };
-    let plan = Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = Plan::make(&options, &compass_index::Disk, &Cancel::new(), &|_| {}).expect("a plan");
     let said = plan.warnings.join("\n");
     for (what, pattern) in [("exclude", "gone/**"), ("include_folders", "inc"), ("roots", "../elsewhere"), ("layer \"page\"", "pages/**")] {
         assert!(said.contains(&format!("{what} {pattern:?} matches nothing")), "{said}");
@@ -395,7 +436,7 @@ fn a_depot_that_cannot_be_used_is_done_without() {
     let indexed = |package_cache: std::path::PathBuf, name: &str| {
         let index = project.index().with_file_name(name);
         let request = Request { package_cache: Some(package_cache), index: index.clone(), ..request(&project, 2) };
-        let outcome = run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        let outcome = run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
         (outcome.summary.cached_files, outcome.summary.uses, outcome.summary.symbols)
     };
     let without = indexed(blocked.join("depot"), "one.sqlite");
@@ -418,7 +459,7 @@ fn following_packages_where_there_are_none_links_nothing_again() {
     let indexed = |deps| {
         let mut request = request(&project, 2);
         request.options.deps = deps;
-        run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed").summary
+        run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed").summary
     };
     assert!(indexed(Deps::None).relinked_files > 0);
     assert_eq!((indexed(Deps::Direct).relinked_files, indexed(Deps::All).relinked_files), (0, 0));
@@ -444,7 +485,7 @@ fn packages_of_composer_are_units_with_their_versions() {
     );
     let units = |deps| {
         let options = Options { roots: vec![project.root()], deps, ..Options::default() };
-        let plan = Plan::make(&options, &Cancel::new(), &|_| {}).expect("a plan");
+        let plan = Plan::make(&options, &compass_index::Disk, &Cancel::new(), &|_| {}).expect("a plan");
         plan.units
             .iter()
             .filter(|u| plan.files.iter().any(|f| plan.units[f.unit] == **u))

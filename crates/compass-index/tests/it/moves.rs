@@ -8,7 +8,7 @@ use crate::request;
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Silent};
+use compass_index::{Disk, Silent};
 use rstest::rstest;
 use std::collections::BTreeMap;
 use std::path::PathBuf;
@@ -163,7 +163,7 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
     let mut past = vec![state.clone()];
     let mut counts: BTreeMap<&str, usize> = BTreeMap::new();
     let mut refreshed = 0;
-    let mut last = run(&asked(2, "index.sqlite"), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    let mut last = run(&asked(2, "index.sqlite"), &Disk, &Cancel::new(), &Silent).expect("indexed");
     for at in 0..steps {
         let mut kinds = Vec::new();
         let mut next = state.clone();
@@ -178,11 +178,11 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
         let paths = lay_out(&project, &state, &next, kinds.contains(&"write anew"));
         // A program that stays open tells what was touched; one that is started anew cannot.
         let touched = (at % 3 > 0).then(|| (last.session.clone(), paths));
-        last = run(&Request { touched, ..asked(2, "index.sqlite") }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        last = run(&Request { touched, ..asked(2, "index.sqlite") }, &Disk, &Cancel::new(), &Silent).expect("indexed");
         refreshed += usize::from(last.summary.relinked_files < last.summary.files);
         let fresh = Request { verify: true, package_cache: None, ..asked(1, "fresh.sqlite") };
         let _ = std::fs::remove_file(&fresh.index);
-        run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed");
         let (ours, theirs) = (told(&project.index()), told(&fresh.index));
         let only = |a: &[String], b: &[String]| a.iter().filter(|l| !b.contains(l)).cloned().collect::<Vec<_>>().join("\n");
         assert!(ours == theirs, "step {at}, {kinds:?}: {next:#?}\nrefreshed: {}\nfull: {}", only(&ours, &theirs), only(&theirs, &ours));

@@ -3,7 +3,7 @@
 use compass_facts::Cancel;
 use compass_index::plan::{Options, Plan};
 use compass_index::refresh::{AffectedFiles, Outcome, Request, SessionCache, run};
-use compass_index::{DiskSources, Index, Silent};
+use compass_index::{Disk, Index, Silent};
 use rstest::rstest;
 use std::path::PathBuf;
 use std::sync::Arc;
@@ -12,7 +12,7 @@ use testkit::Project;
 fn refreshed(project: &Project, touched: Option<(Arc<SessionCache>, Vec<PathBuf>)>) -> Outcome {
     let options = Options { roots: vec![project.root()], ..Options::default() };
     let request = Request { options, index: project.index(), threads: 2, touched, ..Request::default() };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed")
 }
 
 /// Every link of the index in words: place of the use, names and places of the targets, certainty.
@@ -113,7 +113,7 @@ fn a_file_that_is_written_many_times_keeps_being_found() {
 }
 
 fn planned(project: &Project) -> Plan {
-    Plan::make(&Options { roots: vec![project.root()], ..Options::default() }, &Cancel::new(), &|_| {}).expect("a plan")
+    Plan::make(&Options { roots: vec![project.root()], ..Options::default() }, &compass_index::Disk, &Cancel::new(), &|_| {}).expect("a plan")
 }
 
 /// What may happen to a tree between two plans.
@@ -138,7 +138,7 @@ fn a_plan_without_a_walk_is_what_a_walk_gives(#[case] happens: Happens, #[case] 
     let project = caves();
     let before = planned(&project);
     let paths: Vec<PathBuf> = happens(&project).into_iter().map(|p| before.roots[0].join(p)).collect();
-    let touched = before.touched(&paths);
+    let touched = before.touched(&compass_index::Disk, &paths);
     assert_eq!(touched.is_some(), without);
     if let Some(plan) = touched {
         let walked = planned(&project);

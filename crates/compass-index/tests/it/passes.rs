@@ -3,7 +3,7 @@
 use compass_facts::{Cancel, Role};
 use compass_index::plan::{Deps, Options};
 use compass_index::refresh::{Outcome, Request, run};
-use compass_index::{Certainty, Crossing, CrossingKind, DiskSources, Index, LinkPass, Loose, LooseCause, PassInput, PassOutput, Silent, SymbolId};
+use compass_index::{Certainty, Crossing, CrossingKind, Disk, Index, LinkPass, Loose, LooseCause, PassInput, PassOutput, Silent, SymbolId};
 use rstest::rstest;
 use std::sync::Arc;
 use testkit::Project;
@@ -56,7 +56,7 @@ fn index(project: &Project, passes: bool) -> Outcome {
     let passes: Vec<Arc<dyn LinkPass>> = if passes { vec![Arc::new(Asking)] } else { Vec::new() };
     let options = Options { roots: vec![project.root()], files: None, deps: Deps::None, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 2, verify: false, passes, ..Default::default() };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed")
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed")
 }
 
 fn sample() -> Project {

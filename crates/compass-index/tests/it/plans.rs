@@ -29,7 +29,7 @@ fn planned(case: &Case, deps: Deps, root: &str) -> (Project, Plan) {
     }
     let machine = Machine::default().with("node packages", vec![home.join("global/node_modules")]);
     let options = Options { roots: vec![project.root().join(root)], files: None, deps, machine };
-    let plan = Plan::make(&options, &Cancel::new(), &|_| ()).expect("a plan");
+    let plan = Plan::make(&options, &compass_index::Disk, &Cancel::new(), &|_| ()).expect("a plan");
     (project, plan)
 }
 
@@ -124,7 +124,7 @@ fn several_manifests_in_one_folder_are_several_units() {
     let project = Project::with(&POLYGLOT);
     let machine = Machine::default();
     let options = Options { roots: vec![project.root().to_path_buf()], files: None, deps: Deps::None, machine };
-    let plan = Plan::make(&options, &Cancel::new(), &|_| ()).expect("a plan");
+    let plan = Plan::make(&options, &compass_index::Disk, &Cancel::new(), &|_| ()).expect("a plan");
     let owner = |path: &str| {
         let file = plan.files.iter().find(|f| f.path.ends_with(path)).expect(path);
         let unit = &plan.units[file.unit];

@@ -5,7 +5,7 @@ use crate::request;
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Silent, Summary};
+use compass_index::{Disk, Silent, Summary};
 use std::path::Path;
 use testkit::Project;
 
@@ -58,7 +58,7 @@ fn indexed(project: &Project, machine: &Machine, package_cache: Option<&Path>, n
     let mut request = Request { index: index.clone(), package_cache: package_cache.map(Path::to_owned), ..request(project, 2) };
     request.options.machine = machine.clone();
     request.options.deps = compass_index::plan::Deps::All;
-    let summary = run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed").summary;
+    let summary = run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed").summary;
     (summary, told(&index))
 }
 

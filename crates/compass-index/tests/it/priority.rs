@@ -4,7 +4,7 @@ use crate::reach::told;
 use crate::request;
 use compass_facts::Cancel;
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, FileId, Index, Phase, Progress, Silent};
+use compass_index::{Disk, FileId, Index, Phase, Progress, Silent};
 use rstest::rstest;
 use std::sync::Mutex;
 use testkit::Project;
@@ -71,10 +71,10 @@ fn links_of(lines: &[String], file: &str) -> Vec<String> {
 fn what_is_read_is_linked_first(#[case] language: &str) {
     let project = project(language);
     let user = if language == "c" { "use5.c" } else { "use5.py" };
-    run(&asked(&project, &[]), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&asked(&project, &[]), &Disk, &Cancel::new(), &Silent).expect("indexed");
     change(&project, language);
     let seen = Seen { project: &project, cancel: None, pending: Mutex::default() };
-    let outcome = run(&asked(&project, &[user, "gone"]), &DiskSources, &Cancel::new(), &seen).expect("refreshed");
+    let outcome = run(&asked(&project, &[user, "gone"]), &Disk, &Cancel::new(), &seen).expect("refreshed");
     let full = told(&project.index());
     let seen = seen.pending.into_inner().expect("no panic");
     assert_eq!(seen.len(), 1, "one part before the whole");
@@ -82,7 +82,7 @@ fn what_is_read_is_linked_first(#[case] language: &str) {
     assert_eq!(links_of(&seen[0].1, user), links_of(&full, user), "as it will be");
     assert_eq!((outcome.summary.refreshed_files, Index::open(&project.index()).expect("an index").pending()), (1, 0));
     let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), ..request(&project, 1) };
-    run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed");
     assert_eq!(full, told(&fresh.index));
 }
 
@@ -91,16 +91,16 @@ fn what_is_read_is_linked_first(#[case] language: &str) {
 #[case("python")]
 fn what_was_left_waiting_is_linked_by_the_next_run(#[case] language: &str) {
     let project = project(language);
-    run(&asked(&project, &[]), &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&asked(&project, &[]), &Disk, &Cancel::new(), &Silent).expect("indexed");
     change(&project, language);
     let cancel = Cancel::new();
     let seen = Seen { project: &project, cancel: Some(&cancel), pending: Mutex::default() };
     let user = if language == "c" { "use5.c" } else { "use5.py" };
-    assert!(run(&asked(&project, &[user]), &DiskSources, &cancel, &seen).is_err(), "cancelled in the middle");
+    assert!(run(&asked(&project, &[user]), &Disk, &cancel, &seen).is_err(), "cancelled in the middle");
     assert!(Index::open(&project.index()).expect("an index").pending() > 0);
-    let outcome = run(&asked(&project, &[]), &DiskSources, &Cancel::new(), &Silent).expect("refreshed");
+    let outcome = run(&asked(&project, &[]), &Disk, &Cancel::new(), &Silent).expect("refreshed");
     assert_eq!((outcome.summary.refreshed_files, outcome.summary.relinked_files), (0, USERS as u64 + 1), "nothing changed, but much was left");
     let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), ..request(&project, 1) };
-    run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed");
     assert_eq!(told(&project.index()), told(&fresh.index));
 }

@@ -7,7 +7,7 @@
 use crate::request;
 use compass_facts::Cancel;
 use compass_index::refresh::{AffectedFiles, Request, run};
-use compass_index::{DiskSources, FileLinks, Index, Silent, SymbolId};
+use compass_index::{Disk, FileLinks, Index, Silent, SymbolId};
 use rstest::rstest;
 use std::collections::BTreeMap;
 use std::sync::Arc;
@@ -578,7 +578,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
     let mut chosen: Vec<Vec<usize>> = files.iter().map(|f| vec![0; f.1.len()]).collect();
     let project = Project::new();
     files.iter().zip(&chosen).for_each(|(f, c)| write(&project, f, c));
-    let mut session = run(&request(&project, 2), &DiskSources, &Cancel::new(), &Silent).expect("indexed").session;
+    let mut session = run(&request(&project, 2), &Disk, &Cancel::new(), &Silent).expect("indexed").session;
     let mut before = links(&project);
     let (mut everything, mut some, mut kept) = (0, 0, 0);
     let mut kinds: BTreeMap<&str, usize> = BTreeMap::new();
@@ -597,12 +597,12 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
         }
         // A program that stays open tells what was touched; one that is started anew cannot.
         let touched = (step % 3 > 0).then(|| (session.clone(), paths));
-        let outcome = run(&Request { touched, ..request(&project, 2) }, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        let outcome = run(&Request { touched, ..request(&project, 2) }, &Disk, &Cancel::new(), &Silent).expect("indexed");
         session = outcome.session;
         let after = links(&project);
         let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), verify: true, ..request(&project, 1) };
         let _ = std::fs::remove_file(&fresh.index);
-        run(&fresh, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed");
         let (ours, theirs) = (told(&project.index()), told(&fresh.index));
         let only = |a: &[String], b: &[String]| a.iter().filter(|l| !b.contains(l)).cloned().collect::<Vec<_>>().join("\n");
         assert!(ours == theirs, "step {step}, {edits:?}\nrefreshed: {}\nfull: {}", only(&ours, &theirs), only(&theirs, &ours));

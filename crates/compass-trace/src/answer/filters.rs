@@ -17,7 +17,7 @@ impl PathMatcher {
     pub(super) fn new(word: &str) -> PathMatcher {
         let word = word.trim_start_matches("./").to_owned();
         let has_glob = word.contains(['*', '?', '[']);
-        let glob = if has_glob && compass_index::disk::is_shallow(&word) { globset::Glob::new(&word).ok().map(|g| g.compile_matcher()) } else { None };
+        let glob = if has_glob && compass_index::tree::is_shallow(&word) { globset::Glob::new(&word).ok().map(|g| g.compile_matcher()) } else { None };
         PathMatcher { word, glob }
     }
 

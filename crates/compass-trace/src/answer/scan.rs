@@ -9,7 +9,7 @@ use super::rows::Raw;
 use super::{AnswerError, Context, Engine, Found};
 use crate::question::Filter;
 use compass_facts::{Cancel, GapCause, Source, Span};
-use compass_index::{DiskSources, FileId, Sources};
+use compass_index::FileId;
 use regex::bytes::{Regex, RegexBuilder};
 use std::collections::BTreeMap;
 use std::sync::atomic::{AtomicBool, AtomicUsize, Ordering};
@@ -186,7 +186,7 @@ impl Engine {
     /// Matches of one file, one a line; bytes are searched as they are and decoded only on a hit.
     fn scan_file(&self, file: FileId, find: &Find<'_>) -> Result<Vec<Span>, GapCause> {
         let Some(row) = self.index.file(file) else { return Ok(Vec::new()) };
-        let bytes = DiskSources.read(&self.index.full_path(row)).map_err(|_| GapCause::Unreadable)?;
+        let bytes = self.index.tree().source(&self.index.full_path(row)).map_err(|_| GapCause::Unreadable)?;
         let head = &bytes[..bytes.len().min(8192)];
         let is_plain = std::str::from_utf8(head).is_ok_and(|h| !h.starts_with('\u{feff}') && !h.contains('\0'));
         if is_plain && find(&bytes).is_empty() {

@@ -297,7 +297,9 @@ pub fn changed_since(root: &Path, commit: &str) -> Result<Vec<(PathBuf, Vec<Rang
     let mut out = Vec::new();
     for delta in diff.deltas() {
         let Some(full) = delta.new_file().path().map(|p| top.join(p)) else { continue };
-        let (Ok(path), Ok(text)) = (full.strip_prefix(&root), compass_index::disk::read(&full, compass_index::disk::SOURCE_BYTES)) else { continue };
+        let (Ok(path), Ok(text)) = (full.strip_prefix(&root), compass_index::tree::disk::read(&full, compass_index::tree::disk::SOURCE_BYTES)) else {
+            continue;
+        };
         let old = repository.find_blob(delta.old_file().id()).ok();
         let lines = hunks(old.as_ref().map_or(b"".as_slice(), |b| b.content()), &text)?
             .iter()

@@ -114,7 +114,7 @@ impl Reports {
             names.add(g);
         });
         for pattern in patterns {
-            if !compass_index::disk::is_shallow(pattern) {
+            if !compass_index::tree::is_shallow(pattern) {
                 continue;
             }
             match Glob::new(pattern) {
@@ -141,7 +141,7 @@ impl Reports {
     fn read(&mut self, path: &Path) {
         let report = self.files.len();
         self.files.push(Report { path: path.to_owned(), written: written(path) });
-        let text = match compass_index::disk::read(path, MOST_BYTES) {
+        let text = match compass_index::tree::disk::read(path, MOST_BYTES) {
             Ok(bytes) => String::from_utf8_lossy(&bytes).into_owned(),
             Err(e) if e.kind() == std::io::ErrorKind::FileTooLarge => return self.wrong.push(format!("{}: too large for a report", path.display())),
             Err(e) => return self.wrong.push(format!("{}: {e}", path.display())),

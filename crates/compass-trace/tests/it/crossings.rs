@@ -60,7 +60,7 @@ fn crossings_of_a_real_tree_are_printed() {
     let project = Project::new();
     let options = Options { roots: vec![PathBuf::from(tree)], files: None, deps: Deps::All, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 2, verify: false, passes: compass_trace::crossings::passes(), ..Default::default() };
-    let done = run(&request, &compass_index::DiskSources, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
+    let done = run(&request, &compass_index::Disk, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
     let index = Index::open(&project.index()).expect("an index");
     for line in all(&index) {
         eprintln!("{line}");

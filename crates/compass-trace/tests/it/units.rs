@@ -7,7 +7,7 @@ use crate::support::ask;
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Machine, Options, Plan};
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Index, Silent};
+use compass_index::{Disk, Index, Silent};
 use compass_trace::Engine;
 use rstest::rstest;
 use std::path::{Path, PathBuf};
@@ -65,7 +65,7 @@ impl Case {
 
     fn engine(&self, deps: Deps) -> Engine {
         let request = Request { options: self.options(deps), index: self.project.index(), threads: 2, ..Request::default() };
-        run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
         Engine::new(Arc::new(Index::open(&self.project.index()).expect("an index")))
     }
 
@@ -111,7 +111,7 @@ fn units_come_and_go(#[files("tests/cases/units/*.txt")] path: PathBuf) {
 fn direct_leaves_out_what_only_packages_need() {
     let units = |case: &str, deps| {
         let case = Case::read(Path::new("tests/cases/units").join(case).as_path());
-        let plan = Plan::make(&case.options(deps), &Cancel::new(), &|_| {}).expect("a plan");
+        let plan = Plan::make(&case.options(deps), &compass_index::Disk, &Cancel::new(), &|_| {}).expect("a plan");
         let mut names: Vec<String> = plan.units.iter().filter(|u| !u.own).map(|u| format!("{} {}", u.name, u.version).trim().to_owned()).collect();
         names.sort();
         names
@@ -128,7 +128,7 @@ fn direct_leaves_out_what_only_packages_need() {
 #[test]
 fn packages_that_are_not_on_the_machine_are_said() {
     let case = Case::read(Path::new("tests/cases/units/rust.txt"));
-    let plan = Plan::make(&case.options(Deps::All), &Cancel::new(), &|_| {}).expect("a plan");
+    let plan = Plan::make(&case.options(Deps::All), &compass_index::Disk, &Cancel::new(), &|_| {}).expect("a plan");
     let absent = plan.skipped.iter().find(|s| s.0 == compass_index::plan::Skip::AbsentPackage).expect("one is absent");
     assert_eq!((absent.1, absent.2.as_str()), (1, "cellar 4.0.0"));
 }

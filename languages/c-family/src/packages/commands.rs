@@ -3,6 +3,7 @@
 //! The format is that of Clang's documentation of JSON compilation databases: an array of objects with `directory` and either `arguments` or `command`.
 
 use compass_index::plan::{slashed, tidy};
+use compass_index::tree::disk;
 use serde::Deserialize;
 use std::collections::BTreeSet;
 use std::path::{Path, PathBuf};
@@ -13,7 +14,7 @@ pub(super) const PLACES: [&str; 4] = ["compile_commands.json", "build/compile_co
 /// Macros that the build gives to the compiler for a file, as written (`NAME=VALUE`); for one it does not compile, a header, those that
 /// all its commands agree on. Empty where there is no build, or it says nothing that can be read.
 pub fn defines_for(root: &Path, file: &Path) -> Vec<String> {
-    let text = PLACES.iter().find_map(|place| compass_index::disk::read_text(root.join(place)).ok());
+    let text = PLACES.iter().find_map(|place| disk::read_text(root.join(place)).ok());
     let commands: Vec<Command> = text.and_then(|t| serde_json::from_str(&t).ok()).unwrap_or_default();
     let mut common: Option<Vec<String>> = None;
     for command in commands {

@@ -3,7 +3,7 @@
 use compass_facts::Cancel;
 use compass_index::plan::Options as PlanOptions;
 use compass_index::refresh::{Request, run};
-use compass_index::{DiskSources, Index, Silent};
+use compass_index::{Disk, Index, Silent};
 use compass_unfold::{Options, Unfolding, unfold};
 use std::time::{Duration, Instant};
 use testkit::Project;
@@ -12,12 +12,11 @@ fn unfolded(files: &[(&str, &str)], at: &str) -> Unfolding {
     let project = Project::with(files);
     let request =
         Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&project.index()).expect("an index");
     let (path, text) = files[0];
     let began = Instant::now();
-    let found =
-        unfold(&index, &DiskSources, index.find_path(path).expect("the file"), text.rfind(at).expect("the call") as u32, &Options::default(), &Cancel::new());
+    let found = unfold(&index, &Disk, index.find_path(path).expect("the file"), text.rfind(at).expect("the call") as u32, &Options::default(), &Cancel::new());
     // Seconds in an unoptimised build beside others; without bounds it is hours and all memory there is.
     assert!(began.elapsed() < Duration::from_secs(30), "{:?}", began.elapsed());
     found.expect("unfolded")
@@ -67,10 +66,10 @@ fn a_definition_that_is_excluded_is_not_applied_where_an_include_is_missing() {
     let project = Project::with(&[("a.c", text)]);
     let request =
         Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
-    run(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
     let index = Index::open(&project.index()).expect("an index");
     let at = text.rfind("leave").expect("the call") as u32;
-    let found = unfold(&index, &DiskSources, index.find_path("a.c").expect("the file"), at, &Options::default(), &Cancel::new());
+    let found = unfold(&index, &Disk, index.find_path("a.c").expect("the file"), at, &Options::default(), &Cancel::new());
     let applied: Vec<String> = found.map(|f| f.steps.iter().map(|s| s.by.clone()).collect()).unwrap_or_default();
     assert!(applied.is_empty(), "{applied:?}");
 }

@@ -4,7 +4,7 @@
 //! `COMPASS_C_INCLUDES` and `COMPASS_C_DEFINES`, separated by blanks).
 
 use compass_facts::{Cancel, Kind};
-use compass_index::{DiskSources, FileId, Index};
+use compass_index::{Disk, FileId, Index};
 use compass_unfold::{Options, unfold};
 use language_c_family::lexer::CLexer;
 use std::collections::BTreeMap;
@@ -53,7 +53,7 @@ fn sampled_calls_give_the_tokens_of_the_compiler() {
         if samples.get(&file).is_some_and(|s: &Vec<Sample>| s.iter().any(|s| s.from <= offset && offset < s.to)) {
             continue;
         }
-        let Ok(found) = unfold(&index, &DiskSources, file, offset, &options, &Cancel::new()) else { continue };
+        let Ok(found) = unfold(&index, &Disk, file, offset, &options, &Cancel::new()) else { continue };
         let written = found.state(0);
         let end = written.pieces.last().and_then(|p| p.trail.last()).and_then(|t| t.1.as_ref()).map(|l| l.span.end);
         let Some(to) = end.filter(|_| found.place.span.start == offset && !found.steps.is_empty()) else { continue };

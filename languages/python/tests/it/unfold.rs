@@ -23,12 +23,12 @@ fn lowered(text: &str, steps: usize) -> String {
     spans.sort_by_key(|d| std::cmp::Reverse(d.name_span.start));
     let mut out = text.to_owned();
     for d in spans {
-        let unfolding =
-            match compass_unfold::unfold(&index, &compass_index::DiskSources, file, d.name_span.start, &Options::default(), &compass_facts::Cancel::new()) {
-                Ok(unfolding) => unfolding,
-                Err(UnfoldError::Nothing { .. }) => continue,
-                Err(e) => panic!("{e}"),
-            };
+        let unfolding = match compass_unfold::unfold(&index, &compass_index::Disk, file, d.name_span.start, &Options::default(), &compass_facts::Cancel::new())
+        {
+            Ok(unfolding) => unfolding,
+            Err(UnfoldError::Nothing { .. }) => continue,
+            Err(e) => panic!("{e}"),
+        };
         let place = unfolding.place.span;
         let indent = unfolding.place.column as usize - 1;
         let new = unfolding.state(steps).text;

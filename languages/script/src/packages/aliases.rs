@@ -5,6 +5,7 @@
 //! What cannot be read says nothing: the names are then looked for as packages.
 
 use compass_index::plan::{Aliases, slashed, tidy};
+use compass_index::tree::disk;
 use std::path::{Path, PathBuf};
 
 /// File names that may hold them.
@@ -33,12 +34,12 @@ struct Settings {
 impl Settings {
     /// Each file counts once, however often others lead to it, and no more than [`MAX_CHAIN`] of them.
     fn read(file: &Path, seen: &mut Vec<PathBuf>) -> Settings {
-        let real = file.canonicalize().unwrap_or_else(|_| file.to_owned());
+        let real = disk::real(file).unwrap_or_else(|| file.to_owned());
         if seen.len() >= MAX_CHAIN || seen.contains(&real) {
             return Settings::default();
         }
         seen.push(real);
-        let text = compass_index::disk::read_text(file).ok().filter(|t| compass_index::disk::is_shallow(t));
+        let text = disk::read_text(file).ok().filter(|t| compass_index::tree::is_shallow(t));
         let json = text.and_then(|t| json5::from_str::<serde_json::Value>(t.trim_start_matches('\u{feff}')).ok());
         let (Some(json), Some(dir)) = (json, file.parent()) else { return Settings::default() };
         let mut out = Settings::default();
@@ -53,7 +54,7 @@ impl Settings {
         let paths = paths.into_iter().flatten().map(|(pattern, to)| (pattern.clone(), strings(Some(to)).map(|t| from.join(t)).collect()));
         out.take(Settings { base, paths: paths.collect() });
         let references = json.get("references").and_then(|r| r.as_array()).into_iter().flatten();
-        for part in references.filter_map(|r| Some(dir.join(r.get("path")?.as_str()?))).filter(|p| p.is_file() && p.parent() == Some(dir)) {
+        for part in references.filter_map(|r| Some(dir.join(r.get("path")?.as_str()?))).filter(|p| disk::is_file(&p) && p.parent() == Some(dir)) {
             out.paths.extend(Settings::read(&part, seen).paths);
         }
         out
@@ -79,7 +80,7 @@ fn extended(dir: &Path, name: &str) -> Option<PathBuf> {
     let with_ending = |path: PathBuf| {
         let mut named = path.clone().into_os_string();
         named.push(".json");
-        [path.clone(), PathBuf::from(named), path.join("tsconfig.json")].into_iter().find(|p| p.is_file())
+        [path.clone(), PathBuf::from(named), path.join("tsconfig.json")].into_iter().find(|p| disk::is_file(&p))
     };
     if name.starts_with('.') || name.starts_with('/') {
         return with_ending(dir.join(name));

@@ -93,13 +93,13 @@ mod tests {
     use crate::tui::state::Spot;
     use compass_facts::Cancel;
     use compass_index::refresh::{Request, run as refresh};
-    use compass_index::{DiskSources, Index, Silent};
+    use compass_index::{Disk, Index, Silent};
     use testkit::Project;
 
     fn index(project: &Project) -> Index {
         let options = compass_index::plan::Options { roots: vec![project.root()], ..Default::default() };
         let request = Request { options, index: project.index(), threads: 1, ..Default::default() };
-        refresh(&request, &DiskSources, &Cancel::new(), &Silent).expect("indexed");
+        refresh(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
         Index::open(&project.index()).expect("an index")
     }
 

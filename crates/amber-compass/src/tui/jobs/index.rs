@@ -6,7 +6,7 @@ use crate::tui::recent::Recent;
 use compass_facts::Cancel;
 use compass_index::plan::Deps;
 use compass_index::refresh::{self, Request};
-use compass_index::{DiskSources, Index, Phase, Progress};
+use compass_index::{Disk, Index, Phase, Progress};
 use compass_trace::Engine;
 use std::sync::atomic::{AtomicBool, Ordering};
 use std::sync::{Arc, Mutex};
@@ -78,7 +78,7 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
         if deps != Deps::None {
             tell(Outcome::Packages(deps));
         }
-        match refresh::run(&part, &DiskSources, cancel, &teller) {
+        match refresh::run(&part, &Disk, cancel, &teller) {
             Ok(_) => {
                 open(slot);
             }
@@ -94,7 +94,7 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
         Some(engine) => recent.read_last().iter().filter_map(|path| engine.index().find_path(path)).collect(),
         None => Vec::new(),
     };
-    let result = refresh::run(&Request { touched, read_last, ..request.clone() }, &DiskSources, cancel, &teller);
+    let result = refresh::run(&Request { touched, read_last, ..request.clone() }, &Disk, cancel, &teller);
     match result {
         Ok(outcome) => {
             let s = &outcome.summary;

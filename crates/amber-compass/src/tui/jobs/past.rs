@@ -12,7 +12,8 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
     let root = engine.index().own_roots().first().cloned().unwrap_or_default();
     let (bytes, id) = history_and_coverage::bytes_at(Path::new(&root), path, commit).map_err(|e| failure_chain(&e))?;
     let full = Path::new(&root).join(path);
-    if compass_index::disk::read(&full, compass_index::disk::SOURCE_BYTES).is_ok_and(|now| now == bytes) && engine.index().find_path(path).is_some() {
+    if compass_index::tree::disk::read(&full, compass_index::tree::disk::SOURCE_BYTES).is_ok_and(|now| now == bytes) && engine.index().find_path(path).is_some()
+    {
         return super::page::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
     }
     let source = Source::decode(bytes).map_err(|e| e.to_string())?;

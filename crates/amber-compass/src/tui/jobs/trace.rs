@@ -2,7 +2,7 @@
 
 use crate::cli::failure_chain;
 use crate::tui::state::{ChainRow, Grown, Shown, Spot, StepRow, Unfolded};
-use compass_index::DiskSources;
+use compass_index::Disk;
 use compass_trace::chains::{ChainNode, Direction};
 use compass_trace::question::{Form, Place, Question, Subject, What};
 use compass_trace::{Answer, Context, Engine, plural};
@@ -138,7 +138,7 @@ pub(super) fn unfold(engine: &Engine, spot: &Spot, context: &Context) -> Result<
     let source = index.source(file).map_err(|e| failure_chain(&e))?;
     let offset = source.source.lines.offset(spot.line, spot.column).ok_or("there is no such place")?;
     let options = crate::building::options_for(index, file, &[], &[]).map_err(|e| failure_chain(&e))?;
-    let found = compass_unfold::unfold(index, &DiskSources, file, offset, &options, &context.cancel).map_err(|e| failure_chain(&e))?;
+    let found = compass_unfold::unfold(index, &Disk, file, offset, &options, &context.cancel).map_err(|e| failure_chain(&e))?;
     let states = (0..=found.steps.len().min(MAX_STATES)).map(|n| found.state(n)).collect();
     let alone = (0..found.steps.len().min(MAX_STATES)).map(|n| found.only(n)).collect();
     let steps = found.steps.iter().map(step).collect();

@@ -3,9 +3,11 @@
 //! A tree may hold pipes, devices and links to them, and files of the kernel that never end. Only regular files are opened, also behind
 //! links, and no more of them is read than a limit by their kind allows. So nothing here waits for somebody to write, and memory is bounded.
 
+use super::{Entry, IgnoreFiles, Kind, Meta, Origin, OriginError, Stamp, Tree, Visit, Walk};
 use std::fs::File;
 use std::io::{Error, ErrorKind, Read, Result};
-use std::path::Path;
+use std::path::{Path, PathBuf};
+use std::time::{Duration, SystemTime};
 
 /// The largest manifest, lock file or setting that is read, in bytes: lock files of large workspaces have a few million.
 pub const MANIFEST_BYTES: u64 = 64 << 20;
@@ -18,6 +20,122 @@ const IGNORE_BYTES: u64 = 4 << 20;
 
 /// File systems whose files are made up by the kernel.
 const PSEUDO: [&str; 3] = ["/proc", "/sys", "/dev"];
+
+/// Files on disk.
+#[derive(Debug, Clone, Copy, Default)]
+pub struct Disk;
+
+impl Tree for Disk {
+    fn meta(&self, path: &Path) -> Result<Meta> {
+        std::fs::metadata(path).map(|m| meta_of(&m))
+    }
+
+    fn link_meta(&self, path: &Path) -> Result<Meta> {
+        std::fs::symlink_metadata(path).map(|m| meta_of(&m))
+    }
+
+    fn real(&self, path: &Path) -> Result<PathBuf> {
+        path.canonicalize()
+    }
+
+    fn entries(&self, folder: &Path) -> Result<Vec<PathBuf>> {
+        let mut out: Vec<PathBuf> = std::fs::read_dir(folder)?.flatten().map(|e| e.path()).collect();
+        out.sort();
+        Ok(out)
+    }
+
+    fn read(&self, path: &Path, limit: u64) -> Result<Vec<u8>> {
+        only_on_disk(path)?;
+        read(path, limit)
+    }
+
+    fn head(&self, path: &Path, count: u64) -> Result<Vec<u8>> {
+        head(path, count)
+    }
+
+    fn walk(&self, walk: &Walk, visit: &Visit) {
+        let mut builder = ignore::WalkBuilder::new(&walk.top);
+        builder.follow_links(false).require_git(false).hidden(true).parents(false);
+        match walk.ignore {
+            IgnoreFiles::Count => {}
+            IgnoreFiles::PassOver => {
+                builder.ignore(false).git_ignore(false).git_exclude(false).git_global(false);
+            }
+            IgnoreFiles::ShowAll => {
+                builder.standard_filters(false);
+            }
+            IgnoreFiles::ShowAllButHidden => {
+                builder.standard_filters(false).hidden(true);
+            }
+        }
+        let (top, enter) = (walk.top.clone(), walk.enter.clone());
+        builder.filter_entry(move |e| e.path() == top || enter(&Disk, &entry_of(e)));
+        let walker = builder.threads(std::thread::available_parallelism().map_or(1, |n| n.get())).build_parallel();
+        walker.run(|| {
+            Box::new(|entry| {
+                let goes_on = match &entry {
+                    Ok(entry) => visit(Some(&entry_of(entry))),
+                    Err(_) => visit(None),
+                };
+                if goes_on { ignore::WalkState::Continue } else { ignore::WalkState::Quit }
+            })
+        });
+    }
+
+    fn stamp(&self, path: &Path) -> Option<Stamp> {
+        let meta = std::fs::metadata(path).ok()?;
+        let changed = meta.modified().ok()?;
+        let is_quiet = SystemTime::now().duration_since(changed).is_ok_and(|d| d >= QUIET);
+        is_quiet.then(|| Stamp { bytes: meta.len(), changed, inode: stamps(&meta).1 })
+    }
+
+    fn has_plain_ignore_files(&self, folder: &Path) -> bool {
+        has_plain_ignore_files(folder)
+    }
+}
+
+/// Says what reads an origin that is not on disk: nothing here.
+fn only_on_disk(path: &Path) -> Result<()> {
+    let what = match Origin::of(path, Path::exists) {
+        Origin::Disk(_) => return Ok(()),
+        Origin::Entry { .. } => "archives",
+        Origin::Commit { .. } => "commits",
+    };
+    Err(Error::new(ErrorKind::Unsupported, OriginError { origin: Origin::of(path, Path::exists), what }))
+}
+
+/// So long a file must not have changed to be known again.
+const QUIET: Duration = Duration::from_secs(1);
+
+fn kind_of(kind: std::fs::FileType) -> Kind {
+    match () {
+        () if kind.is_symlink() => Kind::Link,
+        () if kind.is_dir() => Kind::Folder,
+        () if kind.is_file() => Kind::File,
+        () => Kind::Other,
+    }
+}
+
+fn entry_of(entry: &ignore::DirEntry) -> Entry<'_> {
+    Entry { path: entry.path(), kind: entry.file_type().map_or(Kind::Other, kind_of) }
+}
+
+fn meta_of(meta: &std::fs::Metadata) -> Meta {
+    let (mtime_ns, inode) = stamps(meta);
+    Meta { kind: kind_of(meta.file_type()), bytes: meta.len(), mtime_ns, inode }
+}
+
+#[cfg(unix)]
+fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+    use std::os::unix::fs::MetadataExt;
+    (meta.mtime().saturating_mul(1_000_000_000).saturating_add(meta.mtime_nsec()), meta.ino())
+}
+
+#[cfg(not(unix))]
+fn stamps(meta: &std::fs::Metadata) -> (i64, u64) {
+    let since = meta.modified().ok().and_then(|t| t.duration_since(std::time::UNIX_EPOCH).ok());
+    (since.map_or(0, |d| d.as_nanos() as i64), 0)
+}
 
 /// Is it a regular file, also behind links, and none of the kernel's?
 pub fn is_plain(path: &Path) -> bool {
@@ -72,6 +190,36 @@ pub fn head(path: &Path, count: u64) -> Result<Vec<u8>> {
     Ok(bytes)
 }
 
+/// Is it a file, also behind links?
+pub fn is_file(path: impl AsRef<Path>) -> bool {
+    path.as_ref().is_file()
+}
+
+/// Is it a folder, also behind links?
+pub fn is_folder(path: impl AsRef<Path>) -> bool {
+    path.as_ref().is_dir()
+}
+
+/// Is it a link?
+pub fn is_link(path: impl AsRef<Path>) -> bool {
+    path.as_ref().is_symlink()
+}
+
+/// Is there anything at a path?
+pub fn is_there(path: impl AsRef<Path>) -> bool {
+    path.as_ref().exists()
+}
+
+/// What stands in a folder, by name; nothing for what cannot be opened.
+pub fn entries(folder: impl AsRef<Path>) -> Vec<PathBuf> {
+    Disk.entries(folder.as_ref()).unwrap_or_default()
+}
+
+/// The path without links; nothing for what is not there.
+pub fn real(path: impl AsRef<Path>) -> Option<PathBuf> {
+    path.as_ref().canonicalize().ok()
+}
+
 /// Folders right below the root of the file system that belong to the system, or to all people of the machine. Others may be somebody's
 /// code: containers keep it in `/app`, `/src` and the like.
 const OF_THE_SYSTEM: [&str; 22] = [
@@ -105,22 +253,6 @@ pub fn is_too_wide(folder: &Path) -> bool {
     let of_people = ["/home", "/Users", "/var/home"].iter().any(|homes| real.parent() == Some(Path::new(homes)));
     let of_system = || real.parent() == Some(Path::new("/")) && real.file_name().is_some_and(|n| OF_THE_SYSTEM.iter().any(|s| n == *s));
     real.parent().is_none() && real.is_absolute() || of_people || of_system() || is_pseudo(&real)
-}
-
-/// Brackets in settings are nested no deeper than this, or their parsers would run out of stack.
-const DEEPEST: u32 = 120;
-
-/// Are brackets and braces in a text nested no deeper than parsers that call themselves can follow?
-pub fn is_shallow(text: &str) -> bool {
-    let mut depth = 0u32;
-    text.bytes().all(|b| {
-        match b {
-            b'{' | b'[' | b'(' => depth += 1,
-            b'}' | b']' | b')' => depth = depth.saturating_sub(1),
-            _ => {}
-        }
-        depth <= DEEPEST
-    })
 }
 
 /// Can the files that say what is ignored in a folder be read without harm? Those who read them do not ask.
