@@ -115,6 +115,14 @@ pub struct Meta {
     pub inode: u64,
 }
 
+impl Meta {
+    /// The time of the last change.
+    #[must_use]
+    pub fn changed(&self) -> SystemTime {
+        SystemTime::UNIX_EPOCH + std::time::Duration::from_nanos(u64::try_from(self.mtime_ns).unwrap_or(0))
+    }
+}
+
 /// Something met on a walk.
 #[derive(Debug, Clone, Copy)]
 pub struct Entry<'e> {

@@ -54,7 +54,7 @@ impl Texts {
 
     /// The number of a file by path; indexed ones are taken from the index.
     fn by_path(&mut self, index: &Index, sources: &dyn Tree, path: &Path) -> Option<SourceNo> {
-        let full = path.canonicalize().ok()?;
+        let full = sources.real(path).ok()?;
         if let Some(known) = self.entries.iter().position(|e| e.full == full) {
             return Some(SourceNo(known as u32));
         }
@@ -80,7 +80,7 @@ impl Texts {
         search.extend(folders.iter().skip(from).cloned());
         for folder in search {
             let path = folder.join(wanted.spelled);
-            if path.is_file() {
+            if sources.is_file(&path) {
                 return self.by_path(index, sources, &path);
             }
         }

@@ -59,3 +59,39 @@ fn no_engine_depends_on_a_language() {
         assert!(!before.contains("language-") && !before.contains("languages"), "{engine} is built without any language");
     }
 }
+
+/// What may look at the disk by itself: the disk's own, stores, and who asks working copies and reports.
+const OF_THE_DISK: [&str; 8] = [
+    "src/tree",
+    "src/store",
+    "src/claim.rs",
+    "src/refresh/phases.rs",
+    "src/history_and_coverage/history",
+    "src/history_and_coverage/reports",
+    "src/history_and_coverage/history.rs",
+    "src/history_and_coverage/reports.rs",
+];
+
+#[test]
+fn sources_come_through_trees_alone() {
+    let top = Path::new(env!("CARGO_MANIFEST_DIR")).join("../..");
+    let crates = ENGINES.iter().map(|e| top.join("crates").join(e));
+    let rooms = std::fs::read_dir(top.join("languages")).expect("rooms").flatten().map(|e| e.path());
+    let pattern = regex::Regex::new(r"\bstd::fs\b|\bfs::|\.canonicalize\(|\bread_dir\(").expect("a pattern");
+    let mut found = Vec::new();
+    for root in crates.chain(rooms) {
+        let mut files = Vec::new();
+        sources(&root.join("src"), &mut files);
+        for file in files {
+            let within = file.strip_prefix(&root).expect("below it");
+            if OF_THE_DISK.iter().any(|p| within.starts_with(p)) {
+                continue;
+            }
+            let text = std::fs::read_to_string(&file).expect("a text");
+            let code = text.split("#[cfg(test)]").next().unwrap_or_default();
+            let lines = code.lines().enumerate().filter(|(_, l)| pattern.is_match(l.split("//").next().unwrap_or_default()));
+            found.extend(lines.map(|(i, l)| format!("{}:{}: {}", file.display(), i + 1, l.trim())));
+        }
+    }
+    assert!(found.is_empty(), "{}", found.join("\n"));
+}

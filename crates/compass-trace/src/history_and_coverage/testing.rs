@@ -133,8 +133,8 @@ impl Testing {
             return Ok(CoveringTest { test: answer, state: None, message: String::new(), report: None, calls, is_older: false });
         };
         let report = &self.reports.files[worst.report];
-        let changed = engine.index().file(test.file).and_then(|row| std::fs::metadata(engine.index().full_path(row)).ok()?.modified().ok());
-        let is_older = changed.zip(report.written).is_some_and(|(file, report)| file > report);
+        let changed = engine.index().file(test.file).and_then(|row| engine.index().tree().meta(&engine.index().full_path(row)).ok());
+        let is_older = changed.zip(report.written).is_some_and(|(file, report)| file.changed() > report);
         Ok(CoveringTest { test: answer, state: Some(worst.state), message: worst.message.clone(), report: Some(report.path.clone()), calls, is_older })
     }
 
