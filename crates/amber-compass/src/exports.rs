@@ -45,8 +45,8 @@ fn completeness(answers: &Answers) -> String {
 fn markdown(answers: &Answers, rows: &[&Answer]) -> String {
     let mut out = format!("## `{}`\n\n{} of {} rows, {}.\n\n", answers.question, rows.len(), answers.total, completeness(answers));
     for row in rows {
-        let role = row.role.as_deref().or(row.kind.as_deref()).unwrap_or("");
-        let sure = row.certainty.as_deref().map_or_else(String::new, |c| format!(", {c}"));
+        let role = row.role_word().or(row.kind_word()).unwrap_or("");
+        let sure = row.certainty_word().map_or_else(String::new, |c| format!(", {c}"));
         let around = row.enclosing.as_deref().map_or_else(String::new, |e| format!(" in `{e}`"));
         let code = row.text.as_deref().unwrap_or("").trim().replace('`', "'");
         out += &format!("- {role}{around}: `{code}` ({}:{}{sure})\n", row.path, row.line);
@@ -59,9 +59,10 @@ fn csv(rows: &[&Answer]) -> String {
     let head = ["path", "line", "column", "name", "kind", "role", "certainty", "unit", "language", "enclosing", "text"];
     let mut records = vec![head.map(str::to_owned).to_vec()];
     for row in rows {
-        let optional = [&row.name, &row.kind, &row.role, &row.certainty, &row.unit, &row.language, &row.enclosing, &row.text];
+        let (name, unit, language) = (row.name.as_deref(), row.unit.as_deref(), row.language.as_deref());
+        let optional = [name, row.kind_word(), row.role_word(), row.certainty_word(), unit, language, row.enclosing.as_deref(), row.text.as_deref()];
         let mut cells = vec![cell(&row.path), row.line.to_string(), row.column.to_string()];
-        cells.extend(optional.iter().map(|c| cell(c.as_deref().unwrap_or("").trim())));
+        cells.extend(optional.iter().map(|c| cell(c.unwrap_or("").trim())));
         records.push(cells);
     }
     // Writing to memory does not fail.
@@ -92,9 +93,9 @@ mod tests {
             end_line: 3,
             end_column: 9,
             name: Some("turn".to_owned()),
-            kind: Some("fn".to_owned()),
-            role: Some("call".to_owned()),
-            certainty: Some("proven".to_owned()),
+            kind: Some(compass_trace::AnswerKind::Symbol(compass_facts::Kind::Function)),
+            role: Some(compass_facts::Role::Call),
+            certainty: Some(compass_index::Certainty::Proven),
             evidence: Vec::new(),
             unit: None,
             language: None,

@@ -1,6 +1,7 @@
 //! Ways as cross-sections, and cross-sections as drawings: shared by the screen and the command line.
 
 use compass_draw::{Drawing, Row};
+use compass_index::Certainty;
 use compass_trace::chains::{Section, SectionRow};
 use compass_trace::question::{Depth, Form, Question};
 use compass_trace::{Answer, Context, Engine, plural};
@@ -61,11 +62,7 @@ pub fn counts(section: &Section) -> String {
 }
 
 fn mark(answer: &Answer) -> char {
-    match answer.certainty.as_deref() {
-        Some("inferred") => '~',
-        Some("guessed") => '?',
-        _ => '=',
-    }
+    answer.certainty.unwrap_or(Certainty::Proven).mark()
 }
 
 fn place(answer: &Answer) -> String {
@@ -83,7 +80,7 @@ pub fn drawing(section: &Section) -> Drawing {
             SectionRow::Symbol(a) => Row::Symbol {
                 place: place(a),
                 name: a.name.clone().unwrap_or_default(),
-                kind: a.kind.clone().unwrap_or_default(),
+                kind: a.kind_word().unwrap_or_default().to_owned(),
                 end: Some(n) == last || Some(n) == first,
                 indent: 0,
             },

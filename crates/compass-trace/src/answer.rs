@@ -29,8 +29,8 @@ mod subject;
 
 use crate::history_and_coverage::{GitError, KeptReports, Testing};
 use crate::question::{Filter, Form, ParseError, Question, parse};
-use compass_facts::{Cancel, DefId, Kind, Role, Span, UseId};
-use compass_index::{Certainty, FileId, Index, IndexError, Missing, SymbolId};
+use compass_facts::{Cancel, DefId, GapCause, Kind, Role, Span, UseId};
+use compass_index::{Certainty, CrossingKind, FileId, Index, IndexError, Missing, SymbolId};
 use rows::Raw;
 use serde::Serialize;
 use std::sync::Arc;
@@ -65,12 +65,15 @@ pub struct Answer {
     pub end_column: u32,
     /// Qualified by the types around it; its last part stands at the place.
     pub name: Option<String>,
-    /// Kind word.
-    pub kind: Option<String>,
-    /// Role word.
-    pub role: Option<String>,
-    /// Certainty word.
-    pub certainty: Option<String>,
+    /// What it is.
+    #[serde(serialize_with = "words::kind")]
+    pub kind: Option<AnswerKind>,
+    /// What is done there.
+    #[serde(serialize_with = "words::role")]
+    pub role: Option<Role>,
+    /// How sure the link behind it is.
+    #[serde(serialize_with = "words::certainty")]
+    pub certainty: Option<Certainty>,
     /// Reasons, from the use outwards.
     pub evidence: Vec<EvidenceLine>,
     /// Unit name.
@@ -89,7 +92,7 @@ pub struct Answer {
     pub steps: Option<Vec<Answer>>,
     /// The kind of crossing, if it is one.
     #[serde(skip)]
-    pub crossing: Option<String>,
+    pub crossing: Option<CrossingKind>,
     /// Who calls the definition it stands in: the second level of context; see [`Engine::add_caller`].
     #[serde(skip)]
     pub caller: Option<String>,
@@ -108,6 +111,75 @@ pub struct Answer {
     /// The definition of the file that it is or stands in.
     #[serde(skip)]
     pub definition: Option<DefId>,
+}
+
+/// What an answer is about.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
+pub enum AnswerKind {
+    /// A definition.
+    Symbol(Kind),
+    /// Something that crosses languages, processes or layers, met or not.
+    Crossing(CrossingKind),
+    /// A stretch that was not understood.
+    Gap(GapCause),
+}
+
+impl AnswerKind {
+    /// The word for people.
+    #[must_use]
+    pub fn word(self) -> &'static str {
+        match self {
+            AnswerKind::Symbol(kind) => kind.word(),
+            AnswerKind::Crossing(kind) => kind.word(),
+            AnswerKind::Gap(cause) => cause.word(),
+        }
+    }
+}
+
+impl Answer {
+    /// The word for what it is.
+    #[must_use]
+    pub fn kind_word(&self) -> Option<&'static str> {
+        self.kind.map(AnswerKind::word)
+    }
+
+    /// The word for what is done there.
+    #[must_use]
+    pub fn role_word(&self) -> Option<&'static str> {
+        self.role.map(Role::word)
+    }
+
+    /// The word for how sure it is.
+    #[must_use]
+    pub fn certainty_word(&self) -> Option<&'static str> {
+        self.certainty.map(Certainty::word)
+    }
+
+    /// The word for the crossing it is.
+    #[must_use]
+    pub fn crossing_word(&self) -> Option<&'static str> {
+        self.crossing.map(CrossingKind::word)
+    }
+}
+
+/// Types as the words that answers are written with.
+mod words {
+    use super::AnswerKind;
+    use compass_facts::Role;
+    use compass_index::Certainty;
+    use serde::{Serialize, Serializer};
+
+    pub(super) fn kind<S: Serializer>(value: &Option<AnswerKind>, to: S) -> Result<S::Ok, S::Error> {
+        value.map(AnswerKind::word).serialize(to)
+    }
+
+    pub(super) fn role<S: Serializer>(value: &Option<Role>, to: S) -> Result<S::Ok, S::Error> {
+        value.map(Role::word).serialize(to)
+    }
+
+    pub(super) fn certainty<S: Serializer>(value: &Option<Certainty>, to: S) -> Result<S::Ok, S::Error> {
+        value.map(Certainty::word).serialize(to)
+    }
 }
 
 /// What a question gives.

@@ -71,7 +71,7 @@ impl Engine {
         let question = Question { form: Form::WhereIs { subject, mode: Mode::Any }, filters: Vec::new() };
         let answers = self.answer(&question, context)?;
         let Some((symbol, first)) = answers.answers.first().and_then(|a| Some((a.symbol?, a))) else { return Ok(None) };
-        Ok(self.facts_of(symbol)?.map(|f| (f.signature, f.name, first.certainty.clone())))
+        Ok(self.facts_of(symbol)?.map(|f| (f.signature, f.name, first.certainty_word().map(str::to_owned))))
     }
 }
 

@@ -67,7 +67,7 @@ pub fn check(files: &[(&str, &str)]) {
     let mut wrong = Vec::new();
     for asked in &marked.asked {
         let answers = ask(&engine, &format!("where is {}", asked.place));
-        let found = answers.answers.first().map(|a| (format!("{}:{}", a.path, a.line), a.certainty.clone().unwrap_or_default()));
+        let found = answers.answers.first().map(|a| (format!("{}:{}", a.path, a.line), a.certainty_word().unwrap_or_default().to_owned()));
         let word = match asked.certainty {
             '=' => "proven",
             '~' => "inferred",

@@ -110,7 +110,7 @@ fn a_language_that_is_registered_is_indexed_asked_refreshed_unfolded_and_documen
     let asked = engine(&project);
     assert_eq!(places(&ask(&asked, "where is a.brine:3:10")), ["rack.brine:2"], "through the import");
     assert_eq!(places(&ask(&asked, "who calls wash")), ["a.brine:3", "rack.brine:4"]);
-    assert_eq!(ask(&asked, "who calls salt").answers[0].certainty.as_deref(), Some("proven"));
+    assert_eq!(ask(&asked, "who calls salt").answers[0].certainty_word(), Some("proven"));
     assert!(ask(&asked, "who calls wash").complete);
     assert!(!ask(&asked, "what does salt call").complete, "`gone` is nowhere");
     drop(asked);

@@ -297,7 +297,7 @@ fn row(answer: &Answer) -> String {
 /// A way: each step on a line of its own, crossings between.
 fn way(answer: &Answer, steps: &[Answer]) -> String {
     let crossings = steps.iter().filter(|s| s.crossing.is_some()).count();
-    let weakest = answer.certainty.as_deref().unwrap_or("");
+    let weakest = answer.certainty_word().unwrap_or("");
     let mut out = format!("  {}, {}, weakest link {weakest}\n", plural(steps.len().saturating_sub(1) as u64, "step"), plural(crossings as u64, "crossing"));
     for step in steps {
         out += &format!("  {}", plain_row(step));
@@ -306,13 +306,13 @@ fn way(answer: &Answer, steps: &[Answer]) -> String {
 }
 
 fn plain_row(answer: &Answer) -> String {
-    let mark = match answer.certainty.as_deref() {
+    let mark = match answer.certainty_word() {
         Some("proven") => Certainty::Proven.mark(),
         Some("inferred") => Certainty::Inferred.mark(),
         Some("guessed") => Certainty::Guessed.mark(),
         _ => ' ',
     };
-    let what = answer.crossing.as_deref().or(answer.role.as_deref()).or(answer.kind.as_deref()).unwrap_or("");
+    let what = answer.crossing_word().or(answer.role_word()).or(answer.kind_word()).unwrap_or("");
     let place = format!("{}:{}:{}", answer.path, answer.line, answer.column);
     let mut context = answer.enclosing.clone().unwrap_or_default();
     if let Some(caller) = &answer.caller {

@@ -22,7 +22,7 @@ pub use ask::{AskLine, AskMode};
 pub use chains::{ChainRow, ChainsPane, Grown, Shown};
 pub use desk::{BandCell, Desk, Hop, LineEnd, Page, PageLine, Spot, at_commit};
 pub use folds::{Folds, Part};
-pub use gaps::{GapsPane, cause};
+pub use gaps::GapsPane;
 pub use glance::{Glance, Look};
 pub use history_and_coverage::{ChangeView, Further, HistoryAndCoverage};
 pub use kin::KinPane;

@@ -16,7 +16,9 @@ use super::theme::Theme;
 use super::update::{Effect, Event, update};
 use super::view;
 use super::watch::Watched;
-use compass_trace::{Answer, Answers};
+use compass_facts::{GapCause, Kind, Role};
+use compass_index::Certainty;
+use compass_trace::{Answer, AnswerKind, Answers};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
 use mouse::click;
 use ratatui::Terminal;
@@ -44,9 +46,9 @@ fn answer(path: &str, line: u32, unit: &str) -> Answer {
         end_line: line,
         end_column: 9,
         name: Some("turn".to_owned()),
-        kind: Some("fn".to_owned()),
-        role: Some("call".to_owned()),
-        certainty: Some("proven".to_owned()),
+        kind: Some(AnswerKind::Symbol(Kind::Function)),
+        role: Some(Role::Call),
+        certainty: Some(Certainty::Proven),
         evidence: Vec::new(),
         unit: Some(unit.to_owned()),
         language: None,

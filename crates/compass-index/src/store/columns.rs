@@ -138,7 +138,7 @@ fn walk_names(bytes: &[u8], visit: &mut VisitName) -> Result<(), StoreError> {
         name.truncate(shared);
         name.extend_from_slice(input.take(further)?);
         before = symbol(&mut input, before)?;
-        let kind = Kind::from_number(input.byte()?).ok_or_else(|| SHAPE)?;
+        let kind = Kind::from_number(input.byte()?).ok_or(SHAPE)?;
         let flags = Flags(u16::try_from(input.number()?).map_err(|_| SHAPE)?);
         if !visit(&name, before, kind, flags)? {
             break;
@@ -205,8 +205,8 @@ impl UseCodec {
         } else {
             None
         };
-        let role = Role::from_number(marks & 7).ok_or_else(|| SHAPE)?;
-        let certainty = Certainty::from_number(marks >> 3 & 3).ok_or_else(|| SHAPE)?;
+        let role = Role::from_number(marks & 7).ok_or(SHAPE)?;
+        let certainty = Certainty::from_number(marks >> 3 & 3).ok_or(SHAPE)?;
         Ok(UseEntry { target: self.target, file, usage: self.usage, role, certainty, first: marks & FIRST != 0, enclosing })
     }
 }

@@ -99,7 +99,7 @@ impl Engine {
         }
         steps.push(self.symbol_answer(last.to)?);
         let mut answer = self.symbol_answer(first.from)?;
-        answer.certainty = way.certainty().map(|c| c.word().to_owned());
+        answer.certainty = way.certainty();
         answer.steps = Some(steps);
         Ok(Some(answer))
     }

@@ -1,7 +1,7 @@
 //! Light rows, and full answers made of them.
 
-use super::{About, Answer, AnswerError, Engine, EvidenceLine, Marks};
-use compass_facts::{DefId, Facts, Flags, Kind, LineIndex, Span, UseId};
+use super::{About, Answer, AnswerError, AnswerKind, Engine, EvidenceLine, Marks};
+use compass_facts::{DefId, Facts, Flags, Kind, LineIndex, Role, Span, UseId};
 use compass_index::{Certainty, FileFacts, FileId, IndexError, Step, StepKind, StepPlace, SymbolId, UseAlone};
 use std::sync::Arc;
 
@@ -114,9 +114,9 @@ impl Engine {
             end_line,
             end_column,
             name: None,
-            kind: row.marks.kind.map(|k| k.word().to_owned()),
-            role: row.marks.role.map(|r| r.word().to_owned()),
-            certainty: row.marks.certainty.map(|c| c.word().to_owned()),
+            kind: row.marks.kind.map(AnswerKind::Symbol),
+            role: row.marks.role,
+            certainty: row.marks.certainty,
             evidence: Vec::new(),
             unit: index.unit(row.file).map(|u| u.name.clone()),
             language: file.map(|f| f.language.word().to_owned()),
@@ -160,7 +160,7 @@ impl Engine {
             answer.definition = Some(*def);
         }
         let target = row.symbol.map(|s| self.index.definition(s)).transpose()?.flatten();
-        answer.kind = target.map(|(f, d)| f.facts.def(d).kind.word().to_owned());
+        answer.kind = target.map(|(f, d)| AnswerKind::Symbol(f.facts.def(d).kind));
         answer.evidence = match (&alone.link, row.via) {
             (Some((total, steps)), _) => self.evidence_of(steps, *total)?,
             (None, Some((file, usage))) => self.evidence(file, usage)?,
@@ -183,24 +183,24 @@ impl Engine {
                 answer.enclosing = u.enclosing.map(|d| self.qualified(row.file, facts, d));
                 answer.definition = u.enclosing;
                 let target = row.symbol.map(|s| self.index.definition(s)).transpose()?.flatten();
-                answer.kind = target.map(|(f, d)| f.facts.def(d).kind.word().to_owned());
+                answer.kind = target.map(|(f, d)| AnswerKind::Symbol(f.facts.def(d).kind));
             }
             About::Import(id) => {
                 let import = facts.facts.import(id);
                 answer.name = Some(facts.facts.name(import.module).to_owned());
-                answer.role = Some("import".to_owned());
+                answer.role = Some(Role::Import);
             }
             About::Crossing(number) => self.describe_crossing(row.file, number, facts, answer)?,
             About::Loose(number) => {
                 let links = self.index.links(row.file)?;
                 if let Some(loose) = links.loose.get(number as usize) {
-                    answer.kind = Some(loose.kind.word().to_owned());
+                    answer.kind = Some(AnswerKind::Crossing(loose.kind));
                     answer.name = Some(loose.label.clone());
                     answer.evidence.push(EvidenceLine { text: loose.cause.text().to_owned(), path: answer.path.clone(), line: answer.line });
                 }
             }
             About::Gap(cause) => {
-                answer.kind = Some(cause.word().to_owned());
+                answer.kind = Some(AnswerKind::Gap(cause));
                 if row.is_absent_import()
                     && let Some(import) = self.absent_package(row.file, row.marks.span.start)?
                 {
@@ -230,8 +230,8 @@ impl Engine {
         let links = self.index.links(file)?;
         let Some(crossing) = links.crossings.get(number as usize) else { return Ok(()) };
         answer.name = Some(crossing.label.clone());
-        answer.kind = Some(crossing.kind.word().to_owned());
-        answer.crossing = Some(crossing.kind.word().to_owned());
+        answer.kind = Some(AnswerKind::Crossing(crossing.kind));
+        answer.crossing = Some(crossing.kind);
         let from = facts.find(crossing.from.number).filter(|_| !crossing.from.is_module());
         answer.enclosing = from.map(|d| self.qualified(file, facts, d));
         answer.definition = from;

@@ -141,14 +141,14 @@ impl Section {
                     out += &format!("\n### {name}{unusual}\n\n");
                 }
                 SectionRow::Symbol(a) => {
-                    out += &format!("- **{}** {}, `{}:{}`\n", a.name.as_deref().unwrap_or(""), a.kind.as_deref().unwrap_or(""), a.path, a.line)
+                    out += &format!("- **{}** {}, `{}:{}`\n", a.name.as_deref().unwrap_or(""), a.kind_word().unwrap_or(""), a.path, a.line)
                 }
                 SectionRow::Step { at, .. } => {
                     let code = at.text.as_deref().unwrap_or("").trim();
                     let fence = if code.contains('`') { "``" } else { "`" };
-                    out += &format!("  - line {}: {fence} {code} {fence} ({})\n", at.line, at.certainty.as_deref().unwrap_or(""));
+                    out += &format!("  - line {}: {fence} {code} {fence} ({})\n", at.line, at.certainty_word().unwrap_or(""));
                 }
-                SectionRow::Crossing { kind, label, at, .. } => out += &format!("\n*{kind}*: {label} ({})\n", at.certainty.as_deref().unwrap_or("")),
+                SectionRow::Crossing { kind, label, at, .. } => out += &format!("\n*{kind}*: {label} ({})\n", at.certainty_word().unwrap_or("")),
             }
         }
         out

@@ -69,7 +69,7 @@ fn rows_carry_two_levels_of_context(caves: Project) {
     let mut answers = ask(&engine, "who calls take");
     engine.add_caller(&mut answers.answers[0]);
     let row = &answers.answers[0];
-    assert_eq!((row.enclosing.as_deref(), row.caller.as_deref(), row.role.as_deref()), (Some("plan"), Some("again"), Some("call")));
+    assert_eq!((row.enclosing.as_deref(), row.caller.as_deref(), row.role_word()), (Some("plan"), Some("again"), Some("call")));
     assert_eq!(row.text.as_deref(), Some("    take(wheel)"));
 }
 

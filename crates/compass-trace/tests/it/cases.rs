@@ -21,7 +21,7 @@ fn names_lead_where_the_case_says(#[files("tests/cases/link/*.txt")] path: PathB
         let (place, target) = line.split_once(" -> ").expect("PLACE -> TARGET CERTAINTY");
         let answers = ask(&engine, &format!("where is {place}"));
         let found = match answers.answers.first() {
-            Some(a) => format!("{}:{} {}", a.path, a.line, a.certainty.as_deref().unwrap_or("-")),
+            Some(a) => format!("{}:{} {}", a.path, a.line, a.certainty_word().unwrap_or("-")),
             None => format!("none {}", answers.missing.first().map_or("-", |m| m.cause.as_str())),
         };
         if found != target {

@@ -71,7 +71,7 @@ fn a_way_leads_from_the_page_to_the_table() {
     let answers = ask(&engine, "how does onTurn reach turns");
     assert_eq!(answers.total, 1);
     let way = &answers.answers[0];
-    assert_eq!((way.path.as_str(), way.certainty.as_deref()), ("board/turn.ts", Some("inferred")));
+    assert_eq!((way.path.as_str(), way.certainty_word()), ("board/turn.ts", Some("inferred")));
     let steps = way.steps.as_ref().expect("steps");
     let shown: Vec<String> = steps.iter().map(|s| format!("{} {}:{}", s.via.as_deref().unwrap_or("end"), s.path, s.line)).collect();
     assert_eq!(shown, ["call board/turn.ts:2", "http board/turn.ts:6", "call web/app.py:10", "sql store/turns.py:3", "end schema.sql:1"]);
@@ -140,7 +140,7 @@ fn an_interface_leads_to_what_implements_it() {
     let steps = answers.answers[0].steps.as_ref().expect("steps");
     let via: Vec<&str> = steps.iter().filter_map(|s| s.via.as_deref()).collect();
     assert_eq!(via, ["call", "implements", "call"]);
-    assert_eq!(answers.answers[0].certainty.as_deref(), Some("inferred"));
+    assert_eq!(answers.answers[0].certainty_word(), Some("inferred"));
 }
 
 #[test]
@@ -148,12 +148,8 @@ fn questions_after_a_table_find_its_statements() {
     let project = larder();
     let engine = engine(&project);
     let writers = ask(&engine, "who writes turns");
-    let sql: Vec<String> = writers
-        .answers
-        .iter()
-        .filter(|a| a.kind.as_deref() == Some("sql"))
-        .map(|a| format!("{}:{} {}", a.path, a.line, a.name.as_deref().unwrap_or("")))
-        .collect();
+    let sql: Vec<String> =
+        writers.answers.iter().filter(|a| a.kind_word() == Some("sql")).map(|a| format!("{}:{} {}", a.path, a.line, a.name.as_deref().unwrap_or(""))).collect();
     assert_eq!(sql, ["store/turns.py:3 write turns"]);
     let on_text = ask(&engine, "where is store/turns.py:3:32");
     assert_eq!(on_text.answers[0].path, "schema.sql");

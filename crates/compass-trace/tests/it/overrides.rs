@@ -42,7 +42,7 @@ fn members_stand_in_for_those_of_bases(#[case] path: &str, #[case] text: &str, #
 fn a_call_through_a_base_may_arrive_at_what_overrides_it(#[case] path: &str, #[case] text: &str, #[case] question: &str, #[case] wanted: &[(&str, &str)]) {
     let project = Project::with(&[(path, text)]);
     let answers = ask(&engine(&project), question);
-    let found: Vec<(String, &str)> = places(&answers).into_iter().zip(answers.answers.iter().map(|a| a.certainty.as_deref().unwrap_or(""))).collect();
+    let found: Vec<(String, &str)> = places(&answers).into_iter().zip(answers.answers.iter().map(|a| a.certainty_word().unwrap_or(""))).collect();
     let found: Vec<(&str, &str)> = found.iter().map(|(p, c)| (p.as_str(), *c)).collect();
     // An inferred receiver is inferred whatever it overrides: what is never there is a proof through a base.
     assert_eq!(found.iter().map(|(p, c)| (*p, if *c == "proven" { "proven" } else { "inferred" })).collect::<Vec<_>>(), wanted, "{question}");

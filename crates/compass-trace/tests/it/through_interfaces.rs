@@ -92,7 +92,7 @@ fn a_function_handed_on_is_reached_from_where_it_is() {
     let engine = engine(&Project::with(HANDED_ON));
     let answers = ask(&engine, "how does Routes reach View");
     let steps = answers.answers.first().and_then(|a| a.steps.as_ref()).expect("a way");
-    assert!(steps.iter().any(|s| s.certainty.as_deref() == Some("inferred")), "nobody is seen to call it: {steps:?}");
+    assert!(steps.iter().any(|s| s.certainty_word() == Some("inferred")), "nobody is seen to call it: {steps:?}");
     // Who calls it stays open, and that is said.
     let callers = ask(&engine, "who calls View");
     assert!(callers.total == 0 && !callers.complete, "{callers:?}");

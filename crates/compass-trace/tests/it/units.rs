@@ -76,7 +76,7 @@ impl Case {
             let (place, target) = line.split_once(" -> ").expect("PLACE -> TARGET CERTAINTY");
             let answers = ask(engine, &format!("where is {}", place.replace("home/", &format!("{home}/"))));
             let found = match answers.answers.first() {
-                Some(a) => format!("{}:{} {}", a.path.replace(&home, "home"), a.line, a.certainty.as_deref().unwrap_or("-")),
+                Some(a) => format!("{}:{} {}", a.path.replace(&home, "home"), a.line, a.certainty_word().unwrap_or("-")),
                 None => "-".to_owned(),
             };
             (found != target).then(|| format!("{place}: wanted {target}, found {found}"))

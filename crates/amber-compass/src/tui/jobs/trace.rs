@@ -2,7 +2,7 @@
 
 use crate::cli::failure_chain;
 use crate::tui::state::{ChainRow, Grown, Shown, Spot, StepRow, Unfolded};
-use compass_index::Disk;
+use compass_index::{Certainty, Disk};
 use compass_trace::chains::{ChainNode, Direction};
 use compass_trace::question::{Form, Place, Question, Subject, What};
 use compass_trace::{Answer, Context, Engine, plural};
@@ -42,7 +42,7 @@ pub(super) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) 
         level: 0,
         spot: place,
         name: name.clone(),
-        kind: start.kind.clone().unwrap_or_default(),
+        kind: start.kind_word().unwrap_or_default().to_owned(),
         code: start.text.clone().unwrap_or_default().trim().to_owned(),
         mark: ' ',
         crossing: None,
@@ -93,9 +93,9 @@ fn row(engine: &Engine, node: &ChainNode, direction: Direction) -> Result<ChainR
         level: if direction == Direction::Up { -level } else { level },
         spot: Spot { path: answer.path.clone(), line: answer.line, column: answer.column },
         name: far.name.clone().unwrap_or_default(),
-        kind: answer.crossing.clone().unwrap_or_else(|| far.kind.clone().unwrap_or_default()),
+        kind: answer.crossing_word().or(far.kind_word()).unwrap_or_default().to_owned(),
         code: answer.text.clone().unwrap_or_default().trim().to_owned(),
-        mark: mark(answer.certainty.as_deref()),
+        mark: mark(answer.certainty),
         crossing: answer.crossing.is_some().then(|| answer.name.clone().unwrap_or_default()),
         met_before: node.met_before,
         others: node.others,
@@ -108,13 +108,8 @@ fn layer(engine: &Engine, answer: &Answer) -> String {
 }
 
 /// A certainty's mark.
-pub(in crate::tui) fn mark(certainty: Option<&str>) -> char {
-    match certainty {
-        Some("proven") => '=',
-        Some("inferred") => '~',
-        Some("guessed") => '?',
-        _ => ' ',
-    }
+pub(in crate::tui) fn mark(certainty: Option<Certainty>) -> char {
+    certainty.map_or(' ', Certainty::mark)
 }
 
 /// The ways of `how does … reach …`.

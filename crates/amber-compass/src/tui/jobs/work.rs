@@ -357,7 +357,10 @@ fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
         roots: index.own_roots().to_vec(),
         units,
         entries: entries.answers.iter().map(entry).collect(),
-        used: used.iter().map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind.clone().unwrap_or_default(), *n)).collect(),
+        used: used
+            .iter()
+            .map(|(a, n)| (EntryRow { text: a.name.clone().unwrap_or_default(), ..entry(a) }, a.kind_word().unwrap_or_default().to_owned(), *n))
+            .collect(),
         // Text that no reader understands may be the larger part; it is not what one came for.
         languages: languages.by_lines().into_iter().chain(unread.by_lines()).collect(),
         layer_lines,

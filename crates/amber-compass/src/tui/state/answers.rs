@@ -109,7 +109,7 @@ impl Kept {
 /// Does anything that is shown of a row hold the word, which is in small letters? Asked of thousands of rows for each key.
 fn holds(answer: &Answer, word: &str) -> bool {
     let fields =
-        [answer.name.as_deref(), answer.enclosing.as_deref(), answer.role.as_deref(), answer.kind.as_deref(), answer.text.as_deref(), answer.caller.as_deref()];
+        [answer.name.as_deref(), answer.enclosing.as_deref(), answer.role_word(), answer.kind_word(), answer.text.as_deref(), answer.caller.as_deref()];
     contains(&answer.path, word)
         || word.contains(|c: char| c.is_ascii_digit()) && contains(&format!("{}:{}", answer.path, answer.line), word)
         || fields.into_iter().flatten().any(|f| contains(f, word))

@@ -86,7 +86,7 @@ impl AskLine {
     pub fn outlined(&self) -> Vec<&Answer> {
         let words: Vec<String> = self.text.split_whitespace().map(str::to_lowercase).collect();
         let has_all = |a: &&Answer| {
-            let told = format!("{} {}", a.name.as_deref().or(a.text.as_deref()).unwrap_or(""), a.kind.as_deref().unwrap_or("")).to_lowercase();
+            let told = format!("{} {}", a.name.as_deref().or(a.text.as_deref()).unwrap_or(""), a.kind_word().unwrap_or("")).to_lowercase();
             words.iter().all(|w| told.contains(w.as_str()))
         };
         self.rows.iter().filter(has_all).collect()

@@ -1,10 +1,11 @@
 //! What could not be read or linked: rows that say the same stand for one another until they are shown.
 
-use compass_trace::{Answer, Answers};
+use compass_facts::GapCause;
+use compass_trace::{Answer, AnswerKind, Answers};
 use std::collections::{BTreeMap, BTreeSet};
 
 /// What rows share that stand for one another: the cause, and the package or path that is missing.
-type Key = (String, String);
+type Key = (AnswerKind, String);
 
 /// The pane.
 #[derive(Debug, Clone, Default)]
@@ -18,7 +19,7 @@ pub struct GapsPane {
     /// Those whose rows are shown one by one.
     open: BTreeSet<Key>,
     /// Only this cause is shown.
-    pub only: Option<String>,
+    pub only: Option<AnswerKind>,
     /// How many there are.
     pub total: u64,
     /// Are there more than are listed?
@@ -37,19 +38,19 @@ impl GapsPane {
         self.cut_short = (found.answers.len() as u64) < found.total;
         self.all = found.answers;
         // Names of one import stand on one line: the line is what is looked at.
-        self.all.dedup_by(|a, b| (&a.path, a.line, cause(a)) == (&b.path, b.line, cause(b)));
-        let mut counts = BTreeMap::<String, usize>::new();
+        self.all.dedup_by(|a, b| (&a.path, a.line, a.kind) == (&b.path, b.line, b.kind));
+        let mut counts = BTreeMap::<Option<AnswerKind>, usize>::new();
         let mut alike = BTreeMap::<Key, usize>::new();
-        self.all.iter().for_each(|a| *counts.entry(cause(a).to_owned()).or_default() += 1);
+        self.all.iter().for_each(|a| *counts.entry(a.kind).or_default() += 1);
         self.all.iter().filter_map(key).for_each(|k| *alike.entry(k).or_default() += 1);
         // Imports of what nobody has here are many and mostly harmless: what hides code stands before them.
-        let rank = |a: &Answer| match cause(a) {
-            "import_not_found" => 2,
-            "http" | "sql" | "native" | "encoding" => 1,
+        let rank = |a: &Answer| match a.kind {
+            Some(AnswerKind::Gap(GapCause::ImportNotFound)) => 2,
+            Some(AnswerKind::Crossing(_) | AnswerKind::Gap(GapCause::Encoding)) => 1,
             _ => 0,
         };
         let most = |a: &Answer| key(a).map_or(1, |k| alike[&k]);
-        self.all.sort_by_cached_key(|a| (rank(a), std::cmp::Reverse(counts[cause(a)]), cause(a).to_owned(), std::cmp::Reverse(most(a)), key(a)));
+        self.all.sort_by_cached_key(|a| (rank(a), std::cmp::Reverse(counts[&a.kind]), a.kind_word(), std::cmp::Reverse(most(a)), key(a)));
         self.arrange();
         let again = self.rows.iter().position(|a| before.as_ref().is_some_and(|(p, l)| (p, *l) == (&a.path, a.line)));
         self.selected = again.unwrap_or(0);
@@ -60,7 +61,7 @@ impl GapsPane {
     fn arrange(&mut self) {
         self.rows.clear();
         self.stands_for.clear();
-        let shown = self.all.iter().filter(|a| self.only.as_deref().is_none_or(|only| cause(a) == only));
+        let shown = self.all.iter().filter(|a| self.only.is_none_or(|only| a.kind == Some(only)));
         let mut last: Option<Key> = None;
         let mut head = 0;
         for answer in shown {
@@ -103,24 +104,23 @@ impl GapsPane {
 
     /// Shows one cause after the other, and all of them in the end.
     pub fn next_cause(&mut self) {
-        let mut causes: Vec<&str> = self.all.iter().map(cause).collect();
+        let mut causes: Vec<AnswerKind> = self.all.iter().filter_map(|a| a.kind).collect();
         causes.dedup();
-        let next = match &self.only {
+        self.only = match self.only {
             None => causes.first().copied(),
-            Some(now) => causes.iter().position(|c| c == now).and_then(|i| causes.get(i + 1)).copied(),
+            Some(now) => causes.iter().position(|c| *c == now).and_then(|i| causes.get(i + 1)).copied(),
         };
-        self.only = next.map(str::to_owned);
         self.selected = 0;
         self.arrange();
     }
 
     /// How many there are of each cause, in their order.
-    pub fn causes(&self) -> Vec<(&str, usize)> {
-        let mut out: Vec<(&str, usize)> = Vec::new();
-        for answer in &self.all {
-            match out.last_mut().filter(|(c, _)| *c == cause(answer)) {
+    pub fn causes(&self) -> Vec<(AnswerKind, usize)> {
+        let mut out: Vec<(AnswerKind, usize)> = Vec::new();
+        for cause in self.all.iter().filter_map(|a| a.kind) {
+            match out.last_mut().filter(|(c, _)| *c == cause) {
                 Some((_, count)) => *count += 1,
-                None => out.push((cause(answer), 1)),
+                None => out.push((cause, 1)),
             }
         }
         out
@@ -132,13 +132,8 @@ impl GapsPane {
     }
 }
 
-/// Why it is a gap.
-pub fn cause(answer: &Answer) -> &str {
-    answer.kind.as_deref().unwrap_or("gap")
-}
-
 /// Stretches of code that could not be read are each another thing; what is missing is one thing however often it is asked for.
 fn key(answer: &Answer) -> Option<Key> {
-    let is_missing = matches!(cause(answer), "import_not_found" | "http" | "sql" | "native");
-    Some((cause(answer).to_owned(), answer.name.clone()?)).filter(|_| is_missing)
+    let is_missing = matches!(answer.kind?, AnswerKind::Gap(GapCause::ImportNotFound) | AnswerKind::Crossing(_));
+    Some((answer.kind?, answer.name.clone()?)).filter(|_| is_missing)
 }

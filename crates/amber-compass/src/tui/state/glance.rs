@@ -8,7 +8,7 @@ pub struct Look {
     /// What it is called.
     pub name: String,
     /// How sure it is that this is meant.
-    pub certainty: Option<String>,
+    pub certainty: Option<compass_index::Certainty>,
     /// Where: also the cursor in its text.
     pub spot: Spot,
     /// Where the name that led there stands, and its line.

@@ -86,12 +86,21 @@ fn a_branch_of_the_track_is_walked_again() {
 
 #[test]
 fn gaps_are_sorted_by_cause_and_gone_through_from_anywhere() {
-    let gap =
-        |path: &str, line: u32, cause: &str| Answer { kind: Some(cause.to_owned()), name: Some(path.to_owned()), role: None, ..answer(path, line, "larder") };
+    let gap = |path: &str, line: u32, cause: GapCause| Answer {
+        kind: Some(AnswerKind::Gap(cause)),
+        name: Some(path.to_owned()),
+        role: None,
+        ..answer(path, line, "larder")
+    };
     let mut state = desk((160, 45));
     let effects = press(&mut state, KeyCode::F(9));
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Gaps)]), "{effects:?}");
-    let rows = vec![gap("a.py", 1, "syntax"), gap("b.py", 2, "import_not_found"), gap("b.py", 2, "import_not_found"), gap("c.py", 3, "import_not_found")];
+    let rows = vec![
+        gap("a.py", 1, GapCause::Syntax),
+        gap("b.py", 2, GapCause::ImportNotFound),
+        gap("b.py", 2, GapCause::ImportNotFound),
+        gap("c.py", 3, GapCause::ImportNotFound),
+    ];
     done(&mut state, Lane::Gaps, Outcome::Gaps(Ok(Answers { total: 4, answers: rows, ..answers("gaps", 0) })));
     assert_eq!(state.gaps.rows.iter().map(|g| g.path.as_str()).collect::<Vec<_>>(), ["a.py", "b.py", "c.py"], "one row a line, imports last");
     assert!(drawn(&state).contains("could not be parsed"));
@@ -108,7 +117,7 @@ fn gaps_are_sorted_by_cause_and_gone_through_from_anywhere() {
 #[test]
 fn imports_of_one_package_are_one_row_until_they_are_shown() {
     let gap = |line: u32, package: &str| Answer {
-        kind: Some("import_not_found".to_owned()),
+        kind: Some(AnswerKind::Gap(GapCause::ImportNotFound)),
         name: Some(package.to_owned()),
         remark: Some("go mod download fetches it".to_owned()),
         role: None,
@@ -125,7 +134,7 @@ fn imports_of_one_package_are_one_row_until_they_are_shown() {
     press(&mut state, KeyCode::Left);
     assert_eq!(state.gaps.rows.len(), 2);
     press(&mut state, KeyCode::Char('c'));
-    assert_eq!(state.gaps.only.as_deref(), Some("import_not_found"));
+    assert_eq!(state.gaps.only, Some(AnswerKind::Gap(GapCause::ImportNotFound)));
     press(&mut state, KeyCode::Char('c'));
     assert_eq!(state.gaps.only, None);
 }

@@ -52,7 +52,7 @@ fn place_of(state: &State, text: &str) -> (u16, u16) {
 }
 
 fn gaps_of_two_files() -> State {
-    let gap = |path: &str| Answer { kind: Some("syntax".to_owned()), role: None, ..answer(path, 7, "larder") };
+    let gap = |path: &str| Answer { kind: Some(AnswerKind::Gap(GapCause::Syntax)), role: None, ..answer(path, 7, "larder") };
     let mut state = desk((160, 45));
     press(&mut state, KeyCode::F(9));
     done(&mut state, Lane::Gaps, Outcome::Gaps(Ok(Answers { total: 2, answers: vec![gap("b.py"), gap("c.py")], ..answers("gaps", 0) })));

@@ -58,10 +58,15 @@ fn outlined(size: (u16, u16)) -> State {
     let mut state = desk(size);
     let effects = press(&mut state, KeyCode::Char('o'));
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Outline(path)) if path == "a.py")));
-    let brought = Answer { role: Some("import".to_owned()), name: None, text: Some("from rack import Wheel".to_owned()), ..answer("a.py", 1, "larder") };
-    let definition =
-        |name: &str, kind: &str, line| Answer { role: None, name: Some(name.to_owned()), kind: Some(kind.to_owned()), ..answer("a.py", line, "larder") };
-    let rows = vec![brought, definition("Planner", "class", 10), definition("Planner.plan_turn", "method", 20), definition("Planner.undo", "method", 60)];
+    let brought = Answer { role: Some(Role::Import), name: None, text: Some("from rack import Wheel".to_owned()), ..answer("a.py", 1, "larder") };
+    let definition = |name: &str, kind: Kind, line| Answer {
+        role: None,
+        name: Some(name.to_owned()),
+        kind: Some(AnswerKind::Symbol(kind)),
+        ..answer("a.py", line, "larder")
+    };
+    let rows =
+        vec![brought, definition("Planner", Kind::Class, 10), definition("Planner.plan_turn", Kind::Method, 20), definition("Planner.undo", Kind::Method, 60)];
     done(&mut state, Lane::Jump, Outcome::Outline("a.py".to_owned(), Ok(Answers { answers: rows, ..answers("outline", 0) })));
     state
 }

@@ -276,7 +276,7 @@ fn other_side(state: &mut State, found: Result<Answers, String>, effects: &mut V
     };
     let is_declared = answers.question.ends_with("declared");
     let what = if is_declared { "declaration" } else { "code that runs" };
-    let sure = other.certainty.clone().map_or_else(String::new, |c| format!(", {c}"));
+    let sure = other.certainty_word().map_or_else(String::new, |c| format!(", {c}"));
     let more = if answers.total > 1 { format!(", the first of {}", answers.total) } else { String::new() };
     let to = crate::tui::state::Spot { path: other.path.clone(), line: other.line, column: other.column };
     desk::jump(state, to, what, effects);

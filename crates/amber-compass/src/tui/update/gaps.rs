@@ -68,6 +68,6 @@ pub fn step(state: &mut State, forward: bool, effects: &mut Vec<Effect>) {
 fn open_row(state: &mut State, effects: &mut Vec<Effect>) {
     let Some(row) = state.gaps.current() else { return };
     let spot = Spot { path: row.path.clone(), line: row.line, column: row.column };
-    let how = format!("gap: {}", crate::tui::state::cause(row).replace('_', " "));
+    let how = format!("gap: {}", row.kind_word().unwrap_or("").replace('_', " "));
     desk::jump(state, spot, &how, effects);
 }

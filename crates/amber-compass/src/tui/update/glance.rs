@@ -45,7 +45,7 @@ pub fn found(state: &mut State, from: Spot, answers: Result<Answers, String>, ef
     let spot = Spot { path: first.path.clone(), line: first.line, column: first.column };
     let top = spot.line.saturating_sub(ABOVE).max(1);
     let name = first.name.clone().unwrap_or_default();
-    state.glance.looks.push(Look { name, certainty: first.certainty.clone(), spot: spot.clone(), from: (from, text), page: None, top });
+    state.glance.looks.push(Look { name, certainty: first.certainty, spot: spot.clone(), from: (from, text), page: None, top });
     start(state, Job::GlancePage(spot), effects);
 }
 

@@ -3,6 +3,7 @@
 use super::layout::ListLine;
 use super::{cut, cut_front, layout, put, put_line, row, rule};
 use crate::tui::state::{Kept, State};
+use compass_index::Certainty;
 use compass_trace::{Answer, Answers};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;
@@ -97,13 +98,8 @@ fn second_line(state: &State, answers: &Answers, narrow: &str, buffer: &mut Buff
 fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, here: bool) {
     let theme = &state.theme;
     let width = at.width as usize;
-    let mark = match answer.certainty.as_deref() {
-        Some("proven") => "=",
-        Some("inferred") => "~",
-        Some("guessed") => "?",
-        _ => " ",
-    };
-    let what = answer.crossing.as_deref().or(answer.role.as_deref()).or(answer.kind.as_deref()).unwrap_or("");
+    let mark = answer.certainty.map_or(' ', Certainty::mark);
+    let what = answer.crossing_word().or(answer.role_word()).or(answer.kind_word()).unwrap_or("");
     let lead = match (&answer.role, &answer.enclosing) {
         (Some(_), Some(enclosing)) => answer.caller.as_ref().map_or(enclosing.clone(), |c| format!("{enclosing} ← {c}")),
         (Some(_), None) => "(file)".to_owned(),

@@ -135,7 +135,7 @@ fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize 
     let theme = &state.theme;
     let width = area.width as usize;
     let f = &b.facts;
-    let (mark, word) = certainty(b.target.certainty.as_deref());
+    let (mark, word) = certainty(b.target.certainty);
     let others = if b.others > 0 { format!(" +{}", b.others) } else { String::new() };
     let right = format!("{mark} {word}{others}");
     let left = cut(&format!("{}  ", f.name), width.saturating_sub(f.kind.len() + right.chars().count() + 2));
@@ -163,13 +163,8 @@ fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize 
     line + 1
 }
 
-pub(super) fn certainty(word: Option<&str>) -> (char, &'static str) {
-    for c in [Certainty::Proven, Certainty::Inferred, Certainty::Guessed] {
-        if word == Some(c.word()) {
-            return (c.mark(), c.word());
-        }
-    }
-    (' ', "")
+pub(super) fn certainty(of: Option<Certainty>) -> (char, &'static str) {
+    of.map_or((' ', ""), |c| (c.mark(), c.word()))
 }
 
 /// Gives the rows used, the first row that is shown, and how many are.
@@ -196,12 +191,12 @@ fn group_rows(state: &State, group: &Group, buffer: &mut Buffer, area: Rect, sel
 fn bearing_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, here: bool, by_name: bool) {
     let theme = &state.theme;
     let width = at.width as usize;
-    let (mark, _) = certainty(answer.certainty.as_deref());
+    let (mark, _) = certainty(answer.certainty);
     let is_definition = answer.role.is_none();
     let name = answer.path.rsplit('/').next().unwrap_or(&answer.path);
     let place = cut_front(&format!("{name}:{}", answer.line), width / 3);
     let lead = if is_definition {
-        format!("{} {}", answer.kind.as_deref().unwrap_or(""), last_part(answer.name.as_deref().unwrap_or("")))
+        format!("{} {}", answer.kind_word().unwrap_or(""), last_part(answer.name.as_deref().unwrap_or("")))
     } else if by_name {
         answer.name.clone().unwrap_or_default()
     } else {

@@ -159,7 +159,7 @@ fn section_row(state: &State, layer: Option<&str>, entry: &SectionRow, here: boo
             put_line(buffer, at, vec![margin, ("│ ".to_owned(), theme.rule), (unusual.unwrap_or("").to_owned(), theme.wrong)]);
         }
         SectionRow::Symbol(a) => {
-            step_row(state, margin, a, here, buffer, at, (a.name.clone().unwrap_or_default(), theme.strong), a.kind.clone().unwrap_or_default())
+            step_row(state, margin, a, here, buffer, at, (a.name.clone().unwrap_or_default(), theme.strong), a.kind_word().unwrap_or_default().to_owned())
         }
         SectionRow::Step { at: a, how, others } => {
             let code = format!("  {}", a.text.as_deref().unwrap_or("").trim());
@@ -207,5 +207,5 @@ fn step_row(state: &State, margin: (String, Style), a: &Answer, here: bool, buff
 }
 
 fn mark(a: &Answer) -> String {
-    crate::tui::jobs::mark(a.certainty.as_deref()).to_string()
+    crate::tui::jobs::mark(a.certainty).to_string()
 }

@@ -60,7 +60,7 @@ fn outline_row(state: &State, answer: &Answer, here: bool, buffer: &mut Buffer, 
     let (kind, text, depth) = match (&answer.role, &answer.name) {
         (None, Some(name)) => {
             let depth = name.matches('.').count();
-            (answer.kind.as_deref().unwrap_or(""), name.rsplit('.').next().unwrap_or(name).to_owned(), depth)
+            (answer.kind_word().unwrap_or(""), name.rsplit('.').next().unwrap_or(name).to_owned(), depth)
         }
         // What is brought in stands there as it is written.
         _ => ("brings in", answer.text.as_deref().unwrap_or("").trim().to_owned(), 0),
@@ -123,7 +123,7 @@ fn jump_rows(state: &State, buffer: &mut Buffer) {
         let here = i == state.ask.selected;
         let line = 1 + 2 * (i - top);
         let style = if here { theme.here } else { theme.strong };
-        let kind = answer.kind.as_deref().unwrap_or("");
+        let kind = answer.kind_word().unwrap_or("");
         put_line(
             buffer,
             row(area, line),

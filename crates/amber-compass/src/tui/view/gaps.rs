@@ -1,7 +1,9 @@
 //! The screen of gaps: what, where, and what to think of it.
 
 use super::{cut, cut_front, layout, put, put_line, row, rule};
-use crate::tui::state::{State, cause};
+use crate::tui::state::State;
+use compass_facts::GapCause;
+use compass_trace::AnswerKind;
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};
 
@@ -15,15 +17,15 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         (true, _) => format!(" gaps  {}", state.gaps.causes().iter().map(|c| c.1).sum::<usize>()),
     };
     let mut pieces = vec![(head, theme.strong)];
-    for (word, count) in state.gaps.causes() {
-        let style = if state.gaps.only.as_deref() == Some(word) { theme.here } else { theme.dim };
-        pieces.push((format!("   {} {count}", word.replace('_', " ")), style));
+    for (cause, count) in state.gaps.causes() {
+        let style = if state.gaps.only == Some(cause) { theme.here } else { theme.dim };
+        pieces.push((format!("   {} {count}", cause.word().replace('_', " ")), style));
     }
     put_line(buffer, parts.head, pieces);
     if let Some(current) = state.gaps.current() {
         let why = current.evidence.first().map_or_else(String::new, |e| format!("  {}", e.text));
         let advice = current.remark.as_ref().map_or_else(String::new, |r| format!("  {r}."));
-        put(buffer, parts.notes, &format!(" {}{why}{advice}", explanation(cause(current))), theme.comment);
+        put(buffer, parts.notes, &format!(" {}{why}{advice}", current.kind.map_or("", explanation)), theme.comment);
     }
     let top = layout::gaps_top(state);
     for (n, answer) in state.gaps.rows.iter().enumerate().skip(top).take(parts.rows.height as usize) {
@@ -31,7 +33,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
         let width = at.width as usize;
         let number = if n - top < 9 { format!(" {} ", n - top + 1) } else { "   ".to_owned() };
         let place = cut_front(&format!("{}:{}", answer.path, answer.line), width / 2);
-        let word = cause(answer).replace('_', " ");
+        let word = answer.kind_word().unwrap_or("gap").replace('_', " ");
         let room = width.saturating_sub(place.chars().count() + 28);
         let stands_for = state.gaps.stands_for.get(n).copied().unwrap_or(1);
         let text = answer.text.as_deref().unwrap_or("").trim();
@@ -54,37 +56,22 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
 }
 
 /// What a gap means for answers, and what may be done about it.
-pub fn explanation(cause: &str) -> &'static str {
+fn explanation(cause: AnswerKind) -> &'static str {
     match cause {
-        "syntax" => "This part could not be parsed: what is defined or used in it is missing from answers.",
-        "import_not_found" => "Not here: nothing among the roots and the packages on this machine has it.",
-        "too_deep" => "Nested deeper than is read.",
-        "too_large" => "Larger than files that are read whole; it can be searched as text.",
-        "binary" => "Not text.",
-        "unreadable" => "The file could not be opened.",
-        "encoding" => "The text is in another encoding than UTF-8: characters may be wrong.",
-        "time_limit" => "Reading took longer than it may: what stands here is missing from answers.",
-        "http" | "sql" | "native" => "One side of a crossing without the other: nothing among the roots answers to it, or asks for it.",
-        _ => "Answers may lack what stands here.",
+        AnswerKind::Gap(GapCause::Syntax) => "This part could not be parsed: what is defined or used in it is missing from answers.",
+        AnswerKind::Gap(GapCause::ImportNotFound) => "Not here: nothing among the roots and the packages on this machine has it.",
+        AnswerKind::Gap(GapCause::TooDeep) => "Nested deeper than is read.",
+        AnswerKind::Gap(GapCause::TooLarge) => "Larger than files that are read whole; it can be searched as text.",
+        AnswerKind::Gap(GapCause::Binary) => "Not text.",
+        AnswerKind::Gap(GapCause::Unreadable) => "The file could not be opened.",
+        AnswerKind::Gap(GapCause::Encoding) => "The text is in another encoding than UTF-8: characters may be wrong.",
+        AnswerKind::Gap(GapCause::TimeLimit) => "Reading took longer than it may: what stands here is missing from answers.",
+        AnswerKind::Crossing(_) => "One side of a crossing without the other: nothing among the roots answers to it, or asks for it.",
+        AnswerKind::Symbol(_) => "Answers may lack what stands here.",
     }
 }
 
 /// The row of the list at a place on the screen.
 pub fn row_at(state: &State, at: Position) -> Option<usize> {
     layout::row_in(layout::gaps(state).rows, layout::gaps_top(state), state.gaps.rows.len(), at)
-}
-
-#[cfg(test)]
-mod tests {
-    use super::explanation;
-    use compass_facts::GapCause;
-
-    #[test]
-    fn every_cause_has_words_of_its_own() {
-        let unknown = explanation("something else");
-        let crossings = ["http", "sql", "native"];
-        for word in GapCause::ALL.iter().map(|c| c.word()).chain(crossings) {
-            assert_ne!(explanation(word), unknown, "{word}");
-        }
-    }
 }

@@ -11,7 +11,7 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     let Some(look) = state.glance.current() else { return };
     clear(buffer, area, theme.plain);
     let inner = Rect { x: area.x + 1, width: area.width.saturating_sub(2), ..area };
-    let mark = super::bearings::certainty(look.certainty.as_deref()).0;
+    let mark = super::bearings::certainty(look.certainty).0;
     let depth = state.glance.looks.len();
     let further = if depth > 1 { format!("  look {depth}") } else { String::new() };
     let width = inner.width as usize;

@@ -55,7 +55,7 @@ pub fn group(state: &State, of: Further, number: usize, selected: Option<usize>,
 
 fn name_of(test: &CoveringTest) -> &str {
     let path = &test.test.path;
-    match test.test.name.as_deref().filter(|_| test.test.kind.as_deref() != Some("module")) {
+    match test.test.name.as_deref().filter(|_| test.test.kind_word() != Some("module")) {
         Some(name) => name.rsplit('.').next().unwrap_or(name),
         // Of tests without definitions of their own the file is told.
         None => path.rsplit('/').next().unwrap_or(path),
