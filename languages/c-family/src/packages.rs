@@ -54,9 +54,9 @@ impl Packaging for Headers {
 /// Folders of headers in the order of the GNU compiler, those of C++ first.
 fn headers(e: &Environment) -> Vec<PathBuf> {
     let include = e.system.join("usr/include");
-    let newest = |folder: &Path| disk::entries(folder).into_iter().filter(|p| disk::is_folder(&p)).max_by_key(|p| version_of(p));
+    let newest = |folder: &Path| disk::entries(folder).into_iter().filter(|p| disk::is_folder(p)).max_by_key(|p| version_of(p));
     let mut out: Vec<PathBuf> = Vec::new();
-    let triples: Vec<PathBuf> = disk::entries(&e.system.join("usr/lib/gcc"));
+    let triples: Vec<PathBuf> = disk::entries(e.system.join("usr/lib/gcc"));
     let triple = triples.first().and_then(|t| t.file_name()).map(PathBuf::from);
     if let Some(cpp) = newest(&include.join("c++")) {
         let version = cpp.file_name().map(PathBuf::from).unwrap_or_default();
@@ -68,7 +68,7 @@ fn headers(e: &Environment) -> Vec<PathBuf> {
     out.push(e.system.join("usr/local/include"));
     out.extend(triple.map(|t| include.join(t)));
     out.push(include);
-    out.retain(|p| disk::is_folder(&p));
+    out.retain(|p| disk::is_folder(p));
     out
 }
 
@@ -104,7 +104,7 @@ fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
     let mut seen: FxHashSet<(PathBuf, bool)> = FxHashSet::default();
     while let Some((file, cpp)) = open.pop() {
         for include in includes_of(&file) {
-            let beside = file.parent().map(|d| compass_index::plan::tidy(&d.join(&include.path))).filter(|p| !include.system && disk::is_file(&p));
+            let beside = file.parent().map(|d| compass_index::plan::tidy(&d.join(&include.path))).filter(|p| !include.system && disk::is_file(p));
             let place = beside.or_else(|| in_folders(&folders, &file, &include, cpp));
             let Some(place) = place.filter(|p| plan.roots.iter().all(|r| !p.starts_with(r)) && seen.len() < MAX_HEADERS) else { continue };
             if seen.insert((place.clone(), cpp)) {
@@ -119,7 +119,7 @@ fn find(plan: &mut Plan, machine: &Machine, found: &mut Found) {
 fn in_folders(folders: &[PathBuf], file: &Path, include: &Include, cpp: bool) -> Option<PathBuf> {
     let own = folders.iter().position(|f| Some(f) == innermost(folders, file)).filter(|_| include.next);
     let usable = folders.iter().skip(own.map_or(0, |at| at + 1)).filter(|f| cpp || !is_of_cpp(f));
-    usable.map(|f| f.join(&include.path)).find(|p| disk::is_file(&p))
+    usable.map(|f| f.join(&include.path)).find(|p| disk::is_file(p))
 }
 
 /// The folder that a header belongs to.

@@ -63,7 +63,7 @@ fn manifest(text: &str) -> Option<Manifest> {
 fn go_modules(e: &Environment) -> Option<PathBuf> {
     let below = |go: PathBuf| go.join("pkg/mod");
     let given = (e.variable)("GOMODCACHE").or_else(|| (e.variable)("GOPATH").map(below));
-    given.or_else(|| Some(below(e.home?.join("go")))).filter(|p| disk::is_folder(&p))
+    given.or_else(|| Some(below(e.home?.join("go")))).filter(|p| disk::is_folder(p))
 }
 
 fn go_library(e: &Environment) -> Option<PathBuf> {
@@ -145,7 +145,7 @@ impl Build<'_> {
             }
             let place = self.place(&module, &version);
             // Manifests are kept beside the sources too, also of versions that were never unpacked.
-            let manifest = place.as_ref().map(|p| p.join("go.mod")).filter(|m| disk::is_file(&m)).or_else(|| {
+            let manifest = place.as_ref().map(|p| p.join("go.mod")).filter(|m| disk::is_file(m)).or_else(|| {
                 let cache = self.machine.first("go modules")?.join("cache/download");
                 Some(cache.join(escaped(&module)).join("@v").join(format!("{}.mod", escaped(&version))))
             });
@@ -178,7 +178,7 @@ impl Build<'_> {
             if place.as_ref().is_some_and(|p| own.iter().any(|(_, d)| d == p)) || !imported.contains(&module) {
                 continue;
             }
-            let Some(place) = place.filter(|p| disk::is_folder(&p)) else {
+            let Some(place) = place.filter(|p| disk::is_folder(p)) else {
                 if direct.contains(&&module) {
                     found.absent.insert(format!("{module} {version}"));
                 }
@@ -227,14 +227,14 @@ fn imported(main: &Path, own: &[(usize, PathBuf)], chosen: &[(String, Chosen)]) 
             for (module, c) in &by_length {
                 let Some(rest) = inside(&path, module) else { continue };
                 let package = c.place.as_ref().map(|p| p.join(rest.trim_start_matches('/')));
-                match package.filter(|p| disk::is_folder(&p)) {
+                match package.filter(|p| disk::is_folder(p)) {
                     Some(package) => {
                         out.insert(module.clone());
                         open.push(package);
                         break;
                     }
                     // Named and not on the machine: that is to be said.
-                    None if c.place.as_ref().is_none_or(|p| !disk::is_folder(&p)) => {
+                    None if c.place.as_ref().is_none_or(|p| !disk::is_folder(p)) => {
                         out.insert(module.clone());
                     }
                     None => {}

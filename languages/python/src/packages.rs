@@ -54,7 +54,7 @@ impl Packaging for Distributions {
 
     /// The virtual environment in use, and the standard library: `os.py` stands in it.
     fn folders(&self, environment: &Environment) -> Vec<(&'static str, Vec<PathBuf>)> {
-        let active = (environment.variable)("VIRTUAL_ENV").filter(|p| disk::is_folder(&p));
+        let active = (environment.variable)("VIRTUAL_ENV").filter(|p| disk::is_folder(p));
         vec![("python environment", active.into_iter().collect()), ("python library", python_library(environment).into_iter().collect())]
     }
 }
@@ -85,7 +85,7 @@ fn python_library(e: &Environment) -> Option<PathBuf> {
     let is_shim = programs.first().and_then(|p| p.parent()).is_some_and(|d| d.ends_with("shims"));
     let on_path = programs.into_iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.to_owned()));
     let library = |prefix: PathBuf| {
-        let mut found: Vec<PathBuf> = disk::entries(&prefix.join("lib"));
+        let mut found: Vec<PathBuf> = disk::entries(prefix.join("lib"));
         found.retain(|p| p.file_name().and_then(|n| n.to_str()).is_some_and(|n| n.starts_with("python3")) && disk::is_file(p.join("os.py")));
         found.pop()
     };
@@ -153,7 +153,7 @@ fn site_packages(environment: &Path) -> Vec<PathBuf> {
             continue;
         }
         let versions = disk::entries(&lib).into_iter().map(|e| e.join("site-packages"));
-        out.extend(versions.chain([lib.join("site-packages")]).filter(|p| disk::is_folder(&p)));
+        out.extend(versions.chain([lib.join("site-packages")]).filter(|p| disk::is_folder(p)));
     }
     out.sort();
     out
@@ -269,8 +269,8 @@ fn editable(site: &Path, place: &Path, of: &Distribution) -> Option<PathBuf> {
         let name = p.file_name().and_then(|n| n.to_str()).unwrap_or("");
         name.ends_with(".pth") && key(name).contains(&key(&of.name))
     });
-    let folder = by_path_file.and_then(|p| disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| disk::is_folder(&l)));
-    folder.or_else(|| direct.get("url")?.as_str()?.strip_prefix("file://").map(PathBuf::from)).filter(|p| disk::is_folder(&p))
+    let folder = by_path_file.and_then(|p| disk::read_text(p).ok()).and_then(|t| t.lines().map(PathBuf::from).find(|l| disk::is_folder(l)));
+    folder.or_else(|| direct.get("url")?.as_str()?.strip_prefix("file://").map(PathBuf::from)).filter(|p| disk::is_folder(p))
 }
 
 /// Names that the own manifests ask for: `pyproject.toml` and files of requirements.

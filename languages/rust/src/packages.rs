@@ -66,9 +66,9 @@ fn rust_library(e: &Environment) -> Option<PathBuf> {
     let settings = rustup.and_then(|r| disk::read_text(r.join("settings.toml")).ok()).unwrap_or_default();
     let default = settings.lines().find_map(|l| l.strip_prefix("default_toolchain")).map(|l| l.trim_matches([' ', '=', '"']).to_owned());
     let mut folders: Vec<PathBuf> = default.iter().filter_map(|d| Some(toolchains.as_ref()?.join(d))).collect();
-    folders.extend(toolchains.iter().flat_map(|t| disk::entries(t)));
+    folders.extend(toolchains.iter().flat_map(disk::entries));
     folders.extend(e.programs("rustc").iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.to_owned())));
-    folders.into_iter().map(|f| f.join(SOURCES)).find(|p| disk::is_folder(&p))
+    folders.into_iter().map(|f| f.join(SOURCES)).find(|p| disk::is_folder(p))
 }
 /// Crates of the standard library that code names.
 const LIBRARY: [&str; 5] = ["std", "core", "alloc", "proc_macro", "test"];
@@ -104,7 +104,7 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let mut locks: FxHashMap<PathBuf, Vec<(usize, PathBuf)>> = FxHashMap::default();
     for (unit, dir) in &own {
         // The lock file of a workspace stands at its top, which may be above the root.
-        if let Some(lock) = dir.ancestors().map(|d| d.join("Cargo.lock")).find(|l| disk::is_file(&l)) {
+        if let Some(lock) = dir.ancestors().map(|d| d.join("Cargo.lock")).find(|l| disk::is_file(l)) {
             locks.entry(lock).or_default().push((*unit, dir.clone()));
         }
     }

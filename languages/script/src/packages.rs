@@ -116,7 +116,7 @@ fn node_packages(e: &Environment) -> Vec<PathBuf> {
     let beside = e.programs("node").into_iter().filter_map(|p| Some(disk::real(p)?.parent()?.parent()?.join("lib/node_modules")));
     let own = e.home.map(|h| h.join(".npm-global/lib/node_modules"));
     let usual = ["usr/local/lib/node_modules", "usr/lib/node_modules", "usr/share/nodejs"].map(|f| e.system.join(f));
-    let mut out: Vec<PathBuf> = said.chain(beside).chain(own).chain(usual).filter(|p| disk::is_folder(&p)).collect();
+    let mut out: Vec<PathBuf> = said.chain(beside).chain(own).chain(usual).filter(|p| disk::is_folder(p)).collect();
     let mut seen = std::collections::HashSet::new();
     out.retain(|p| seen.insert(p.clone()));
     out

@@ -54,7 +54,7 @@ impl Settings {
         let paths = paths.into_iter().flatten().map(|(pattern, to)| (pattern.clone(), strings(Some(to)).map(|t| from.join(t)).collect()));
         out.take(Settings { base, paths: paths.collect() });
         let references = json.get("references").and_then(|r| r.as_array()).into_iter().flatten();
-        for part in references.filter_map(|r| Some(dir.join(r.get("path")?.as_str()?))).filter(|p| disk::is_file(&p) && p.parent() == Some(dir)) {
+        for part in references.filter_map(|r| Some(dir.join(r.get("path")?.as_str()?))).filter(|p| disk::is_file(p) && p.parent() == Some(dir)) {
             out.paths.extend(Settings::read(&part, seen).paths);
         }
         out
@@ -80,7 +80,7 @@ fn extended(dir: &Path, name: &str) -> Option<PathBuf> {
     let with_ending = |path: PathBuf| {
         let mut named = path.clone().into_os_string();
         named.push(".json");
-        [path.clone(), PathBuf::from(named), path.join("tsconfig.json")].into_iter().find(|p| disk::is_file(&p))
+        [path.clone(), PathBuf::from(named), path.join("tsconfig.json")].into_iter().find(|p| disk::is_file(p))
     };
     if name.starts_with('.') || name.starts_with('/') {
         return with_ending(dir.join(name));
