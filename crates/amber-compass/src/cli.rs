@@ -16,7 +16,7 @@ mod roots;
 mod settings;
 mod unfold;
 
-pub use failure::{Failure, chain as failure_chain};
+pub use failure::Failure;
 pub use progress::{text as progress_text, waiting as waiting_text};
 
 use clap::Parser;

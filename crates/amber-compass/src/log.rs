@@ -10,7 +10,7 @@ const MOST_BYTES: u64 = 1 << 20;
 
 /// Where the log is.
 pub fn file() -> PathBuf {
-    crate::places::cache_folder().join("amber-compass.log")
+    compass_session::places::cache_folder().join("amber-compass.log")
 }
 
 /// Begins to log; where no file can be written nothing is logged. `AMBER_COMPASS_LOG` chooses how much: `error`, `warn`, `info` (without it), `debug`.

@@ -65,7 +65,7 @@ impl Settings {
 
 /// Where the file is.
 pub fn file() -> PathBuf {
-    crate::places::config_folder().join(FILE_NAME)
+    compass_session::places::config_folder().join(FILE_NAME)
 }
 
 /// Reads the settings of a file; one that is not there says nothing.

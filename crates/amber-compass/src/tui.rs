@@ -4,14 +4,11 @@
 //! the work on threads of their own and answer with events; [`view::draw`] only draws.
 
 mod app;
-mod jobs;
-mod recent;
 mod state;
 mod term;
 mod theme;
 mod update;
 mod view;
-mod watch;
 
 pub use app::{Start, run};
 pub use state::{Spot, at_commit};

@@ -9,7 +9,7 @@ pub use language_rust::RUST;
 pub use language_script::{JAVASCRIPT, TSX, TYPESCRIPT};
 pub use language_sql::SQL;
 
-pub use language_c_family::defines_for;
+pub use language_c_family::{compilers, defines_for};
 
 use compass_facts::Language;
 use compass_index::plan::Ecosystem;

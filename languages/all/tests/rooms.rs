@@ -33,7 +33,8 @@ fn the_engines_name_no_language() {
     let crates = Path::new(env!("CARGO_MANIFEST_DIR")).join("../../crates");
     let names = words();
     let mut found = Vec::new();
-    for engine in ENGINES {
+    // The service under the faces is no engine: it may depend on the rooms, but names none of them.
+    for engine in ENGINES.into_iter().chain(["compass-session"]) {
         let root = crates.join(engine).join("src");
         let mut files = Vec::new();
         sources(&root, &mut files);

@@ -1,5 +1,6 @@
 //! C and C++: what is particular to it, in one room.
 
+mod compilers;
 mod ladder;
 pub mod lexer;
 mod packages;
@@ -11,6 +12,7 @@ mod tokens;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 
+pub use compilers::compilers;
 pub use packages::{HEADERS, defines_for};
 pub use profile::{C, CPP};
 pub use reader::looks_like_cpp;

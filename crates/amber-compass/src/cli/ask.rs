@@ -1,11 +1,12 @@
 //! `ask`.
 
+use super::Failure;
 use super::args::AskArgs;
 use super::index::print;
-use super::{Failure, failure};
-use crate::{places, shown};
-use compass_index::{Certainty, Index};
-use compass_trace::{Answer, AnswerError, Answers, Context, Early, Engine, plural};
+use crate::shown;
+use compass_index::Certainty;
+use compass_session::{Session, failure_chain, places};
+use compass_trace::{Answer, AnswerError, Answers, Context, Early, plural};
 use std::io::{BufRead, Write};
 use std::path::Path;
 use std::process::ExitCode;
@@ -19,24 +20,23 @@ pub fn run(args: &AskArgs) -> Result<ExitCode, Failure> {
     if question.is_empty() == args.batch.is_none() {
         return Err(Failure::user("ask takes a question, or --batch FILE").hint("e.g. amber-compass ask where is main"));
     }
-    let engine = engine(args.root.as_deref(), args.index.as_deref())?;
+    let session = session(args.root.as_deref(), args.index.as_deref())?;
     let context = Context { time_limit: args.time_limit.map(Duration::from_millis), ..Context::default() };
     match &args.batch {
-        Some(from) => batch(&engine, &context, from),
-        None => one(&engine, &context, &question, args.json),
+        Some(from) => batch(&session, &context, from),
+        None => one(&session, &context, &question, args.json),
     }
 }
 
-/// The engine over the index of a root, or of the indexed folder around the current one.
-pub(super) fn engine(root: Option<&Path>, index: Option<&Path>) -> Result<Engine, Failure> {
+/// A session over the index of a root, or of the indexed folder around the current one.
+pub(super) fn session(root: Option<&Path>, index: Option<&Path>) -> Result<Session, Failure> {
     let root = match root {
         Some(root) if !root.exists() => return Err(Failure::user(format!("{}: no such file or folder", root.display()))),
         Some(root) => root.to_owned(),
         None => places::root_for(&std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?),
     };
     let file = index.map_or_else(|| places::index_file(&root), Path::to_owned);
-    let index = Index::open(&file).map_err(|e| Failure::open(&e, &root.display().to_string()))?;
-    Ok(Engine::new(Arc::new(index)))
+    Session::open(&file).map_err(|e| Failure::open(&e, &root.display().to_string()))
 }
 
 /// Words of the shell, put together again: those with blanks were quoted.
@@ -48,10 +48,10 @@ pub(super) fn joined(words: &[String]) -> String {
     words.iter().map(part).collect::<Vec<_>>().join(" ")
 }
 
-fn one(engine: &Engine, context: &Context, question: &str, as_json: bool) -> Result<ExitCode, Failure> {
+fn one(session: &Session, context: &Context, question: &str, as_json: bool) -> Result<ExitCode, Failure> {
     let face: Arc<dyn Face> = if as_json { Arc::new(Json { question: question.to_owned() }) } else { Arc::new(Plain::default()) };
     let out = Out::default();
-    match answer(engine, context, question, &face, &out) {
+    match answer(session, context, question, &face, &out) {
         Ok(total) => {
             out.put("", true);
             Ok(ExitCode::from(u8::from(total == 0)))
@@ -83,10 +83,11 @@ impl Out {
 }
 
 /// Answers on stdout, the first of them while the last are still searched. Gives how many there are.
-fn answer(engine: &Engine, context: &Context, question: &str, face: &Arc<dyn Face>, out: &Out) -> Result<u64, AnswerError> {
+fn answer(session: &Session, context: &Context, question: &str, face: &Arc<dyn Face>, out: &Out) -> Result<u64, AnswerError> {
+    let engine = session.current().expect("a session that was opened has an index");
     let printed = Arc::new(AtomicUsize::new(0));
     let early = {
-        let (face, printed, out, engine) = (face.clone(), printed.clone(), out.clone(), Engine::new(engine.index().clone()));
+        let (face, printed, out, engine) = (face.clone(), printed.clone(), out.clone(), engine.clone());
         Early(Arc::new(move |answer: &Answer| {
             let mut answer = answer.clone();
             if face.wants_callers() {
@@ -95,21 +96,8 @@ fn answer(engine: &Engine, context: &Context, question: &str, face: &Arc<dyn Fac
             out.put(&face.row(&answer, printed.fetch_add(1, Ordering::Relaxed)), true);
         }))
     };
-    let mut found = engine.ask(question, &Context { early: Some(early), ..context.clone() });
-    // Somebody renewed the index while this was answered from what it was before: the newer state is asked, unless rows are out already.
-    let mut newer = None;
-    for _ in 0..3 {
-        let outdated = found.as_ref().is_err_and(Engine::is_outdated) && printed.load(Ordering::Relaxed) == 0;
-        if !outdated {
-            break;
-        }
-        let index = newer.as_ref().unwrap_or(engine).index().newer();
-        let Ok(index) = index else { break };
-        let again = Engine::new(Arc::new(index));
-        found = again.ask(question, context);
-        newer = Some(again);
-    }
-    let engine = newer.as_ref().unwrap_or(engine);
+    // Rows that are out already are not asked for again.
+    let (engine, found) = session.answer(engine, question, &Context { early: Some(early), ..context.clone() }, &|| printed.load(Ordering::Relaxed) > 0);
     let begun = printed.load(Ordering::Relaxed);
     let mut answers = match found {
         Err(error) if begun > 0 => broken_off(question, begun, &error),
@@ -130,7 +118,7 @@ fn answer(engine: &Engine, context: &Context, question: &str, face: &Arc<dyn Fac
 /// Rows are out already when a search fails: they are closed with what went wrong.
 fn broken_off(question: &str, rows: usize, error: &AnswerError) -> Answers {
     let missing = vec![compass_index::Missing { cause: "unreadable".to_owned(), count: 1 }];
-    let notes = vec![failure::chain(error)];
+    let notes = vec![failure_chain(error)];
     Answers { question: question.to_owned(), answers: Vec::new(), total: rows as u64, complete: false, missing, notes }
 }
 
@@ -225,13 +213,13 @@ pub(super) fn explain(question: &str, error: &AnswerError) -> Failure {
             Failure::user("the question was not understood")
         }
         AnswerError::Cancelled => Failure::user(error),
-        AnswerError::Index(e) => Failure::index(failure::chain(e)).hint("run: amber-compass index --verify"),
-        AnswerError::Git(e) => Failure::user(failure::chain(e)).hint("the form: what follows from changes since COMMIT, in a working copy of git"),
+        AnswerError::Index(e) => Failure::index(failure_chain(e)).hint("run: amber-compass index --verify"),
+        AnswerError::Git(e) => Failure::user(failure_chain(e)).hint("the form: what follows from changes since COMMIT, in a working copy of git"),
     }
 }
 
 /// A question a line in, an object a line out, in the same order.
-fn batch(engine: &Engine, context: &Context, from: &Path) -> Result<ExitCode, Failure> {
+fn batch(session: &Session, context: &Context, from: &Path) -> Result<ExitCode, Failure> {
     let input: Box<dyn std::io::Read> = if from == Path::new("-") {
         Box::new(std::io::stdin().lock())
     } else {
@@ -248,7 +236,7 @@ fn batch(engine: &Engine, context: &Context, from: &Path) -> Result<ExitCode, Fa
         }
         let line = line.trim_end_matches(['\n', '\r']).to_owned();
         let face: Arc<dyn Face> = Arc::new(Json { question: line.clone() });
-        if let Err(error) = answer(engine, context, &line, &face, &out) {
+        if let Err(error) = answer(session, context, &line, &face, &out) {
             out.put(&(error_json(&line, &error) + "\n"), false);
         }
         // Whoever asks line by line waits for the reply before the next line.
@@ -267,7 +255,7 @@ fn error_json(question: &str, error: &AnswerError) -> String {
             "message": e.message, "at": e.at, "length": e.length, "expected": e.expected, "nearest": e.nearest, "try": e.suggestion
         }),
         other => serde_json::json!({
-            "message": failure::chain(other), "at": 0, "length": question.len(), "expected": [], "nearest": null, "try": null
+            "message": failure_chain(other), "at": 0, "length": question.len(), "expected": [], "nearest": null, "try": null
         }),
     };
     serde_json::json!({ "question": question, "error": value }).to_string()
@@ -342,9 +330,9 @@ mod tests {
         let request =
             compass_index::refresh::Request { options, index: file.clone(), threads: 1, verify: false, passes: Default::default(), ..Default::default() };
         compass_index::refresh::run(&request, &compass_index::Disk, &compass_facts::Cancel::new(), &compass_index::Silent).expect("indexed");
-        let engine = Engine::new(Arc::new(Index::open(&file).expect("index")));
+        let session = Session::open(&file).expect("index");
         let question = format!("text turn at most {rows}");
-        let answers = engine.ask(&question, &Context::default()).expect("answers");
+        let answers = session.current().expect("an engine").ask(&question, &Context::default()).expect("answers");
         let face = Json { question };
         let pieces: String = answers.answers.iter().enumerate().map(|(i, a)| face.row(a, i)).collect();
         assert_eq!(pieces + &face.end(&answers, false), json(&answers) + "\n");

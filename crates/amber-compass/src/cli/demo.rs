@@ -7,7 +7,7 @@ use std::process::ExitCode;
 
 /// Lays the demo out and opens it.
 pub fn run(args: &DemoArgs) -> Result<ExitCode, Failure> {
-    let root = demo::lay_out(args.to.as_deref()).map_err(|e| Failure::user(super::failure_chain(&e)))?;
+    let root = demo::lay_out(args.to.as_deref()).map_err(|e| Failure::user(compass_session::failure_chain(&e)))?;
     if args.lay_out_only {
         super::index::print(&format!("{}\n", root.display()));
         return Ok(ExitCode::SUCCESS);

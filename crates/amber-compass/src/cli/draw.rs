@@ -2,7 +2,7 @@
 
 use super::args::DrawArgs;
 use super::{Failure, ask};
-use crate::ways;
+use compass_session::ways;
 use compass_trace::question::{Form, parse};
 use compass_trace::{Answers, Context, Engine};
 use std::path::Path;
@@ -20,7 +20,7 @@ pub fn run(args: &DrawArgs) -> Result<ExitCode, Failure> {
         Some("pdf") => true,
         _ => return Err(Failure::user(format!("{}: drawings are written as .svg or .pdf", args.output.display()))),
     };
-    let engine = ask::engine(args.root.as_deref(), args.index.as_deref())?;
+    let engine = ask::session(args.root.as_deref(), args.index.as_deref())?.engine().map_err(Failure::index)?;
     let text = ask::joined(&args.question);
     let Some(drawing) = drawing(&engine, &text)? else {
         eprintln!("amber-compass: nothing to draw: no way was found");

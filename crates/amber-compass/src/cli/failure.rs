@@ -2,6 +2,7 @@
 
 use compass_index::OpenError;
 use compass_index::refresh::RefreshError;
+use compass_session::failure_chain;
 use std::fmt::Display;
 use std::process::ExitCode;
 
@@ -42,33 +43,19 @@ impl Failure {
 
     /// An index that cannot be opened.
     pub fn open(error: &OpenError, root: &str) -> Failure {
-        Failure::index(chain(error)).hint(format!("run: amber-compass index {root}"))
+        Failure::index(failure_chain(error)).hint(format!("run: amber-compass index {root}"))
     }
 }
 
 impl From<RefreshError> for Failure {
     fn from(error: RefreshError) -> Failure {
         match &error {
-            RefreshError::Plan(_) => Failure::user(chain(&error)),
+            RefreshError::Plan(_) => Failure::user(failure_chain(&error)),
             RefreshError::Empty { .. } => {
                 Failure::user(&error).hint("known languages: C, C++, Go, Java, JavaScript, Python, Rust, SQL, TypeScript; other text files are searched")
             }
-            RefreshError::Store(_) => Failure::index(chain(&error)),
+            RefreshError::Store(_) => Failure::index(failure_chain(&error)),
             RefreshError::Cancelled => Failure { code: 2, message: "cancelled; what was read is kept".to_owned(), hint: None },
         }
     }
-}
-
-/// A message with those of its causes.
-pub fn chain(error: &dyn std::error::Error) -> String {
-    let mut text = error.to_string();
-    let mut source = error.source();
-    while let Some(cause) = source {
-        let cause_text = cause.to_string();
-        if !text.contains(&cause_text) {
-            text = format!("{text}: {cause_text}");
-        }
-        source = cause.source();
-    }
-    text
 }

@@ -1,13 +1,14 @@
 //! `index`.
 
+use super::Failure;
 use super::args::IndexArgs;
 use super::progress::Line;
-use super::{Failure, failure};
-use crate::{places, shown};
+use crate::shown;
 use compass_facts::Cancel;
 use compass_index::plan::{Options, Plan, find_root};
 use compass_index::refresh::{self, Request};
 use compass_index::{Disk, Index, Summary};
+use compass_session::{failure_chain, places};
 use std::io::{BufRead, Write};
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
@@ -18,19 +19,17 @@ pub fn run(args: &IndexArgs) -> Result<ExitCode, Failure> {
     let files = args.files_from.as_deref().map(listed).transpose()?;
     let index = args.index.clone().unwrap_or_else(|| places::index_file(&roots[0]));
     let deps = args.deps.map_or_else(|| Index::open(&index).map(|i| i.deps()).unwrap_or_default(), super::args::DepsArg::deps);
-    let options = Options { roots, files, deps, machine: crate::machine::machine() };
+    let options = Options { roots, files, deps, machine: compass_session::machine::machine() };
     if args.plan {
         return plan(&options, args.json);
     }
-    let package_cache = Some(args.package_cache.clone().unwrap_or_else(places::package_cache_folder));
-    let request =
-        Request { options, index, package_cache, threads: args.threads, verify: args.verify, passes: compass_trace::crossings::passes(), ..Default::default() };
+    let request = Request { threads: args.threads, verify: args.verify, ..compass_session::request(options, index, args.package_cache.clone()) };
     let line = Line::new();
     let outcome = refresh::run(&request, &Disk, &Cancel::new(), &line);
     line.clear();
     let mut outcome = outcome?;
     if let Some(why) = &outcome.rebuilt {
-        eprintln!("amber-compass: {}; it was built anew", shown::harmless(&failure::chain(why)));
+        eprintln!("amber-compass: {}; it was built anew", shown::harmless(&failure_chain(why)));
     }
     for warning in &outcome.warnings {
         eprintln!("amber-compass: {}", shown::harmless(warning));
@@ -48,9 +47,9 @@ fn roots(paths: &[PathBuf]) -> Result<Vec<PathBuf>, Failure> {
     match paths {
         [] => {
             let here = std::env::current_dir().map_err(|e| Failure::user(format!("the current folder cannot be opened: {e}")))?;
-            Ok(crate::roots::all(&find_root(&here)))
+            Ok(compass_session::roots::all(&find_root(&here)))
         }
-        [one] => Ok(crate::roots::all(&root_of(one))),
+        [one] => Ok(compass_session::roots::all(&root_of(one))),
         several => Ok(several.iter().map(root_of).collect()),
     }
 }

@@ -2,11 +2,10 @@
 
 use super::Failure;
 use super::args::DepsArg;
-use crate::places;
 use crate::tui::{self, Spot};
 use compass_index::Index;
 use compass_index::plan::{Options, find_root};
-use compass_index::refresh::Request;
+use compass_session::places;
 use std::io::IsTerminal;
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
@@ -80,16 +79,8 @@ pub fn open(root: &Path, file: Option<Spot>, index: Option<PathBuf>, deps: DepsA
         return Err(Failure::user("the full-screen interface needs a terminal").hint("amber-compass ask … answers on standard output"));
     }
     let name = root.file_name().map_or_else(|| root.display().to_string(), |n| n.to_string_lossy().into_owned());
-    let options = Options { roots: crate::roots::all(root), files: None, deps: deps.deps(), machine: crate::machine::machine() };
-    let request = Request {
-        options,
-        index: index.unwrap_or_else(|| places::index_file(root)),
-        package_cache: Some(package_cache.unwrap_or_else(places::package_cache_folder)),
-        threads: 0,
-        verify: false,
-        passes: compass_trace::crossings::passes(),
-        ..Default::default()
-    };
+    let options = Options { roots: compass_session::roots::all(root), files: None, deps: deps.deps(), machine: compass_session::machine::machine() };
+    let request = compass_session::request(options, index.unwrap_or_else(|| places::index_file(root)), package_cache);
     let settings = crate::settings::read(&crate::settings::file()).map_err(|e| Failure::user(e).hint("amber-compass settings lists what the file may say"))?;
     crate::log::start();
     tui::run(tui::Start { name, request, file, settings }).map_err(|e| Failure::user(format!("the terminal failed: {e}")))?;
@@ -101,6 +92,7 @@ mod tests {
     use super::*;
     use compass_facts::Cancel;
     use compass_index::plan::Deps;
+    use compass_index::refresh::Request;
     use compass_index::{Disk, Silent};
     use rstest::rstest;
 

@@ -2,10 +2,11 @@
 
 use super::Failure;
 use super::args::PackageCacheArgs;
-use super::failure::chain;
 use super::index::print;
-use crate::{places, shown};
+use crate::shown;
 use compass_index::store::{CachedPackage, PackageCache};
+use compass_session::failure_chain;
+use compass_session::places;
 use std::process::ExitCode;
 use std::time::{SystemTime, UNIX_EPOCH};
 
@@ -14,7 +15,7 @@ const DAY: i64 = 24 * 60 * 60;
 /// Runs the command.
 pub fn run(args: &PackageCacheArgs) -> Result<ExitCode, Failure> {
     let folder = args.package_cache.clone().unwrap_or_else(places::package_cache_folder);
-    let failed = |e: compass_index::store::StoreError| Failure::index(chain(&e));
+    let failed = |e: compass_index::store::StoreError| Failure::index(failure_chain(&e));
     let mut package_cache = PackageCache::open(&folder).map_err(failed)?;
     let now = SystemTime::now().duration_since(UNIX_EPOCH).map_or(0, |d| d.as_secs() as i64);
     let pruned = args.prune.map(|days| package_cache.prune(now - i64::from(days) * DAY)).transpose().map_err(failed)?;

@@ -3,8 +3,9 @@
 use super::Failure;
 use super::args::RootsArgs;
 use super::index::print;
-use crate::roots::{self, Change};
-use crate::{places, shown};
+use crate::shown;
+use compass_session::places;
+use compass_session::roots::{self, Change};
 use std::path::PathBuf;
 use std::process::ExitCode;
 

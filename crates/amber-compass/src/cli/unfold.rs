@@ -2,32 +2,31 @@
 
 use super::args::UnfoldArgs;
 use super::index::print;
-use super::{Failure, ask, failure};
+use super::{Failure, ask};
 use crate::shown::harmless;
 use compass_facts::Cancel;
-use compass_index::Disk;
+use compass_session::failure_chain;
+use compass_session::page::Spot;
+use compass_session::unfolding::{UnfoldingError, unfolding};
 use compass_unfold::{Step, StepKind, Unfolding};
 use std::process::ExitCode;
 
 /// Runs the command.
 pub fn run(args: &UnfoldArgs) -> Result<ExitCode, Failure> {
-    let engine = ask::engine(args.root.as_deref(), args.index.as_deref())?;
-    let index = engine.index();
-    let (path, line, column) = place(&args.place)?;
-    let file = index.find_path(path).ok_or_else(|| Failure::user(format!("no file {path} in the index")).hint("paths are relative to the root"))?;
-    let source = index.source(file).map_err(|e| Failure::user(failure::chain(&e)))?;
-    let offset = source.source.lines.offset(line, column).ok_or_else(|| Failure::user(format!("{path} has no place {line}:{column}")))?;
+    let session = ask::session(args.root.as_deref(), args.index.as_deref())?;
+    let spot = place(&args.place)?;
     if let Some(wrong) = args.defines.iter().find(|d| !d.starts_with(|c: char| c.is_alphabetic() || c == '_')) {
         return Err(Failure::user(format!("--define {wrong}: NAME or NAME=VALUE is expected")));
     }
-    let options = crate::building::options_for(index, file, &args.defines, &args.includes).map_err(|e| Failure::user(failure::chain(&e)))?;
-    let found = compass_unfold::unfold(index, &Disk, file, offset, &options, &Cancel::new()).map_err(|e| Failure::user(failure::chain(&e)));
-    let found = match found {
+    let engine = session.engine().map_err(Failure::index)?;
+    let found = match unfolding(&engine, &spot, &args.defines, &args.includes, &Cancel::new()) {
         Ok(found) => found,
-        Err(failure) => {
-            failure.report();
+        Err(why @ UnfoldingError::Unfold(_)) => {
+            Failure::user(failure_chain(&why)).report();
             return Ok(ExitCode::from(1));
         }
+        Err(why @ UnfoldingError::NoFile(_)) => return Err(Failure::user(why).hint("paths are relative to the root")),
+        Err(why) => return Err(Failure::user(failure_chain(&why))),
     };
     let taken = taken(args, &found)?;
     let after = match args.only {
@@ -40,11 +39,12 @@ pub fn run(args: &UnfoldArgs) -> Result<ExitCode, Failure> {
 }
 
 /// `PATH:LINE:COL`; a path may hold colons.
-fn place(text: &str) -> Result<(&str, u32, u32), Failure> {
+fn place(text: &str) -> Result<Spot, Failure> {
     let wrong = || Failure::user(format!("{text}: PATH:LINE:COL is expected")).hint("e.g. amber-compass unfold sensors/src/probe.c:44:5");
     let (rest, column) = text.rsplit_once(':').ok_or_else(wrong)?;
     let (path, line) = rest.rsplit_once(':').ok_or_else(wrong)?;
-    Ok((path.trim_start_matches("./"), line.parse().map_err(|_| wrong())?, column.parse().map_err(|_| wrong())?))
+    let path = path.trim_start_matches("./").to_owned();
+    Ok(Spot { path, line: line.parse().map_err(|_| wrong())?, column: column.parse().map_err(|_| wrong())? })
 }
 
 /// How many steps are taken.

@@ -1,15 +1,15 @@
 //! The loop: events in, effects out, a frame after each event.
 
-use super::jobs::{Done, EngineSlot, Jobs};
-use super::recent::Recent;
 use super::state::{Spot, State};
 use super::term::Guard;
 use super::theme::Theme;
 use super::update::{self, Effect, Event};
 use super::view;
-use super::watch::{Watch, Watched};
-use crate::logbook::Keeper;
 use compass_index::refresh::Request;
+use compass_session::Session;
+use compass_session::jobs::{Done, Jobs, Tell};
+use compass_session::logbook::Keeper;
+use compass_session::watch::{Watch, Watched};
 use crossbeam_channel::{Receiver, Sender, select, unbounded};
 use crossterm::event;
 use std::process::Command;
@@ -51,21 +51,25 @@ pub fn run(start: Start) -> std::io::Result<()> {
     state.request = Some(Box::new(start.request));
     state.pending = start.file;
     let root = state.request.as_ref().and_then(|r| r.options.roots.first().cloned()).unwrap_or_default();
-    let book = crate::logbook::path_for(&root);
-    let read = crate::logbook::load(&book);
+    let book = compass_session::logbook::path_for(&root);
+    let read = compass_session::logbook::load(&book);
     let (keeper, unwritten) = Keeper::start(book, read.book.clone());
     (state.logbook.book, state.logbook.writable) = (read.book, read.writable);
-    let known = crate::remembered::path_for(&root);
-    state.remembered = crate::remembered::load(&known);
+    let known = compass_session::remembered::path_for(&root);
+    state.remembered = compass_session::remembered::load(&known);
     state.ask.history = std::mem::take(&mut state.remembered.history);
-    state.guide = crate::remembered::is_first_time();
-    let engine = EngineSlot::default();
+    state.guide = compass_session::remembered::is_first_time();
+    let session = Session::default();
     let (sender, done) = unbounded::<Done>();
-    let recent = Recent::default();
-    let jobs = Jobs::start(&sender, &engine, &recent);
+    let tell: Tell = Arc::new(move |(lane, number, mut outcome)| {
+        // Here, and not in the thread that draws: a line may be megabytes long.
+        outcome.pages_mut().into_iter().flat_map(|p| &mut p.lines).for_each(|l| l.stops = view::columns::stops(&l.text));
+        let _ = sender.send((lane, number, outcome));
+    });
+    let jobs = Jobs::start(&session, &tell);
     let (keys_in, keys) = unbounded::<event::Event>();
     let (changes_in, changes) = unbounded();
-    let watch = Watch::start(&engine, &recent, &index, changes_in);
+    let watch = Watch::start(&session, &index, changes_in);
     let paused = Arc::new(AtomicBool::new(false));
     listen(keys_in, paused.clone());
 
@@ -85,7 +89,7 @@ pub fn run(start: Start) -> std::io::Result<()> {
     }
     threads.jobs.stop();
     // Without it the next time begins afresh; nothing else is lost.
-    let _ = crate::remembered::save(&known, &state.to_remember());
+    let _ = compass_session::remembered::save(&known, &state.to_remember());
     // The track goes on where it ended.
     if state.logbook.writable {
         threads.keeper.keep(state.logbook.book);
@@ -172,8 +176,8 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                 Ok(()) => state.say(format!("handed to the terminal's clipboard: {text}")),
                 Err(e) => state.complain(format!("it could not be copied: {e}")),
             },
-            Effect::ListKept => state.logbook.kept = crate::kept::list(&crate::kept::folder(), &state.name),
-            Effect::Keep(name, ending, text) => match crate::kept::keep(&crate::kept::folder(), &state.name, &name, ending, &text) {
+            Effect::ListKept => state.logbook.kept = compass_session::kept::list(&compass_session::kept::folder(), &state.name),
+            Effect::Keep(name, ending, text) => match compass_session::kept::keep(&compass_session::kept::folder(), &state.name, &name, ending, &text) {
                 Ok(path) => state.say(format!("kept in {}", path.display())),
                 Err(e) => state.complain(format!("it could not be kept: {e}")),
             },
@@ -199,12 +203,12 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
 }
 
 /// Changes the roots and indexes with those there are now.
-fn change_roots(state: &mut State, change: &crate::roots::Change, effects: &mut Vec<Effect>) {
+fn change_roots(state: &mut State, change: &compass_session::roots::Change, effects: &mut Vec<Effect>) {
     let Some(root) = state.request.as_ref().and_then(|r| r.options.roots.first().cloned()) else { return };
-    match crate::roots::change(&root, &root, std::slice::from_ref(change)) {
+    match compass_session::roots::change(&root, &root, std::slice::from_ref(change)) {
         Ok(_) => {
             if let Some(request) = &mut state.request {
-                request.options.roots = crate::roots::all(&root);
+                request.options.roots = compass_session::roots::all(&root);
             }
             update::refresh(state, effects);
         }

@@ -19,18 +19,25 @@ mod units;
 pub use answers::{AnswersPane, Kept};
 pub use aside::Aside;
 pub use ask::{AskLine, AskMode};
-pub use chains::{ChainRow, ChainsPane, Grown, Shown};
-pub use desk::{BandCell, Desk, Hop, LineEnd, Page, PageLine, Spot, at_commit};
-pub use folds::{Folds, Part};
+pub use chains::ChainsPane;
+pub use desk::{Desk, Hop};
+pub use folds::Folds;
 pub use gaps::GapsPane;
 pub use glance::{Glance, Look};
-pub use history_and_coverage::{ChangeView, Further, HistoryAndCoverage};
+pub use history_and_coverage::ChangeView;
 pub use kin::KinPane;
 pub use logbook::{LogRow, LogbookPane};
-pub use survey::{Amount, EntryRow, SurveyData, SurveyPane, Working};
+pub use survey::{SurveyPane, Working};
 pub use tree::Tree;
-pub use unfold::{Focus, StepRow, UnfoldPane, Unfolded};
+pub use unfold::{Focus, UnfoldPane};
 pub use units::{UnitLine, UnitsPane};
+
+// What panes hold of the service.
+pub use compass_session::chains::{ChainRow, Grown, Shown};
+pub use compass_session::history_and_coverage::{Further, HistoryAndCoverage};
+pub use compass_session::page::{LineEnd, Page, PageLine, Part, Spot, at_commit};
+pub use compass_session::survey::{EntryRow, SurveyData};
+pub use compass_session::unfolding::Unfolded;
 
 use super::theme::Theme;
 
@@ -99,7 +106,7 @@ pub struct State {
     /// The editor's command, if it was settled.
     pub editor: Option<String>,
     /// Numbers of the latest job of each lane: older answers are dropped.
-    pub latest: [u64; super::jobs::LANES],
+    pub latest: [u64; compass_session::jobs::LANES],
     /// The next job's number.
     pub next_job: u64,
     /// A place to open as soon as there is an index.
@@ -115,7 +122,7 @@ pub struct State {
     /// The last warning that was shown.
     pub warned: Option<String>,
     /// What was remembered from the last time, until it is shown.
-    pub remembered: crate::remembered::Remembered,
+    pub remembered: compass_session::remembered::Remembered,
 }
 
 impl State {
@@ -145,7 +152,7 @@ impl State {
             theme,
             keys: super::update::KeyMap::default(),
             editor: None,
-            latest: [0; super::jobs::LANES],
+            latest: [0; compass_session::jobs::LANES],
             next_job: 0,
             pending: None,
             ready: false,
@@ -153,13 +160,13 @@ impl State {
             quiet: false,
             changed_meanwhile: false,
             warned: None,
-            remembered: crate::remembered::Remembered::default(),
+            remembered: compass_session::remembered::Remembered::default(),
         }
     }
 
     /// What to remember for the next time.
-    pub fn to_remember(&self) -> crate::remembered::Remembered {
-        use crate::remembered::{Asked, Remembered};
+    pub fn to_remember(&self) -> compass_session::remembered::Remembered {
+        use compass_session::remembered::{Asked, Remembered};
         let left = |k: &answers::Kept| Asked { question: k.answers.question.clone(), narrow: k.narrow.clone(), selected: k.selected };
         // Without one it may be that nobody looked at those of the last time.
         let asked = self.answers.shown().map(left).or_else(|| self.remembered.asked.clone());

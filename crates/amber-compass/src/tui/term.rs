@@ -9,18 +9,6 @@ use crossterm::terminal::{EnterAlternateScreen, LeaveAlternateScreen, disable_ra
 use ratatui::Terminal;
 use ratatui::backend::CrosstermBackend;
 use std::io::{Stdout, stdout};
-use std::path::PathBuf;
-use std::sync::Mutex;
-
-/// Where the last fault of a job is described.
-static LAST_REPORT: Mutex<Option<PathBuf>> = Mutex::new(None);
-
-/// What a person hears of a job that ended in a fault of this program.
-pub fn fault_text() -> String {
-    let report = LAST_REPORT.lock().unwrap_or_else(|e| e.into_inner()).take();
-    let place = report.map_or_else(String::new, |path| format!("; report: {}", path.display()));
-    format!("a fault of this program ended this; everything else goes on{place}")
-}
 
 /// Holds the terminal; dropping it gives the terminal back.
 pub struct Guard {
@@ -44,9 +32,9 @@ impl Guard {
             }
             let trace = std::backtrace::Backtrace::force_capture().to_string();
             tracing::error!("panic: {info}");
-            match crate::log::report(&crate::places::data_folder().join("reports"), &info.to_string(), &trace) {
+            match crate::log::report(&compass_session::places::data_folder().join("reports"), &info.to_string(), &trace) {
                 Ok(path) if ends => eprintln!("amber-compass: a fault of this program; what is known of it stands in {}", path.display()),
-                Ok(path) => *LAST_REPORT.lock().unwrap_or_else(|e| e.into_inner()) = Some(path),
+                Ok(path) => compass_session::fault::described_in(path),
                 Err(_) => {}
             }
         }));

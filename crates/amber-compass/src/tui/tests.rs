@@ -10,14 +10,15 @@ mod reading;
 mod trace;
 mod typing;
 
-use super::jobs::{Job, Lane, Outcome};
-use super::state::{AskMode, BandCell, Page, PageLine, Part, Screen, Spot, State, SurveyData};
+use super::state::{AskMode, Page, PageLine, Part, Screen, Spot, State, SurveyData};
 use super::theme::Theme;
 use super::update::{Effect, Event, update};
 use super::view;
-use super::watch::Watched;
 use compass_facts::{GapCause, Kind, Role};
 use compass_index::Certainty;
+use compass_session::jobs::{Job, Lane, Outcome};
+use compass_session::page::BandCell;
+use compass_session::watch::Watched;
 use compass_trace::{Answer, AnswerKind, Answers};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
 use mouse::click;
@@ -457,11 +458,11 @@ fn roots_are_added_by_typing_and_taken_out_by_their_units() {
     assert!(screen(&state).join("\n").contains("Enter add this folder as a root"));
     type_text(&mut state, "../ripening");
     let effects = press(&mut state, KeyCode::Enter);
-    assert!(matches!(&effects[..], [Effect::Roots(crate::roots::Change::Add(p))] if p.ends_with("ripening")), "{effects:?}");
+    assert!(matches!(&effects[..], [Effect::Roots(compass_session::roots::Change::Add(p))] if p.ends_with("ripening")), "{effects:?}");
     assert!(press(&mut state, KeyCode::Delete).is_empty() && state.is_wrong, "the first root stays");
     state.units.lines[0].entry.root = Some("/work/ripening".to_owned());
     let effects = press(&mut state, KeyCode::Delete);
-    assert!(matches!(&effects[..], [Effect::Roots(crate::roots::Change::Remove(p))] if p.ends_with("ripening")), "{effects:?}");
+    assert!(matches!(&effects[..], [Effect::Roots(compass_session::roots::Change::Remove(p))] if p.ends_with("ripening")), "{effects:?}");
 }
 
 #[test]

@@ -24,9 +24,9 @@ pub use actions::{found_actions, refresh};
 pub(in crate::tui) use desk::jump;
 pub use keys::{Action, KeyMap, Row};
 
-use super::jobs::{Done, Job};
 use super::state::{AskMode, Screen, State};
-use super::watch::Watched;
+use compass_session::jobs::{Done, Job};
+use compass_session::watch::Watched;
 use crossterm::event::{KeyCode, KeyEvent, MouseEvent};
 
 /// All that can happen.
@@ -56,13 +56,13 @@ pub enum Effect {
     /// Write a kept chain or list among the person's own data: its name, the ending of its file, its text.
     Keep(String, &'static str, String),
     /// Write the logbook.
-    SaveLogbook(Box<crate::logbook::Logbook>),
+    SaveLogbook(Box<compass_session::logbook::Logbook>),
     /// Put a text on the clipboard of the terminal.
     Copy(String),
     /// See which chains were kept.
     ListKept,
     /// Add a root, or take one out, and bring the index up to date.
-    Roots(crate::roots::Change),
+    Roots(compass_session::roots::Change),
     /// Watch the folders of what is indexed now.
     Watch,
     /// End the program.

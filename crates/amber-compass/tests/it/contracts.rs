@@ -165,6 +165,15 @@ fn the_core_has_no_terminal_and_no_network() {
     }
 }
 
+#[test]
+fn the_service_knows_no_terminal_and_no_command_line() {
+    let root = std::path::Path::new(env!("CARGO_MANIFEST_DIR")).join("../compass-session");
+    let manifest = std::fs::read_to_string(root.join("Cargo.toml")).expect("a manifest");
+    for forbidden in ["ratatui", "crossterm", "clap", "unicode-width", "reqwest", "hyper", "tokio", "amber-compass"] {
+        assert!(!manifest.contains(&format!("{forbidden}.workspace")), "the service must not depend on {forbidden}");
+    }
+}
+
 /// Overrides by name of the quick profile reach the one for shipping unless that names the same packages.
 #[rstest::rstest]
 fn what_is_built_quickly_is_shipped_optimised() {

@@ -142,7 +142,7 @@ pub struct AnswersPane {
     /// Code around the selected row: path and page.
     pub preview: Option<super::Page>,
     /// A question of the last time that is asked again, and how its answers were left.
-    pub again: Option<crate::remembered::Asked>,
+    pub again: Option<compass_session::remembered::Asked>,
 }
 
 impl AnswersPane {

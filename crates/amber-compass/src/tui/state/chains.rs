@@ -1,67 +1,7 @@
 //! Chains: callers above a symbol and callees below it, or the ways between two symbols as cross-sections.
 
-use super::{Page, Spot};
+use super::{Page, Shown, Spot};
 use compass_trace::chains::{Section, SectionRow};
-
-/// A row of the growing list.
-#[derive(Debug, Clone, PartialEq)]
-pub struct ChainRow {
-    /// Below 0 for callers, 0 for the symbol itself, above 0 for callees.
-    pub level: i32,
-    /// Where to go.
-    pub spot: Spot,
-    /// The symbol at the far end.
-    pub name: String,
-    /// Its kind, or the kind of crossing.
-    pub kind: String,
-    /// The line of code.
-    pub code: String,
-    /// Certainty's mark.
-    pub mark: char,
-    /// Does it cross?
-    pub crossing: Option<String>,
-    /// The symbol's own rows stand elsewhere in the list.
-    pub met_before: bool,
-    /// Further places that join the same two.
-    pub others: u32,
-    /// The layer of the place.
-    pub layer: String,
-}
-
-/// The list of one symbol.
-#[derive(Debug, Clone, PartialEq, Default)]
-pub struct Grown {
-    /// The symbol.
-    pub name: String,
-    /// Where it was asked for.
-    pub spot: Spot,
-    /// Levels upwards and downwards.
-    pub depth: u32,
-    /// Callers, then the symbol, then callees.
-    pub rows: Vec<ChainRow>,
-    /// Counts and bounds, in words.
-    pub note: String,
-}
-
-/// What is shown.
-#[derive(Debug, Clone, PartialEq)]
-pub enum Shown {
-    /// Callers and callees.
-    Grown(Box<Grown>),
-    /// The ways of a question.
-    Ways {
-        /// The question.
-        question: String,
-        /// Each way.
-        sections: Vec<Section>,
-        /// All there are.
-        total: u64,
-        /// Notes and bounds, in words.
-        note: String,
-        /// The one shown.
-        current: usize,
-    },
-}
 
 /// The pane.
 #[derive(Debug, Clone, Default)]

@@ -1,15 +1,7 @@
 //! Folded parts of the file being read: lines that are not shown, and how lines are counted without them.
 
+use super::Part;
 use std::collections::BTreeSet;
-
-/// A part that can be folded: its first line stays, the lines up to the last are hidden.
-#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
-pub struct Part {
-    /// The line that stays, from 1.
-    pub first: u32,
-    /// The last line.
-    pub last: u32,
-}
 
 /// Which parts of a file are folded.
 #[derive(Debug, Clone, Default, PartialEq, Eq)]

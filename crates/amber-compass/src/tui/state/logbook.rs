@@ -1,6 +1,6 @@
 //! The logbook's screen: bookmarks, the track with its branches, what was kept.
 
-use crate::logbook::{Bookmark, Found, Logbook};
+use compass_session::logbook::{Bookmark, Found, Logbook};
 use std::collections::BTreeMap;
 
 /// A row of the list.

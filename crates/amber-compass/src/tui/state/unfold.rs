@@ -1,40 +1,10 @@
 //! Unfold: what was written, and what it becomes step by step.
 
-use super::Spot;
+use super::{Spot, Unfolded};
 use compass_unfold::Text;
-
-/// A step as the screen lists it.
-#[derive(Debug, Clone, PartialEq)]
-pub struct StepRow {
-    /// The macro or lowering.
-    pub by: String,
-    /// `macro`, `rule 2`, `lowering`.
-    pub kind: String,
-    /// Where it is defined: to show, and to go to if the index has the file.
-    pub defined: Option<(String, Option<Spot>)>,
-    /// What else is to say: conditions, competing definitions.
-    pub about: Vec<String>,
-    /// How deep inside other steps.
-    pub depth: usize,
-}
 
 /// Where a piece came from: words, place, and where to go.
 pub type Origin = (String, Option<(String, Option<Spot>)>);
-
-/// An unfolding ready to be shown.
-#[derive(Debug, Clone, PartialEq, Default)]
-pub struct Unfolded {
-    /// Where it stands.
-    pub spot: Spot,
-    /// The text after 0, 1, … steps.
-    pub states: Vec<Text>,
-    /// The text when one step alone is taken, with those it needs.
-    pub alone: Vec<Text>,
-    /// Steps, outermost first.
-    pub steps: Vec<StepRow>,
-    /// Things to hear.
-    pub notes: Vec<String>,
-}
 
 /// What arrows move.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Default)]

@@ -2,8 +2,8 @@
 
 use super::*;
 
-fn anchor(path: &str, line: u32) -> crate::logbook::Anchor {
-    crate::logbook::Anchor { path: path.to_owned(), line, column: 5, text: format!("line {line}"), symbol: None }
+fn anchor(path: &str, line: u32) -> compass_session::logbook::Anchor {
+    compass_session::logbook::Anchor { path: path.to_owned(), line, column: 5, text: format!("line {line}"), symbol: None }
 }
 
 #[test]
@@ -20,7 +20,7 @@ fn a_bookmark_is_asked_for_noted_written_and_opened() {
     assert!(matches!(&effects[..], [Effect::SaveLogbook(book)] if book.bookmarks.len() == 1), "{effects:?}");
     press(&mut state, KeyCode::F(8));
     let number = state.logbook.book.bookmarks[0].number;
-    let moved = crate::logbook::Found { path: "b.py".to_owned(), line: 12, column: 3, text: "def turn".to_owned() };
+    let moved = compass_session::logbook::Found { path: "b.py".to_owned(), line: 12, column: 3, text: "def turn".to_owned() };
     done(&mut state, Lane::Logbook, Outcome::Marks(vec![(number, Some(moved))]));
     let shown = drawn(&state);
     assert!(shown.contains("why") && shown.contains("b.py:12"), "{shown}");
@@ -167,8 +167,8 @@ fn the_other_side_is_named_and_one_without_is_said() {
 #[test]
 fn what_was_asked_the_last_time_is_asked_again_and_stands_as_it_was_left() {
     let mut state = State::new("larder".to_owned(), (160, 45), Theme::dark());
-    let asked = crate::remembered::Asked { question: "who calls turn".to_owned(), narrow: "file_3".to_owned(), selected: 0 };
-    state.remembered = crate::remembered::Remembered { path: "a.py".to_owned(), line: 40, column: 5, asked: Some(asked), history: Vec::new() };
+    let asked = compass_session::remembered::Asked { question: "who calls turn".to_owned(), narrow: "file_3".to_owned(), selected: 0 };
+    state.remembered = compass_session::remembered::Remembered { path: "a.py".to_owned(), line: 40, column: 5, asked: Some(asked), history: Vec::new() };
     let effects = done(&mut state, Lane::Index, Outcome::Opened);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(to)) if *to == spot("a.py", 40))), "{effects:?}");
     assert_eq!(state.screen, Screen::Survey, "what is on the screen stays there");

@@ -62,7 +62,7 @@ fn gaps_of_two_files() -> State {
 fn two_bookmarks() -> State {
     let mut state = desk((160, 45));
     for path in ["b.py", "c.py"] {
-        let anchor = crate::logbook::Anchor { path: path.to_owned(), line: 7, column: 5, text: "turn".to_owned(), symbol: None };
+        let anchor = compass_session::logbook::Anchor { path: path.to_owned(), line: 7, column: 5, text: "turn".to_owned(), symbol: None };
         state.logbook.book.mark(anchor, String::new());
     }
     press(&mut state, KeyCode::F(8));

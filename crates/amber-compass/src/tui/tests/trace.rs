@@ -1,8 +1,9 @@
 //! The screens of chains and unfolding.
 
 use super::*;
-use crate::tui::state::{ChainRow, Focus, Grown, Shown, StepRow, Unfolded};
+use crate::tui::state::{ChainRow, Focus, Grown, Shown, Unfolded};
 use compass_facts::Span;
+use compass_session::unfolding::StepRow;
 use compass_trace::chains::{Section, SectionRow};
 use compass_unfold::{Location, Piece, PieceKind, Text};
 

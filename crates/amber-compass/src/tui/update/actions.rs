@@ -1,9 +1,9 @@
 //! Actions that hold on every screen, and the ask line.
 
 use super::{Action, Effect, answers, chains, desk, gaps, go_to, kin, logbook, start, unfold, units};
-use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Screen, Spot, State};
-use crate::tui::watch::Watched;
+use compass_session::jobs::Job;
+use compass_session::watch::Watched;
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers};
 
 /// So many rows of the ask line are a page.
@@ -218,7 +218,7 @@ fn enter(state: &mut State, effects: &mut Vec<Effect>) {
     if state.ask.mode == AskMode::Root {
         state.ask.close();
         if !text.is_empty() {
-            effects.push(Effect::Roots(crate::roots::Change::Add(text.into())));
+            effects.push(Effect::Roots(compass_session::roots::Change::Add(text.into())));
         }
         return;
     }
@@ -260,7 +260,7 @@ pub fn ask(state: &mut State, question: String, effects: &mut Vec<Effect>) {
         state.complain("there is no index to ask yet");
         return;
     }
-    if crate::tui::jobs::asks_for_ways(&question) {
+    if compass_session::asks_for_ways(&question) {
         state.chains.waiting = Some(question.clone());
         go_to(state, Screen::Chains);
         start(state, Job::Ways(question), effects);

@@ -1,10 +1,10 @@
 //! The answers' rows: selecting, narrowing, opening.
 
 use super::{Action, Effect, desk, lists, start};
-use crate::exports::Form;
-use crate::tui::jobs::Job;
 use crate::tui::state::{Spot, State};
 use crate::tui::view::layout;
+use compass_session::exports::Form;
+use compass_session::jobs::Job;
 use crossterm::event::{KeyCode, KeyEvent};
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
@@ -35,7 +35,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
 /// Writes the rows that narrowing leaves to a file.
 fn keep(state: &mut State, form: Form, effects: &mut Vec<Effect>) {
     let Some(kept) = state.answers.shown() else { return state.say("there are no answers to keep yet") };
-    let text = crate::exports::text(form, &kept.answers, &kept.rows());
+    let text = compass_session::exports::text(form, &kept.answers, &kept.rows());
     effects.push(Effect::Keep(kept.answers.question.clone(), form.ending(), text));
 }
 

@@ -1,8 +1,8 @@
 //! Places set aside: kept in view, swapped with the one being read, loaded again when their files change.
 
 use super::{Effect, desk, start};
-use crate::tui::jobs::Job;
 use crate::tui::state::{Aside, Page, Spot, State};
+use compass_session::jobs::Job;
 
 /// Sets the place being read aside; done again at that line, it is let go.
 pub fn set(state: &mut State) {

@@ -1,9 +1,9 @@
 //! Chains: selecting rows, opening their code, going deeper, other ways, keeping one.
 
 use super::{Action, Effect, desk, lists, start};
-use crate::tui::jobs::Job;
 use crate::tui::state::{Shown, Spot, State};
 use crate::tui::view::layout;
+use compass_session::jobs::Job;
 
 /// The deepest list: beyond, `who calls … through all` is asked.
 const DEEPEST: u32 = 12;

@@ -1,9 +1,9 @@
 //! Reading: moving through the text, following names, the track.
 
 use super::{Action, Effect, actions, go_to, start};
-use crate::tui::jobs::Job;
 use crate::tui::state::{Hop, Page, Screen, Spot, State};
 use crate::tui::view::layout;
+use compass_session::jobs::Job;
 
 /// Rows kept between the cursor and the edge.
 const MARGIN: u32 = 3;

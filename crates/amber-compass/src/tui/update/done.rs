@@ -1,9 +1,9 @@
 //! What jobs say.
 
 use super::{Effect, answers, desk, start};
-use crate::tui::jobs::{Done, Job, Lane, Outcome};
 use crate::tui::state::{AskMode, Screen, State, Working};
 use compass_index::Phase;
+use compass_session::jobs::{Done, Job, Lane, Outcome};
 use compass_trace::Answers;
 use std::time::Duration;
 
@@ -202,7 +202,7 @@ fn indexed(state: &mut State, result: Result<(Box<compass_index::Summary>, Vec<S
     }
     effects.push(Effect::Watch);
     if std::mem::take(&mut state.changed_meanwhile) {
-        super::actions::watched(state, crate::tui::watch::Watched::Changed, effects);
+        super::actions::watched(state, compass_session::watch::Watched::Changed, effects);
     }
 }
 

@@ -1,9 +1,9 @@
 //! Gaps: one after the other, and the code at each.
 
 use super::{Action, Effect, desk, lists, start};
-use crate::tui::jobs::Job;
 use crate::tui::state::{Spot, State};
 use crate::tui::view::layout;
+use compass_session::jobs::Job;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     if let Some(by) = lists::step(action, layout::gaps(state).rows) {

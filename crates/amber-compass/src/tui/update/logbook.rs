@@ -1,10 +1,10 @@
 //! The logbook: setting and opening bookmarks, walking the branches of the track, exporting.
 
 use super::{Action, Effect, desk, lists, start};
-use crate::logbook::Step;
-use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Hop, LogRow, Spot, State};
 use crate::tui::view::layout;
+use compass_session::jobs::Job;
+use compass_session::logbook::Step;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     if let Some(by) = lists::step(action, layout::logbook(state)) {

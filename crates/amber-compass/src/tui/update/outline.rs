@@ -1,8 +1,8 @@
 //! The outline of the file being read, in the place of the bearings: typing narrows it, `Enter` goes there.
 
 use super::{Effect, desk, start};
-use crate::tui::jobs::Job;
 use crate::tui::state::{AskMode, Spot, State};
+use compass_session::jobs::Job;
 use compass_trace::{Answer, Answers};
 
 /// Opens it.

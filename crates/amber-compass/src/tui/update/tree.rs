@@ -1,9 +1,9 @@
 //! Folders and files beside the code: they unfold in place, and the place being read stays where it is.
 
 use super::{Action, Effect, desk, lists, start};
-use crate::tui::jobs::Job;
 use crate::tui::state::{Spot, State, Tree};
 use crate::tui::view::layout;
+use compass_session::jobs::Job;
 
 /// Opens the tree at the file being read.
 pub fn open(state: &mut State, effects: &mut Vec<Effect>) {

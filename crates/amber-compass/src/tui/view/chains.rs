@@ -2,6 +2,7 @@
 
 use super::{cut, cut_front, layout, put, put_line, row, rule};
 use crate::tui::state::{ChainRow, Grown, Shown, State};
+use compass_index::Certainty;
 use compass_trace::Answer;
 use compass_trace::chains::{Section, SectionRow};
 use ratatui::buffer::Buffer;
@@ -123,7 +124,7 @@ const LAYER: usize = 10;
 fn draw_section(state: &State, section: &Section, (current, ways, total): (usize, usize, u64), note: &str, buffer: &mut Buffer) {
     let parts = layout::chains(state);
     let of = if total > ways as u64 { format!("{ways} of {total}") } else { ways.to_string() };
-    let right = format!("way {} of {of} · {}", current + 1, crate::ways::counts(section));
+    let right = format!("way {} of {of} · {}", current + 1, compass_session::ways::counts(section));
     head(state, &format!("from {} to {}", section.from, section.to), &right, note, buffer);
     let height = usize::from(parts.rows.height);
     let steps = state.chains.steps();
@@ -207,5 +208,5 @@ fn step_row(state: &State, margin: (String, Style), a: &Answer, here: bool, buff
 }
 
 fn mark(a: &Answer) -> String {
-    crate::tui::jobs::mark(a.certainty).to_string()
+    a.certainty.map_or(' ', Certainty::mark).to_string()
 }

@@ -3,63 +3,44 @@
 //! An index that is renewed while a job asks it loses what only its older state needed. What the job says then is dropped, and it runs
 //! again over the newer state: no answer mixes two. A panic is a fault of this program; it is reported, and the job has failed.
 
-use super::{EngineSlot, Job, Outcome, work};
-use crate::tui::recent::Recent;
-use crate::tui::term;
-use compass_trace::{Context, Engine};
+use super::{Job, Outcome, work};
+use crate::{Session, fault};
+use compass_trace::Context;
 use std::panic::{AssertUnwindSafe, catch_unwind};
-use std::sync::{Arc, Mutex};
+use std::sync::Mutex;
 
 /// So often a job begins anew: whoever writes that quickly is waited for no longer.
 const MOST_TRIES: u32 = 4;
 
 /// Runs a job, and again where the index was renewed meanwhile.
-pub(super) fn run(job: Job, context: &Context, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
+pub(super) fn run(job: Job, context: &Context, session: &Session, tell: &(dyn Fn(Outcome) + Sync)) {
     if matches!(job, Job::Index(_)) {
         // It renews the index itself, and tells how far it is.
-        let done = catch_unwind(AssertUnwindSafe(|| work::run(job, context.clone(), (slot, recent), tell)));
+        let done = catch_unwind(AssertUnwindSafe(|| work::run(job, context.clone(), session, tell)));
         if done.is_err() {
-            tell(Outcome::Indexed(Err(term::fault_text())));
+            tell(Outcome::Indexed(Err(fault::text())));
         }
         return;
     }
     for attempt in 1..=MOST_TRIES {
-        let asked = current(slot);
+        let asked = session.current();
         let held = Mutex::new(Vec::new());
         let keep = |outcome: Outcome| match outcome {
             // What is told on the way is replaced by the end.
             early @ Outcome::SoFar(_) => tell(early),
             outcome => held.lock().unwrap_or_else(|e| e.into_inner()).push(outcome),
         };
-        let done = catch_unwind(AssertUnwindSafe(|| work::run(job.clone(), context.clone(), (slot, recent), &keep)));
+        let done = catch_unwind(AssertUnwindSafe(|| work::run(job.clone(), context.clone(), session, &keep)));
         let is_whole = asked.as_ref().is_none_or(|e| e.index().check_whole().is_ok());
-        if !is_whole && attempt < MOST_TRIES && !context.cancel.is_cancelled() && renew(slot, asked.as_ref()) {
+        if !is_whole && attempt < MOST_TRIES && !context.cancel.is_cancelled() && asked.as_ref().is_some_and(|a| session.renew(a)) {
             continue;
         }
         held.into_inner().unwrap_or_else(|e| e.into_inner()).into_iter().for_each(tell);
         if done.is_err() {
-            tell(failed(&job, term::fault_text()));
+            tell(failed(&job, fault::text()));
         }
         return;
     }
-}
-
-fn current(slot: &EngineSlot) -> Option<Arc<Engine>> {
-    slot.lock().unwrap_or_else(|e| e.into_inner()).clone()
-}
-
-/// Puts an engine over the newest state in the place of one that was asked; tells whether there is another than that now.
-fn renew(slot: &EngineSlot, asked: Option<&Arc<Engine>>) -> bool {
-    let Some(asked) = asked else { return false };
-    let mut held = slot.lock().unwrap_or_else(|e| e.into_inner());
-    // Whoever keeps the index new may have done so already.
-    if held.as_ref().is_some_and(|now| Arc::ptr_eq(now, asked)) {
-        match asked.index().newer() {
-            Ok(newer) => *held = Some(Arc::new(asked.over(Arc::new(newer)))),
-            Err(_) => return false,
-        }
-    }
-    true
 }
 
 /// What is said of a job that failed, in the place where its answer would stand.
@@ -90,33 +71,33 @@ fn failed(job: &Job, why: String) -> Outcome {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::tui::state::Spot;
+    use crate::page::Spot;
     use compass_facts::Cancel;
     use compass_index::refresh::{Request, run as refresh};
-    use compass_index::{Disk, Index, Silent};
+    use compass_index::{Disk, Silent};
     use testkit::Project;
 
-    fn index(project: &Project) -> Index {
+    fn index(project: &Project) -> Session {
         let options = compass_index::plan::Options { roots: vec![project.root()], ..Default::default() };
         let request = Request { options, index: project.index(), threads: 1, ..Default::default() };
         refresh(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
-        Index::open(&project.index()).expect("an index")
+        Session::open(&project.index()).expect("an index")
     }
 
     #[test]
     fn a_job_over_an_index_that_was_renewed_runs_again_over_the_new_one() {
         let project = Project::with(&[("a.py", "def turn():\n    pass\n\nturn()\n")]);
-        let slot: EngineSlot = Arc::new(Mutex::new(Some(Arc::new(Engine::new(Arc::new(index(&project)))))));
+        let session = index(&project);
         for round in 0..3 {
             project.write("a.py", &format!("def turn():\n    return {round}\n\nturn()\nturn()\n"));
             index(&project);
         }
         let said = Mutex::new(Vec::new());
         let spot = Spot { path: "a.py".to_owned(), line: 1, column: 5 };
-        run(Job::Bearings(spot), &Context::default(), (&slot, &Recent::default()), &|o| said.lock().expect("alone").push(o));
+        run(Job::Bearings(spot), &Context::default(), &session, &|o| said.lock().expect("alone").push(o));
         let said = said.into_inner().expect("alone");
         assert!(matches!(&said[..], [Outcome::Bearings(_, Ok(Ok(_)))]), "{said:?}");
-        assert!(!current(&slot).expect("an engine").index().is_outdated());
+        assert!(!session.current().expect("an engine").index().is_outdated());
     }
 
     #[test]

@@ -1,16 +1,22 @@
 //! Makes an index and keeps it new; what is there early is opened early.
 
-use super::{EngineSlot, Outcome};
-use crate::cli::failure_chain;
-use crate::tui::recent::Recent;
+use crate::jobs::Outcome;
+use crate::{Session, failure_chain, places};
 use compass_facts::Cancel;
-use compass_index::plan::Deps;
+use compass_index::plan::{Deps, Options};
 use compass_index::refresh::{self, Request};
 use compass_index::{Disk, Index, Phase, Progress};
-use compass_trace::Engine;
+use std::path::PathBuf;
 use std::sync::atomic::{AtomicBool, Ordering};
 use std::sync::{Arc, Mutex};
 use std::time::{Duration, Instant};
+
+/// What brings an index up to date as all faces do it: with the passes that find crossings, and the package cache of this machine unless
+/// another is named.
+pub fn request(options: Options, index: PathBuf, package_cache: Option<PathBuf>) -> Request {
+    let package_cache = Some(package_cache.unwrap_or_else(places::package_cache_folder));
+    Request { options, index, package_cache, passes: compass_trace::crossings::passes(), ..Request::default() }
+}
 
 struct Teller<'t> {
     tell: &'t (dyn Fn(Outcome) + Sync),
@@ -46,28 +52,26 @@ impl Progress for Teller<'_> {
     }
 }
 
-pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSlot, &Recent), tell: &(dyn Fn(Outcome) + Sync)) {
+/// Brings the index of a session up to date, own code first; opens what is there early, and tells how far it is.
+pub(crate) fn run(request: &Request, cancel: &Cancel, session: &Session, tell: &(dyn Fn(Outcome) + Sync)) {
+    let known = || session.current().map(|e| e.index().clone());
     // Gives whether names can be asked for; before that texts can be read.
-    let known = |slot: &EngineSlot| slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().clone());
-    let open = |slot: &EngineSlot| match known(slot).filter(|i| i.path() == request.index).map_or_else(|| Index::open(&request.index), |i| i.newer()) {
+    let open = || match known().filter(|i| i.path() == request.index).map_or_else(|| Index::open(&request.index), |i| i.newer()) {
         Ok(index) => {
             let is_read = index.is_read();
-            let (index, mut held) = (Arc::new(index), slot.lock().unwrap_or_else(|e| e.into_inner()));
-            let engine = held.as_ref().map_or_else(|| Engine::new(index.clone()), |earlier| earlier.over(index.clone()));
-            *held = Some(Arc::new(engine));
-            drop(held);
+            session.take(Arc::new(index));
             tell(Outcome::Opened);
             is_read
         }
         Err(_) => false,
     };
-    let was_open = known(slot).is_some_and(|i| i.is_read()) || open(slot);
+    let was_open = known().is_some_and(|i| i.is_read()) || open();
     let now = Instant::now();
     let teller = Opening {
         teller: Teller { tell, state: Mutex::new((None, now, now)), waited: AtomicBool::new(false) },
         // Nothing newer: it is not opened again.
-        open: &|| was_open || known(slot).is_none_or(|i| i.is_outdated()) && open(slot),
-        again: &|| open(slot),
+        open: &|| was_open || known().is_none_or(|i| i.is_outdated()) && open(),
+        again: &|| open(),
         opened: Mutex::new(was_open),
     };
     // What is not indexed yet is opened as soon as the own code is there; what that names itself follows, then all the rest.
@@ -80,20 +84,17 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
         }
         match refresh::run(&part, &Disk, cancel, &teller) {
             Ok(_) => {
-                open(slot);
+                open();
             }
             Err(e) => return tell(Outcome::Indexed(Err(failure_chain(&e)))),
         }
     }
-    let has = slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| e.index().deps());
+    let has = known().map(|i| i.deps());
     if request.options.deps != Deps::None && has != Some(request.options.deps) {
         tell(Outcome::Packages(request.options.deps));
     }
-    let touched = recent.begin(request);
-    let read_last = match slot.lock().unwrap_or_else(|e| e.into_inner()).as_ref() {
-        Some(engine) => recent.read_last().iter().filter_map(|path| engine.index().find_path(path)).collect(),
-        None => Vec::new(),
-    };
+    let touched = session.recent.begin(request);
+    let read_last = known().map_or_else(Vec::new, |index| session.recent.read_last().iter().filter_map(|path| index.find_path(path)).collect());
     let result = refresh::run(&Request { touched, read_last, ..request.clone() }, &Disk, cancel, &teller);
     match result {
         Ok(outcome) => {
@@ -111,9 +112,9 @@ pub(super) fn run(request: &Request, cancel: &Cancel, (slot, recent): (&EngineSl
                 request.index.display()
             );
             outcome.warnings.iter().for_each(|w| tracing::warn!("{w}"));
-            recent.finish(request, outcome.session);
+            session.recent.finish(request, outcome.session);
             if outcome.summary.refreshed_files > 0 || outcome.summary.relinked_files > 0 || !was_open || teller.teller.waited.load(Ordering::Relaxed) {
-                open(slot);
+                open();
             }
             tell(Outcome::Indexed(Ok((Box::new(outcome.summary), outcome.warnings))));
         }

@@ -1,4 +1,4 @@
-//! Ways as cross-sections, and cross-sections as drawings: shared by the screen and the command line.
+//! Ways as cross-sections, and cross-sections as drawings: shared by all faces.
 
 use compass_draw::{Drawing, Row};
 use compass_index::Certainty;
@@ -24,7 +24,7 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
     let Form::HowReach { from, to, through } = &question.form else {
         return Err("a way is asked for by: how does A reach B".to_owned());
     };
-    let text = |e: compass_trace::AnswerError| crate::cli::failure_chain(&e);
+    let text = |e: compass_trace::AnswerError| crate::failure_chain(&e);
     let (a, b) = (engine.symbols_of(from).map_err(text)?, engine.symbols_of(to).map_err(text)?);
     let mut notes = Vec::new();
     for (symbols, subject) in [(&a, from), (&b, to)] {

@@ -4,24 +4,19 @@
 //! flag of the running one, so fast typing never queues. Answers carry the job's number; old ones are dropped.
 
 mod attempt;
-mod history_and_coverage;
-mod index;
-mod page;
-mod past;
-mod trace;
 mod work;
 
-pub use trace::asks_for_ways;
-pub(in crate::tui) use trace::mark;
-
-use super::recent::Recent;
-use super::state::{Page, Shown, Spot, SurveyData, Unfolded};
+use crate::Session;
+use crate::chains::Shown;
+use crate::history_and_coverage::HistoryAndCoverage;
+use crate::page::{Page, Spot};
+use crate::survey::SurveyData;
+use crate::unfolding::Unfolded;
 use compass_facts::Cancel;
 use compass_index::refresh::Request;
 use compass_index::{Phase, Summary};
 use compass_trace::bearings::Bearings;
-use compass_trace::{Answers, Context, Engine};
-use crossbeam_channel::Sender;
+use compass_trace::{Answers, Context};
 use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
@@ -208,7 +203,7 @@ pub enum Outcome {
     Gaps(Result<Answers, String>),
     AtCommit(Result<String, String>),
     Kin(Result<Option<Box<compass_trace::kin::Kin>>, String>),
-    HistoryAndCoverage(Spot, Box<super::state::HistoryAndCoverage>),
+    HistoryAndCoverage(Spot, Box<HistoryAndCoverage>),
     Notes(String, Vec<compass_trace::history_and_coverage::Sidenote>),
     Change(String, Result<Vec<compass_trace::history_and_coverage::DiffLine>, String>),
     /// Further rows of a question: its words, the place of the first of them, the narrowing.
@@ -233,6 +228,21 @@ pub enum Outcome {
     Units(Option<compass_trace::units::Node>, Result<Vec<compass_trace::units::Entry>, String>),
 }
 
+impl Outcome {
+    /// The pages it carries: a face may measure their lines before they are shown.
+    pub fn pages_mut(&mut self) -> Vec<&mut Page> {
+        match self {
+            Outcome::Page(_, Ok(page))
+            | Outcome::Reloaded(Ok(page))
+            | Outcome::Preview(Ok(page))
+            | Outcome::GlancePage(_, Ok(page))
+            | Outcome::Beside(Ok(page)) => vec![page],
+            Outcome::Asides(pages) => pages.iter_mut().map(|p| &mut p.1).collect(),
+            _ => Vec::new(),
+        }
+    }
+}
+
 /// An event from a job.
 pub type Done = (Lane, u64, Outcome);
 
@@ -245,8 +255,8 @@ struct Slot {
 
 type Shared = Arc<(Mutex<Slot>, Condvar)>;
 
-/// The engine that jobs ask, replaced when a new generation is there.
-pub type EngineSlot = Arc<Mutex<Option<Arc<Engine>>>>;
+/// Takes what jobs tell, on their threads.
+pub type Tell = Arc<dyn Fn(Done) + Send + Sync>;
 
 /// The threads.
 pub struct Jobs {
@@ -254,13 +264,13 @@ pub struct Jobs {
 }
 
 impl Jobs {
-    /// Starts the threads; events go to `sender`.
-    pub fn start(sender: &Sender<Done>, engine: &EngineSlot, recent: &Recent) -> Jobs {
+    /// Starts the threads over a session; what jobs tell goes to `tell`.
+    pub fn start(session: &Session, tell: &Tell) -> Jobs {
         let lanes = (0..LANES)
             .map(|_| {
                 let shared: Shared = Arc::default();
-                let (own, sender, engine, recent) = (shared.clone(), sender.clone(), engine.clone(), recent.clone());
-                std::thread::Builder::new().stack_size(16 << 20).spawn(move || serve(&own, &sender, &engine, &recent)).expect("a thread can be started");
+                let (own, session, tell) = (shared.clone(), session.clone(), tell.clone());
+                std::thread::Builder::new().stack_size(16 << 20).spawn(move || serve(&own, &session, &*tell)).expect("a thread can be started");
                 shared
             })
             .collect();
@@ -291,7 +301,7 @@ impl Jobs {
     }
 }
 
-fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot, recent: &Recent) {
+fn serve(shared: &Shared, session: &Session, tell: &(dyn Fn(Done) + Send + Sync)) {
     loop {
         let cancel = Cancel::new();
         let (number, job) = {
@@ -310,9 +320,6 @@ fn serve(shared: &Shared, sender: &Sender<Done>, engine: &EngineSlot, recent: &R
         };
         let lane = job.lane();
         let context = Context { cancel: cancel.clone(), ..Context::default() };
-        let tell = |outcome| {
-            let _ = sender.send((lane, number, outcome));
-        };
-        attempt::run(job, &context, (engine, recent), &tell);
+        attempt::run(job, &context, session, &|outcome| tell((lane, number, outcome)));
     }
 }

@@ -1,9 +1,8 @@
 //! Tests and changes of a definition, and what is unusual about those of a file.
 
-use crate::cli::failure_chain;
-use crate::tui::state::HistoryAndCoverage;
+use crate::failure_chain;
 use compass_index::SymbolId;
-use compass_trace::history_and_coverage::{self, GitError, Sidenote};
+use compass_trace::history_and_coverage::{self, CaseState, Change, CoveringTest, GitError, History, Sidenote};
 use compass_trace::{Context, Engine};
 use std::path::Path;
 use std::time::Duration;
@@ -11,8 +10,67 @@ use std::time::Duration;
 /// So long the history of a definition is looked for: people wait no longer.
 const LIMIT: Duration = Duration::from_secs(3);
 
+/// What is known of a definition beside its relations; looked up after these.
+#[derive(Debug, Clone, Default)]
+pub struct HistoryAndCoverage {
+    /// Tests that cover it.
+    pub tests: Vec<CoveringTest>,
+    /// Its changes, or why there are none to be known.
+    pub history: Option<Result<History, String>>,
+    /// Its file on disk.
+    pub full: String,
+    /// Was it looked up since the last index was opened?
+    pub is_known: bool,
+}
+
+/// What may be known of a definition beside its relations.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Further {
+    /// Tests that cover it.
+    Tests,
+    /// Its changes.
+    Changes,
+}
+
+impl HistoryAndCoverage {
+    /// The changes, if any are known.
+    pub fn changes(&self) -> &[Change] {
+        match &self.history {
+            Some(Ok(h)) => &h.changes,
+            _ => &[],
+        }
+    }
+
+    /// What there is, in the order in which it is shown.
+    pub fn groups(&self) -> Vec<Further> {
+        // Also where it cannot be read: then that is said.
+        let has_history = self.history.as_ref().is_some_and(|h| h.as_ref().map_or(true, |h| !h.changes.is_empty() || h.uncommitted));
+        let mut out = Vec::new();
+        if !self.tests.is_empty() {
+            out.push(Further::Tests);
+        }
+        if has_history {
+            out.push(Further::Changes);
+        }
+        out
+    }
+
+    /// Rows of a group.
+    pub fn count(&self, group: Further) -> usize {
+        match group {
+            Further::Tests => self.tests.len(),
+            Further::Changes => self.changes().len(),
+        }
+    }
+
+    /// Tests that fail.
+    pub fn failing(&self) -> impl Iterator<Item = &CoveringTest> {
+        self.tests.iter().filter(|t| t.state == Some(CaseState::Failed))
+    }
+}
+
 /// Tests and changes of a symbol.
-pub(super) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> HistoryAndCoverage {
+pub(crate) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> HistoryAndCoverage {
     let mut out = HistoryAndCoverage { is_known: true, ..HistoryAndCoverage::default() };
     // What cannot be known is not there: the reports say elsewhere what is wrong with them.
     if let Ok(testing) = engine.testing(context) {
@@ -47,7 +105,7 @@ fn place(engine: &Engine, symbol: SymbolId) -> Option<(String, String, (u32, u32
 }
 
 /// What is unusual about the definitions of a file.
-pub(super) fn notes(engine: &Engine, path: &str, context: &Context) -> Vec<Sidenote> {
+pub(crate) fn notes(engine: &Engine, path: &str, context: &Context) -> Vec<Sidenote> {
     let index = engine.index();
     let Some(file) = index.find_path(path) else { return Vec::new() };
     if !index.unit(file).is_some_and(|u| u.own) {

@@ -1,7 +1,8 @@
 //! A file as a commit has it: read with its colours and definitions, not linked.
 
-use crate::cli::failure_chain;
-use crate::tui::state::{Page, Spot};
+use super::load::{band, page_lines, parts};
+use super::{Page, Spot};
+use crate::failure_chain;
 use compass_facts::{Cancel, Language, Source, read};
 use compass_trace::Engine;
 use compass_trace::history_and_coverage;
@@ -14,7 +15,7 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
     let full = Path::new(&root).join(path);
     if compass_index::tree::disk::read(&full, compass_index::tree::disk::SOURCE_BYTES).is_ok_and(|now| now == bytes) && engine.index().find_path(path).is_some()
     {
-        return super::page::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
+        return super::page(engine, &Spot { path: path.to_owned(), ..spot.clone() }, cancel);
     }
     let source = Source::decode(bytes).map_err(|e| e.to_string())?;
     let language = path.rsplit('/').next().and_then(Language::of_name).unwrap_or(Language::TEXT);
@@ -22,10 +23,10 @@ pub(super) fn page(engine: &Engine, spot: &Spot, path: &str, commit: &str, cance
     Ok(Page {
         path: spot.path.clone(),
         full: full.to_string_lossy().into_owned(),
-        band: super::page::band(&facts, &source.lines),
-        parts: super::page::parts(&facts, &source.lines),
+        band: band(&facts, &source.lines),
+        parts: parts(&facts, &source.lines),
         about: format!("as commit {} has it", id.get(..10).unwrap_or(&id)),
         changed: false,
-        lines: super::page::page_lines(language, &source, &facts, cancel),
+        lines: page_lines(language, &source, &facts, cancel),
     })
 }

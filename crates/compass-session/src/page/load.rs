@@ -1,15 +1,13 @@
 //! A file as it is read: its lines with their colours, definitions and gaps.
 
-use super::past;
-use crate::cli::failure_chain;
-use crate::tui::state::{BandCell, LineEnd, Page, PageLine, Part, Spot, at_commit};
-use crate::tui::view::columns;
+use super::{BandCell, LineEnd, Page, PageLine, Part, Spot, at_commit, past};
+use crate::failure_chain;
 use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Span, Token, tokens};
 use compass_trace::Engine;
 use compass_trace::highlights::Highlight;
 
 /// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
-pub(super) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
+pub(crate) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
     let index = engine.index();
     if let Some((path, commit)) = at_commit(&spot.path).filter(|_| index.find_path(&spot.path).is_none()) {
         return past::page(engine, spot, path, commit, cancel);
@@ -38,7 +36,7 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
     let mut lines: Vec<PageLine> = (1..=source.lines.count())
         .map(|n| {
             let line = source.lines.line(n, text).to_owned();
-            PageLine { stops: columns::stops(&line), text: line, end: end_of(&source.lines, n, text), ..PageLine::default() }
+            PageLine { text: line, end: end_of(&source.lines, n, text), ..PageLine::default() }
         })
         .collect();
     colour(&mut lines, &source.lines, &tokens(language, text, cancel), text);
@@ -59,7 +57,7 @@ pub(super) fn page_lines(language: Language, source: &Source, facts: &Facts, can
 }
 
 /// The names of a file that are told apart, by line and bytes of the line.
-pub(super) fn highlights(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Highlight)>> {
+pub(crate) fn highlights(engine: &Engine, path: &str, cancel: &Cancel) -> Option<Vec<(u32, u32, u32, Highlight)>> {
     let index = engine.index();
     let source = index.source(index.find_path(path)?).ok()?;
     let highlights = engine.highlights(path, cancel).ok()?;

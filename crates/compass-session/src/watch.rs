@@ -9,8 +9,7 @@
 //! # Not here
 //! Which files changed: the refresh knows from sizes, times and contents. A watch that misses something is mended by the next.
 
-use super::jobs::EngineSlot;
-use super::recent::Recent;
+use crate::Session;
 use compass_index::Index;
 use crossbeam_channel::{Receiver, RecvTimeoutError, Sender, unbounded};
 use notify::{RecursiveMode, Watcher};
@@ -42,12 +41,12 @@ pub struct Watch {
 }
 
 impl Watch {
-    /// Begins to watch what `engine` has indexed, once [`Watch::follow`] is called; tells `sender`. Changes of the index itself
-    /// count for nothing, should it stand among the sources. What was touched is noted in `recent`.
-    pub fn start(engine: &EngineSlot, recent: &Recent, index: &Path, sender: Sender<Watched>) -> Watch {
+    /// Begins to watch what a session has indexed, once [`Watch::follow`] is called; tells `sender`. Changes of the index itself
+    /// count for nothing, should it stand among the sources. What was touched is noted in the session.
+    pub fn start(session: &Session, index: &Path, sender: Sender<Watched>) -> Watch {
         let (again, asked) = unbounded();
-        let (engine, recent, index) = (engine.clone(), recent.clone(), index.to_owned());
-        std::thread::spawn(move || serve(&engine, &recent, &index, &asked, &sender));
+        let (session, index) = (session.clone(), index.to_owned());
+        std::thread::spawn(move || serve(&session, &index, &asked, &sender));
         Watch { again }
     }
 
@@ -58,11 +57,11 @@ impl Watch {
     }
 }
 
-fn serve(engine: &EngineSlot, recent: &Recent, index: &Path, asked: &Receiver<()>, sender: &Sender<Watched>) {
+fn serve(session: &Session, index: &Path, asked: &Receiver<()>, sender: &Sender<Watched>) {
     // The log and the shared memory of the index stand beside it under its name.
     let index = index.canonicalize().unwrap_or_else(|_| index.to_owned()).into_os_string();
     let (changes_in, changes) = unbounded::<()>();
-    let noted = recent.clone();
+    let noted = session.recent.clone();
     let tell = move |event: notify::Result<notify::Event>| {
         let is_index = |p: &PathBuf| p.as_os_str().as_encoded_bytes().starts_with(index.as_encoded_bytes());
         // Reading a file is no change of it.
@@ -90,12 +89,12 @@ fn serve(engine: &EngineSlot, recent: &Recent, index: &Path, asked: &Receiver<()
                 if again.is_err() {
                     return;
                 }
-                let wanted = engine.lock().unwrap_or_else(|e| e.into_inner()).as_ref().map(|e| folders(e.index())).unwrap_or_default();
+                let wanted = session.current().map(|e| folders(e.index())).unwrap_or_default();
                 let is_new = wanted.iter().any(|w| !watched.contains(w));
                 let all = watcher.as_mut().is_some_and(|w| watch(w, &mut watched, wanted));
                 // Before these folders were watched anything may have happened in them.
                 if is_new {
-                    recent.touch(&[]);
+                    session.recent.touch(&[]);
                     if all && sender.send(Watched::Changed).is_err() {
                         return;
                     }
@@ -111,7 +110,7 @@ fn serve(engine: &EngineSlot, recent: &Recent, index: &Path, asked: &Receiver<()
                 }
             }
             default(wait) => {
-                recent.touch(&[]);
+                session.recent.touch(&[]);
                 if blind && sender.send(Watched::Due).is_err() {
                     return;
                 }
@@ -191,22 +190,19 @@ mod tests {
     use compass_facts::Cancel;
     use compass_index::refresh::{Request, run};
     use compass_index::{Disk, Silent};
-    use compass_trace::Engine;
-    use std::sync::Arc;
     use testkit::Project;
 
-    fn indexed(project: &Project, engine: &EngineSlot) {
+    fn indexed(project: &Project) -> Session {
         let options = compass_index::plan::Options { roots: vec![project.root()], ..Default::default() };
         let request = Request { options, index: project.index(), threads: 1, ..Request::default() };
         run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
-        *engine.lock().expect("the slot") = Some(Arc::new(Engine::new(Arc::new(Index::open(&project.index()).expect("an index")))));
+        Session::open(&project.index()).expect("an index")
     }
 
     fn watching(project: &Project) -> (Watch, Receiver<Watched>) {
-        let engine = EngineSlot::default();
-        indexed(project, &engine);
+        let session = indexed(project);
         let (sender, told) = unbounded();
-        let watch = Watch::start(&engine, &Recent::default(), &project.index(), sender);
+        let watch = Watch::start(&session, &project.index(), sender);
         watch.follow();
         // Until a change is noticed for the first time nobody knows that the watches are set.
         let until = Instant::now() + Duration::from_secs(20);

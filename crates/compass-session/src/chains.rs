@@ -1,22 +1,78 @@
-//! Jobs of chains and unfolding.
+//! Chains: callers above a symbol and callees below it, or the ways between two symbols as cross-sections.
 
-use crate::cli::failure_chain;
-use crate::tui::state::{ChainRow, Grown, Shown, Spot, StepRow, Unfolded};
-use compass_index::{Certainty, Disk};
-use compass_trace::chains::{ChainNode, Direction};
+use crate::page::Spot;
+use crate::{failure_chain, ways};
+use compass_index::Certainty;
+use compass_trace::chains::{ChainNode, Direction, Section};
 use compass_trace::question::{Form, Place, Question, Subject, What};
 use compass_trace::{Answer, Context, Engine, plural};
-use compass_unfold::{Location, StepKind};
 
-/// More states than this are not kept: nobody walks through them one by one.
-const MAX_STATES: usize = 400;
+/// A row of the growing list.
+#[derive(Debug, Clone, PartialEq)]
+pub struct ChainRow {
+    /// Below 0 for callers, 0 for the symbol itself, above 0 for callees.
+    pub level: i32,
+    /// Where to go.
+    pub spot: Spot,
+    /// The symbol at the far end.
+    pub name: String,
+    /// Its kind, or the kind of crossing.
+    pub kind: String,
+    /// The line of code.
+    pub code: String,
+    /// Certainty's mark.
+    pub mark: char,
+    /// Does it cross?
+    pub crossing: Option<String>,
+    /// The symbol's own rows stand elsewhere in the list.
+    pub met_before: bool,
+    /// Further places that join the same two.
+    pub others: u32,
+    /// The layer of the place.
+    pub layer: String,
+}
+
+/// The list of one symbol.
+#[derive(Debug, Clone, PartialEq, Default)]
+pub struct Grown {
+    /// The symbol.
+    pub name: String,
+    /// Where it was asked for.
+    pub spot: Spot,
+    /// Levels upwards and downwards.
+    pub depth: u32,
+    /// Callers, then the symbol, then callees.
+    pub rows: Vec<ChainRow>,
+    /// Counts and bounds, in words.
+    pub note: String,
+}
+
+/// What is shown.
+#[derive(Debug, Clone, PartialEq)]
+pub enum Shown {
+    /// Callers and callees.
+    Grown(Box<Grown>),
+    /// The ways of a question.
+    Ways {
+        /// The question.
+        question: String,
+        /// Each way.
+        sections: Vec<Section>,
+        /// All there are.
+        total: u64,
+        /// Notes and bounds, in words.
+        note: String,
+        /// The one shown.
+        current: usize,
+    },
+}
 
 fn subject(spot: &Spot) -> Subject {
     Subject { what: What::Place(Place { path: spot.path.clone(), line: spot.line, column: Some(spot.column) }), defined_in: None }
 }
 
 /// Callers and callees of the name at a place.
-pub(super) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, String> {
+pub(crate) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, String> {
     let index = engine.index();
     let fail = |e: compass_trace::AnswerError| failure_chain(&e);
     let mut symbols = engine.symbols_of(&subject(spot)).map_err(fail)?;
@@ -95,7 +151,7 @@ fn row(engine: &Engine, node: &ChainNode, direction: Direction) -> Result<ChainR
         name: far.name.clone().unwrap_or_default(),
         kind: answer.crossing_word().or(far.kind_word()).unwrap_or_default().to_owned(),
         code: answer.text.clone().unwrap_or_default().trim().to_owned(),
-        mark: mark(answer.certainty),
+        mark: answer.certainty.map_or(' ', Certainty::mark),
         crossing: answer.crossing.is_some().then(|| answer.name.clone().unwrap_or_default()),
         met_before: node.met_before,
         others: node.others,
@@ -107,15 +163,10 @@ fn layer(engine: &Engine, answer: &Answer) -> String {
     answer.file.and_then(|f| engine.index().layer(f)).map_or(String::new(), |l| l.1.to_owned())
 }
 
-/// A certainty's mark.
-pub(in crate::tui) fn mark(certainty: Option<Certainty>) -> char {
-    certainty.map_or(' ', Certainty::mark)
-}
-
 /// The ways of `how does … reach …`.
-pub(super) fn ways(engine: &Engine, question: &str, context: &Context) -> Result<Shown, String> {
+pub(crate) fn ways(engine: &Engine, question: &str, context: &Context) -> Result<Shown, String> {
     let (parsed, notes) = compass_trace::question::parse(question).map_err(|e| e.to_string())?;
-    let found = crate::ways::find(engine, &parsed, context)?;
+    let found = ways::find(engine, &parsed, context)?;
     let mut note: Vec<String> = notes;
     note.extend(found.notes);
     Ok(Shown::Ways { question: question.to_owned(), sections: found.sections, total: found.total, note: note.join(" · "), current: 0 })
@@ -124,43 +175,4 @@ pub(super) fn ways(engine: &Engine, question: &str, context: &Context) -> Result
 /// Is that a question after ways?
 pub fn asks_for_ways(question: &str) -> bool {
     matches!(compass_trace::question::parse(question), Ok((Question { form: Form::HowReach { .. }, .. }, _)))
-}
-
-/// What stands at a place, unfolded.
-pub(super) fn unfold(engine: &Engine, spot: &Spot, context: &Context) -> Result<Unfolded, String> {
-    let index = engine.index();
-    let file = index.find_path(&spot.path).ok_or("the file is not in the index")?;
-    let source = index.source(file).map_err(|e| failure_chain(&e))?;
-    let offset = source.source.lines.offset(spot.line, spot.column).ok_or("there is no such place")?;
-    let options = crate::building::options_for(index, file, &[], &[]).map_err(|e| failure_chain(&e))?;
-    let found = compass_unfold::unfold(index, &Disk, file, offset, &options, &context.cancel).map_err(|e| failure_chain(&e))?;
-    let states = (0..=found.steps.len().min(MAX_STATES)).map(|n| found.state(n)).collect();
-    let alone = (0..found.steps.len().min(MAX_STATES)).map(|n| found.only(n)).collect();
-    let steps = found.steps.iter().map(step).collect();
-    let spot = Spot { path: found.place.path.clone(), line: found.place.line, column: found.place.column };
-    Ok(Unfolded { spot, states, alone, steps, notes: found.notes.clone() })
-}
-
-fn step(step: &compass_unfold::Step) -> StepRow {
-    let mut about = Vec::new();
-    if !step.conditions.is_empty() {
-        about.push(format!("defined under #{}", step.conditions.join(", #")));
-    }
-    for other in &step.competing {
-        let under = if other.conditions.is_empty() { String::new() } else { format!(" under #{}", other.conditions.join(", #")) };
-        about.push(format!("another definition: {}:{}{under}", other.at.path, other.at.line));
-    }
-    if about.is_empty() && step.defined.is_some() {
-        about.push("one definition visible".to_owned());
-    }
-    let kind = match step.kind {
-        StepKind::Rule(n) => format!("rule {n}"),
-        other => other.word().to_owned(),
-    };
-    StepRow { by: step.by.clone(), kind, defined: step.defined.as_ref().map(place), about, depth: step.depth }
-}
-
-fn place(location: &Location) -> (String, Option<Spot>) {
-    let spot = location.file.map(|_| Spot { path: location.path.clone(), line: location.line, column: location.column });
-    (format!("{}:{}", location.path, location.line), spot)
 }

@@ -1,26 +1,10 @@
 //! The configuration that code is unfolded under: what the compiler of this machine defines, what the build gives it, and what a person
 //! settled in `amber-compass.toml`.
 
-use compass_facts::Language;
 use compass_index::config::{Config, ConfigError};
 use compass_index::{FileId, Index};
 use compass_unfold::Options;
 use std::path::{Path, PathBuf};
-use std::process::{Command, Stdio};
-use std::sync::OnceLock;
-
-/// What the compiler says when it is asked once; nothing without one.
-fn compilers() -> &'static [(Language, String)] {
-    static ASKED: OnceLock<Vec<(Language, String)>> = OnceLock::new();
-    ASKED.get_or_init(|| {
-        let list = |language: &str| {
-            let asked = Command::new("cc").args(["-dM", "-E", "-x", language, "-"]).stdin(Stdio::null()).stderr(Stdio::null()).output();
-            asked.ok().filter(|o| o.status.success()).map(|o| String::from_utf8_lossy(&o.stdout).into_owned())
-        };
-        // A compiler of C alone has the usual platform's list for C++.
-        [(languages::C, "c"), (languages::CPP, "c++")].into_iter().filter_map(|(language, word)| Some((language, list(word)?))).collect()
-    })
-}
 
 /// What is in force for a file, by the root it stands in; `defines` and `includes` of the command line count last, and so most.
 ///
@@ -35,7 +19,7 @@ pub fn options_for(index: &Index, file: FileId, defines: &[String], includes: &[
     all.extend(settled.defines);
     all.extend(defines.iter().cloned());
     let own = settled.include_folders.iter().map(|f| root.join(f));
-    Ok(Options { defines: all, compilers: compilers().to_vec(), includes: includes.iter().cloned().chain(own).collect() })
+    Ok(Options { defines: all, compilers: languages::compilers().to_vec(), includes: includes.iter().cloned().chain(own).collect() })
 }
 
 #[cfg(test)]
