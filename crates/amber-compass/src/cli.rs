@@ -17,7 +17,6 @@ mod settings;
 mod unfold;
 
 pub use failure::Failure;
-pub use progress::{text as progress_text, waiting as waiting_text};
 
 use clap::Parser;
 use std::process::ExitCode;

@@ -15,6 +15,7 @@ pub mod logbook;
 pub mod machine;
 pub mod page;
 pub mod places;
+pub mod progress;
 pub mod remembered;
 pub mod roots;
 pub mod survey;

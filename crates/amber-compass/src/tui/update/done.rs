@@ -19,7 +19,7 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
     }
     match outcome {
         Outcome::Packages(deps) => state.survey.working = Some(Working { packages: Some(deps), ..beginning() }),
-        Outcome::Waiting(process) => state.say(crate::cli::waiting_text(process)),
+        Outcome::Waiting(process) => state.say(compass_session::progress::waiting(process)),
         Outcome::Progress { phase, done, total, elapsed } => progress(state, phase, done, total, elapsed),
         Outcome::Fault(why) => state.complain(why),
         Outcome::Opened => opened(state, effects),

@@ -16,7 +16,7 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
             width: layout::tabs(state)[0].1.x.saturating_sub(state.name.chars().count() as u16 + 4),
             ..top
         };
-        let far = crate::cli::progress_text(working.phase, working.done, working.total, working.elapsed);
+        let far = compass_session::progress::text(working.phase, working.done, working.total, working.elapsed);
         put(buffer, at, &format!("{}{far}", working.what()), theme.dim);
     }
     for ((screen, at), (_, word, key)) in layout::tabs(state).into_iter().zip(layout::TABS) {

@@ -151,7 +151,7 @@ fn working(state: &State, buffer: &mut Buffer, area: Rect) {
     for (i, phase) in Phase::ALL.into_iter().enumerate() {
         let at = row(area, 2 + i);
         let (text, style) = if phase == working.phase {
-            (crate::cli::progress_text(phase, working.done, working.total, working.elapsed), theme.plain)
+            (compass_session::progress::text(phase, working.done, working.total, working.elapsed), theme.plain)
         } else if working.over.contains(&phase) {
             (format!("{:5} done", phase.word()), theme.dim)
         } else {
