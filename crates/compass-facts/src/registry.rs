@@ -5,6 +5,7 @@ use crate::reading::syntax::Tree;
 use crate::reading::tree::errors;
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
+use std::panic::{AssertUnwindSafe, catch_unwind};
 use std::sync::RwLock;
 
 /// A language: a handle on what its room says of it. Told by file name or by the first line.
@@ -181,7 +182,7 @@ impl Language {
 
 /// Reads the facts of one file.
 ///
-/// Never fails: what cannot be read becomes a gap. Gives `None` only when `cancel` was raised. Files above 6 MiB and
+/// Never fails: what cannot be read becomes a gap, also where the reader itself panics. Gives `None` only when `cancel` was raised. Files above 6 MiB and
 /// files of [`Language::TEXT`] get no facts beyond their line count (the former with a gap) and the words in marked parts of templates.
 pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Facts> {
     if !language.is_read() {
@@ -189,25 +190,34 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
         crate::reading::hidden::note_words(&mut facts, &source.text, &crate::reading::templates::marked(&source.text));
         return Some(facts);
     }
-    let component = (language.profile().component)(&source.text);
-    let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
-    let mut facts = if source.text.len() > language.profile().largest_bytes {
-        let gap = Gap { cause: GapCause::TooLarge, span: Span::new(0, source.text.len()) };
-        Facts { gaps: vec![gap], ..Facts::default() }
-    } else {
-        (language.profile().read)(text, cancel)?
-    };
+    // A fault of one reader costs one file: what it would have said is missing, and that is told.
+    let (facts, markup) = catch_unwind(AssertUnwindSafe(|| by_reader(language, source, cancel)))
+        .unwrap_or_else(|_| (Some(Facts { hides_more: true, ..gap_only(GapCause::Fault, source) }), Vec::new()));
+    let mut facts = facts?;
     if cancel.is_cancelled() {
         return None;
     }
     // Markup names what its script defines.
-    let markup = component.map(|c| c.markup).unwrap_or_default();
     crate::reading::hidden::note_words(&mut facts, &source.text, &markup);
     if matches!(source.encoding, crate::Encoding::Latin1) {
         facts.gaps.push(Gap { cause: GapCause::Encoding, span: Span::default() });
     }
     facts.lines = source.lines.count();
     Some(facts)
+}
+
+/// Facts as the reader of the language gives them, and the parts of the file that are markup.
+fn by_reader(language: Language, source: &Source, cancel: &Cancel) -> (Option<Facts>, Vec<Span>) {
+    let component = (language.profile().component)(&source.text);
+    let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
+    let facts =
+        if source.text.len() > language.profile().largest_bytes { Some(gap_only(GapCause::TooLarge, source)) } else { (language.profile().read)(text, cancel) };
+    (facts, component.map(|c| c.markup).unwrap_or_default())
+}
+
+/// Nothing but a gap as long as the text.
+fn gap_only(cause: GapCause, source: &Source) -> Facts {
+    Facts { gaps: vec![Gap { cause, span: Span::new(0, source.text.len()) }], ..Facts::default() }
 }
 
 /// Reads a text that the language's generic grammar parses.

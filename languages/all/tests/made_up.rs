@@ -18,7 +18,10 @@ static PROFILE: Profile = Profile {
     stored_word: "brine",
     family: "brine",
     endings: &["brine"],
-    read: |text, cancel| Some(facts(text, cancel)),
+    read: |text, cancel| {
+        assert!(!text.contains("spoilt"), "a fault in a reader");
+        Some(facts(text, cancel))
+    },
     rules: Some(&RulesPart(&Brine)),
     documentation: Some(&DocumentationPart(&Brine)),
     ladder: Some(&LadderPart(&Brine)),
@@ -100,6 +103,18 @@ impl Ladder for Brine {
         let step = Step { by, kind: StepKind::Lowering, defined: None, conditions: Vec::new(), competing: Vec::new(), depth: 0, before, after };
         Ok(Unfolding { place, steps: vec![step], notes: Vec::new(), depths: Vec::new(), content: Content::Stages(Vec::new()) })
     }
+}
+
+#[test]
+fn a_reader_that_panics_costs_its_file_and_that_is_told() {
+    compass_facts::register(&[BRINE]);
+    let project = Project::with(&[("rack.brine", "vat wash\n    pour wash\n"), ("bad.brine", "vat spoilt\n    pour wash\n")]);
+    let asked = engine(&project);
+    let found = ask(&asked, "who calls wash");
+    assert_eq!(places(&found), ["rack.brine:2"]);
+    assert!(!found.complete, "what the other file calls is not known");
+    assert_eq!(places(&ask(&asked, "gaps")), ["bad.brine:1"]);
+    assert_eq!(ask(&asked, "gaps").answers[0].kind_word(), Some("fault"));
 }
 
 #[test]

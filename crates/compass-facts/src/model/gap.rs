@@ -22,13 +22,15 @@ pub enum GapCause {
     TimeLimit,
     /// The import or include names a file nobody found.
     ImportNotFound,
+    /// A fault of this program ended the reading of the file.
+    Fault,
 }
 
-crate::stored_by_number!(GapCause { Syntax = 0, TooDeep = 1, TooLarge = 2, Binary = 3, Unreadable = 4, Encoding = 5, TimeLimit = 6, ImportNotFound = 7 });
+crate::stored_by_number!(GapCause { Syntax = 0, TooDeep = 1, TooLarge = 2, Binary = 3, Unreadable = 4, Encoding = 5, TimeLimit = 6, ImportNotFound = 7, Fault = 8 });
 
 impl GapCause {
     /// Every cause.
-    pub const ALL: [GapCause; 8] = [
+    pub const ALL: [GapCause; 9] = [
         GapCause::Syntax,
         GapCause::TooDeep,
         GapCause::TooLarge,
@@ -37,6 +39,7 @@ impl GapCause {
         GapCause::Encoding,
         GapCause::TimeLimit,
         GapCause::ImportNotFound,
+        GapCause::Fault,
     ];
 
     /// The word that answers and summaries use.
@@ -50,6 +53,7 @@ impl GapCause {
             GapCause::Encoding => "encoding",
             GapCause::TimeLimit => "time_limit",
             GapCause::ImportNotFound => "import_not_found",
+            GapCause::Fault => "fault",
         }
     }
 

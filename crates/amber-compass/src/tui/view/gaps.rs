@@ -66,6 +66,7 @@ fn explanation(cause: AnswerKind) -> &'static str {
         AnswerKind::Gap(GapCause::Unreadable) => "The file could not be opened.",
         AnswerKind::Gap(GapCause::Encoding) => "The text is in another encoding than UTF-8: characters may be wrong.",
         AnswerKind::Gap(GapCause::TimeLimit) => "Reading took longer than it may: what stands here is missing from answers.",
+        AnswerKind::Gap(GapCause::Fault) => "A fault of this program ended the reading of this file: what stands in it is missing from answers.",
         AnswerKind::Crossing(_) => "One side of a crossing without the other: nothing among the roots answers to it, or asks for it.",
         AnswerKind::Symbol(_) => "Answers may lack what stands here.",
     }
