@@ -51,13 +51,13 @@ fn maven(text: &str) -> Option<Manifest> {
         match reader.read_event() {
             Ok(Event::Start(element)) => {
                 depth += 1;
-                field = (depth == 2).then(|| element.local_name().as_ref().to_vec());
+                field = (depth == 2).then(|| element.local_name().as_ref().to_owned());
             }
             Ok(Event::Text(words)) => {
-                let words = words.decode().map(|t| t.trim().to_owned()).unwrap_or_default();
+                let words = words.trim().to_owned();
                 match field.as_deref().filter(|_| !words.is_empty()) {
-                    Some(b"artifactId") => name = Some(words),
-                    Some(b"version") => version = Some(words),
+                    Some("artifactId") => name = Some(words),
+                    Some("version") => version = Some(words),
                     _ => {}
                 }
             }

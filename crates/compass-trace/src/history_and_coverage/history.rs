@@ -106,7 +106,7 @@ fn blob_at(tree: &Tree, path: &Path) -> Option<Oid> {
 /// HEAD before the last pull, as the reflog has it.
 fn pulled(repository: &Repository) -> Option<Oid> {
     let log = repository.reflog("HEAD").ok()?;
-    let entry = log.iter().find(|e| e.message().is_some_and(|m| m.starts_with("pull")))?;
+    let entry = log.iter().find(|e| e.message().is_ok_and(|m| m.is_some_and(|m| m.starts_with("pull"))))?;
     Some(entry.id_old()).filter(|id| !id.is_zero())
 }
 

@@ -14,8 +14,8 @@ pub(super) fn read(text: &str, coverage: &mut BTreeMap<String, Lines>) -> Result
         let at = reader.buffer_position();
         match reader.read_event().map_err(|e| format!("{e} (at byte {at})"))? {
             Event::Start(e) | Event::Empty(e) => match e.local_name().as_ref() {
-                b"class" => file = attribute(&e, "filename").replace('\\', "/"),
-                b"line" if !file.is_empty() => {
+                "class" => file = attribute(&e, "filename").replace('\\', "/"),
+                "line" if !file.is_empty() => {
                     if let (Ok(number), Ok(hits)) = (attribute(&e, "number").parse(), attribute(&e, "hits").parse::<u64>()) {
                         // Lines of methods stand in their class once more.
                         let known = coverage.entry(file.clone()).or_default().hits.entry(number).or_default();
@@ -24,7 +24,7 @@ pub(super) fn read(text: &str, coverage: &mut BTreeMap<String, Lines>) -> Result
                 }
                 _ => {}
             },
-            Event::End(e) if e.local_name().as_ref() == b"class" => file.clear(),
+            Event::End(e) if e.local_name().as_ref() == "class" => file.clear(),
             Event::Eof => return Ok(()),
             _ => {}
         }

@@ -2,6 +2,7 @@
 
 use super::{CaseState, TestCase};
 use quick_xml::Reader;
+use quick_xml::escape::unescape;
 use quick_xml::events::{BytesStart, Event};
 
 /// The tests of a report.
@@ -17,8 +18,8 @@ pub(super) fn read(text: &str, report: usize) -> Result<Vec<TestCase>, String> {
         match reader.read_event().map_err(|e| wrong(&e, at))? {
             Event::Start(e) => {
                 match e.local_name().as_ref() {
-                    b"testsuite" => suites.push(attribute(&e, "name")),
-                    b"testcase" => {
+                    "testsuite" => suites.push(attribute(&e, "name")),
+                    "testcase" => {
                         out.push(case(&e, &suites, report));
                         open = true;
                     }
@@ -27,19 +28,19 @@ pub(super) fn read(text: &str, report: usize) -> Result<Vec<TestCase>, String> {
                 };
             }
             Event::Empty(e) => match e.local_name().as_ref() {
-                b"testcase" => out.push(case(&e, &suites, report)),
+                "testcase" => out.push(case(&e, &suites, report)),
                 _ if open => {
                     outcome(&e, &mut out);
                 }
                 _ => {}
             },
-            Event::Text(t) if wants_text => say(&mut out, &t.decode().map_err(|e| wrong(&e, at))?),
-            Event::CData(t) if wants_text => say(&mut out, &String::from_utf8_lossy(&t)),
+            Event::Text(t) if wants_text => say(&mut out, &t),
+            Event::CData(t) if wants_text => say(&mut out, &t),
             Event::End(e) => match e.local_name().as_ref() {
-                b"testsuite" => {
+                "testsuite" => {
                     suites.pop();
                 }
-                b"testcase" => open = false,
+                "testcase" => open = false,
                 _ => wants_text = false,
             },
             Event::Eof if open || !suites.is_empty() => return Err("it ends in the middle".to_owned()),
@@ -51,8 +52,9 @@ pub(super) fn read(text: &str, report: usize) -> Result<Vec<TestCase>, String> {
 
 /// An attribute, or nothing.
 pub(super) fn attribute(element: &BytesStart, name: &str) -> String {
-    let found = element.attributes().flatten().find(|a| a.key.local_name().as_ref() == name.as_bytes());
-    found.and_then(|a| a.unescape_value().ok().map(|v| v.into_owned())).unwrap_or_default()
+    let found = element.attributes().flatten().find(|a| a.key.local_name().as_ref() == name);
+    // Not normalised: line breaks within a message count.
+    found.and_then(|a| unescape(&a.value).ok().map(|v| v.into_owned())).unwrap_or_default()
 }
 
 fn case(element: &BytesStart, suites: &[String], report: usize) -> TestCase {
@@ -72,12 +74,12 @@ fn case(element: &BytesStart, suites: &[String], report: usize) -> TestCase {
 fn outcome(element: &BytesStart, cases: &mut [TestCase]) -> bool {
     let Some(case) = cases.last_mut() else { return false };
     match element.local_name().as_ref() {
-        b"failure" | b"error" => {
+        "failure" | "error" => {
             case.state = CaseState::Failed;
             case.message = attribute(element, "message").lines().next().unwrap_or_default().to_owned();
             case.message.is_empty()
         }
-        b"skipped" => {
+        "skipped" => {
             case.state = case.state.max(CaseState::Skipped);
             false
         }
