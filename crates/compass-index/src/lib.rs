@@ -4,7 +4,7 @@
 //! in SQLite; [`Index`] answers the elementary questions everything else is made of.
 //!
 //! # Guarantees
-//! Sources are only read, through one [`Sources`] trait. Nothing here knows a terminal, the home folder or a clock on
+//! Sources are only read, through one [`Tree`] trait. Nothing here knows a terminal, the home folder or a clock on
 //! the screen's behalf: the caller gives paths, a cancel flag and a progress callback.
 
 mod claim;

@@ -1,11 +1,11 @@
 //! Links all files on several threads and turns the results into what is stored.
 
-use super::evaluate::{Evaluator, Extensions};
-use super::file::{link_file, types_of};
-use super::modules::Modules;
-use super::portable_links::{Places, PortableLinks};
-use super::ty::{Entity, Ty};
-use super::world::{BatchView, DefRef, FileInput, GlobalIndex, GlobalNameId, World, is_member};
+use crate::link::resolve::evaluate::{Evaluator, Extensions};
+use crate::link::resolve::file::{link_file, types_of};
+use crate::link::reuse::portable_links::{Places, PortableLinks};
+use crate::link::types::ty::{Entity, Ty};
+use crate::link::world::modules::Modules;
+use crate::link::world::{BatchView, DefRef, FileInput, GlobalIndex, GlobalNameId, World, is_member};
 use crate::lock;
 use crate::store::{
     ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, PackedLinks, Relation, RelationEntry, SmallPostings, StoreError, UnlinkedEntry, UseEntry,

@@ -3,12 +3,12 @@
 //! The linker knows scopes, imports, members and types of any language; whatever only one of them has is a method here, with what most
 //! languages have as its default. A language overrides what it does differently, and nothing of it stands anywhere else.
 
-use super::evaluate::Evaluator;
-use super::lookup::Namespace;
-use super::modules::{Modules, Target};
-use super::ty::{Entity, Lookup, Meaning, Ty};
-use super::uses::usual_namespace;
-use super::world::{DefRef, GlobalNameId, World};
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::resolve::lookup::Namespace;
+use crate::link::resolve::uses::usual_namespace;
+use crate::link::types::ty::{Entity, Lookup, Meaning, Ty};
+use crate::link::world::modules::{Modules, Target};
+use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, FileLinks, SymbolId};
 use compass_facts::{Definition, Facts, Flags, Import, ImportId, Kind, Language, ScopeId, ScopeKind, TypeId, Use, UseId};
 use std::any::Any;

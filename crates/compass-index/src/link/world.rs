@@ -1,10 +1,15 @@
 //! Everything the linker knows before it begins: files, interned names, bindings by scope, definitions by name.
 
-use super::dependency_log::DependencyLog;
-use super::lazy_facts::LazyFacts;
-use super::loaded_facts::LoadedFacts;
-use super::rules::rules;
+pub(super) mod lazy_facts;
+pub(super) mod loaded_facts;
+pub(super) mod modules;
+pub(super) mod packages;
+
 use crate::identity::Numbers;
+use crate::link::reuse::dependency_log::DependencyLog;
+use crate::link::rules::rules;
+use crate::link::world::lazy_facts::LazyFacts;
+use crate::link::world::loaded_facts::LoadedFacts;
 use crate::{FileId, SymbolId, SymbolNo, UnitRow};
 use compass_facts::{Cancel, DefId, Definition, Facts, Flags, ImportId, Kind, Language, NameId, ScopeId, ScopeKind, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -321,7 +326,7 @@ impl<'w> GlobalIndex<'w> {
             let gid = world.intern(name);
             world.defined.insert(gid);
         }
-        for word in ["", "=", "default", "constructor"].iter().chain(super::rules::all().flat_map(|r| r.words())) {
+        for word in ["", "=", "default", "constructor"].iter().chain(crate::link::rules::all().flat_map(|r| r.words())) {
             world.intern(word);
         }
         world.by_path.extend(files.iter().enumerate().map(|(index, file)| ((file.root, file.path.as_str()), index as u32)));

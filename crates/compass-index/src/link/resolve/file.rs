@@ -1,17 +1,17 @@
 //! Links one file: its uses, its imports, and what its types stand below.
 
-use super::evaluate::Evaluator;
-use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::uses::MAX_TARGETS;
-use super::world::{DefRef, GlobalNameId, World};
 use crate::evidence::Chain;
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::resolve::uses::MAX_TARGETS;
+use crate::link::types::ty::{Entity, Hit, Lookup, Reason, Ty};
+use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
 use compass_facts::{DefId, Facts, ImportId, ScopeId, UseId};
 use rustc_hash::FxHashMap;
 use smallvec::SmallVec;
 use std::hash::BuildHasher;
 
-pub(super) fn types_of(ty: &Ty) -> Vec<DefRef> {
+pub(in crate::link) fn types_of(ty: &Ty) -> Vec<DefRef> {
     match ty {
         Ty::Item(sym, ..) | Ty::Value(sym, _) => vec![*sym],
         Ty::Union(parts) => parts.iter().flat_map(types_of).collect(),
@@ -44,7 +44,7 @@ fn same_use(facts: &Facts, u: &compass_facts::Use) -> Option<SameUse> {
 }
 
 /// The links of a file, and the names of what its uses lead to.
-pub(super) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Vec<GlobalNameId>) {
+pub(in crate::link) fn link_file(evaluator: &mut Evaluator, index: u32) -> (FileLinks, Vec<GlobalNameId>) {
     let mut told = Vec::new();
     let world = evaluator.world;
     let facts = world.facts(index);

@@ -5,11 +5,11 @@
 //! inferred types is cut where it closes, and nothing that was computed across the cut is remembered but the outermost
 //! answer, so that the order of questions does not show. Depth and breadth are bounded.
 
-use super::dependency_log::Names;
-use super::lookup::Namespace;
-use super::modules::{Modules, Target};
-use super::ty::{Entity, Lookup, Meaning, Reason, Ty};
-use super::world::{DefRef, GlobalNameId, World};
+use crate::link::resolve::lookup::Namespace;
+use crate::link::reuse::dependency_log::Names;
+use crate::link::types::ty::{Entity, Lookup, Meaning, Reason, Ty};
+use crate::link::world::modules::{Modules, Target};
+use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, ScopeId, TypeExpr, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -62,18 +62,18 @@ pub struct Evaluator<'w, 'm> {
     /// Members that types have from elsewhere.
     pub extensions: &'m Extensions,
     memory: FxHashMap<(u32, TypeId), (Rc<Meaning>, Names)>,
-    pub(super) plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
-    pub(super) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
-    pub(super) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
-    pub(super) based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
-    pub(super) evaluating: FxHashSet<(u32, TypeId)>,
-    pub(super) following: FxHashSet<(u32, u32)>,
+    pub(in crate::link) plain: FxHashMap<PlainKey, Known<Rc<Lookup>>>,
+    pub(in crate::link) targets: FxHashMap<(u32, u32), Known<Rc<[Target]>>>,
+    pub(in crate::link) followed: FxHashMap<(u32, u32), (Lookup, Names)>,
+    pub(in crate::link) based: FxHashMap<DefRef, (Rc<[Ty]>, Names)>,
+    pub(in crate::link) evaluating: FxHashSet<(u32, TypeId)>,
+    pub(in crate::link) following: FxHashSet<(u32, u32)>,
     /// Aliases being looked through.
     aliases: Vec<DefRef>,
     /// How many imports are followed, one behind the other.
     pub chain: u32,
     /// Searches through star imports that go on, each for another name than the one before.
-    pub(super) star_searches: Vec<StarSearch>,
+    pub(in crate::link) star_searches: Vec<StarSearch>,
     /// Searches through star imports that go on: scope and name.
     pub globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
     /// How often an answer was cut short so far.

@@ -1,9 +1,9 @@
 //! What functions that stand as arguments are given: told by what they are handed to.
 
-use super::evaluate::Evaluator;
-use super::rules::Handed;
-use super::ty::{Meaning, Ty};
-use super::world::DefRef;
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::rules::Handed;
+use crate::link::types::ty::{Meaning, Ty};
+use crate::link::world::DefRef;
 use crate::{Cause, Certainty};
 use compass_facts::{DefId, Kind, TypeExpr, TypeId};
 

@@ -1,6 +1,6 @@
 //! Files that say which package they are part of.
 
-use super::world::DefRef;
+use crate::link::world::DefRef;
 use rustc_hash::FxHashMap;
 
 /// Packages by file, and which files there are of each.

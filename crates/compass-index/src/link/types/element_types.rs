@@ -1,9 +1,9 @@
 //! What values hold: elements, parts, what pointers lead to, what promises give, and what members of the built-in types pass on.
 
-use super::evaluate::{Evaluator, MAX_DEPTH};
-use super::ty::{Entity, Hit, Ty};
-use super::world::DefRef;
 use crate::Cause;
+use crate::link::resolve::evaluate::{Evaluator, MAX_DEPTH};
+use crate::link::types::ty::{Entity, Hit, Ty};
+use crate::link::world::DefRef;
 use compass_facts::Kind;
 use std::rc::Rc;
 

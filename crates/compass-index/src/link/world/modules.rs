@@ -4,11 +4,11 @@
 //! All paths are known beforehand, so nothing touches the disk. What a language needs to know of all files is prepared by its rules and
 //! kept here; what they share is which units see one another, and files by the ends of their paths.
 
-use super::needs::Needs;
-use super::rules::Prepared;
-use super::ty::Entity;
-use super::world::World;
 use crate::Certainty;
+use crate::link::reuse::needs::Needs;
+use crate::link::rules::Prepared;
+use crate::link::types::ty::Entity;
+use crate::link::world::World;
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::any::TypeId;
 use std::borrow::Cow;
@@ -48,7 +48,7 @@ impl Modules {
                 modules.by_file_name.entry(name.to_owned()).or_default().push(index as u32);
             }
         }
-        for rules in super::rules::all() {
+        for rules in crate::link::rules::all() {
             if let Some(prepared) = rules.prepare(world, &modules) {
                 modules.prepared.insert((*prepared).type_id(), prepared);
             }
@@ -56,7 +56,7 @@ impl Modules {
         modules
     }
 
-    /// What a language found out about all files: the value that its [`super::rules::Rules::prepare`] gave.
+    /// What a language found out about all files: the value that its [`crate::link::rules::Rules::prepare`] gave.
     pub fn of<T: 'static>(&self) -> &T {
         let found = self.prepared.get(&TypeId::of::<T>()).and_then(|p| p.downcast_ref());
         found.expect("rules ask for what they prepared")

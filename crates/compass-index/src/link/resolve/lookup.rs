@@ -1,10 +1,10 @@
 //! What a plain name means at a place: scopes outwards, then what the language brings along.
 
-use super::evaluate::Evaluator;
-use super::modules::closeness;
-use super::rules::Site;
-use super::ty::{Entity, Hit, Lookup, Reason};
-use super::world::{DefRef, GlobalNameId};
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::rules::Site;
+use crate::link::types::ty::{Entity, Hit, Lookup, Reason};
+use crate::link::world::modules::closeness;
+use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, ScopeId, ScopeKind};
 use std::rc::Rc;
@@ -41,7 +41,7 @@ impl Evaluator<'_, '_> {
         self.world.dependency_log.note(name);
         let found = Rc::new(rules.plain(self, file, scope, name, wanted));
         // Each scope keeps what it found: of a name that thousands share, that would fill the memory.
-        if self.cuts == before && (key.1 == ScopeId::FILE || found.hits.len() <= super::functions::MOST_CHOICES) {
+        if self.cuts == before && (key.1 == ScopeId::FILE || found.hits.len() <= crate::link::types::functions::MOST_CHOICES) {
             self.plain.insert(key, (found.clone(), self.world.dependency_log.since(start)));
         }
         found
@@ -70,7 +70,7 @@ impl Evaluator<'_, '_> {
         if !found.is_empty() {
             return found;
         }
-        if super::uses::is_builtin(self.world.language(file), self.world.name(name)) {
+        if crate::link::resolve::uses::is_builtin(self.world.language(file), self.world.name(name)) {
             cause = Cause::Builtin;
         } else if cause == Cause::NoDefinition && self.has_absent_glob(file) {
             cause = Cause::UnitAbsent;

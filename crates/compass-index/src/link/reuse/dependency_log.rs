@@ -9,7 +9,7 @@
 //! # Not here
 //! What a change changes, and which files hang on it: [`crate::refresh`].
 
-use super::world::GlobalNameId;
+use crate::link::world::GlobalNameId;
 use std::cell::RefCell;
 use std::rc::Rc;
 

@@ -3,7 +3,7 @@
 //! Symbols are told by what all workspaces agree on (see [`Places`]), so that links made once per machine are bound where the package
 //! is mounted. What hangs on the workspace is not carried: crossings, and which types have the methods of an interface of Go.
 
-use super::output::Tally;
+use crate::link::output::Tally;
 use crate::{Cause, FileLinks, SymbolId, SymbolNo};
 use compass_facts::{Facts, Role, UseId};
 use rustc_hash::FxHashMap;
@@ -24,7 +24,7 @@ pub(crate) struct PortableLinks {
 
 impl PortableLinks {
     /// Links with what is written beside them.
-    pub(super) fn of(
+    pub(in crate::link) fn of(
         facts: &Facts,
         number: &dyn Fn(compass_facts::DefId) -> SymbolNo,
         links: FileLinks,
@@ -39,7 +39,7 @@ impl PortableLinks {
         links.unlinked.iter().for_each(|(usage, cause)| *counts.entry((facts.usage(*usage).name, *cause)).or_default() += 1);
         // Uses that may mean more definitions than are listed for them: each of the others lacks one.
         let is_cut = |link: &crate::Link| {
-            link.total as usize > link.targets.len() || link.certainty == crate::Certainty::Guessed && link.targets.len() > super::output::MOST_GUESSES
+            link.total as usize > link.targets.len() || link.certainty == crate::Certainty::Guessed && link.targets.len() > crate::link::output::MOST_GUESSES
         };
         for (usage, _) in links.iter().filter(|(_, link)| is_cut(link)) {
             *counts.entry((facts.usage(usage).name, Cause::TooMany)).or_default() += 1;

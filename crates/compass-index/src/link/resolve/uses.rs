@@ -1,9 +1,9 @@
 //! Links one use: asks the evaluator, then falls back to the name alone, and says why when there is nothing.
 
-use super::evaluate::Evaluator;
-use super::lookup::Namespace;
-use super::ty::{Entity, Hit, Lookup, Ty};
-use super::world::{DefRef, GlobalNameId};
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::resolve::lookup::Namespace;
+use crate::link::types::ty::{Entity, Hit, Lookup, Ty};
+use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty};
 use compass_facts::{Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use, UseId};
 
@@ -149,7 +149,7 @@ impl Evaluator<'_, '_> {
             return self.follow(file, id);
         }
         let targets = self.import_targets(file, id);
-        let reason = super::ty::Reason { kind: crate::StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
+        let reason = crate::link::types::ty::Reason { kind: crate::StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
         let hits: Vec<Hit> = targets.iter().map(|t| Hit { entity: t.entity, certainty: t.certainty, reasons: vec![reason] }).collect();
         let is_local = matches!(import.kind, ImportKind::Child) || facts.name(import.module).starts_with('.');
         Lookup { hits, cause: if is_local { Cause::NoDefinition } else { Cause::UnitAbsent } }

@@ -1,8 +1,8 @@
 //! Members of what an expression means: own, from extensions, inherited.
 
-use super::evaluate::Evaluator;
-use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Binding, DefRef, GlobalNameId};
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::types::ty::{Entity, Hit, Lookup, Reason, Ty};
+use crate::link::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, ScopeId};
 use std::rc::Rc;
@@ -191,7 +191,7 @@ impl Evaluator<'_, '_> {
         let reason = Reason { kind: StepKind::Member, file: owner.file, def: Some(owner.def), at: owner_def.name_span.start, len: owner_def.name_span.len() };
         let rules = self.rules(file);
         for binding in self.world.bindings(file, scope, name) {
-            if out.hits.len() >= super::imports::MOST_HITS && !rules.has_many_overloads() {
+            if out.hits.len() >= crate::link::resolve::imports::MOST_HITS && !rules.has_many_overloads() {
                 break;
             }
             if let Binding::Def(def) = binding

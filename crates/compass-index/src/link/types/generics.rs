@@ -3,9 +3,9 @@
 //! The declared type of each parameter is laid over the type of what is passed; where a type parameter stands in the one, the
 //! other says what it is. The first argument that says anything settles it, as most languages have it.
 
-use super::evaluate::Evaluator;
-use super::ty::Ty;
-use super::world::DefRef;
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::types::ty::Ty;
+use crate::link::world::DefRef;
 use compass_facts::{Kind, Literal, TypeId};
 use std::rc::Rc;
 

@@ -1,9 +1,9 @@
 //! What an import binds, followed through re-exports to the definition itself.
 
-use super::evaluate::{Evaluator, StarSearch};
-use super::modules::Target;
-use super::ty::{Entity, Hit, Lookup, Reason, Ty};
-use super::world::{Binding, DefRef, GlobalNameId};
+use crate::link::resolve::evaluate::{Evaluator, StarSearch};
+use crate::link::types::ty::{Entity, Hit, Lookup, Reason, Ty};
+use crate::link::world::modules::Target;
+use crate::link::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Import, ImportId, ImportKind, ScopeId, ScopeKind};
 use rustc_hash::FxHashSet;

@@ -1,6 +1,6 @@
 //! What names and expressions turn out to mean.
 
-use super::world::{DefRef, GlobalNameId};
+use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Literal, ScopeId};
 use std::rc::Rc;

@@ -12,10 +12,10 @@
 //! # Not here
 //! Whether a run may work so: only C does, whose rules ask for nothing else. See [`crate::refresh`].
 
-use super::world::{DefRef, GlobalNameId, Made, choices_by, made_of};
 use super::{FileInput, is_feature};
 use crate::FileId;
 use crate::identity::Numbers;
+use crate::link::world::{DefRef, GlobalNameId, Made, choices_by, made_of};
 use crate::lock;
 use crate::store::{FileRow, ImportEntry, Reader, Runs, StoreError};
 use compass_facts::{DefId, Facts, Flags, Kind};
@@ -138,7 +138,7 @@ impl LazyFacts {
     }
 
     /// Takes note of who includes whom now.
-    pub(super) fn note_includes(&self, pairs: Vec<(u32, u32)>) {
+    pub(in crate::link) fn note_includes(&self, pairs: Vec<(u32, u32)>) {
         // Only the first who finds out tells.
         let _ = self.includes.set(pairs);
     }
@@ -168,7 +168,7 @@ impl LazyFacts {
         })
     }
 
-    pub(super) fn intern(&self, name: &str) -> GlobalNameId {
+    pub(in crate::link) fn intern(&self, name: &str) -> GlobalNameId {
         let mut numbers = lock(&self.numbers);
         if let Some(known) = numbers.get(name) {
             return GlobalNameId(*known);
@@ -178,7 +178,7 @@ impl LazyFacts {
         GlobalNameId(number)
     }
 
-    pub(super) fn name(&self, gid: GlobalNameId) -> &str {
+    pub(in crate::link) fn name(&self, gid: GlobalNameId) -> &str {
         self.names.get(gid.0 as usize).map_or("", |w| &w.text)
     }
 
@@ -203,19 +203,19 @@ impl LazyFacts {
         })
     }
 
-    pub(super) fn facts<'s>(&'s self, files: &'s [FileInput], file: u32) -> &'s Facts {
+    pub(in crate::link) fn facts<'s>(&'s self, files: &'s [FileInput], file: u32) -> &'s Facts {
         self.kept(files, file).facts.as_ref().unwrap_or(&files[file as usize].facts)
     }
 
-    pub(super) fn gids(&self, files: &[FileInput], file: u32) -> &[GlobalNameId] {
+    pub(in crate::link) fn gids(&self, files: &[FileInput], file: u32) -> &[GlobalNameId] {
         &self.kept(files, file).gids
     }
 
-    pub(super) fn numbers(&self, files: &[FileInput], file: u32) -> &Numbers {
+    pub(in crate::link) fn numbers(&self, files: &[FileInput], file: u32) -> &Numbers {
         &self.kept(files, file).numbers
     }
 
-    pub(super) fn made(&self, files: &[FileInput], file: u32) -> &Made {
+    pub(in crate::link) fn made(&self, files: &[FileInput], file: u32) -> &Made {
         &self.kept(files, file).made
     }
 
@@ -243,22 +243,22 @@ impl LazyFacts {
         })
     }
 
-    pub(super) fn outer(&self, files: &[FileInput], name: GlobalNameId) -> &[DefRef] {
+    pub(in crate::link) fn outer(&self, files: &[FileInput], name: GlobalNameId) -> &[DefRef] {
         &self.found(files, name).outer.syms
     }
 
-    pub(super) fn members(&self, files: &[FileInput], name: GlobalNameId) -> &[DefRef] {
+    pub(in crate::link) fn members(&self, files: &[FileInput], name: GlobalNameId) -> &[DefRef] {
         &self.found(files, name).members.syms
     }
 
     /// Kind and flags of each of [`Self::outer`] or [`Self::members`], without a look into their files.
-    pub(super) fn said(&self, files: &[FileInput], name: GlobalNameId, members: bool) -> &[(Kind, Flags)] {
+    pub(in crate::link) fn said(&self, files: &[FileInput], name: GlobalNameId, members: bool) -> &[(Kind, Flags)] {
         let found = self.found(files, name);
         if members { &found.members.said } else { &found.outer.said }
     }
 
-    /// See [`super::world::GlobalIndex::is_feature`].
-    pub(super) fn is_feature(&self, files: &[FileInput], name: GlobalNameId) -> bool {
+    /// See [`crate::link::world::GlobalIndex::is_feature`].
+    pub(in crate::link) fn is_feature(&self, files: &[FileInput], name: GlobalNameId) -> bool {
         let Some(word) = self.names.get(name.0 as usize) else { return false };
         *word.choice.get_or_init(|| {
             let entries = self.with_reader(|r| r.choices(&self.runs, &word.text)?.unpack());
@@ -273,13 +273,13 @@ impl LazyFacts {
     }
 
     /// Which files each file of C and C++ includes itself, as far as the store knows: pairs of positions, the including one first.
-    pub(super) fn includes(&self, files: &[FileInput]) -> Vec<(u32, u32)> {
+    pub(in crate::link) fn includes(&self, files: &[FileInput]) -> Vec<(u32, u32)> {
         if let Some(known) = &self.known_includes {
             return known.iter().filter(|(from, _)| !self.given.contains(from)).copied().collect();
         }
         let mut pairs: Vec<(u32, u32)> = Vec::new();
         // Asked for every import there is: a look at the files themselves would be one at memory each time.
-        let family: Vec<bool> = files.iter().map(|f| super::hangs_on_includes(f.language)).collect();
+        let family: Vec<bool> = files.iter().map(|f| crate::link::hangs_on_includes(f.language)).collect();
         let stored: Vec<bool> = (0..files.len() as u32).map(|f| !self.given.contains(&f)).collect();
         let position = |id: FileId| self.positions.find(id).filter(|f| family[*f as usize]);
         let mut visit = |entry: ImportEntry| {
@@ -292,7 +292,7 @@ impl LazyFacts {
         pairs
     }
 
-    pub(super) fn is_given(&self, file: u32) -> bool {
+    pub(in crate::link) fn is_given(&self, file: u32) -> bool {
         self.given.contains(&file)
     }
 }

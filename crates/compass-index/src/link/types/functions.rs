@@ -1,8 +1,8 @@
 //! What is asked of functions and types whatever the language: parameters, and what derives from what.
 
-use super::evaluate::Evaluator;
-use super::ty::Ty;
-use super::world::DefRef;
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::types::ty::Ty;
+use crate::link::world::DefRef;
 use compass_facts::{Kind, ScopeId, ScopeKind};
 
 /// Of more overloads than this nobody compares all with each call: made-up code has such, not people's.

@@ -1,0 +1,8 @@
+//! What a name, an expression, a member or an import means.
+
+pub(super) mod evaluate;
+pub(super) mod file;
+pub(super) mod imports;
+pub(super) mod lookup;
+pub(super) mod members;
+pub(super) mod uses;

@@ -1,0 +1,7 @@
+//! Types of expressions: what they are made of, what generics put in, what elements and contexts give.
+
+pub(super) mod contextual_types;
+pub(super) mod element_types;
+pub(super) mod functions;
+pub(super) mod generics;
+pub(super) mod ty;
