@@ -4,14 +4,15 @@
 
 #![no_main]
 
-use compass_facts::{Cancel, Language, Source, read, tokens, wire};
+use compass_facts::{Cancel, GapCause, Language, Source, read, tokens, wire};
 use libfuzzer_sys::fuzz_target;
 use std::sync::LazyLock;
 
 static LANGUAGE: LazyLock<Language> = LazyLock::new(|| {
+    languages::register();
     let wanted = std::env::var("FUZZED_LANGUAGE").unwrap_or_default();
     let known = Language::all().iter().copied().find(|l| l.word() == wanted);
-    known.unwrap_or_else(|| panic!("FUZZED_LANGUAGE is {wanted:?}; known: {:?}", Language::ALL.map(Language::word)))
+    known.unwrap_or_else(|| panic!("FUZZED_LANGUAGE is {wanted:?}; known: {:?}", Language::all().iter().map(|l| l.word()).collect::<Vec<_>>()))
 });
 
 fuzz_target!(|bytes: &[u8]| {
@@ -21,6 +22,7 @@ fuzz_target!(|bytes: &[u8]| {
     assert!(wire::decode(&written).expect("what was written can be read") == facts, "other facts come back");
     let end = source.text.len() as u32;
     for gap in &facts.gaps {
+        assert!(gap.cause != GapCause::Fault, "a reader panicked");
         assert!(gap.span.start <= gap.span.end && gap.span.end <= end, "a gap outside its file");
     }
     let is_within = |span: compass_facts::Span| span.start <= span.end && span.end <= end;
