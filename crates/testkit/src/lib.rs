@@ -6,7 +6,7 @@ mod reading;
 mod unfolding;
 
 pub use asking::{ask, engine, indexed_as, places};
-pub use reading::{definitions, facts, uses};
+pub use reading::{definitions, facts, read_soundly, uses};
 pub use unfolding::{cases, has, indexed, unfolded_at};
 
 use std::path::{Path, PathBuf};

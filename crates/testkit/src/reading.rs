@@ -1,11 +1,21 @@
 //! What a reader says of a text, in lines that tests compare.
 
-use compass_facts::{Cancel, DefId, Definition, Facts, Language, Source, read};
+use compass_facts::{Cancel, DefId, Definition, Facts, GapCause, Language, Source, read};
 
 /// The facts of a text.
 pub fn facts(language: Language, text: &str) -> Facts {
     let source = Source::decode(text.as_bytes().to_vec()).expect("text");
-    read(language, &source, &Cancel::new()).expect("not cancelled")
+    read_soundly(language, &source)
+}
+
+/// The facts of a source.
+///
+/// # Panics
+/// If the reader did: users get a gap then, tests must not.
+pub fn read_soundly(language: Language, source: &Source) -> Facts {
+    let facts = read(language, source, &Cancel::new()).expect("not cancelled");
+    assert!(facts.gaps.iter().all(|g| g.cause != GapCause::Fault), "the reader of {} panicked", language.word());
+    facts
 }
 
 /// `kind Container.name` of every named definition.
