@@ -1,6 +1,7 @@
 //! C and C++: what is particular to it, in one room.
 
 mod compilers;
+mod constants;
 mod ladder;
 pub mod lexer;
 mod packages;

@@ -4,6 +4,7 @@
 //! stands side by side.
 
 use super::tokens::{T, Tok};
+use crate::constants::{self, Tokens, Value, Wrong, character, number};
 use rustc_hash::FxHashMap;
 
 /// Is a branch compiled?
@@ -42,7 +43,7 @@ pub(super) enum Known {
     /// Not defined.
     Absent,
     /// Defined as a number.
-    Value(i64),
+    Value(Value),
     /// Defined as something else.
     Defined,
     /// Nobody can tell from here.
@@ -53,16 +54,16 @@ pub(super) enum Known {
 fn predefined(name: &str, cpp: bool) -> Known {
     match name {
         "__linux__" | "__linux" | "__gnu_linux__" | "__unix__" | "__unix" | "__x86_64__" | "__x86_64" | "__amd64__" | "__amd64" | "_LP64" | "__LP64__"
-        | "__ELF__" | "__STDC__" | "__STDC_HOSTED__" | "__SSE__" | "__SSE2__" => Known::Value(1),
-        "__GNUC__" => Known::Value(12),
-        "__GNUC_MINOR__" => Known::Value(2),
-        "__CHAR_BIT__" | "__SIZEOF_POINTER__" | "__SIZEOF_LONG__" | "__SIZEOF_SIZE_T__" | "__SIZEOF_LONG_LONG__" => Known::Value(8),
-        "__SIZEOF_INT__" => Known::Value(4),
-        "__BYTE_ORDER__" | "__ORDER_LITTLE_ENDIAN__" => Known::Value(1234),
-        "__ORDER_BIG_ENDIAN__" => Known::Value(4321),
-        "__STDC_VERSION__" if !cpp => Known::Value(201_710),
+        | "__ELF__" | "__STDC__" | "__STDC_HOSTED__" | "__SSE__" | "__SSE2__" => Known::Value(Value::of(1)),
+        "__GNUC__" => Known::Value(Value::of(12)),
+        "__GNUC_MINOR__" => Known::Value(Value::of(2)),
+        "__CHAR_BIT__" | "__SIZEOF_POINTER__" | "__SIZEOF_LONG__" | "__SIZEOF_SIZE_T__" | "__SIZEOF_LONG_LONG__" => Known::Value(Value::of(8)),
+        "__SIZEOF_INT__" => Known::Value(Value::of(4)),
+        "__BYTE_ORDER__" | "__ORDER_LITTLE_ENDIAN__" => Known::Value(Value::of(1234)),
+        "__ORDER_BIG_ENDIAN__" => Known::Value(Value::of(4321)),
+        "__STDC_VERSION__" if !cpp => Known::Value(Value::of(201_710)),
         "__STDC_VERSION__" => Known::Absent,
-        "__cplusplus" if cpp => Known::Value(201_703),
+        "__cplusplus" if cpp => Known::Value(Value::of(201_703)),
         "__cplusplus" => Known::Absent,
         "_WIN32" | "_WIN64" | "WIN32" | "WIN64" | "__WIN32__" | "_WIN32_WCE" | "_MSC_VER" | "__MINGW32__" | "__MINGW64__" | "__CYGWIN__" | "_MSVC_LANG"
         | "__APPLE__" | "__MACH__" | "macintosh" | "__FreeBSD__" | "__NetBSD__" | "__OpenBSD__" | "__DragonFly__" | "__sun" | "sun" | "__sun__"
@@ -104,191 +105,76 @@ impl Macros {
     }
 }
 
-/// Evaluates the tokens of `#if`; the grammar is that of constant expressions.
-pub(super) struct Evaluation<'a> {
+/// The tokens of `#if`, under what the file has said of macros so far.
+pub(super) struct Expression<'a> {
     pub(super) text: &'a str,
     pub(super) tokens: &'a [Tok],
     pub(super) macros: &'a Macros,
     pub(super) cpp: bool,
-    pub(super) at: usize,
-    pub(super) depth: u32,
 }
 
-/// A value, if known.
-type Value = Option<i64>;
-
-impl Evaluation<'_> {
-    pub(super) fn truth(&mut self) -> Truth {
-        match self.ternary() {
-            Some(v) => Truth::of(v != 0),
-            None => Truth::Unknown,
-        }
+impl Expression<'_> {
+    /// Does it hold? What is wrong with an expression is for the compiler to say; here it is not known.
+    pub(super) fn truth(&self) -> Truth {
+        constants::evaluate(self).ok().and_then(|(value, _)| value).map_or(Truth::Unknown, |v| Truth::of(v.bits != 0))
     }
 
-    fn spelled(&self, i: usize) -> &str {
-        self.tokens.get(i).map_or("", |t| self.text.get(t.start as usize..t.end as usize).unwrap_or(""))
+    fn find(&self, at: usize) -> Known {
+        self.tokens.get(at).map_or(Known::Unknown, |t| self.macros.find(t.id, self.spelling(at), self.cpp))
     }
 
-    fn ternary(&mut self) -> Value {
-        self.depth += 1;
-        let value = if self.depth > 64 { None } else { self.ternary_within() };
-        self.depth -= 1;
-        value
-    }
-
-    fn ternary_within(&mut self) -> Value {
-        let condition = self.binary(0);
-        if self.tokens.get(self.at).is_some_and(|t| t.k == T::Question) {
-            self.at += 1;
-            let yes = self.ternary();
-            self.at += 1;
-            let no = self.ternary();
-            return if condition? != 0 { yes } else { no };
-        }
-        condition
-    }
-
-    fn binary(&mut self, least: u8) -> Value {
-        let mut left = self.unary();
-        loop {
-            let operator = self.spelled(self.at).to_owned();
-            let Some(rank) = rank(&operator).filter(|r| *r >= least) else { return left };
-            self.at += 1;
-            let right = self.binary(rank + 1);
-            left = combine(&operator, left, right);
-        }
-    }
-
-    fn unary(&mut self) -> Value {
-        self.depth += 1;
-        let value = if self.depth > 64 { None } else { self.unary_within() };
-        self.depth -= 1;
-        value
-    }
-
-    fn unary_within(&mut self) -> Value {
-        let token = self.tokens.get(self.at).copied()?;
-        self.at += 1;
-        match token.k {
-            T::Not => self.unary().map(|v| i64::from(v == 0)),
-            T::Minus => self.unary().map(i64::wrapping_neg),
-            T::Plus => self.unary(),
-            T::Tilde => self.unary().map(|v| !v),
-            T::Number => number(self.spelled(self.at - 1)),
-            T::LParen => {
-                let value = self.ternary();
-                if self.tokens.get(self.at).is_some_and(|t| t.k == T::RParen) {
-                    self.at += 1;
-                }
-                value
-            }
-            T::Literal => Some(i64::from(self.spelled(self.at - 1) == "true")),
-            T::Name if self.spelled(self.at - 1) == "defined" => self.defined(),
-            T::Name => self.named(token),
-            _ => None,
-        }
-    }
-
-    fn defined(&mut self) -> Value {
-        let bracket = self.tokens.get(self.at).is_some_and(|t| t.k == T::LParen);
-        self.at += usize::from(bracket);
-        let token = self.tokens.get(self.at).copied()?;
-        let name = self.spelled(self.at);
-        let known = self.macros.find(token.id, name, self.cpp);
-        self.at += 1 + usize::from(bracket);
-        match known {
-            Known::Absent => Some(0),
+    /// `defined NAME`, `defined(NAME)`: `at` is behind the word.
+    fn defined(&self, at: usize) -> (Option<Value>, usize) {
+        let bracket = usize::from(self.spelling(at) == "(");
+        let value = match self.find(at + bracket) {
+            Known::Absent => Some(Value::of(0)),
             Known::Unknown => None,
-            _ => Some(1),
-        }
+            _ => Some(Value::of(1)),
+        };
+        (value, at + 1 + 2 * bracket)
     }
 
-    fn named(&mut self, token: Tok) -> Value {
-        let known = self.macros.find(token.id, self.spelled(self.at - 1), self.cpp);
-        if self.tokens.get(self.at).is_some_and(|t| t.k == T::LParen) {
-            self.skip_call();
-            return None;
-        }
-        match known {
-            Known::Absent => Some(0),
-            Known::Value(v) => Some(v),
-            _ => None,
-        }
-    }
-
-    fn skip_call(&mut self) {
+    /// Behind the brackets of a call that begin at a token.
+    fn behind_call(&self, mut at: usize) -> usize {
         let mut depth = 0;
-        while let Some(t) = self.tokens.get(self.at) {
-            self.at += 1;
-            match t.k {
+        while let Some(token) = self.tokens.get(at) {
+            at += 1;
+            match token.k {
                 T::LParen => depth += 1,
                 T::RParen => {
                     depth -= 1;
                     if depth == 0 {
-                        return;
+                        break;
                     }
                 }
                 _ => {}
             }
         }
+        at
     }
 }
 
-fn rank(operator: &str) -> Option<u8> {
-    Some(match operator {
-        "||" | "or" => 1,
-        "&&" | "and" => 2,
-        "|" => 3,
-        "^" => 4,
-        "&" => 5,
-        "==" | "!=" => 6,
-        "<" | ">" | "<=" | ">=" => 7,
-        "<<" | ">>" => 8,
-        "+" | "-" => 9,
-        "*" | "/" | "%" => 10,
-        _ => return None,
-    })
-}
+impl Tokens for Expression<'_> {
+    fn spelling(&self, at: usize) -> &str {
+        self.tokens.get(at).map_or("", |t| self.text.get(t.start as usize..t.end as usize).unwrap_or(""))
+    }
 
-fn combine(operator: &str, left: Value, right: Value) -> Value {
-    // One side may settle it alone.
-    match (operator, left, right) {
-        ("&&" | "and", Some(0), _) | ("&&" | "and", _, Some(0)) => return Some(0),
-        ("||" | "or", Some(v), _) | ("||" | "or", _, Some(v)) if v != 0 => return Some(1),
-        _ => {}
+    fn operand(&self, at: usize) -> Result<(Option<Value>, usize), Wrong> {
+        let Some(token) = self.tokens.get(at) else { return Err("an operand is missing") };
+        let (spelling, next) = (self.spelling(at), at + 1);
+        let value = match token.k {
+            T::Number => number(spelling).ok(),
+            T::Char => character(spelling).ok(),
+            T::Literal => Some(Value::of(i64::from(spelling == "true"))),
+            T::Name if spelling == "defined" => return Ok(self.defined(next)),
+            T::Name if self.spelling(next) == "(" => return Ok((None, self.behind_call(next))),
+            T::Name => match self.find(at) {
+                Known::Absent => Some(Value::of(0)),
+                Known::Value(value) => Some(value),
+                _ => None,
+            },
+            _ => return Err("this is no operand"),
+        };
+        Ok((value, next))
     }
-    let (a, b) = (left?, right?);
-    Some(match operator {
-        "||" | "or" => i64::from(a != 0 || b != 0),
-        "&&" | "and" => i64::from(a != 0 && b != 0),
-        "|" => a | b,
-        "^" => a ^ b,
-        "&" => a & b,
-        "==" => i64::from(a == b),
-        "!=" => i64::from(a != b),
-        "<" => i64::from(a < b),
-        ">" => i64::from(a > b),
-        "<=" => i64::from(a <= b),
-        ">=" => i64::from(a >= b),
-        "<<" => a.wrapping_shl(b as u32),
-        ">>" => a.wrapping_shr(b as u32),
-        "+" => a.wrapping_add(b),
-        "-" => a.wrapping_sub(b),
-        "*" => a.wrapping_mul(b),
-        "/" => a.checked_div(b)?,
-        "%" => a.checked_rem(b)?,
-        _ => return None,
-    })
-}
-
-/// The value of a number of the preprocessor.
-pub(super) fn number(text: &str) -> Value {
-    let digits = text.trim_end_matches(['u', 'U', 'l', 'L']).replace('\'', "");
-    if let Some(hex) = digits.strip_prefix("0x").or(digits.strip_prefix("0X")) {
-        return i64::from_str_radix(hex, 16).ok();
-    }
-    if digits.len() > 1 && digits.starts_with('0') {
-        return i64::from_str_radix(&digits[1..], 8).ok();
-    }
-    digits.parse().ok()
 }

@@ -5,8 +5,9 @@
 //! rest of the file unreadable: one branch of each conditional (the one that the usual configuration compiles, else the first) settles
 //! the structure, and what the others leave open or close beyond it is dropped.
 
-use super::conditions::{Evaluation, Known, Macros, Truth, number};
+use super::conditions::{Expression, Known, Macros, Truth};
 use super::tokens::{T, Tok, mark, punctuator, word};
+use crate::constants::number;
 use crate::lexer::{CLexer, LexKind, Lexed};
 use compass_facts::Span;
 use rustc_hash::FxHashMap;
@@ -335,7 +336,7 @@ impl<'t> Scan<'t> {
             };
             return if word.ends_with("ndef") { truth.not() } else { truth };
         }
-        Evaluation { text: self.text, tokens: rest, macros: &self.said, cpp: self.cpp, at: 0, depth: 0 }.truth()
+        Expression { text: self.text, tokens: rest, macros: &self.said, cpp: self.cpp }.truth()
     }
 
     /// The simple conditions a branch depends on, and those that hold where it was not taken.
