@@ -1,4 +1,4 @@
-//! Where an index is kept: one SQLite file, few and large rows. The only place with SQL.
+//! Where an index is kept: typed reading and writing over blocks of bytes ([`backend`]), which lie in one SQLite file ([`sqlite`]).
 //!
 //! # How it works
 //! Facts are written in batches while files are read, each row valid by the hash of the content it was read from. Links,
@@ -12,15 +12,21 @@
 //! Every blob carries a checksum; what does not match is [`StoreError::Damaged`], never an answer. Readers see one
 //! generation, whatever a writer does meanwhile. See `docs/FORMAT.md` for every table.
 
+mod backend;
 mod blocks;
 mod columns;
 mod error;
 mod links;
 mod listing;
+#[cfg(test)]
+mod memory;
 mod package_cache;
 mod reader;
 mod runs;
 mod schema;
+mod sqlite;
+#[cfg(test)]
+mod tests;
 mod writer;
 
 pub(crate) use blocks::Entry;

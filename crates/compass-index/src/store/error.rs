@@ -28,9 +28,14 @@ pub enum OpenError {
 /// Why reading or writing a store failed.
 #[derive(Debug, thiserror::Error)]
 pub enum StoreError {
-    /// SQLite refused.
+    /// What keeps the blocks refused.
     #[error("the index could not be read or written")]
-    Sqlite(#[from] rusqlite::Error),
+    Backend {
+        /// Does it say that what is stored is not what was written?
+        damage: bool,
+        /// What it says.
+        source: Box<dyn std::error::Error + Send + Sync>,
+    },
     /// It cannot be opened, though it may be well.
     #[error("the index cannot be opened")]
     Open(#[source] Box<dyn std::error::Error + Send + Sync>),
@@ -54,38 +59,10 @@ pub enum StoreError {
 impl StoreError {
     /// Does it say that what is stored is not what was written?
     pub fn is_damage(&self) -> bool {
-        use rusqlite::Error::{FromSqlConversionFailure, IntegralValueOutOfRange, InvalidColumnType, SqlInputError};
-        use rusqlite::ErrorCode::{DatabaseCorrupt, NotADatabase, TypeMismatch, Unknown};
         match self {
             StoreError::Damaged { .. } | StoreError::Shape { .. } => true,
-            // The statements are always the same: one that is refused finds other tables than were made.
-            StoreError::Sqlite(SqlInputError { .. } | InvalidColumnType(..) | FromSqlConversionFailure(..) | IntegralValueOutOfRange(..)) => true,
-            StoreError::Sqlite(e) => matches!(e.sqlite_error_code(), Some(DatabaseCorrupt | NotADatabase | TypeMismatch | Unknown)),
+            StoreError::Backend { damage, .. } => *damage,
             StoreError::Open(_) | StoreError::Folder(_) => false,
         }
-    }
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use rstest::rstest;
-    use rusqlite::Connection;
-
-    fn refused(made: &str, asked: &str) -> StoreError {
-        let connection = Connection::open_in_memory().expect("a store");
-        connection.execute_batch(made).expect("made");
-        let value = connection.query_row(asked, [], |row| row.get::<_, i64>(0));
-        value.expect_err("refused").into()
-    }
-
-    #[rstest]
-    #[case::another_column("CREATE TABLE facts (summ INTEGER)", "SELECT sum FROM facts", true)]
-    #[case::no_table("", "SELECT sum FROM facts", true)]
-    #[case::another_type("CREATE TABLE facts (sum); INSERT INTO facts VALUES ('x')", "SELECT sum FROM facts", true)]
-    #[case::no_row("CREATE TABLE facts (sum)", "SELECT sum FROM facts", false)]
-    fn tables_that_are_not_as_they_were_made_are_damage(#[case] made: &str, #[case] asked: &str, #[case] damage: bool) {
-        let error = refused(made, asked);
-        assert_eq!(error.is_damage(), damage, "{error:?}");
     }
 }

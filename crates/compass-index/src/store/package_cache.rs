@@ -80,7 +80,7 @@ impl PackageCache {
         let path = folder.join(FILE_NAME);
         match Self::try_open(&path) {
             Ok(package_cache) => Ok(package_cache),
-            Err(OpenError::Damaged(why)) if !super::writer::is_no_store(why.as_ref()) => Err(StoreError::Open(why)),
+            Err(OpenError::Damaged(why)) if !super::sqlite::is_no_store(why.as_ref()) => Err(StoreError::Open(why)),
             Err(_) => {
                 super::writer::remove(&path).map_err(StoreError::Folder)?;
                 Self::try_open(&path).map_err(|_| StoreError::Damaged { what: "package cache" })
@@ -106,7 +106,7 @@ impl PackageCache {
     /// The facts of bytes with that hash in that language, still packed.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn facts(&self, hash: u64, language: Language) -> Result<Option<StoredFacts>, StoreError> {
         let mut select = self.connection.prepare_cached("SELECT sum, blob FROM facts WHERE hash = ? AND language = ?")?;
         let found = select.query_row(params![keyed(hash, language), language.stored_word()], |r| Ok(StoredFacts::new(r.get(0)?, r.get(1)?)));
@@ -116,7 +116,7 @@ impl PackageCache {
     /// The numbers of packages (ecosystem, name, version), which are used now.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn packages_used(&mut self, packages: &[(&str, &str, &str)], now: i64) -> Result<Vec<i64>, StoreError> {
         let transaction = self.connection.transaction()?;
         let mut out = Vec::with_capacity(packages.len());
@@ -135,7 +135,7 @@ impl PackageCache {
     /// Puts facts of a package, in one transaction: hash, language, package, facts.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn put(&mut self, batch: &[(u64, Language, i64, PackedFacts)]) -> Result<(), StoreError> {
         let transaction = self.connection.transaction()?;
         {
@@ -150,7 +150,7 @@ impl PackageCache {
     /// The numbers of closures, told by the package they are of and their keys, which are used now.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn closures_used(&mut self, closures: &[(i64, [u8; 16])], now: i64) -> Result<Vec<i64>, StoreError> {
         let transaction = self.connection.transaction()?;
         let mut out = Vec::with_capacity(closures.len());
@@ -179,7 +179,7 @@ impl PackageCache {
     /// Puts links of files of closures, in one transaction.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub(crate) fn put_links(&mut self, batch: &[(i64, u32, PackedPortableLinks)]) -> Result<(), StoreError> {
         let transaction = self.connection.transaction()?;
         {
@@ -194,7 +194,7 @@ impl PackageCache {
     /// All packages, by ecosystem, name and version.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn packages(&self) -> Result<Vec<CachedPackage>, StoreError> {
         let select = "SELECT ecosystem, name, version, used, count(hash), coalesce(sum(length(blob)), 0)
                 + (SELECT coalesce(sum(length(links.blob)), 0) FROM closures JOIN links USING (closure) WHERE closures.package = packages.package)
@@ -217,7 +217,7 @@ impl PackageCache {
     /// Takes out packages that were not used since, and gives the space back; how many.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn prune(&mut self, unused_since: i64) -> Result<u64, StoreError> {
         let transaction = self.connection.transaction()?;
         transaction.execute("DELETE FROM links WHERE closure IN (SELECT closure FROM closures WHERE used < ?)", params![unused_since])?;

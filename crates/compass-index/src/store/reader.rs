@@ -1,13 +1,13 @@
 //! Reading: one connection, any number of readers beside the one that writes.
 
-use super::blocks::{self, Blocks, ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, PackedEntries, RelationEntry, UnlinkedEntry, UseEntry};
+use super::backend::{Backend, Block, Blocks, Key};
+use super::blocks::{self, ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, PackedEntries, RelationEntry, UnlinkedEntry, UseEntry};
 use super::listing::{self, PartRef};
-use super::{Generation, OpenError, StoreError, schema};
+use super::{Generation, OpenError, StoreError, sqlite};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, SymbolId};
 use compass_facts::wire::PickedUse;
 use compass_facts::{Facts, Flags, Kind, UseId};
-use rusqlite::{Connection, OpenFlags, OptionalExtension, params};
 use rustc_hash::FxHashSet;
 use std::path::Path;
 use std::sync::Arc;
@@ -98,7 +98,7 @@ impl Runs {
 
 /// Reads a store.
 pub struct Reader {
-    connection: Connection,
+    backend: Box<dyn Backend>,
 }
 
 impl Reader {
@@ -108,55 +108,48 @@ impl Reader {
     /// [`OpenError`] says what to do: a missing or unfinished index is built, one of another version or damaged is
     /// rebuilt.
     pub fn open(path: &Path) -> Result<Reader, OpenError> {
-        if !path.is_file() {
-            return Err(OpenError::Missing(path.to_owned()));
-        }
-        // The file is opened by SQLite alone: closing any other handle on it would give up the locks that all connections of this
-        // process have, and another program could then take the log away under them.
-        let connection = Connection::open_with_flags(path, OpenFlags::SQLITE_OPEN_READ_WRITE | OpenFlags::SQLITE_OPEN_NO_MUTEX).map_err(closed)?;
-        let found = schema::version(&connection).map_err(closed)?;
-        if found != schema::schema_version() {
-            return Err(OpenError::Version { found, wanted: schema::schema_version() });
-        }
-        schema::configure(&connection).map_err(closed)?;
-        Ok(Reader { connection })
+        Ok(Reader { backend: Box::new(sqlite::open(path)?) })
+    }
+
+    /// Reads what another backend keeps.
+    #[cfg(test)]
+    pub(super) fn over(backend: Box<dyn Backend>) -> Reader {
+        Reader { backend }
     }
 
     /// The current generation, if any is complete.
     pub fn current(&self) -> Result<Option<(i64, Generation)>, StoreError> {
-        current(&self.connection, None)
+        current(&*self.backend, None)
     }
 
     /// The same for one who knows an earlier generation: of its list of files only what changed is read.
     pub fn current_after(&self, known: &Generation) -> Result<Option<(i64, Generation)>, StoreError> {
-        current(&self.connection, Some(known))
+        current(&*self.backend, Some(known))
     }
 
     /// What tells this store from others that stood or will stand at its place.
     pub(crate) fn made(&self) -> Result<Option<String>, StoreError> {
-        made(&self.connection)
+        made(&*self.backend)
     }
 
     /// The number of the current generation.
     pub fn current_number(&self) -> Result<Option<i64>, StoreError> {
-        current_number(&self.connection)
+        current_number(&*self.backend)
     }
 
     /// The oldest generation of which everything is still there.
     pub(crate) fn oldest_number(&self) -> Result<i64, StoreError> {
-        let mut select = self.connection.prepare_cached("SELECT value FROM meta WHERE key = 'oldest'")?;
-        let value: Option<String> = select.query_row([], |r| r.get(0)).optional()?;
-        Ok(value.and_then(|v| v.parse().ok()).unwrap_or(0))
+        Ok(self.backend.value(OLDEST)?.and_then(|v| v.parse().ok()).unwrap_or(0))
     }
 
     /// The facts of a file as read from content with that hash, still packed.
     pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {
-        packed_facts(&self.connection, file, hash)
+        packed_facts(&*self.backend, file, hash)
     }
 
     /// The links of a file, still packed.
     pub fn links(&self, runs: &Runs, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
-        packed_links(&self.connection, runs.current, file)
+        packed_links(&*self.backend, runs.current, file)
     }
 
     /// Definitions of exactly that name.
@@ -188,7 +181,7 @@ impl Reader {
 
     /// All entries of a family that a run wrote, in order.
     pub(super) fn all<E: Entry>(&self, run: i64) -> Result<Vec<E>, StoreError> {
-        all(&self.connection, run)
+        all(&*self.backend, run)
     }
 
     fn each_name_of(&self, run: i64, visit: &mut dyn FnMut(&str, SymbolId, Kind, Flags)) -> Result<(), StoreError> {
@@ -197,13 +190,7 @@ impl Reader {
 
     /// The blocks of a family that a run wrote, in order, unpacked.
     fn each_block<E: Entry>(&self, run: i64, visit: &mut dyn FnMut(&[u8]) -> Result<(), StoreError>) -> Result<(), StoreError> {
-        let mut select = self.connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
-        let mut rows = select.query(params![run, E::FAMILY])?;
-        while let Some(row) = rows.next()? {
-            let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-            blocks::with_unpacked(blob, row.get(0)?, "postings", &mut *visit)?;
-        }
-        Ok(())
+        self.backend.each_postings(run, E::FAMILY, &mut |sum, bytes| blocks::with_unpacked(bytes, sum, "postings", &mut *visit))
     }
 
     /// Uses of a symbol, by file and place.
@@ -270,83 +257,62 @@ impl Reader {
         Ok(PackedEntries::new(key, self.blocks::<E>(base, key)?, later))
     }
 
-    fn blocks<E: Entry>(&self, run: i64, key: &[u8]) -> Result<Blocks, StoreError> {
-        let mut select = self
-            .connection
-            .prepare_cached("SELECT first, sum, blob FROM postings WHERE generation = ? AND family = ? AND first <= ? ORDER BY first DESC, block DESC")?;
-        let mut rows = select.query(params![run, E::FAMILY, key])?;
+    fn blocks<E: Entry>(&self, run: i64, key: &[u8]) -> Result<blocks::Blocks, StoreError> {
         let mut found = Vec::new();
-        while let Some(row) = rows.next()? {
-            let blob = |i| row.get_ref(i).map(|v| v.as_blob().map_err(|_| StoreError::Shape { what: "postings" }));
-            found.push((row.get(1)?, blob(2)??.to_vec()));
-            if blob(0)?? < key {
-                break;
-            }
-        }
+        self.backend.postings_back_from(run, E::FAMILY, key, &mut |first, sum, bytes| {
+            found.push((sum, bytes.to_vec()));
+            Ok(first >= key)
+        })?;
         found.reverse();
         Ok(found)
     }
 }
 
-/// What cannot be opened may be well all the same.
-fn closed(error: rusqlite::Error) -> OpenError {
-    use rusqlite::ErrorCode::{CannotOpen, DatabaseBusy, DatabaseLocked, PermissionDenied};
-    match error.sqlite_error_code() {
-        Some(CannotOpen | PermissionDenied) => OpenError::Io(std::io::Error::new(std::io::ErrorKind::PermissionDenied, error)),
-        // Once it is made a writer never keeps readers out: this is the moment of its making.
-        Some(DatabaseBusy | DatabaseLocked) => OpenError::Io(std::io::Error::new(std::io::ErrorKind::WouldBlock, "another program is just making it")),
-        _ => OpenError::Damaged(Box::new(error)),
-    }
-}
+/// The values a store keeps by name: the current generation, the oldest that is whole, and what tells it from another at its place.
+pub(super) const GENERATION: &str = "generation";
+pub(super) const OLDEST: &str = "oldest";
+pub(super) const MADE: &str = "made";
 
 /// What tells a store from others that stood or will stand at its place.
-pub(super) fn made(connection: &Connection) -> Result<Option<String>, StoreError> {
-    Ok(connection.prepare_cached("SELECT value FROM meta WHERE key = 'made'")?.query_row([], |r| r.get(0)).optional()?)
+pub(super) fn made<B: Blocks + ?Sized>(store: &B) -> Result<Option<String>, StoreError> {
+    store.value(MADE)
 }
 
-pub(super) fn current_number(connection: &Connection) -> Result<Option<i64>, StoreError> {
-    let text: Option<String> = connection.prepare_cached("SELECT value FROM meta WHERE key = 'generation'")?.query_row([], |r| r.get(0)).optional()?;
-    Ok(text.and_then(|t| t.parse().ok()))
+pub(super) fn current_number<B: Blocks + ?Sized>(store: &B) -> Result<Option<i64>, StoreError> {
+    Ok(store.value(GENERATION)?.and_then(|t| t.parse().ok()))
 }
 
-pub(super) fn current(connection: &Connection, known: Option<&Generation>) -> Result<Option<(i64, Generation)>, StoreError> {
+pub(super) fn current(store: &dyn Backend, known: Option<&Generation>) -> Result<Option<(i64, Generation)>, StoreError> {
+    let mut found = None;
     // Number, overview and list of files of one moment, whatever is written meanwhile.
-    let moment = connection.unchecked_transaction()?;
-    let Some(number) = current_number(&moment)? else { return Ok(None) };
-    let row: Option<(i64, Vec<u8>)> = moment
-        .prepare_cached("SELECT sum, overview FROM generations WHERE generation = ?")?
-        .query_row(params![number], |r| Ok((r.get(0)?, r.get(1)?)))
-        .optional()?;
-    let Some((sum, blob)) = row else { return Err(StoreError::Damaged { what: "overview" }) };
-    let (parts, mut overview): (Vec<PartRef>, Generation) = blocks::unpack(&blob, sum, "overview")?;
-    overview.files = listing::read(&moment, &parts, known)?;
-    overview.parts = parts;
-    Ok(Some((number, overview)))
+    store.at_one_moment(&mut |moment| {
+        let Some(number) = current_number(moment)? else { return Ok(()) };
+        let Some(Block { sum, bytes }) = moment.block(Key::Overview(number))? else { return Err(StoreError::Damaged { what: "overview" }) };
+        let (parts, mut overview): (Vec<PartRef>, Generation) = blocks::unpack(&bytes, sum, "overview")?;
+        overview.files = listing::read(moment, &parts, known)?;
+        overview.parts = parts;
+        found = Some((number, overview));
+        Ok(())
+    })?;
+    Ok(found)
 }
 
-pub(super) fn packed_facts(connection: &Connection, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {
-    let mut select = connection.prepare_cached("SELECT sum, blob FROM facts WHERE unit = ? AND file = ? AND hash = ?")?;
-    let row = select.query_row(params![file.unit.0, file.number.0, hash as i64], |r| Ok(StoredFacts(r.get(0)?, r.get(1)?)));
-    Ok(row.optional()?)
+pub(super) fn packed_facts<B: Blocks + ?Sized>(store: &B, file: FileId, hash: u64) -> Result<Option<StoredFacts>, StoreError> {
+    Ok(store.block(Key::Facts(file, hash))?.map(|b| StoredFacts(b.sum, b.bytes)))
 }
 
-pub(super) fn packed_links(connection: &Connection, generation: i64, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
-    // A file that was not linked since keeps the row of the run that did.
-    let mut select =
-        connection.prepare_cached("SELECT sum, blob FROM links WHERE unit = ? AND file = ? AND generation <= ? ORDER BY generation DESC LIMIT 1")?;
-    let row = select.query_row(params![file.unit.0, file.number.0, generation], |r| Ok(StoredLinks(r.get(0)?, r.get(1)?)));
-    Ok(row.optional()?)
+/// A file that was not linked since keeps the row of the run that did.
+pub(super) fn packed_links<B: Blocks + ?Sized>(store: &B, generation: i64, file: FileId) -> Result<Option<StoredLinks>, StoreError> {
+    Ok(store.newest_links(file, generation)?.map(|b| StoredLinks(b.sum, b.bytes)))
 }
 
 /// All entries of a family that a run wrote, in order.
-pub(super) fn all<E: Entry>(connection: &Connection, run: i64) -> Result<Vec<E>, StoreError> {
-    let mut select = connection.prepare_cached("SELECT sum, blob FROM postings WHERE generation = ? AND family = ? ORDER BY first, block")?;
-    let mut rows = select.query(params![run, E::FAMILY])?;
+pub(super) fn all<E: Entry, B: Blocks + ?Sized>(store: &B, run: i64) -> Result<Vec<E>, StoreError> {
     let mut out = Vec::new();
-    while let Some(row) = rows.next()? {
-        let blob = row.get_ref(1)?.as_blob().map_err(|_| StoreError::Shape { what: "postings" })?;
-        out.extend(blocks::with_unpacked(blob, row.get(0)?, "postings", E::decode)?);
-    }
+    store.each_postings(run, E::FAMILY, &mut |sum, bytes| {
+        out.extend(blocks::with_unpacked(bytes, sum, "postings", E::decode)?);
+        Ok(())
+    })?;
     Ok(out)
 }
 

@@ -1,12 +1,13 @@
 //! Writing: facts in batches, then a generation made current at once.
 
+use super::backend::{Backend, Batch, Key, Unwanted};
 use super::blocks::{self, ChoiceEntry, DependencyEntry, Entry, ImportEntry, NameEntry, RelationEntry, UnlinkedEntry, UseEntry};
 use super::listing::{self, PartRef};
-use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, schema};
+use super::reader::{self, GENERATION, OLDEST};
+use super::{FileRow, OpenError, PackedLinks, StoreError, UnitRow, sqlite};
 use crate::identity::Numbers;
 use crate::{FileId, FileLinks, Summary};
 use compass_facts::Facts;
-use rusqlite::{Connection, params};
 use rustc_hash::FxHashSet;
 use serde::{Deserialize, Serialize};
 use std::path::Path;
@@ -123,7 +124,7 @@ type PutBlock<'p> = dyn FnMut(&[u8], i64, &[u8]) -> Result<(), StoreError> + 'p;
 
 /// The one that writes.
 pub struct Writer {
-    connection: Connection,
+    backend: Box<dyn Backend>,
 }
 
 impl Writer {
@@ -133,66 +134,33 @@ impl Writer {
     /// # Errors
     /// [`StoreError`] if the folder or file cannot be made.
     pub fn open(path: &Path) -> Result<(Writer, Option<OpenError>), StoreError> {
-        if let Some(folder) = path.parent() {
-            std::fs::create_dir_all(folder).map_err(StoreError::Folder)?;
-        }
-        match Self::try_open(path) {
-            Ok(writer) => Ok((writer, None)),
-            // A full disk or a lack of rights says nothing about what is there: only what is no store is replaced.
-            Err(OpenError::Damaged(why)) if !is_no_store(why.as_ref()) => Err(StoreError::Open(why)),
-            Err(why) => {
-                remove(path).map_err(StoreError::Folder)?;
-                let connection = Connection::open(path)?;
-                schema::configure(&connection)?;
-                schema::create(&connection)?;
-                Ok((Writer { connection }, Some(why)))
-            }
-        }
+        let (connection, why) = sqlite::open_or_make(path)?;
+        Ok((Writer { backend: Box::new(connection) }, why))
     }
 
-    fn try_open(path: &Path) -> Result<Writer, OpenError> {
-        let damaged = |e: rusqlite::Error| OpenError::Damaged(Box::new(e));
-        let connection = Connection::open(path).map_err(damaged)?;
-        let found = schema::version(&connection).map_err(damaged)?;
-        let is_new = found == 0 && connection.query_row("SELECT count(*) FROM sqlite_master", [], |r| r.get::<_, i64>(0)).map_err(damaged)? == 0;
-        if !is_new && found != schema::schema_version() {
-            return Err(OpenError::Version { found, wanted: schema::schema_version() });
-        }
-        schema::configure(&connection).map_err(damaged)?;
-        if is_new {
-            schema::create(&connection).map_err(damaged)?;
-        }
-        Ok(Writer { connection })
+    /// Writes where another backend keeps it.
+    #[cfg(test)]
+    pub(super) fn over(backend: Box<dyn Backend>) -> Writer {
+        Writer { backend }
     }
 
     /// Writes the facts of some files, packed by [`pack_facts`], in one transaction.
     pub fn put_facts(&mut self, batch: &[(FileId, u64, PackedFacts)]) -> Result<(), StoreError> {
-        let transaction = self.connection.transaction()?;
-        {
-            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO facts (unit, file, hash, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
-            for (file, hash, packed) in batch {
-                insert.execute(params![file.unit.0, file.number.0, *hash as i64, packed.sum, packed.blob])?;
-            }
-        }
-        transaction.commit()?;
-        Ok(())
+        self.backend.write(&mut |to| batch.iter().try_for_each(|(file, hash, packed)| to.put(Key::Facts(*file, *hash), packed.sum, &packed.blob)))
     }
 
     /// Every row of facts there is: those of the current generation, and those a killed run left.
-    pub fn fact_keys(&self) -> Result<rustc_hash::FxHashSet<(FileId, u64)>, StoreError> {
-        let mut select = self.connection.prepare("SELECT unit, file, hash FROM facts")?;
-        let mut rows = select.query([])?;
-        let mut out = rustc_hash::FxHashSet::default();
-        while let Some(row) = rows.next()? {
-            let file = FileId { unit: crate::UnitId(row.get(0)?), number: crate::FileNo(row.get(1)?) };
-            out.insert((file, row.get::<_, i64>(2)? as u64));
-        }
+    pub fn fact_keys(&self) -> Result<FxHashSet<(FileId, u64)>, StoreError> {
+        let mut out = FxHashSet::default();
+        self.backend.each_fact_key(&mut |file, hash| {
+            out.insert((file, hash));
+        })?;
         Ok(out)
     }
 
     /// Facts left by a run that never finished, or read for the current generation.
     pub fn facts(&self, file: FileId, hash: u64) -> Result<Option<(Facts, Numbers)>, StoreError> {
-        super::reader::packed_facts(&self.connection, file, hash)?.map(super::reader::StoredFacts::unpack).transpose()
+        reader::packed_facts(&*self.backend, file, hash)?.map(reader::StoredFacts::unpack).transpose()
     }
 
     /// Looks at everything a generation is made of: every blob has its checksum, every file its facts and links.
@@ -200,28 +168,13 @@ impl Writer {
     /// # Errors
     /// [`StoreError::is_damage`] where something is not as it was written.
     pub fn verify(&self, generation: &Generation) -> Result<(), StoreError> {
-        let said: String = self.connection.query_row("PRAGMA quick_check(1)", [], |r| r.get(0))?;
-        if said != "ok" {
+        if !self.backend.is_whole()? {
             return Err(StoreError::Damaged { what: "file" });
         }
-        for (what, select) in
-            [("facts", "SELECT sum, blob FROM facts"), ("links", "SELECT sum, blob FROM links"), ("postings", "SELECT sum, blob FROM postings")]
-        {
-            let mut select = self.connection.prepare(select)?;
-            let mut rows = select.query([])?;
-            while let Some(row) = rows.next()? {
-                let sum: i64 = row.get(0)?;
-                let is_whole = row.get_ref(1)?.as_blob().is_ok_and(|b| blocks::checksum(b) == sum);
-                if !is_whole {
-                    return Err(StoreError::Damaged { what });
-                }
-            }
-        }
+        self.backend.each_block(&mut |what, sum, bytes| if blocks::checksum(bytes) == sum { Ok(()) } else { Err(StoreError::Damaged { what }) })?;
         let facts = self.fact_keys()?;
-        let mut select = self.connection.prepare("SELECT count(*) FROM links WHERE unit = ? AND file = ?")?;
         for file in generation.files.iter().filter(|_| generation.linked) {
-            let links: i64 = select.query_row(params![file.id.unit.0, file.id.number.0], |r| r.get(0))?;
-            if !facts.contains(&(file.id, file.hash)) || links == 0 {
+            if !facts.contains(&(file.id, file.hash)) || self.backend.newest_links(file.id, i64::MAX)?.is_none() {
                 return Err(StoreError::Damaged { what: "rows" });
             }
         }
@@ -230,54 +183,44 @@ impl Writer {
 
     /// The current generation, if any is complete.
     pub fn current(&self) -> Result<Option<(i64, Generation)>, StoreError> {
-        super::reader::current(&self.connection, None)
+        reader::current(&*self.backend, None)
     }
 
     /// What tells this store from others that stood or will stand at its place.
     pub(crate) fn made(&self) -> Result<Option<String>, StoreError> {
-        super::reader::made(&self.connection)
+        reader::made(&*self.backend)
     }
 
     /// The number of the current generation.
     pub(crate) fn current_number(&self) -> Result<Option<i64>, StoreError> {
-        super::reader::current_number(&self.connection)
+        reader::current_number(&*self.backend)
     }
 
     /// Packed links as the current generation has them.
     pub fn links(&self, generation: i64, file: FileId) -> Result<Option<FileLinks>, StoreError> {
-        super::reader::packed_links(&self.connection, generation, file)?.map(super::reader::StoredLinks::unpack).transpose()
+        reader::packed_links(&*self.backend, generation, file)?.map(reader::StoredLinks::unpack).transpose()
     }
 
     /// Makes room for a new generation; gives the highest number in use, 0 without one: names may stand under a number whose links never came.
     ///
     /// # Errors
-    /// [`StoreError::Sqlite`].
+    /// [`StoreError::Backend`].
     pub fn begin(&mut self) -> Result<i64, StoreError> {
         let current = self.current().ok().flatten();
         let (old, base, names) = current.as_ref().map_or((0, 0, 0), |(g, o)| (*g, o.base, o.names));
         let (later, crossings) = current.as_ref().map_or((base, base), |(_, o)| (o.later.as_ref().map_or(base, |l| l.run), o.crossings));
         // What a killed run may have left, and what readers of an earlier generation have had time to finish with.
-        let transaction = self.connection.transaction()?;
-        let links = transaction.execute("DELETE FROM links WHERE generation > ? OR generation < ?", params![old, base])?;
-        let postings = transaction.execute("DELETE FROM postings WHERE generation NOT IN (?, ?, ?, ?)", params![base, names, later, crossings])?;
-        if links + postings > 0 {
-            put_oldest(&transaction, old)?;
-        }
-        transaction.commit()?;
+        self.backend.write(&mut |to| {
+            let links = to.remove(Unwanted::LinksOutside(base, old))?;
+            let postings = to.remove(Unwanted::OtherPostings(&[base, names, later, crossings]))?;
+            if links + postings > 0 { put_oldest(to, old) } else { Ok(()) }
+        })?;
         Ok(old.max(names))
     }
 
     /// Writes links of some files in one transaction.
     pub fn put_links(&mut self, generation: i64, batch: &[(FileId, PackedLinks)]) -> Result<(), StoreError> {
-        let transaction = self.connection.transaction()?;
-        {
-            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO links (generation, unit, file, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
-            for (file, packed) in batch {
-                insert.execute(params![generation, file.unit.0, file.number.0, packed.sum, packed.blob])?;
-            }
-        }
-        transaction.commit()?;
-        Ok(())
+        self.backend.write(&mut |to| put_links(to, generation, batch))
     }
 
     /// Writes all definitions, sorted by name.
@@ -307,31 +250,31 @@ impl Writer {
     /// # Errors
     /// Store errors; nothing is changed then.
     pub(crate) fn put_part(&mut self, generation: i64, before: (i64, &Generation), part: Part, overview: &mut Generation) -> Result<(), StoreError> {
-        let transaction = self.connection.transaction()?;
         let taken = before.1.later.as_ref().map(|l| l.run);
-        remove_retired(&transaction, before, overview)?;
-        {
-            let mut insert = transaction.prepare_cached("INSERT OR REPLACE INTO links (generation, unit, file, sum, blob) VALUES (?, ?, ?, ?, ?)")?;
-            for (file, packed) in &part.links {
-                insert.execute(params![generation, file.unit.0, file.number.0, packed.sum, packed.blob])?;
-            }
-        }
-        let files = part.files;
-        take_over(&transaction, generation, taken, files, part.names)?;
-        take_over(&transaction, generation, taken, files, part.uses)?;
-        take_over(&transaction, generation, taken, files, part.small.imports)?;
-        take_over(&transaction, generation, taken, files, part.small.relations)?;
-        take_over(&transaction, generation, taken, files, part.small.unlinked)?;
-        take_over(&transaction, generation, taken, files, part.small.dependencies)?;
-        take_over(&transaction, generation, taken, files, part.small.choices)?;
-        take_over(&transaction, generation, None, files, part.small.crossings)?;
-        overview.parts = put_overview(&transaction, generation, overview, Some(before.1))?;
-        Ok(transaction.commit()?)
+        let mut part = Some(part);
+        let mut parts = Vec::new();
+        self.backend.write(&mut |to| {
+            let Some(Part { files, names, links, uses, small }) = part.take() else { return Ok(()) };
+            remove_retired(to, before, overview)?;
+            put_links(to, generation, &links)?;
+            take_over(to, generation, taken, files, names)?;
+            take_over(to, generation, taken, files, uses)?;
+            take_over(to, generation, taken, files, small.imports)?;
+            take_over(to, generation, taken, files, small.relations)?;
+            take_over(to, generation, taken, files, small.unlinked)?;
+            take_over(to, generation, taken, files, small.dependencies)?;
+            take_over(to, generation, taken, files, small.choices)?;
+            take_over(to, generation, None, files, small.crossings)?;
+            parts = put_overview(to, generation, overview, Some(before.1))?;
+            Ok(())
+        })?;
+        overview.parts = parts;
+        Ok(())
     }
 
     /// All crossings of a generation.
     pub(crate) fn all_crossings(&self, overview: &Generation) -> Result<Vec<crate::CrossingEntry>, StoreError> {
-        super::reader::all(&self.connection, overview.crossings)
+        reader::all(&*self.backend, overview.crossings)
     }
 
     /// Shows which files there are, before any of them is read; facts that a killed run left stay.
@@ -351,121 +294,93 @@ impl Writer {
     }
 
     fn put_blocks<E: Entry>(&mut self, generation: i64, cut: impl FnOnce(&mut PutBlock) -> Result<(), StoreError>) -> Result<(), StoreError> {
-        // Transactions of bounded size: the log beside the file grows no larger.
-        self.connection.execute_batch("BEGIN")?;
-        let connection = &self.connection;
-        let mut insert = connection.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
-        let written = cut(&mut |first, block, bytes| {
-            insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
-            if block % 512 == 511 {
-                connection.execute_batch("COMMIT; BEGIN")?;
-            }
-            Ok(())
-        });
-        drop(insert);
-        match written {
-            Ok(()) => Ok(self.connection.execute_batch("COMMIT")?),
-            Err(e) => {
-                // What is there is hidden by its number; the error is what matters.
-                let _ = self.connection.execute_batch("ROLLBACK");
-                Err(e)
-            }
-        }
+        let mut cut = Some(cut);
+        self.backend.write(&mut |to| {
+            let Some(cut) = cut.take() else { return Ok(()) };
+            // What is there when it fails half-way is hidden by its number.
+            cut(&mut |first, block, bytes| {
+                to.put(Key::Postings(generation, E::FAMILY, first, block), blocks::checksum(bytes), bytes)?;
+                // Pieces of bounded size: the log beside the file grows no larger.
+                if block % 512 == 511 { to.settle() } else { Ok(()) }
+            })
+        })
     }
 
     /// The one moment in which readers begin to see the new generation.
     fn make_current(&mut self, generation: i64, overview: &mut Generation) -> Result<(), StoreError> {
-        let transaction = self.connection.transaction()?;
-        overview.parts = put_overview(&transaction, generation, overview, None)?;
-        Ok(transaction.commit()?)
+        let mut parts = Vec::new();
+        self.backend.write(&mut |to| {
+            parts = put_overview(to, generation, overview, None)?;
+            Ok(())
+        })?;
+        overview.parts = parts;
+        Ok(())
     }
 
     /// Facts that the current generation does not use. The previous generation's links stay for readers in mid-answer.
     fn forget_old(&mut self, generation: i64, overview: &Generation) -> Result<(), StoreError> {
-        let used: rustc_hash::FxHashSet<(u32, u32, i64)> = overview.files.iter().map(|f| (f.id.unit.0, f.id.number.0, f.hash as i64)).collect();
+        let used: FxHashSet<(FileId, u64)> = overview.files.iter().map(|f| (f.id, f.hash)).collect();
         let mut stale = Vec::new();
-        {
-            let mut select = self.connection.prepare("SELECT unit, file, hash FROM facts")?;
-            let mut rows = select.query([])?;
-            while let Some(row) = rows.next()? {
-                let key: (u32, u32, i64) = (row.get(0)?, row.get(1)?, row.get(2)?);
-                if !used.contains(&key) {
-                    stale.push(key);
-                }
+        self.backend.each_fact_key(&mut |file, hash| {
+            if !used.contains(&(file, hash)) {
+                stale.push((file, hash));
             }
-        }
+        })?;
         if stale.is_empty() {
             return Ok(());
         }
-        let transaction = self.connection.transaction()?;
-        for (unit, file, hash) in stale {
-            transaction.execute("DELETE FROM facts WHERE unit = ? AND file = ? AND hash = ?", params![unit, file, hash])?;
-        }
-        put_oldest(&transaction, generation)?;
-        transaction.commit()?;
-        Ok(())
+        self.backend.write(&mut |to| {
+            stale.iter().try_for_each(|(file, hash)| to.remove(Unwanted::Facts(*file, *hash)).map(drop))?;
+            put_oldest(to, generation)
+        })
     }
 }
 
+fn put_links(to: &dyn Batch, generation: i64, links: &[(FileId, PackedLinks)]) -> Result<(), StoreError> {
+    links.iter().try_for_each(|(file, packed)| to.put(Key::Links(*file, generation), packed.sum, &packed.blob))
+}
+
 /// Gives where the list of files stands; what `before` has of it is not written again.
-fn put_overview(transaction: &rusqlite::Transaction, generation: i64, overview: &Generation, before: Option<&Generation>) -> Result<Vec<PartRef>, StoreError> {
-    let parts = listing::put(transaction, generation, &overview.files, before)?;
+fn put_overview(to: &dyn Batch, generation: i64, overview: &Generation, before: Option<&Generation>) -> Result<Vec<PartRef>, StoreError> {
+    let parts = listing::put(to, generation, &overview.files, before)?;
     let (blob, sum) = blocks::pack(&(&parts, overview))?;
-    transaction.execute("DELETE FROM generations WHERE generation < ?", params![generation])?;
-    transaction.execute("INSERT OR REPLACE INTO generations (generation, sum, overview) VALUES (?, ?, ?)", params![generation, sum, blob])?;
-    transaction.execute("INSERT OR REPLACE INTO meta (key, value) VALUES ('generation', ?)", params![generation.to_string()])?;
+    to.remove(Unwanted::OverviewsBefore(generation))?;
+    to.put(Key::Overview(generation), sum, &blob)?;
+    to.set(GENERATION, &generation.to_string())?;
     Ok(parts)
 }
 
 /// Notes the oldest generation of which everything is still there: whoever answers from an older one begins anew.
-fn put_oldest(transaction: &rusqlite::Transaction, generation: i64) -> Result<(), StoreError> {
-    transaction.execute("INSERT OR REPLACE INTO meta (key, value) VALUES ('oldest', ?)", params![generation.to_string()])?;
-    Ok(())
+fn put_oldest(to: &dyn Batch, generation: i64) -> Result<(), StoreError> {
+    to.set(OLDEST, &generation.to_string())
 }
 
 /// Removes what the generation before had retired: nobody answers from the one before that any more.
-fn remove_retired(transaction: &rusqlite::Transaction, (current, before): (i64, &Generation), now: &Generation) -> Result<(), StoreError> {
-    put_oldest(transaction, current)?;
+fn remove_retired(to: &dyn Batch, (current, before): (i64, &Generation), now: &Generation) -> Result<(), StoreError> {
+    put_oldest(to, current)?;
     let retired = &before.retired;
     // A content may have come back meanwhile.
     let gone: FxHashSet<FileId> = retired.facts.iter().map(|f| f.0).collect();
     let used: FxHashSet<(FileId, u64)> = now.files.iter().chain(&before.files).filter(|f| gone.contains(&f.id)).map(|f| (f.id, f.hash)).collect();
     if let Some(run) = retired.run {
-        transaction.execute("DELETE FROM postings WHERE generation = ?", params![run])?;
+        to.remove(Unwanted::Postings(run))?;
     }
-    let mut facts = transaction.prepare_cached("DELETE FROM facts WHERE unit = ? AND file = ? AND hash = ?")?;
     for (file, hash) in retired.facts.iter().filter(|f| !used.contains(f)) {
-        facts.execute(params![file.unit.0, file.number.0, *hash as i64])?;
+        to.remove(Unwanted::Facts(*file, *hash))?;
     }
-    let mut links = transaction.prepare_cached(
-        "DELETE FROM links WHERE unit = ?1 AND file = ?2 AND generation < (SELECT max(generation) FROM links WHERE unit = ?1 AND file = ?2 AND generation <= ?3)",
-    )?;
-    for file in &retired.links {
-        links.execute(params![file.unit.0, file.number.0, current])?;
-    }
-    Ok(())
+    retired.links.iter().try_for_each(|file| to.remove(Unwanted::LinksBehind(*file, current)).map(drop))
 }
 
 /// Writes entries, and those of an earlier run that are of other files.
-fn take_over<E: Entry>(
-    transaction: &rusqlite::Transaction,
-    generation: i64,
-    earlier: Option<i64>,
-    files: &FxHashSet<FileId>,
-    entries: Vec<E>,
-) -> Result<(), StoreError> {
+fn take_over<E: Entry>(to: &dyn Batch, generation: i64, earlier: Option<i64>, files: &FxHashSet<FileId>, entries: Vec<E>) -> Result<(), StoreError> {
     let mut all: Vec<E> = match earlier {
-        Some(run) => super::reader::all(transaction, run)?,
+        Some(run) => reader::all(to, run)?,
         None => Vec::new(),
     };
     all.retain(|e| !files.contains(&e.owner()));
     all.extend(entries);
     all.sort_by(E::order);
-    let mut insert = transaction.prepare_cached("INSERT INTO postings (generation, family, first, block, sum, blob) VALUES (?, ?, ?, ?, ?, ?)")?;
-    blocks::cut(all.into_iter().map(Ok), |first, block, bytes| {
-        insert.execute(params![generation, E::FAMILY, first, block, blocks::checksum(bytes), bytes])?;
-        Ok(())
-    })
+    blocks::cut(all.into_iter().map(Ok), |first, block, bytes| to.put(Key::Postings(generation, E::FAMILY, first, block), blocks::checksum(bytes), bytes))
 }
 
 /// Facts ready to be written; packed by the reading threads.
@@ -498,13 +413,6 @@ pub fn pack_facts(facts: &Facts, numbers: &Numbers) -> Result<PackedFacts, Store
     bytes.extend(compass_facts::wire::encode(facts).map_err(|_| StoreError::Shape { what: "facts" })?);
     let (blob, sum) = blocks::pack_bytes(&bytes)?;
     Ok(PackedFacts { blob, sum })
-}
-
-/// Does the error say that the file is no store, or no longer one?
-pub(super) fn is_no_store(error: &(dyn std::error::Error + 'static)) -> bool {
-    use rusqlite::ErrorCode::{DatabaseCorrupt, NotADatabase, SchemaChanged, TypeMismatch, Unknown};
-    let code = error.downcast_ref::<rusqlite::Error>().and_then(rusqlite::Error::sqlite_error_code);
-    code.is_none_or(|c| matches!(c, DatabaseCorrupt | NotADatabase | SchemaChanged | TypeMismatch | Unknown))
 }
 
 /// Removes a store and the files SQLite keeps beside it.
