@@ -3,6 +3,9 @@
 //! One evaluator serves two: the macro engine, for which everything has a value by the time it gets here, and the reader, which knows
 //! one file alone and so does not know what many names stand for. Recursive descent by binding strength.
 
+use compass_facts::Cancel;
+use compass_facts::bounds::{Bounds, with_stack};
+
 /// A value: bits, and whether they count without sign.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub(crate) struct Value {
@@ -44,7 +47,8 @@ pub(crate) trait Tokens {
 /// # Errors
 /// What is wrong with it.
 pub(crate) fn evaluate(tokens: &impl Tokens) -> Result<(Known, usize), Wrong> {
-    let mut parser = Parser { tokens, at: 0, depth: 0 };
+    // Short enough that nobody waits for it.
+    let mut parser = Parser { tokens, at: 0, bounds: Bounds::new(MAX_DEPTH, &Cancel::new()) };
     let value = parser.choice()?;
     Ok((value, parser.at))
 }
@@ -52,7 +56,7 @@ pub(crate) fn evaluate(tokens: &impl Tokens) -> Result<(Known, usize), Wrong> {
 struct Parser<'t, T> {
     tokens: &'t T,
     at: usize,
-    depth: u32,
+    bounds: Bounds,
 }
 
 impl<T: Tokens> Parser<'_, T> {
@@ -63,9 +67,9 @@ impl<T: Tokens> Parser<'_, T> {
     }
 
     fn deeper(&mut self, work: impl FnOnce(&mut Self) -> Result<Known, Wrong>) -> Result<Known, Wrong> {
-        self.depth += 1;
-        let value = if self.depth > MAX_DEPTH { Err(NESTED) } else { work(self) };
-        self.depth -= 1;
+        self.bounds.enter().map_err(|_| NESTED)?;
+        let value = with_stack(|| work(self));
+        self.bounds.leave();
         value
     }
 
