@@ -96,7 +96,8 @@ impl Session {
             }
             let Some(newer) = self.current() else { break };
             engine = newer;
-            found = engine.ask(question, context);
+            // Whoever takes rows early makes them with the engine of before: of another one they come at the end.
+            found = engine.ask(question, &Context { early: None, ..context.clone() });
         }
         (engine, found)
     }
