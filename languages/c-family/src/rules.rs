@@ -83,6 +83,68 @@ pub(super) struct C;
 /// The rules of C++.
 pub(super) struct Cpp;
 
+/// What C and C++ say alike.
+macro_rules! of_both {
+    () => {
+        fn rank(&self, e: &Evaluator, file: u32, found: &mut [DefRef]) -> bool {
+            e.rank_c(file, found);
+            true
+        }
+
+        fn hangs_on_includes(&self) -> bool {
+            true
+        }
+
+        fn private_is_of_file(&self) -> bool {
+            true
+        }
+
+        fn beyond_names(&self, e: &mut Evaluator, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
+            e.in_macro(file, u, name)
+        }
+
+        fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+            e.c_targets(file, id)
+        }
+
+        fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
+            e.follow_using(file, id)
+        }
+
+        fn is_import(&self, import: &Import) -> bool {
+            import.kind == ImportKind::Include
+        }
+
+        fn behind_module(&self, e: &mut Evaluator, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
+            e.space_member(from, file, scope, name)
+        }
+
+        fn enumerators_stand_around(&self) -> bool {
+            true
+        }
+
+        fn has_many_overloads(&self) -> bool {
+            true
+        }
+
+        fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+            e.without_c_member(file, owner, cause, u, name)
+        }
+
+        fn variables_keep_their_type(&self) -> bool {
+            true
+        }
+
+        fn indexed(&self, _: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
+            Ty::Value(of, arguments)
+        }
+
+        fn is_left_out(&self, e: &Evaluator, definition: DefRef) -> bool {
+            e.is_left_out(definition)
+        }
+    };
+}
+
 impl Rules for C {
     fn prepare(&self, world: &World, modules: &Modules) -> Option<Prepared> {
         Some(prepare(world, modules))
@@ -104,62 +166,7 @@ impl Rules for C {
         false
     }
 
-    fn rank(&self, e: &Evaluator, file: u32, found: &mut [DefRef]) -> bool {
-        e.rank_c(file, found);
-        true
-    }
-
-    fn hangs_on_includes(&self) -> bool {
-        true
-    }
-
-    fn private_is_of_file(&self) -> bool {
-        true
-    }
-
-    fn beyond_names(&self, e: &mut Evaluator, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
-        e.in_macro(file, u, name)
-    }
-
-    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
-        e.c_targets(file, id)
-    }
-
-    fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
-        e.follow_using(file, id)
-    }
-
-    fn is_import(&self, import: &Import) -> bool {
-        import.kind == ImportKind::Include
-    }
-
-    fn behind_module(&self, e: &mut Evaluator, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
-        e.space_member(from, file, scope, name)
-    }
-
-    fn enumerators_stand_around(&self) -> bool {
-        true
-    }
-
-    fn has_many_overloads(&self) -> bool {
-        true
-    }
-
-    fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
-        e.without_c_member(file, owner, cause, u, name)
-    }
-
-    fn variables_keep_their_type(&self) -> bool {
-        true
-    }
-
-    fn indexed(&self, _: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
-        Ty::Value(of, arguments)
-    }
-
-    fn is_left_out(&self, e: &Evaluator, definition: DefRef) -> bool {
-        e.is_left_out(definition)
-    }
+    of_both!();
 }
 
 impl Rules for Cpp {
@@ -228,62 +235,7 @@ impl Rules for Cpp {
         link_overrides(e, file, out);
     }
 
-    fn rank(&self, e: &Evaluator, file: u32, found: &mut [DefRef]) -> bool {
-        e.rank_c(file, found);
-        true
-    }
-
-    fn hangs_on_includes(&self) -> bool {
-        true
-    }
-
-    fn private_is_of_file(&self) -> bool {
-        true
-    }
-
-    fn beyond_names(&self, e: &mut Evaluator, file: u32, u: &Use, name: GlobalNameId) -> Option<Lookup> {
-        e.in_macro(file, u, name)
-    }
-
-    fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
-        e.c_targets(file, id)
-    }
-
-    fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
-        e.follow_using(file, id)
-    }
-
-    fn is_import(&self, import: &Import) -> bool {
-        import.kind == ImportKind::Include
-    }
-
-    fn behind_module(&self, e: &mut Evaluator, from: u32, file: u32, scope: ScopeId, name: GlobalNameId) -> Lookup {
-        e.space_member(from, file, scope, name)
-    }
-
-    fn enumerators_stand_around(&self) -> bool {
-        true
-    }
-
-    fn has_many_overloads(&self) -> bool {
-        true
-    }
-
-    fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
-        e.without_c_member(file, owner, cause, u, name)
-    }
-
-    fn variables_keep_their_type(&self) -> bool {
-        true
-    }
-
-    fn indexed(&self, _: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
-        Ty::Value(of, arguments)
-    }
-
-    fn is_left_out(&self, e: &Evaluator, definition: DefRef) -> bool {
-        e.is_left_out(definition)
-    }
+    of_both!();
 }
 
 /// Members that replace a virtual one of a base, in C++.
