@@ -6,7 +6,7 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{Flags, Kind, Language, Role, UseId};
+use compass_facts::{Extension, Facts, Flags, Kind, Language, Role, TypeExpr, TypeId, UseId};
 use compass_index::{Cause, Certainty, FileId, SymbolId};
 
 /// So many uses without a target are listed at most.
@@ -43,6 +43,18 @@ impl Namers {
             Cause::UnitAbsent => self.members,
             Cause::Builtin => self.given_away,
             other => other.may_hide_use(),
+        }
+    }
+}
+
+/// The name a type goes by, whatever it is applied to; none for types that have no name.
+fn named(facts: &Facts, mut ty: TypeId) -> Option<&str> {
+    loop {
+        match facts.ty(ty) {
+            TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } => ty = *of,
+            TypeExpr::Def(def) => return Some(facts.def_name(*def)),
+            TypeExpr::Import(id) => return facts.import(*id).name.map(|n| facts.name(n)),
+            other => return other.name().map(|n| facts.name(n)),
         }
     }
 }
@@ -145,6 +157,34 @@ impl Engine {
             }
         }
         Ok(entries.len() > FEW)
+    }
+
+    /// Counts what extends or implements a type without being a symbol: an implementation for a type of the language, or of a package that
+    /// is not indexed.
+    pub(super) fn miss_given_away(&self, of: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+        let Some((facts, def)) = self.index.definition(of)? else { return Ok(()) };
+        let name = facts.facts.def_name(def).to_owned();
+        let mut files: Vec<FileId> = self.index.uses(of)?.iter().filter(|u| u.role == Role::Type).map(|u| u.file).collect();
+        files.push(of.file);
+        files.sort_unstable();
+        files.dedup();
+        for file in files {
+            let facts = self.index.facts(file)?;
+            let facts = &facts.facts;
+            let implementing = |e: &&Extension| e.implements.and_then(|t| named(facts, t)).is_some_and(|n| n == name);
+            for extension in facts.extensions.iter().filter(implementing) {
+                // Type parameters are definitions of the file alone.
+                let is_own = |name: &str| facts.definitions.iter().any(|d| d.kind == Kind::TypeParameter && facts.name(d.name) == name);
+                let known = match named(facts, extension.of) {
+                    Some(name) => is_own(name) || !self.index.named(name)?.is_empty(),
+                    None => false,
+                };
+                if !known {
+                    found.miss(Cause::Builtin.word(), 1);
+                }
+            }
+        }
+        Ok(())
     }
 
     /// Code that nobody could go through may hold what was asked for: code of the symbols' languages, or of any language where

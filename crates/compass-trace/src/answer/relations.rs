@@ -505,6 +505,7 @@ impl Engine {
             let mut known: FxHashSet<SymbolId> = FxHashSet::default();
             for symbol in asked {
                 let rows = self.derived_rows(symbol)?;
+                self.miss_given_away(symbol, &mut found)?;
                 found.rows.extend(rows.into_iter().filter(|r| r.symbol.is_none_or(|s| known.insert(s))));
             }
             // A type whose base could not be told may be one of them.

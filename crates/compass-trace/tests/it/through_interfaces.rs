@@ -113,3 +113,16 @@ fn parentheses_make_no_tuple(#[case] question: &str, #[case] wanted: &[&str]) {
     ]);
     assert_eq!(places(&ask(&engine(&project), question)), wanted);
 }
+
+#[rstest]
+#[case::a_type_of_the_language("impl Turner for [u8] { fn turn(&self) {} }", false)]
+#[case::behind_a_reference("impl<'a> Turner for &'a [u8] { fn turn(&self) {} }", false)]
+#[case::a_number("impl Turner for u32 { fn turn(&self) {} }", false)]
+#[case::an_own_type("struct Wheel;\nimpl Turner for Wheel { fn turn(&self) {} }", true)]
+#[case::a_type_parameter("impl<T: Copy> Turner for T { fn turn(&self) {} }", true)]
+fn who_implements_is_complete_only_if_all_that_do_have_symbols(#[case] text: &str, #[case] complete: bool) {
+    let project =
+        Project::with(&[("Cargo.toml", "[package]\nname = \"rack\"\n"), ("src/lib.rs", &format!("pub trait Turner {{ fn turn(&self); }}\n{text}\n"))]);
+    let answers = ask(&engine(&project), "who implements Turner");
+    assert_eq!((answers.complete, answers.total), (complete, u64::from(complete)), "{:?}", answers.missing);
+}
