@@ -1,9 +1,9 @@
 //! Questions: answered with what is there early, in pages, and as they are made from places and from what is typed.
 
-use crate::failure_chain;
+use crate::Failure;
 use crate::page::Spot;
 use compass_trace::question::{Filter, Form, Mode, Place, Question, Subject, What, parse};
-use compass_trace::{Answer, AnswerError, Answers, Context, Early, Engine};
+use compass_trace::{Answer, Answers, Context, Early, Engine};
 use std::sync::atomic::{AtomicBool, Ordering};
 use std::sync::{Arc, Mutex};
 use std::time::Duration;
@@ -20,7 +20,7 @@ const MOST_OUTLINED: u64 = 100_000;
 const MOST_GAPS: u64 = 5000;
 
 /// Answers a question; what is there early is told early: rows of a long search, and rows before it is known who calls what they stand in.
-pub(crate) fn ask(engine: &Engine, question: &str, context: Context, so_far: &(dyn Fn(Answers) + Sync)) -> Result<Answers, String> {
+pub(crate) fn ask(engine: &Engine, question: &str, context: Context, so_far: &(dyn Fn(Answers) + Sync)) -> Result<Answers, Failure> {
     let found_early = Arc::new(Mutex::new(Vec::new()));
     let early = {
         let found_early = found_early.clone();
@@ -47,7 +47,7 @@ pub(crate) fn ask(engine: &Engine, question: &str, context: Context, so_far: &(d
                 }
             }
         });
-        let found = engine.ask(question, &Context { early: Some(early), ..context }).map_err(|e| mistake(&e));
+        let found = engine.ask(question, &Context { early: Some(early), ..context }).map_err(Failure::from);
         over.store(true, Ordering::Relaxed);
         teller.thread().unpark();
         found
@@ -60,22 +60,22 @@ pub(crate) fn ask(engine: &Engine, question: &str, context: Context, so_far: &(d
 }
 
 /// A further page of a question.
-pub(crate) fn more(engine: &Engine, question: &str, after: u64, context: &Context) -> Result<Answers, String> {
-    let (mut parsed, _) = parse(question).map_err(|e| e.to_string())?;
+pub(crate) fn more(engine: &Engine, question: &str, after: u64, context: &Context) -> Result<Answers, Failure> {
+    let (mut parsed, _) = parse(question)?;
     parsed.filters.push(Filter::After(after));
-    let mut found = engine.answer(&parsed, context).map_err(|e| mistake(&e))?;
+    let mut found = engine.answer(&parsed, context)?;
     found.answers.iter_mut().for_each(|a| engine.add_caller(a));
     Ok(found)
 }
 
 /// The declaration of what a name means, or the code of it: the one that the place is not.
-pub(crate) fn other_side(engine: &Engine, spot: &Spot, context: &Context) -> Result<Answers, String> {
+pub(crate) fn other_side(engine: &Engine, spot: &Spot, context: &Context) -> Result<Answers, Failure> {
     let ask = |mode| {
         let mut question = where_is(spot);
         if let Form::WhereIs { mode: asked, .. } = &mut question.form {
             *asked = mode;
         }
-        engine.answer(&question, context).map_err(|e| e.to_string())
+        engine.answer(&question, context).map_err(Failure::from)
     };
     let (declared, implemented) = (ask(Mode::Declared)?, ask(Mode::Implemented)?);
     let is_here = |a: &Answer| a.path == spot.path && a.line == spot.line;
@@ -113,17 +113,6 @@ pub(crate) fn gaps() -> Question {
 pub(crate) fn where_is(spot: &Spot) -> Question {
     let place = Place { path: spot.path.clone(), line: spot.line, column: Some(spot.column) };
     Question { form: Form::WhereIs { subject: Subject { what: What::Place(place), defined_in: None }, mode: Mode::Any }, filters: Vec::new() }
-}
-
-/// A mistake in one line, with what may have been meant.
-fn mistake(error: &AnswerError) -> String {
-    match error {
-        AnswerError::Parse(e) => match &e.suggestion {
-            Some(s) => format!("{} · try: {s}", e.message),
-            None => e.message.clone(),
-        },
-        other => failure_chain(other),
-    }
 }
 
 #[cfg(test)]

@@ -1,7 +1,7 @@
 //! Chains: callers above a symbol and callees below it, or the ways between two symbols as cross-sections.
 
 use crate::page::Spot;
-use crate::{failure_chain, ways};
+use crate::{Failure, ways};
 use compass_index::Certainty;
 use compass_trace::chains::{ChainNode, Direction, Section};
 use compass_trace::question::{Form, Place, Question, Subject, What};
@@ -72,22 +72,21 @@ fn subject(spot: &Spot) -> Subject {
 }
 
 /// Callers and callees of the name at a place.
-pub(crate) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, String> {
+pub(crate) fn grow(engine: &Engine, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, Failure> {
     let index = engine.index();
-    let fail = |e: compass_trace::AnswerError| failure_chain(&e);
-    let mut symbols = engine.symbols_of(&subject(spot)).map_err(fail)?;
+    let mut symbols = engine.symbols_of(&subject(spot))?;
     if symbols.is_empty() {
         // Not on a name: the function around is meant.
-        let file = index.find_path(&spot.path).ok_or("the file is not in the index")?;
-        let facts = index.facts(file).map_err(|e| failure_chain(&e))?;
-        let source = index.source(file).map_err(|e| failure_chain(&e))?;
+        let file = index.find_path(&spot.path).ok_or_else(|| Failure::UnknownFile(spot.path.clone()))?;
+        let facts = index.facts(file)?;
+        let source = index.source(file)?;
         let at = source.source.lines.offset(spot.line, spot.column).unwrap_or(0);
-        let def = facts.facts.find_enclosing(at).ok_or("no function encloses this place")?;
+        let def = facts.facts.find_enclosing(at).ok_or(Failure::NoFunction)?;
         symbols.push(compass_index::SymbolId { file, number: facts.number(def) });
     }
-    let start = engine.symbol_answer(symbols[0]).map_err(fail)?;
-    let up = engine.chain(&symbols[..1], Direction::Up, depth, context).map_err(fail)?;
-    let down = engine.chain(&symbols[..1], Direction::Down, depth, context).map_err(fail)?;
+    let start = engine.symbol_answer(symbols[0])?;
+    let up = engine.chain(&symbols[..1], Direction::Up, depth, context)?;
+    let down = engine.chain(&symbols[..1], Direction::Down, depth, context)?;
     let mut rows = Vec::new();
     for n in ordered(&up.nodes).into_iter().rev() {
         rows.push(row(engine, &up.nodes[n], Direction::Up)?);
@@ -141,9 +140,9 @@ fn ordered(nodes: &[ChainNode]) -> Vec<usize> {
     out
 }
 
-fn row(engine: &Engine, node: &ChainNode, direction: Direction) -> Result<ChainRow, String> {
-    let answer = engine.node_answer(node).map_err(|e| failure_chain(&e))?;
-    let far = engine.symbol_answer(node.symbol).map_err(|e| failure_chain(&e))?;
+fn row(engine: &Engine, node: &ChainNode, direction: Direction) -> Result<ChainRow, Failure> {
+    let answer = engine.node_answer(node)?;
+    let far = engine.symbol_answer(node.symbol)?;
     let level = node.level as i32;
     Ok(ChainRow {
         level: if direction == Direction::Up { -level } else { level },
@@ -164,8 +163,8 @@ fn layer(engine: &Engine, answer: &Answer) -> String {
 }
 
 /// The ways of `how does … reach …`.
-pub(crate) fn ways(engine: &Engine, question: &str, context: &Context) -> Result<Shown, String> {
-    let (parsed, notes) = compass_trace::question::parse(question).map_err(|e| e.to_string())?;
+pub(crate) fn ways(engine: &Engine, question: &str, context: &Context) -> Result<Shown, Failure> {
+    let (parsed, notes) = compass_trace::question::parse(question)?;
     let found = ways::find(engine, &parsed, context)?;
     let mut note: Vec<String> = notes;
     note.extend(found.notes);

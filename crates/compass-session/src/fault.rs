@@ -1,5 +1,6 @@
 //! Faults of this program: a panic in a job ends the job alone, and is told with the report that was written.
 
+use crate::Failure;
 use std::path::PathBuf;
 use std::sync::Mutex;
 
@@ -12,8 +13,6 @@ pub fn described_in(report: PathBuf) {
 }
 
 /// What a person hears of a job that ended in a fault of this program.
-pub fn text() -> String {
-    let report = LAST_REPORT.lock().unwrap_or_else(|e| e.into_inner()).take();
-    let place = report.map_or_else(String::new, |path| format!("; report: {}", path.display()));
-    format!("a fault of this program ended this; everything else goes on{place}")
+pub(crate) fn last() -> Failure {
+    Failure::Fault(LAST_REPORT.lock().unwrap_or_else(|e| e.into_inner()).take())
 }

@@ -1,10 +1,11 @@
 //! Tests and changes of a definition, and what is unusual about those of a file.
 
-use crate::failure_chain;
+use crate::Failure;
 use compass_index::SymbolId;
 use compass_trace::history_and_coverage::{self, CaseState, Change, CoveringTest, GitError, History, Sidenote};
 use compass_trace::{Context, Engine};
 use std::path::Path;
+use std::sync::Arc;
 use std::time::Duration;
 
 /// So long the history of a definition is looked for: people wait no longer.
@@ -16,7 +17,7 @@ pub struct HistoryAndCoverage {
     /// Tests that cover it.
     pub tests: Vec<CoveringTest>,
     /// Its changes, or why there are none to be known.
-    pub history: Option<Result<History, String>>,
+    pub history: Option<Result<History, Arc<Failure>>>,
     /// Its file on disk.
     pub full: String,
     /// Was it looked up since the last index was opened?
@@ -80,7 +81,7 @@ pub(crate) fn of(engine: &Engine, symbol: SymbolId, context: &Context) -> Histor
     out.history = match history_and_coverage::history(Path::new(&full), &text, lines, &context.cancel, LIMIT) {
         Ok(history) => Some(Ok(history)),
         Err(GitError::NoRepository(_) | GitError::Cancelled) => None,
-        Err(e) => Some(Err(failure_chain(&e))),
+        Err(e) => Some(Err(Arc::new(e.into()))),
     };
     out.full = full;
     out

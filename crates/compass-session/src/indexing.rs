@@ -86,7 +86,7 @@ pub(crate) fn run(request: &Request, cancel: &Cancel, session: &Session, tell: &
             Ok(_) => {
                 open();
             }
-            Err(e) => return tell(Outcome::Indexed(Err(failure_chain(&e)))),
+            Err(e) => return tell(Outcome::Indexed(Err(e.into()))),
         }
     }
     let has = known().map(|i| i.deps());
@@ -120,7 +120,7 @@ pub(crate) fn run(request: &Request, cancel: &Cancel, session: &Session, tell: &
         }
         Err(e) => {
             tracing::warn!("indexing failed: {}", failure_chain(&e));
-            tell(Outcome::Indexed(Err(failure_chain(&e))));
+            tell(Outcome::Indexed(Err(e.into())));
         }
     }
 }

@@ -6,12 +6,12 @@
 mod attempt;
 mod work;
 
-use crate::Session;
 use crate::chains::Shown;
 use crate::history_and_coverage::HistoryAndCoverage;
 use crate::page::{Page, Spot};
 use crate::survey::SurveyData;
 use crate::unfolding::Unfolded;
+use crate::{Failure, Session};
 use compass_facts::Cancel;
 use compass_index::refresh::Request;
 use compass_index::{Phase, Summary};
@@ -181,51 +181,51 @@ pub enum Outcome {
     /// Facts or links can be asked for.
     Opened,
     /// A fault of this program ended the job.
-    Fault(String),
+    Fault(Failure),
     /// Indexing is over.
-    Indexed(Result<(Box<Summary>, Vec<String>), String>),
-    Page(Spot, Result<Box<Page>, String>),
-    Reloaded(Result<Box<Page>, String>),
-    Preview(Result<Box<Page>, String>),
-    Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, String>),
+    Indexed(Result<(Box<Summary>, Vec<String>), Failure>),
+    Page(Spot, Result<Box<Page>, Failure>),
+    Reloaded(Result<Box<Page>, Failure>),
+    Preview(Result<Box<Page>, Failure>),
+    Bearings(Spot, Result<Result<Box<Bearings>, Vec<String>>, Failure>),
     Call(Spot, Option<Box<compass_trace::call::CallAround>>),
     Asides(Vec<(Spot, Page)>),
     Paths(Vec<String>),
     /// Names of a file by line, first and last byte of the line.
     Highlights(String, Vec<(u32, u32, u32, compass_trace::highlights::Highlight)>),
-    Followed(Result<Answers, String>),
-    Glanced(Spot, Result<Answers, String>),
-    GlancePage(Spot, Result<Box<Page>, String>),
-    OtherSide(Result<Answers, String>),
+    Followed(Result<Answers, Failure>),
+    Glanced(Spot, Result<Answers, Failure>),
+    GlancePage(Spot, Result<Box<Page>, Failure>),
+    OtherSide(Result<Answers, Failure>),
     Marks(Vec<(u64, Option<crate::logbook::Found>)>),
     Marked(Option<crate::logbook::Anchor>, String),
-    Exported(Result<String, String>),
-    Gaps(Result<Answers, String>),
-    AtCommit(Result<String, String>),
-    Kin(Result<Option<Box<compass_trace::kin::Kin>>, String>),
+    Exported(Result<String, Failure>),
+    Gaps(Result<Answers, Failure>),
+    AtCommit(Result<String, Failure>),
+    Kin(Result<Option<Box<compass_trace::kin::Kin>>, Failure>),
     HistoryAndCoverage(Spot, Box<HistoryAndCoverage>),
     Notes(String, Vec<compass_trace::history_and_coverage::Sidenote>),
-    Change(String, Result<Vec<compass_trace::history_and_coverage::DiffLine>, String>),
+    Change(String, Result<Vec<compass_trace::history_and_coverage::DiffLine>, Failure>),
     /// Further rows of a question: its words, the place of the first of them, the narrowing.
     More {
         question: String,
         after: u64,
         narrow: Vec<String>,
-        found: Result<Answers, String>,
+        found: Result<Answers, Failure>,
     },
     /// A page of answers that is not whole yet.
     SoFar(Answers),
-    Answers(String, Result<Answers, String>),
-    Jump(Result<Answers, String>),
+    Answers(String, Result<Answers, Failure>),
+    Jump(Result<Answers, Failure>),
     /// What a file brings in and defines.
-    Outline(String, Result<Answers, String>),
+    Outline(String, Result<Answers, Failure>),
     /// Offers for a text.
     Offers(String, compass_trace::Offers),
-    Survey(Result<Box<SurveyData>, String>),
-    Chain(Option<String>, Result<Shown, String>),
-    Beside(Result<Box<Page>, String>),
-    Unfolded(Result<Box<Unfolded>, String>),
-    Units(Option<compass_trace::units::Node>, Result<Vec<compass_trace::units::Entry>, String>),
+    Survey(Result<Box<SurveyData>, Failure>),
+    Chain(Option<String>, Result<Shown, Failure>),
+    Beside(Result<Box<Page>, Failure>),
+    Unfolded(Result<Box<Unfolded>, Failure>),
+    Units(Option<compass_trace::units::Node>, Result<Vec<compass_trace::units::Entry>, Failure>),
 }
 
 impl Outcome {

@@ -30,6 +30,6 @@ mod recent;
 mod session;
 
 pub use chains::asks_for_ways;
-pub use failure::failure_chain;
+pub use failure::{Failure, failure_chain};
 pub use indexing::request;
 pub use session::Session;

@@ -7,7 +7,7 @@ use crate::page::{self, Page, Spot, at_commit};
 use crate::recent::Recent;
 use crate::survey::{self, SurveyData};
 use crate::unfolding::{self, Unfolded};
-use crate::{asking, chains, failure_chain};
+use crate::{Failure, asking, chains};
 use compass_facts::Cancel;
 use compass_index::{Index, OpenError, SymbolId};
 use compass_trace::bearings::Bearings;
@@ -65,8 +65,8 @@ impl Session {
     ///
     /// # Errors
     /// While there is no index.
-    pub fn engine(&self) -> Result<Arc<Engine>, String> {
-        let found = self.current().ok_or_else(|| "there is no index yet".to_owned())?;
+    pub fn engine(&self) -> Result<Arc<Engine>, Failure> {
+        let found = self.current().ok_or(Failure::NoIndex)?;
         found.index().forget_texts();
         Ok(found)
     }
@@ -106,7 +106,7 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the question or the index.
-    pub fn ask(&self, question: &str, context: Context, so_far: &(dyn Fn(Answers) + Sync)) -> Result<Answers, String> {
+    pub fn ask(&self, question: &str, context: Context, so_far: &(dyn Fn(Answers) + Sync)) -> Result<Answers, Failure> {
         asking::ask(&*self.engine()?, question, context, so_far)
     }
 
@@ -114,19 +114,19 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the question or the index.
-    pub fn more(&self, question: &str, after: u64, context: &Context) -> Result<Answers, String> {
+    pub fn more(&self, question: &str, after: u64, context: &Context) -> Result<Answers, Failure> {
         asking::more(&*self.engine()?, question, after, context)
     }
 
-    fn answer_to(&self, question: &Question, context: &Context) -> Result<Answers, String> {
-        self.engine()?.answer(question, context).map_err(|e| e.to_string())
+    fn answer_to(&self, question: &Question, context: &Context) -> Result<Answers, Failure> {
+        self.engine()?.answer(question, context).map_err(Failure::from)
     }
 
     /// Where the name at a place leads.
     ///
     /// # Errors
     /// What is wrong with the place or the index.
-    pub fn follow(&self, spot: &Spot, context: &Context) -> Result<Answers, String> {
+    pub fn follow(&self, spot: &Spot, context: &Context) -> Result<Answers, Failure> {
         self.answer_to(&asking::where_is(spot), context)
     }
 
@@ -134,7 +134,7 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the place or the index.
-    pub fn other_side(&self, spot: &Spot, context: &Context) -> Result<Answers, String> {
+    pub fn other_side(&self, spot: &Spot, context: &Context) -> Result<Answers, Failure> {
         asking::other_side(&*self.engine()?, spot, context)
     }
 
@@ -142,7 +142,7 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the index.
-    pub fn jump(&self, typed: &str, context: &Context) -> Result<Answers, String> {
+    pub fn jump(&self, typed: &str, context: &Context) -> Result<Answers, Failure> {
         self.answer_to(&asking::jump(typed), context)
     }
 
@@ -150,7 +150,7 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the file or the index.
-    pub fn outline(&self, path: &str, context: &Context) -> Result<Answers, String> {
+    pub fn outline(&self, path: &str, context: &Context) -> Result<Answers, Failure> {
         self.answer_to(&asking::outline(path), context)
     }
 
@@ -158,7 +158,7 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the index.
-    pub fn gaps(&self, context: &Context) -> Result<Answers, String> {
+    pub fn gaps(&self, context: &Context) -> Result<Answers, Failure> {
         self.answer_to(&asking::gaps(), context)
     }
 
@@ -171,7 +171,7 @@ impl Session {
     ///
     /// # Errors
     /// When it is not in the index, or cannot be read.
-    pub fn page(&self, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
+    pub fn page(&self, spot: &Spot, cancel: &Cancel) -> Result<Page, Failure> {
         page::page(&*self.engine()?, spot, cancel)
     }
 
@@ -189,8 +189,8 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the index.
-    pub fn bearings(&self, spot: &Spot, context: &Context) -> Result<Result<Box<Bearings>, Vec<String>>, String> {
-        self.engine()?.bearings(&spot.path, spot.line, spot.column, context).map_err(|e| e.to_string())
+    pub fn bearings(&self, spot: &Spot, context: &Context) -> Result<Result<Box<Bearings>, Vec<String>>, Failure> {
+        self.engine()?.bearings(&spot.path, spot.line, spot.column, context).map_err(Failure::from)
     }
 
     /// The call that a place stands in the brackets of.
@@ -202,18 +202,18 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the place or the index.
-    pub fn kin(&self, spot: &Spot, context: &Context) -> Result<Option<Kin>, String> {
+    pub fn kin(&self, spot: &Spot, context: &Context) -> Result<Option<Kin>, Failure> {
         let engine = self.engine()?;
-        let at = engine.answer(&asking::where_is(spot), context).map_err(|e| e.to_string())?;
+        let at = engine.answer(&asking::where_is(spot), context)?;
         let Some(symbol) = at.answers.first().and_then(|a| a.symbol) else { return Ok(None) };
-        engine.kin(symbol).map_err(|e| e.to_string())
+        engine.kin(symbol).map_err(Failure::from)
     }
 
     /// Callers and callees of the name at a place, or of the function around it.
     ///
     /// # Errors
     /// What is wrong with the place or the index.
-    pub fn grow(&self, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, String> {
+    pub fn grow(&self, spot: &Spot, depth: u32, context: &Context) -> Result<Shown, Failure> {
         chains::grow(&*self.engine()?, spot, depth, context)
     }
 
@@ -221,7 +221,7 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the question or the index.
-    pub fn ways(&self, question: &str, context: &Context) -> Result<Shown, String> {
+    pub fn ways(&self, question: &str, context: &Context) -> Result<Shown, Failure> {
         chains::ways(&*self.engine()?, question, context)
     }
 
@@ -229,15 +229,15 @@ impl Session {
     ///
     /// # Errors
     /// Why nothing is.
-    pub fn unfold(&self, spot: &Spot, cancel: &Cancel) -> Result<Unfolded, String> {
-        unfolding::unfolded(&*self.engine()?, spot, cancel).map_err(|e| failure_chain(&e))
+    pub fn unfold(&self, spot: &Spot, cancel: &Cancel) -> Result<Unfolded, Failure> {
+        unfolding::unfolded(&*self.engine()?, spot, cancel).map_err(Failure::from)
     }
 
     /// Numbers and short lists of what is here.
     ///
     /// # Errors
     /// What is wrong with the index.
-    pub fn survey(&self, context: &Context) -> Result<SurveyData, String> {
+    pub fn survey(&self, context: &Context) -> Result<SurveyData, Failure> {
         survey::survey(&*self.engine()?, context)
     }
 
@@ -245,16 +245,16 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the index.
-    pub fn units(&self, node: Option<Node>) -> Result<Vec<Entry>, String> {
+    pub fn units(&self, node: Option<Node>) -> Result<Vec<Entry>, Failure> {
         let engine = self.engine()?;
-        node.map_or_else(|| Ok(engine.units()), |node| engine.inside(node).map_err(|e| failure_chain(&e)))
+        node.map_or_else(|| Ok(engine.units()), |node| engine.inside(node).map_err(Failure::from))
     }
 
     /// The paths of all files, in order.
     ///
     /// # Errors
     /// While there is no index.
-    pub fn paths(&self) -> Result<Vec<String>, String> {
+    pub fn paths(&self) -> Result<Vec<String>, Failure> {
         let engine = self.engine()?;
         let mut paths: Vec<String> = engine.index().files().iter().map(|f| engine.index().path_of(f.id)).collect();
         paths.sort_unstable();
@@ -281,20 +281,20 @@ impl Session {
     ///
     /// # Errors
     /// What is wrong with the repository.
-    pub fn change(&self, full: &str, id: &str, path: &str) -> Result<Vec<DiffLine>, String> {
-        compass_trace::history_and_coverage::diff(Path::new(full), id, path).map_err(|e| failure_chain(&e))
+    pub fn change(&self, full: &str, id: &str, path: &str) -> Result<Vec<DiffLine>, Failure> {
+        compass_trace::history_and_coverage::diff(Path::new(full), id, path).map_err(Failure::from)
     }
 
     /// A place as it is told at the commit of now: `src/rack.c:40 @ 1a2b3c4d5e`.
     ///
     /// # Errors
     /// What is wrong with the repository.
-    pub fn at_commit(&self, spot: &Spot) -> Result<String, String> {
+    pub fn at_commit(&self, spot: &Spot) -> Result<String, Failure> {
         let engine = self.engine()?;
         let root = engine.index().own_roots().first().cloned().unwrap_or_default();
         let (path, commit) = match at_commit(&spot.path) {
             Some((path, commit)) => (path.to_owned(), commit.to_owned()),
-            None => (spot.path.clone(), compass_trace::history_and_coverage::head(Path::new(&root)).map_err(|e| failure_chain(&e))?),
+            None => (spot.path.clone(), compass_trace::history_and_coverage::head(Path::new(&root))?),
         };
         Ok(format!("{path}:{} @ {}", spot.line, commit.get(..10).unwrap_or(&commit)))
     }
@@ -303,7 +303,7 @@ impl Session {
     ///
     /// # Errors
     /// While there is no index.
-    pub fn find_anchors(&self, anchors: &[(u64, Anchor)]) -> Result<Vec<(u64, Option<Found>)>, String> {
+    pub fn find_anchors(&self, anchors: &[(u64, Anchor)]) -> Result<Vec<(u64, Option<Found>)>, Failure> {
         let engine = self.engine()?;
         Ok(anchors.iter().map(|(number, anchor)| (*number, logbook::find(engine.index(), anchor))).collect())
     }
@@ -317,7 +317,7 @@ impl Session {
     ///
     /// # Errors
     /// While there is no index.
-    pub fn export_logbook(&self, name: &str, book: &logbook::Logbook) -> Result<String, String> {
+    pub fn export_logbook(&self, name: &str, book: &logbook::Logbook) -> Result<String, Failure> {
         Ok(logbook::markdown(name, book, self.engine()?.index()))
     }
 }

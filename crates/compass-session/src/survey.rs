@@ -1,5 +1,6 @@
 //! The survey: what is here, in numbers and short lists.
 
+use crate::Failure;
 use compass_index::Summary;
 use compass_trace::question::{Filter, Form, Question};
 use compass_trace::{Answer, Context, Engine};
@@ -96,10 +97,10 @@ impl Amounts {
     }
 }
 
-pub(crate) fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, String> {
+pub(crate) fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, Failure> {
     let index = engine.index();
     let question = Question { form: Form::EntryPoints, filters: vec![Filter::AtMost(12)] };
-    let entries = engine.answer(&question, context).map_err(|e| e.to_string())?;
+    let entries = engine.answer(&question, context)?;
     let mut counts: std::collections::HashMap<compass_index::UnitId, u64> = std::collections::HashMap::new();
     for file in index.files() {
         *counts.entry(file.id.unit).or_default() += 1;
@@ -107,7 +108,7 @@ pub(crate) fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, S
     let mut units: Vec<(String, String, u64, bool)> =
         index.units().iter().filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own))).collect();
     units.sort_by_key(|u| (!u.3, std::cmp::Reverse(u.2)));
-    let used = engine.most_used(12).map_err(|e| e.to_string())?;
+    let used = engine.most_used(12)?;
     let [mut languages, mut unread, mut made, mut layer_lines] = [(); 4].map(|()| Amounts::default());
     let mut tests = Amount { name: "tests".to_owned(), ..Amount::default() };
     for file in index.files().iter().filter(|f| index.unit(f.id).is_none_or(|u| u.own)) {
@@ -126,7 +127,7 @@ pub(crate) fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, S
     }
     let mut layer_lines = layer_lines.by_lines();
     layer_lines.sort_by_key(|a| index.layers().iter().position(|l| l.name == a.name));
-    let absent = engine.absent_packages(MOST_ABSENT, &context.cancel).map_err(|e| e.to_string())?;
+    let absent = engine.absent_packages(MOST_ABSENT, &context.cancel)?;
     Ok(SurveyData {
         summary: index.summary().clone(),
         roots: index.own_roots().to_vec(),

@@ -1,5 +1,6 @@
 //! Ways as cross-sections, and cross-sections as drawings: shared by all faces.
 
+use crate::Failure;
 use compass_draw::{Drawing, Row};
 use compass_index::Certainty;
 use compass_trace::chains::{Section, SectionRow};
@@ -20,12 +21,11 @@ pub struct Found {
 ///
 /// # Errors
 /// Another question, or what the engine says.
-pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<Found, String> {
+pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<Found, Failure> {
     let Form::HowReach { from, to, through } = &question.form else {
-        return Err("a way is asked for by: how does A reach B".to_owned());
+        return Err(Failure::NotAWay);
     };
-    let text = |e: compass_trace::AnswerError| crate::failure_chain(&e);
-    let (a, b) = (engine.symbols_of(from).map_err(text)?, engine.symbols_of(to).map_err(text)?);
+    let (a, b) = (engine.symbols_of(from)?, engine.symbols_of(to)?);
     let mut notes = Vec::new();
     for (symbols, subject) in [(&a, from), (&b, to)] {
         if symbols.is_empty() {
@@ -36,10 +36,10 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
         Depth::Levels(n) => n.min(64),
         Depth::All => 64,
     });
-    let ways = engine.ways(&a, &b, longest, context).map_err(text)?;
+    let ways = engine.ways(&a, &b, longest, context)?;
     if ways.ways.is_empty() && notes.is_empty() {
         notes.push(compass_trace::NOT_FOLLOWED.to_owned());
-        let unlinked = engine.unlinked_on_the_way(&ways).map_err(text)?;
+        let unlinked = engine.unlinked_on_the_way(&ways)?;
         if !unlinked.is_empty() {
             let causes: Vec<String> = unlinked.iter().map(|(cause, count)| format!("{count} × {cause}")).collect();
             notes.push(format!("incomplete: {}", causes.join(", ")));
@@ -51,7 +51,7 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
     if ways.cut {
         notes.push("the search was cut short: there may be more".to_owned());
     }
-    let sections = ways.ways.iter().map(|w| engine.section(w)).collect::<Result<Vec<_>, _>>().map_err(text)?;
+    let sections = ways.ways.iter().map(|w| engine.section(w)).collect::<Result<Vec<_>, _>>()?;
     Ok(Found { sections, total: ways.total, notes })
 }
 

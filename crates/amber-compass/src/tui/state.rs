@@ -184,8 +184,8 @@ impl State {
     }
 
     /// Says what went wrong.
-    pub fn complain(&mut self, text: impl Into<String>) {
-        self.message = Some(text.into());
+    pub fn complain(&mut self, why: impl ToString) {
+        self.message = Some(why.to_string());
         self.is_wrong = true;
     }
 }

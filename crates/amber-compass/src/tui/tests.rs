@@ -199,7 +199,11 @@ fn letters_are_text_in_the_ask_line_and_commands_elsewhere() {
 #[test]
 fn a_mistake_comes_back_to_be_mended() {
     let mut state = desk((160, 45));
-    done(&mut state, Lane::Ask, Outcome::Answers("who cals x".to_owned(), Err("cals is not understood here".to_owned())));
+    done(
+        &mut state,
+        Lane::Ask,
+        Outcome::Answers("who cals x".to_owned(), Err(compass_session::Failure::UnknownFile("cals is not understood here".to_owned()))),
+    );
     assert_eq!(state.ask.text, "who cals x");
     assert!(state.is_wrong && screen(&state)[44].contains("cals is not understood"));
 }
@@ -504,7 +508,7 @@ fn the_editor_is_asked_for_with_path_and_line() {
 #[test]
 fn a_failed_load_is_said_and_the_page_stays() {
     let mut state = desk((160, 45));
-    done(&mut state, Lane::Page, Outcome::Page(spot("gone.py", 1), Err("gone.py cannot be read".to_owned())));
+    done(&mut state, Lane::Page, Outcome::Page(spot("gone.py", 1), Err(compass_session::Failure::UnknownFile("gone.py cannot be read".to_owned()))));
     assert!(state.is_wrong && state.desk.page.as_ref().is_some_and(|p| p.path == "a.py"));
 }
 

@@ -9,6 +9,7 @@ mod desk;
 mod done;
 mod gaps;
 mod glance;
+mod indexing;
 mod keys;
 mod kin;
 mod lists;

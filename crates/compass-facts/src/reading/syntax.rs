@@ -138,6 +138,7 @@ impl Tree {
         let with_errors = tree.root_node().has_error();
         let mut parts = KEPT.take();
         parts.clear();
+        parts.reserve(tree.root_node().descendant_count());
         let mut cursor = tree.walk();
         let (mut parent, mut before) = (0u32, 0u32);
         let (mut depth, mut cut) = (0, Vec::new());

@@ -4,7 +4,7 @@
 //! again over the newer state: no answer mixes two. A panic is a fault of this program; it is reported, and the job has failed.
 
 use super::{Job, Outcome, work};
-use crate::{Session, fault};
+use crate::{Failure, Session, fault};
 use compass_trace::Context;
 use std::panic::{AssertUnwindSafe, catch_unwind};
 use std::sync::Mutex;
@@ -18,7 +18,7 @@ pub(super) fn run(job: Job, context: &Context, session: &Session, tell: &(dyn Fn
         // It renews the index itself, and tells how far it is.
         let done = catch_unwind(AssertUnwindSafe(|| work::run(job, context.clone(), session, tell)));
         if done.is_err() {
-            tell(Outcome::Indexed(Err(fault::text())));
+            tell(Outcome::Indexed(Err(fault::last())));
         }
         return;
     }
@@ -37,14 +37,14 @@ pub(super) fn run(job: Job, context: &Context, session: &Session, tell: &(dyn Fn
         }
         held.into_inner().unwrap_or_else(|e| e.into_inner()).into_iter().for_each(tell);
         if done.is_err() {
-            tell(failed(&job, fault::text()));
+            tell(failed(&job, fault::last()));
         }
         return;
     }
 }
 
 /// What is said of a job that failed, in the place where its answer would stand.
-fn failed(job: &Job, why: String) -> Outcome {
+fn failed(job: &Job, why: Failure) -> Outcome {
     match job.clone() {
         Job::Page(spot) => Outcome::Page(spot, Err(why)),
         Job::Bearings(spot) => Outcome::Bearings(spot, Err(why)),
@@ -104,7 +104,7 @@ mod tests {
     fn every_job_that_fails_says_so_where_its_answer_would_stand() {
         let spot = Spot { path: "a.py".to_owned(), line: 1, column: 1 };
         for job in [Job::Page(spot.clone()), Job::Survey, Job::Gaps, Job::Names, Job::Kin(spot)] {
-            let said = format!("{:?}", failed(&job, "broken".to_owned()));
+            let said = format!("{:?}", failed(&job, Failure::UnknownFile("broken".to_owned())));
             assert!(said.contains("broken"), "{said}");
         }
     }

@@ -1,21 +1,21 @@
 //! A file as it is read: its lines with their colours, definitions and gaps.
 
 use super::{BandCell, LineEnd, Page, PageLine, Part, Spot, at_commit, past};
-use crate::failure_chain;
+use crate::Failure;
 use compass_facts::{Cancel, Facts, Flags, Kind, Language, LineIndex, Source, Span, Token, tokens};
 use compass_trace::Engine;
 use compass_trace::highlights::Highlight;
 
 /// A file with its colours, definitions and gaps; of a path with a commit, as that has it.
-pub(crate) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, String> {
+pub(crate) fn page(engine: &Engine, spot: &Spot, cancel: &Cancel) -> Result<Page, Failure> {
     let index = engine.index();
     if let Some((path, commit)) = at_commit(&spot.path).filter(|_| index.find_path(&spot.path).is_none()) {
         return past::page(engine, spot, path, commit, cancel);
     }
-    let id = index.find_path(&spot.path).ok_or_else(|| format!("{} is not in the index", spot.path))?;
-    let row = index.file(id).ok_or_else(|| format!("{} is not in the index", spot.path))?;
-    let source = index.source(id).map_err(|e| failure_chain(&e))?;
-    let stored = index.facts(id).map_err(|e| failure_chain(&e))?;
+    let id = index.find_path(&spot.path).ok_or_else(|| Failure::UnknownFile(spot.path.clone()))?;
+    let row = index.file(id).ok_or_else(|| Failure::UnknownFile(spot.path.clone()))?;
+    let source = index.source(id)?;
+    let stored = index.facts(id)?;
     let facts = source.changed.as_ref().unwrap_or(&stored.facts);
     let lines = page_lines(row.language, &source.source, facts, cancel);
     let unit = index.unit(id).map(|u| u.name.clone()).unwrap_or_default();

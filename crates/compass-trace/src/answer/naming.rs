@@ -12,6 +12,7 @@ use crate::question::NamePattern;
 use compass_facts::profile::Qualifier;
 use compass_facts::{DefId, Flags, ImportKind, Role, Use, UseId};
 use compass_index::{Cause, FileFacts, FileId, NameEntry, SymbolId};
+use rustc_hash::FxHashMap;
 
 /// Of more symbols than this nobody counts how often each is used.
 const FEW: usize = 60;
@@ -166,24 +167,32 @@ impl Engine {
         out.total = out.symbols.len();
     }
 
-    /// Puts symbols in their order.
+    /// Puts symbols in their order: what stands by itself before members, bodies before declarations, then what is used most.
     fn rank(&self, fitting: Vec<NameEntry>, out: &mut Resolution) -> Result<(), AnswerError> {
         let is_few = fitting.len() <= FEW;
         let mut ranked = Vec::with_capacity(fitting.len());
         for entry in fitting {
             let own = self.index.unit(entry.symbol.file).is_some_and(|u| u.own);
             let bodiless = entry.flags.has(Flags::BODILESS);
-            let uses = if is_few { self.index.uses(entry.symbol)?.len() } else { 0 };
             // What stands inside something is meant less often than what is named by itself.
             let class = if entry.flags.has(Flags::LOCAL) { 2 } else { u8::from(entry.flags.has(Flags::MEMBER)) };
             let made = self.index.file(entry.symbol.file).is_some_and(|f| f.provenance.word().is_some());
             let resolved = Resolved { symbol: entry.symbol, certainty: None, via: None, bodiless, local: entry.flags.has(Flags::LOCAL) };
-            ranked.push(((!own, made, class, bodiless, std::cmp::Reverse(uses), self.index.position(entry.symbol.file), entry.symbol), resolved));
+            ranked.push(((!own, made, class, bodiless), resolved));
             if out.names.last() != Some(&entry.name) {
                 out.names.push(entry.name);
             }
         }
         ranked.sort_by_key(|r| r.0);
+        // Counting uses reads them: only where nothing else decides.
+        for alike in ranked.chunk_by_mut(|a, b| a.0 == b.0).filter(|alike| alike.len() > 1) {
+            let mut keys = FxHashMap::default();
+            for (_, resolved) in alike.iter() {
+                let uses = if is_few { self.index.uses(resolved.symbol)?.len() } else { 0 };
+                keys.insert(resolved.symbol, (std::cmp::Reverse(uses), self.index.position(resolved.symbol.file), resolved.symbol));
+            }
+            alike.sort_by_key(|r| keys[&r.1.symbol]);
+        }
         out.symbols = ranked.into_iter().map(|r| r.1).collect();
         out.total = out.symbols.len();
         Ok(())

@@ -1,6 +1,7 @@
 //! Looks at targets without leaving.
 
 use super::*;
+use compass_session::Failure;
 
 /// Looks at a place of a file from where one is.
 fn look(state: &mut State, path: &str, line: u32) {
@@ -52,7 +53,7 @@ fn a_look_that_leads_nowhere_says_why() {
     press(&mut state, KeyCode::Char('g'));
     done(&mut state, Lane::Glance, Outcome::Glanced(spot("b.py", 70), Ok(answers("where is x", 1))));
     let to = state.glance.current().expect("a look").spot.clone();
-    done(&mut state, Lane::Glance, Outcome::GlancePage(to, Err("gone".to_owned())));
+    done(&mut state, Lane::Glance, Outcome::GlancePage(to, Err(Failure::UnknownFile("gone".to_owned()))));
     assert_eq!(state.glance.looks.len(), 1, "the look before stays");
 }
 
@@ -63,7 +64,7 @@ fn a_look_that_was_dropped_takes_no_other_with_it() {
     press(&mut state, KeyCode::Char('g'));
     done(&mut state, Lane::Glance, Outcome::Glanced(spot("b.py", 70), Ok(answers("where is x", 1))));
     press(&mut state, KeyCode::Esc);
-    done(&mut state, Lane::Glance, Outcome::GlancePage(spot("routes/file_0.py", 1), Err("gone".to_owned())));
+    done(&mut state, Lane::Glance, Outcome::GlancePage(spot("routes/file_0.py", 1), Err(Failure::UnknownFile("gone".to_owned()))));
     assert_eq!(state.glance.looks.len(), 1);
     // What was asked for elsewhere comes too late, and another place has nothing beside it.
     done(&mut state, Lane::Glance, Outcome::Glanced(spot("z.py", 3), Ok(answers("where is x", 1))));

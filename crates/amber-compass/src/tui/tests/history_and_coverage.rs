@@ -2,6 +2,7 @@
 
 use super::*;
 use crate::tui::state::HistoryAndCoverage;
+use compass_session::Failure;
 use compass_trace::history_and_coverage::{CaseState, Change, CoveringTest, DiffLine, DiffSign, History, Sidenote, Unusual};
 
 fn change(id: &str, author: &str, since_pull: bool) -> Change {
@@ -105,7 +106,7 @@ fn a_change_that_cannot_be_read_says_why() {
     state.desk.bearings.open = vec![state.desk.bearings.group_count() - 1];
     press(&mut state, KeyCode::Char('b'));
     press(&mut state, KeyCode::Enter);
-    done(&mut state, Lane::Change, Outcome::Change("aaaaaaaaaaaa".to_owned(), Err("the history cannot be read".to_owned())));
+    done(&mut state, Lane::Change, Outcome::Change("aaaaaaaaaaaa".to_owned(), Err(Failure::UnknownFile("the history cannot be read".to_owned()))));
     assert!(state.desk.change.is_none() && drawn(&state).contains("the history cannot be read"));
 }
 

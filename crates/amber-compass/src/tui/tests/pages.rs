@@ -1,6 +1,7 @@
 //! Answers of more rows than are loaded: further pages, and narrowing among all of them.
 
 use super::*;
+use compass_session::Failure;
 
 /// 200 rows of 5,000 are loaded.
 fn many(size: (u16, u16)) -> State {
@@ -95,6 +96,10 @@ fn as_many_as_somebody_asked_for_are_all_and_mistakes_are_told() {
     assert!(!effects.iter().any(|e| matches!(e, Effect::Start(_, Job::More { .. }))));
     let mut state = many((160, 45));
     press(&mut state, KeyCode::End);
-    done(&mut state, Lane::More, Outcome::More { question: "who uses turn".to_owned(), after: 200, narrow: Vec::new(), found: Err("it is gone".to_owned()) });
+    done(
+        &mut state,
+        Lane::More,
+        Outcome::More { question: "who uses turn".to_owned(), after: 200, narrow: Vec::new(), found: Err(Failure::UnknownFile("it is gone".to_owned())) },
+    );
     assert!(state.is_wrong && !state.answers.shown().expect("answers").loading, "it can be tried again");
 }

@@ -3,6 +3,7 @@
 use super::*;
 use crate::tui::state::{ChainRow, Focus, Grown, Shown, Unfolded};
 use compass_facts::Span;
+use compass_session::Failure;
 use compass_session::unfolding::StepRow;
 use compass_trace::chains::{Section, SectionRow};
 use compass_unfold::{Location, Piece, PieceKind, Text};
@@ -152,7 +153,7 @@ fn a_question_after_ways_goes_to_the_chains() {
     let effects = press(&mut state, KeyCode::Enter);
     assert_eq!(state.screen, Screen::Chains);
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Ways(q))] if q == "how does a reach b"), "{effects:?}");
-    done(&mut state, Lane::Chain, Outcome::Chain(Some("how does a reach b".to_owned()), Err("no such thing".to_owned())));
+    done(&mut state, Lane::Chain, Outcome::Chain(Some("how does a reach b".to_owned()), Err(Failure::UnknownFile("no such thing".to_owned()))));
     assert_eq!(state.ask.text, "how does a reach b", "the question comes back to be mended");
 }
 
@@ -210,7 +211,7 @@ fn the_panel_on_the_desk_closes_with_escape() {
     assert!(screen(&state).contains("step 1 of 2"));
     press(&mut state, KeyCode::Esc);
     assert!(!state.unfold.panel && state.screen == Screen::Desk);
-    done(&mut state, Lane::Unfold, Outcome::Unfolded(Err("nothing to unfold".to_owned())));
+    done(&mut state, Lane::Unfold, Outcome::Unfolded(Err(Failure::UnknownFile("nothing to unfold".to_owned()))));
     state.screen = Screen::Unfold;
     assert_eq!(state.unfold.shown, None);
 }

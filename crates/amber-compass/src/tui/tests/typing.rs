@@ -1,6 +1,7 @@
 //! What is offered while one types, the outline that narrows, and the guide.
 
 use super::*;
+use compass_session::Failure;
 use compass_trace::{Offer, Offers};
 
 fn offers(from: usize, texts: &[&str]) -> Offers {
@@ -96,7 +97,7 @@ fn the_outline_of_a_file_that_was_left_does_not_open() {
     assert!(state.ask.rows.is_empty() && state.ask.mode == AskMode::Closed);
     let mut state = desk((160, 45));
     press(&mut state, KeyCode::Char('o'));
-    done(&mut state, Lane::Jump, Outcome::Outline("a.py".to_owned(), Err("it is gone".to_owned())));
+    done(&mut state, Lane::Jump, Outcome::Outline("a.py".to_owned(), Err(Failure::UnknownFile("it is gone".to_owned()))));
     assert!(state.is_wrong && state.ask.mode == AskMode::Closed);
 }
 
@@ -125,7 +126,7 @@ fn what_was_typed_before_there_was_an_index_is_looked_for_when_there_is_one() {
     state.ready = false;
     press(&mut state, KeyCode::Char('j'));
     type_text(&mut state, "pl tu");
-    done(&mut state, Lane::Jump, Outcome::Jump(Err("there is no index yet".to_owned())));
+    done(&mut state, Lane::Jump, Outcome::Jump(Err(Failure::NoIndex)));
     let effects = done(&mut state, Lane::Index, Outcome::Opened);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Jump(text, _)) if text == "pl tu")), "{effects:?}");
     // What is there already is not taken away under one's hands.

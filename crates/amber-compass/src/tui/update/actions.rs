@@ -69,7 +69,7 @@ pub fn refresh(state: &mut State, effects: &mut Vec<Effect>) {
     }
     if let Some(request) = state.request.clone() {
         state.quiet = false;
-        state.survey.working = Some(super::done::beginning());
+        state.survey.working = Some(super::indexing::beginning());
         state.say("bringing the index up to date");
         start(state, Job::Index(request), effects);
     }
@@ -85,7 +85,7 @@ pub fn watched(state: &mut State, what: Watched, effects: &mut Vec<Effect>) {
         state.changed_meanwhile = true;
     } else if let Some(request) = state.request.clone() {
         state.quiet = true;
-        state.survey.working = Some(super::done::beginning());
+        state.survey.working = Some(super::indexing::beginning());
         start(state, Job::Index(request), effects);
     }
 }

@@ -88,7 +88,7 @@ pub fn load_more(state: &mut State, effects: &mut Vec<Effect>) {
 }
 
 /// Further rows are there.
-pub fn more(state: &mut State, question: &str, after: u64, narrow: Vec<String>, found: Result<compass_trace::Answers, String>) {
+pub fn more(state: &mut State, question: &str, after: u64, narrow: Vec<String>, found: Result<compass_trace::Answers, compass_session::Failure>) {
     let Some(kept) = state.answers.kept.iter_mut().find(|k| k.answers.question == question) else { return };
     kept.loading = false;
     match found {

@@ -39,7 +39,7 @@ fn first_line(place: &str) -> Option<u32> {
 }
 
 /// What a change did is known.
-pub fn take(state: &mut State, id: &str, lines: Result<Vec<DiffLine>, String>) {
+pub fn take(state: &mut State, id: &str, lines: Result<Vec<DiffLine>, compass_session::Failure>) {
     let rows = rows(state);
     let Some(view) = state.desk.change.as_mut().filter(|v| v.changes.get(v.at).is_some_and(|c| c.id == id)) else { return };
     match lines {

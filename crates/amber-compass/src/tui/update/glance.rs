@@ -27,7 +27,7 @@ pub fn begin(state: &mut State, effects: &mut Vec<Effect>) {
 }
 
 /// The target is known: its text is asked for.
-pub fn found(state: &mut State, from: Spot, answers: Result<Answers, String>, effects: &mut Vec<Effect>) {
+pub fn found(state: &mut State, from: Spot, answers: Result<Answers, compass_session::Failure>, effects: &mut Vec<Effect>) {
     let answers = match answers {
         Ok(answers) => answers,
         Err(why) => return state.complain(why),
@@ -50,7 +50,7 @@ pub fn found(state: &mut State, from: Spot, answers: Result<Answers, String>, ef
 }
 
 /// The text is there.
-pub fn loaded(state: &mut State, spot: &Spot, page: Result<Box<Page>, String>) {
+pub fn loaded(state: &mut State, spot: &Spot, page: Result<Box<Page>, compass_session::Failure>) {
     // One may have dropped it meanwhile.
     let Some(look) = state.glance.current_mut().filter(|l| l.page.is_none() && l.spot == *spot) else { return };
     match page {

@@ -36,7 +36,7 @@ pub fn ask(state: &mut State, effects: &mut Vec<Effect>) {
 }
 
 /// What was found; the type in the middle is selected.
-pub fn take(state: &mut State, found: Result<Option<Box<Kin>>, String>, effects: &mut Vec<Effect>) {
+pub fn take(state: &mut State, found: Result<Option<Box<Kin>>, compass_session::Failure>, effects: &mut Vec<Effect>) {
     let pane = &mut state.kin;
     pane.waiting = false;
     match found {
@@ -47,7 +47,7 @@ pub fn take(state: &mut State, found: Result<Option<Box<Kin>>, String>, effects:
             preview(state, effects);
         }
         Ok(None) => (pane.shown, pane.why) = (None, Some("the name under the cursor is no type and no member of one".to_owned())),
-        Err(why) => (pane.shown, pane.why) = (None, Some(why)),
+        Err(why) => (pane.shown, pane.why) = (None, Some(why.to_string())),
     }
 }
 

@@ -115,6 +115,14 @@ pub fn noted(state: &mut State, mode: AskMode, text: String, effects: &mut Vec<E
     save(state, effects);
 }
 
+/// Sets a bookmark on what was found of a place.
+pub fn marked(state: &mut State, anchor: Option<compass_session::logbook::Anchor>, note: String, effects: &mut Vec<Effect>) {
+    let Some(anchor) = anchor else { return state.complain("the file is not in the index: no bookmark can be set here") };
+    state.logbook.book.mark(anchor, note);
+    save(state, effects);
+    state.say("bookmark set; F8 shows the logbook");
+}
+
 /// Writes the logbook, where that may be.
 pub fn save(state: &State, effects: &mut Vec<Effect>) {
     if state.logbook.writable {

@@ -17,7 +17,7 @@ pub fn open(state: &mut State, effects: &mut Vec<Effect>) {
 }
 
 /// The rows are there: the definition one is in is selected.
-pub fn found(state: &mut State, path: &str, found: Result<Answers, String>) {
+pub fn found(state: &mut State, path: &str, found: Result<Answers, compass_session::Failure>) {
     if state.ask.mode != AskMode::Outline || state.desk.page.as_ref().is_none_or(|p| p.path != path) {
         return;
     }

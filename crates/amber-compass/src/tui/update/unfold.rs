@@ -38,6 +38,22 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
     }
 }
 
+/// What came of unfolding, or why nothing did.
+pub fn found(state: &mut State, found: Result<Box<compass_session::unfolding::Unfolded>, compass_session::Failure>) {
+    let pane = &mut state.unfold;
+    pane.waiting = false;
+    match found {
+        Ok(found) => {
+            let last = found.states.len().saturating_sub(1);
+            (pane.shown, pane.why) = (Some(found), None);
+            pane.alone = false;
+            pane.focus = crate::tui::state::Focus::Steps;
+            take(state, last);
+        }
+        Err(why) => (pane.shown, pane.why) = (None, Some(why.to_string())),
+    }
+}
+
 /// Shows the state after so many steps, the piece that step made first under the cursor.
 pub fn take(state: &mut State, taken: usize) {
     let pane = &mut state.unfold;

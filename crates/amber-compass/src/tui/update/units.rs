@@ -41,7 +41,7 @@ pub fn select(state: &mut State, by: i64) {
 }
 
 /// Takes rows that were asked for: the whole list, or what a row holds.
-pub fn take(state: &mut State, of: Option<Node>, found: Result<Vec<Entry>, String>) {
+pub fn take(state: &mut State, of: Option<Node>, found: Result<Vec<Entry>, compass_session::Failure>) {
     let entries = match found {
         Ok(entries) => entries,
         Err(why) => return state.complain(why),

@@ -5,7 +5,7 @@
 //! inferred types is cut where it closes, and nothing that was computed across the cut is remembered but the outermost
 //! answer, so that the order of questions does not show. Depth and breadth are bounded.
 
-use crate::link::resolve::lookup::Namespace;
+use crate::link::resolve::lookup::{Guesses, Namespace};
 use crate::link::reuse::dependency_log::Names;
 use crate::link::types::ty::{Entity, Lookup, Meaning, Reason, Ty};
 use crate::link::world::modules::{Modules, Target};
@@ -78,6 +78,7 @@ pub struct Evaluator<'w, 'm> {
     pub globbing: FxHashSet<(u32, ScopeId, GlobalNameId)>,
     /// How often an answer was cut short so far.
     pub cuts: u64,
+    pub(in crate::link) guesses: RefCell<Guesses>,
     /// What rules of languages remember for themselves.
     own: RefCell<FxHashMap<std::any::TypeId, Box<dyn Any>>>,
 }
@@ -101,6 +102,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             globbing: FxHashSet::default(),
             star_searches: Vec::new(),
             cuts: 0,
+            guesses: RefCell::default(),
             own: RefCell::default(),
         }
     }

@@ -7,6 +7,7 @@ use crate::link::world::modules::closeness;
 use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Flags, Kind, ScopeId, ScopeKind};
+use rustc_hash::FxHashMap;
 use std::rc::Rc;
 
 /// What kind of thing is wanted, where a language keeps several namespaces under one spelling.
@@ -142,7 +143,6 @@ impl Evaluator<'_, '_> {
     /// Definitions of that name anywhere in the language's family, nearest first.
     pub fn by_name(&self, file: u32, name: GlobalNameId, members: bool, call: bool) -> Lookup {
         let world = self.world;
-        let language = world.language(file);
         let named = if members { world.named_members(name) } else { world.named(name) };
         let own = world.files[file as usize].id.unit.0;
         // Only what the unit can mean is worth guessing.
@@ -151,9 +151,23 @@ impl Evaluator<'_, '_> {
         if !some_are_hidden && named.len() > 4 * MAX_GUESSES && !named.iter().any(|s| s.file == file) {
             return Lookup::none(Cause::TooMany);
         }
+        let guessed = self.guesses.borrow_mut().of(file, (name, members, call));
+        let guessed = guessed.unwrap_or_else(|| {
+            let found = self.guess(file, name, members, call, &is_seen);
+            self.guesses.borrow_mut().keep((name, members, call), found.clone());
+            found
+        });
+        let Some(guessed) = guessed else { return Lookup::none(Cause::TooMany) };
+        Lookup { hits: guessed.iter().map(|s| self.by_name_hit(*s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }
+    }
+
+    /// What [`Evaluator::by_name`] gives; `None` for too many.
+    fn guess(&self, file: u32, name: GlobalNameId, members: bool, call: bool, is_seen: &dyn Fn(&DefRef) -> bool) -> Guess {
+        let world = self.world;
+        let language = world.language(file);
         let mut found: Vec<(DefRef, Kind, Flags)> = world.told(name, members).filter(|f| is_seen(&f.0)).collect();
         if found.len() > 4 * MAX_GUESSES && !found.iter().any(|f| f.0.file == file) {
-            return Lookup::none(Cause::TooMany);
+            return None;
         }
         let rules = self.rules(file);
         let is_of_file = rules.private_is_of_file();
@@ -170,13 +184,37 @@ impl Evaluator<'_, '_> {
         }
         rules.keep_likely(self, file, &mut found);
         if found.len() > MAX_GUESSES {
-            return Lookup::none(Cause::TooMany);
+            return None;
         }
         let mut found: Vec<DefRef> = found.into_iter().map(|f| f.0).collect();
         if !rules.rank(self, file, &mut found) {
             found.sort_by_cached_key(|s| (std::cmp::Reverse(closeness(world, file, s.file)), *s));
         }
-        Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, Certainty::Guessed)).collect(), cause: Cause::NoDefinition }
+        Some(found.into())
+    }
+}
+
+/// Definitions that a name alone may mean, nearest first; none where there are too many.
+pub(in crate::link) type Guess = Option<Rc<[DefRef]>>;
+
+/// What was guessed for names of the file being linked: files of a program's making use few names very often.
+#[derive(Default)]
+pub(in crate::link) struct Guesses {
+    file: u32,
+    known: FxHashMap<(GlobalNameId, bool, bool), Guess>,
+}
+
+impl Guesses {
+    /// What is known of a name, whether members are meant, and whether it is called.
+    fn of(&mut self, file: u32, key: (GlobalNameId, bool, bool)) -> Option<Guess> {
+        if self.file != file {
+            (self.file, self.known) = (file, FxHashMap::default());
+        }
+        self.known.get(&key).cloned()
+    }
+
+    fn keep(&mut self, key: (GlobalNameId, bool, bool), found: Guess) {
+        self.known.insert(key, found);
     }
 }
 
