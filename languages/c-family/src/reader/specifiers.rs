@@ -48,36 +48,7 @@ impl Parser<'_, '_> {
             let before = self.p;
             match self.k() {
                 T::Qualifier => self.p += 1,
-                T::Explicit => {
-                    self.p += 1;
-                    if self.k() == T::LParen {
-                        self.within(|this, close| this.expressions_until(close));
-                    }
-                }
-                T::Static => {
-                    spec.is_static = true;
-                    self.p += 1;
-                }
-                T::Extern => {
-                    // `extern "C" {` of a branch for C++ leaves its first half behind.
-                    let left_behind =
-                        self.at(self.p + 1) == T::Text && (self.tok().is(mark::INACTIVE) || self.toks.get(self.p + 2).is_some_and(|t| t.is(mark::BRANCH)));
-                    spec.is_extern |= !left_behind;
-                    self.p += 1;
-                    self.take(T::Text);
-                }
-                T::Typedef => {
-                    spec.is_typedef = true;
-                    self.p += 1;
-                }
-                T::Virtual => {
-                    spec.is_virtual = true;
-                    self.p += 1;
-                }
-                T::Friend => {
-                    spec.is_friend = true;
-                    self.p += 1;
-                }
+                T::Explicit | T::Static | T::Extern | T::Typedef | T::Virtual | T::Friend => self.storage(&mut spec),
                 T::Typename | T::Export => self.p += 1,
                 T::Attribute => self.attribute(),
                 T::LBracket if self.at(self.p + 1) == T::LBracket => self.p = self.past(self.p),
@@ -123,16 +94,7 @@ impl Parser<'_, '_> {
                         match self.first_name(ctx) {
                             First::Type => spec.ty = Some(self.type_path()),
                             First::Modifier => self.modifier(),
-                            First::Call => {
-                                if ctx == Ctx::File && self.toks.get(self.past(self.p + 1)).is_some_and(|t| t.is(mark::LINE)) {
-                                    self.note_made(self.p);
-                                }
-                                self.macro_call();
-                                let next = self.tok();
-                                let name_follows = next.k == T::Name && matches!(self.at(self.p + 1), T::LParen | T::Semi | T::Assign | T::LBracket | T::Comma);
-                                let same_line = !next.is(mark::LINE) || self.body_follows(self.p + 1);
-                                spec.macro_type = name_follows && same_line;
-                            }
+                            First::Call => spec.macro_type = self.macro_before_name(ctx),
                             First::End => break,
                         }
                     }
@@ -145,6 +107,50 @@ impl Parser<'_, '_> {
             }
         }
         spec
+    }
+
+    /// One word of how a thing is kept and found: `static`, `extern "C"`, `virtual`, ….
+    fn storage(&mut self, spec: &mut Spec) {
+        let word = self.k();
+        let said = match word {
+            T::Static => &mut spec.is_static,
+            T::Typedef => &mut spec.is_typedef,
+            T::Virtual => &mut spec.is_virtual,
+            T::Friend => &mut spec.is_friend,
+            _ => &mut spec.is_extern,
+        };
+        match word {
+            T::Explicit => {
+                self.p += 1;
+                if self.k() == T::LParen {
+                    self.within(|this, close| this.expressions_until(close));
+                }
+            }
+            T::Extern => {
+                // `extern "C" {` of a branch for C++ leaves its first half behind.
+                let left_behind =
+                    self.at(self.p + 1) == T::Text && (self.tok().is(mark::INACTIVE) || self.toks.get(self.p + 2).is_some_and(|t| t.is(mark::BRANCH)));
+                *said |= !left_behind;
+                self.p += 1;
+                self.take(T::Text);
+            }
+            _ => {
+                *said = true;
+                self.p += 1;
+            }
+        }
+    }
+
+    /// A call of a macro among the specifiers; tells whether it stands for the type of the name behind it.
+    fn macro_before_name(&mut self, ctx: Ctx) -> bool {
+        if ctx == Ctx::File && self.toks.get(self.past(self.p + 1)).is_some_and(|t| t.is(mark::LINE)) {
+            self.note_made(self.p);
+        }
+        self.macro_call();
+        let next = self.tok();
+        let name_follows = next.k == T::Name && matches!(self.at(self.p + 1), T::LParen | T::Semi | T::Assign | T::LBracket | T::Comma);
+        let same_line = !next.is(mark::LINE) || self.body_follows(self.p + 1);
+        name_follows && same_line
     }
 
     /// Is the parenthesis at `i` followed by a body?

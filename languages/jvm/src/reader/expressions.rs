@@ -26,15 +26,7 @@ impl<'t> Reader<'t> {
             "field_access" => self.field_access(node, role),
             "method_invocation" => self.method_invocation(node),
             "object_creation_expression" => self.creation(node),
-            "explicit_constructor_invocation" => {
-                if let Some(object) = node.child_by_field_name("object") {
-                    self.expression(object, Role::Read);
-                }
-                if let Some(arguments) = node.child_by_field_name("arguments") {
-                    self.arguments(arguments, self.b.unknown());
-                }
-                self.b.unknown()
-            }
+            "explicit_constructor_invocation" => self.constructor_call(node),
             "array_creation_expression" => self.array_creation(node),
             "array_initializer" | "element_value_array_initializer" => {
                 let parts: Vec<TypeId> = named(node).into_iter().map(|n| self.expression(n, Role::Read)).collect();
@@ -71,31 +63,18 @@ impl<'t> Reader<'t> {
             }
             "lambda_expression" => self.lambda(node),
             "method_reference" => self.method_reference(node),
-            "class_literal" => {
-                let of = named(node).first().map_or(self.b.unknown(), |t| self.type_ref(*t));
-                let class = self.ty_type_name("Class", span(node));
-                let args = vec![self.b.ty_instance(of)];
-                let ty = self.b.ty(TypeExpr::Generic { of: class, args });
-                self.b.ty_instance(ty)
-            }
+            "class_literal" => self.class_literal(node),
             "parenthesized_expression" => named(node).first().map_or(self.b.unknown(), |n| self.expression(*n, role)),
-            "string_literal" => {
-                if is_text(node) {
-                    let bound = self.b.kept_as(node.id());
-                    self.b.text_signal(node, bound);
-                }
-                self.built_in("String", node)
-            }
-            "character_literal" => self.built_in("char", node),
-            "decimal_integer_literal" | "hex_integer_literal" | "octal_integer_literal" | "binary_integer_literal" => {
-                let long = text(node, self.b.text).ends_with(['l', 'L']);
-                self.built_in(if long { "long" } else { "int" }, node)
-            }
-            "decimal_floating_point_literal" | "hex_floating_point_literal" => {
-                let float = text(node, self.b.text).ends_with(['f', 'F']);
-                self.built_in(if float { "float" } else { "double" }, node)
-            }
-            "true" | "false" => self.built_in("boolean", node),
+            "string_literal"
+            | "character_literal"
+            | "decimal_integer_literal"
+            | "hex_integer_literal"
+            | "octal_integer_literal"
+            | "binary_integer_literal"
+            | "decimal_floating_point_literal"
+            | "hex_floating_point_literal"
+            | "true"
+            | "false" => self.literal(node),
             "null_literal" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
             "annotation" | "marker_annotation" => {
                 self.annotation(node);
@@ -109,15 +88,7 @@ impl<'t> Reader<'t> {
                 self.type_ref(node);
                 self.b.unknown()
             }
-            "switch_expression" => {
-                let of = self.part(node, "condition", Role::Read);
-                self.switches.push(of);
-                if let Some(body) = node.child_by_field_name("body") {
-                    self.statement(body);
-                }
-                self.switches.pop();
-                self.b.unknown()
-            }
+            "switch_expression" => self.switch_expression(node),
             "block" | "local_variable_declaration" | "class_declaration" | "expression_statement" | "switch_block" | "switch_label" | "ERROR" => {
                 self.statement(node);
                 self.b.unknown()
@@ -129,6 +100,56 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
         }
+    }
+
+    /// `this(…)` or `super(…)`, at the beginning of a constructor.
+    fn constructor_call(&mut self, node: Node<'t>) -> TypeId {
+        if let Some(object) = node.child_by_field_name("object") {
+            self.expression(object, Role::Read);
+        }
+        if let Some(arguments) = node.child_by_field_name("arguments") {
+            self.arguments(arguments, self.b.unknown());
+        }
+        self.b.unknown()
+    }
+
+    /// `Rack.class` is a `Class<Rack>`.
+    fn class_literal(&mut self, node: Node<'t>) -> TypeId {
+        let of = named(node).first().map_or(self.b.unknown(), |t| self.type_ref(*t));
+        let class = self.ty_type_name("Class", span(node));
+        let args = vec![self.b.ty_instance(of)];
+        let ty = self.b.ty(TypeExpr::Generic { of: class, args });
+        self.b.ty_instance(ty)
+    }
+
+    fn literal(&mut self, node: Node<'t>) -> TypeId {
+        let written = text(node, self.b.text);
+        let name = match node.kind() {
+            "string_literal" => {
+                if is_text(node) {
+                    let bound = self.b.kept_as(node.id());
+                    self.b.text_signal(node, bound);
+                }
+                "String"
+            }
+            "character_literal" => "char",
+            "true" | "false" => "boolean",
+            "decimal_floating_point_literal" | "hex_floating_point_literal" if written.ends_with(['f', 'F']) => "float",
+            "decimal_floating_point_literal" | "hex_floating_point_literal" => "double",
+            _ if written.ends_with(['l', 'L']) => "long",
+            _ => "int",
+        };
+        self.built_in(name, node)
+    }
+
+    fn switch_expression(&mut self, node: Node<'t>) -> TypeId {
+        let of = self.part(node, "condition", Role::Read);
+        self.switches.push(of);
+        if let Some(body) = node.child_by_field_name("body") {
+            self.statement(body);
+        }
+        self.switches.pop();
+        self.b.unknown()
     }
 
     fn part(&mut self, node: Node<'t>, field: &str, role: Role) -> TypeId {

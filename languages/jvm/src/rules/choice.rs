@@ -72,18 +72,8 @@ pub(crate) impl Evaluator<'_, '_> {
     /// How well a value fits a parameter.
     fn java_fit(&mut self, given: &Ty, wanted: &Ty, depth: u32) -> i32 {
         let parameter = |this: &Self, s: &DefRef| this.world.def(*s).kind == Kind::TypeParameter;
-        // What a type parameter takes is limited by its bound.
-        if let Ty::Value(b, _) = wanted
-            && parameter(self, b)
-            && depth < 6
-            && let Some(bound) = self.world.def(*b).ty
-        {
-            let bound = self.evaluate(b.file, bound).ty;
-            let bound = self.instance(bound);
-            return match self.java_fit(given, &bound, depth + 1) {
-                fit if fit <= MISFIT => MISFIT,
-                fit => 2 + i32::from(fit >= 6),
-            };
+        if let Some(fit) = self.java_fit_of_bound(given, wanted, depth) {
+            return fit;
         }
         match (given, wanted) {
             (Ty::Unknown(_), _) | (_, Ty::Unknown(_)) => 0,
@@ -97,13 +87,10 @@ pub(crate) impl Evaluator<'_, '_> {
             (Ty::Literal(Literal::Nothing), _) => 2,
             (Ty::Value(_, _), Ty::Value(b, _)) if parameter(self, b) => 2,
             (Ty::Value(a, _), Ty::Value(b, _)) if a == b => EXACT,
-            (Ty::Value(a, _), Ty::Value(b, _)) => {
-                if parameter(self, a) {
-                    return 1;
-                }
-                if self.derives(*a, *b, 0) {
-                    6
-                } else if self.java_has_outside_base(*a, 0) {
+            (Ty::Value(a, _), Ty::Value(_, _)) if parameter(self, a) => 1,
+            (Ty::Value(a, _), Ty::Value(b, _)) if self.derives(*a, *b, 0) => 6,
+            (Ty::Value(a, _), Ty::Value(_, _)) => {
+                if self.java_has_outside_base(*a, 0) {
                     0
                 } else {
                     MISFIT
@@ -151,22 +138,29 @@ pub(crate) impl Evaluator<'_, '_> {
             }
             (_, Ty::List(_)) => MISFIT,
             (Ty::Function(_), Ty::External(b, _)) => {
-                if is_primitive(self.world.name(*b)) || matches!(self.world.name(*b), "String" | "Object") {
-                    MISFIT
-                } else {
-                    1
-                }
+                let b = self.world.name(*b);
+                if is_primitive(b) || matches!(b, "String" | "Object") { MISFIT } else { 1 }
             }
             (Ty::Function(_), Ty::Value(b, _)) => {
-                if matches!(self.world.def(*b).kind, Kind::Interface | Kind::TypeParameter) {
-                    2
-                } else {
-                    MISFIT
-                }
+                let takes_functions = matches!(self.world.def(*b).kind, Kind::Interface | Kind::TypeParameter);
+                if takes_functions { 2 } else { MISFIT }
             }
             (Ty::Union(parts), wanted) if depth < 4 => parts.iter().map(|p| self.java_fit(p, wanted, depth + 1)).max().unwrap_or(0),
             _ => 0,
         }
+    }
+
+    /// What a type parameter takes is limited by its bound; `None` where it has none.
+    fn java_fit_of_bound(&mut self, given: &Ty, wanted: &Ty, depth: u32) -> Option<i32> {
+        let Ty::Value(parameter, _) = wanted else { return None };
+        let d = self.world.def(*parameter);
+        let bound = d.ty.filter(|_| d.kind == Kind::TypeParameter && depth < 6)?;
+        let bound = self.evaluate(parameter.file, bound).ty;
+        let bound = self.instance(bound);
+        Some(match self.java_fit(given, &bound, depth + 1) {
+            fit if fit <= MISFIT => MISFIT,
+            fit => 2 + i32::from(fit >= 6),
+        })
     }
 
     /// Does a type say that it extends something of that name that is not here?

@@ -15,17 +15,7 @@ impl<'t> Reader<'t> {
 
     fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {
         match node.kind() {
-            "identifier" => {
-                let (name, at) = (text(node, self.b.text), span(node));
-                let inside = self.b.place.scope;
-                if self.unbound == Some(name) {
-                    self.b.place.scope = self.scope_around_classes(inside);
-                }
-                self.b.add_use(name, at, role, Shape::Plain);
-                let ty = self.b.ty_name(name, at);
-                self.b.place.scope = inside;
-                ty
-            }
+            "identifier" => self.plain_name(node, role),
             "attribute" => self.attribute(node, role),
             "call" => self.call(node),
             "assignment" => self.assignment(node),
@@ -33,13 +23,7 @@ impl<'t> Reader<'t> {
                 self.each_field(node, &[("left", Role::Write), ("right", Role::Read)]);
                 self.b.unknown()
             }
-            "named_expression" => {
-                let ty = node.child_by_field_name("value").map(|v| self.expression(v, Role::Read));
-                if let Some(name) = node.child_by_field_name("name") {
-                    self.bind_pattern(name, ty);
-                }
-                ty.unwrap_or(self.b.unknown())
-            }
+            "named_expression" => self.named_expression(node),
             "lambda" => self.lambda(node),
             "list_comprehension" | "set_comprehension" | "generator_expression" => {
                 let ty = self.comprehension(node);
@@ -55,17 +39,11 @@ impl<'t> Reader<'t> {
                 self.b.ty_of(ty, TypeExpr::Await)
             }
             "yield" => self.yielded(node),
-            "string" | "concatenated_string" => {
-                self.text(node);
-                self.b.ty(TypeExpr::Literal(Literal::Text))
-            }
+            "string" | "concatenated_string" | "integer" | "float" | "true" | "false" | "none" => self.literal(node),
             "binary_operator" if is_text(node) => {
                 self.text(node);
                 self.b.unknown()
             }
-            "integer" | "float" => self.b.ty(TypeExpr::Literal(Literal::Number)),
-            "true" | "false" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
-            "none" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
             "list" | "tuple" if is_text_list(node) => {
                 self.text(node);
                 let text = self.b.ty(TypeExpr::Literal(Literal::Text));
@@ -108,6 +86,40 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
         }
+    }
+
+    fn plain_name(&mut self, node: Node<'t>, role: Role) -> TypeId {
+        let (name, at) = (text(node, self.b.text), span(node));
+        let inside = self.b.place.scope;
+        if self.unbound == Some(name) {
+            self.b.place.scope = self.scope_around_classes(inside);
+        }
+        self.b.add_use(name, at, role, Shape::Plain);
+        let ty = self.b.ty_name(name, at);
+        self.b.place.scope = inside;
+        ty
+    }
+
+    /// `name := value`.
+    fn named_expression(&mut self, node: Node<'t>) -> TypeId {
+        let ty = node.child_by_field_name("value").map(|v| self.expression(v, Role::Read));
+        if let Some(name) = node.child_by_field_name("name") {
+            self.bind_pattern(name, ty);
+        }
+        ty.unwrap_or(self.b.unknown())
+    }
+
+    fn literal(&mut self, node: Node<'t>) -> TypeId {
+        let literal = match node.kind() {
+            "integer" | "float" => Literal::Number,
+            "true" | "false" => Literal::Bool,
+            "none" => Literal::Nothing,
+            _ => {
+                self.text(node);
+                Literal::Text
+            }
+        };
+        self.b.ty(TypeExpr::Literal(literal))
     }
 
     /// A text; its parts are not looked at as texts of their own.

@@ -20,15 +20,10 @@ impl<'t> Reader<'t> {
 
     pub(super) fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {
         match node.kind() {
-            "identifier" => {
+            "identifier" | "self" => {
                 let (name, at) = (text(node, self.b.text), span(node));
                 self.b.add_use(name, at, role, Shape::Plain);
                 self.b.ty_name(name, at)
-            }
-            "self" => {
-                let at = span(node);
-                self.b.add_use("self", at, role, Shape::Plain);
-                self.b.ty_name("self", at)
             }
             "scoped_identifier" => self.path(node, role),
             "generic_function" => {
@@ -67,15 +62,7 @@ impl<'t> Reader<'t> {
                 let ty = self.first(node, Role::Read);
                 if text(node, self.b.text).starts_with('*') { self.b.ty_of(ty, TypeExpr::Deref) } else { ty }
             }
-            "index_expression" => {
-                let parts = named(node);
-                let of = parts.first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Read));
-                let is_range = parts.get(1).is_some_and(|n| n.kind() == "range_expression");
-                for key in parts.into_iter().skip(1) {
-                    self.expression(key, Role::Read);
-                }
-                if is_range { of } else { self.b.ty_of(of, TypeExpr::Index) }
-            }
+            "index_expression" => self.index(node),
             "assignment_expression" | "compound_assignment_expr" => {
                 self.field(node, "left", Role::Write);
                 self.field(node, "right", Role::Read);
@@ -94,14 +81,7 @@ impl<'t> Reader<'t> {
                 let first = parts.first().copied().unwrap_or(self.b.unknown());
                 self.b.ty(TypeExpr::List(first))
             }
-            "string_literal" | "raw_string_literal" => {
-                let bound = self.b.kept_as(node.id());
-                self.b.text_signal(node, bound);
-                self.b.ty(TypeExpr::Literal(Literal::Text))
-            }
-            "char_literal" => self.b.ty(TypeExpr::Literal(Literal::Text)),
-            "integer_literal" | "float_literal" => self.b.ty(TypeExpr::Literal(Literal::Number)),
-            "boolean_literal" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
+            "string_literal" | "raw_string_literal" | "char_literal" | "integer_literal" | "float_literal" | "boolean_literal" => self.literal(node),
             "binary_expression" => {
                 for operand in named(node) {
                     self.expression(operand, Role::Read);
@@ -118,6 +98,31 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
         }
+    }
+
+    /// A range of something indexed is of its type, a part of it is not.
+    fn index(&mut self, node: Node<'t>) -> TypeId {
+        let parts = named(node);
+        let of = parts.first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Read));
+        let is_range = parts.get(1).is_some_and(|n| n.kind() == "range_expression");
+        for key in parts.into_iter().skip(1) {
+            self.expression(key, Role::Read);
+        }
+        if is_range { of } else { self.b.ty_of(of, TypeExpr::Index) }
+    }
+
+    fn literal(&mut self, node: Node<'t>) -> TypeId {
+        let literal = match node.kind() {
+            "integer_literal" | "float_literal" => Literal::Number,
+            "boolean_literal" => Literal::Bool,
+            "char_literal" => Literal::Text,
+            _ => {
+                let bound = self.b.kept_as(node.id());
+                self.b.text_signal(node, bound);
+                Literal::Text
+            }
+        };
+        self.b.ty(TypeExpr::Literal(literal))
     }
 
     fn field(&mut self, node: Node<'t>, field: &str, role: Role) -> TypeId {

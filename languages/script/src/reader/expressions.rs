@@ -18,17 +18,7 @@ impl<'t> Reader<'t> {
 
     fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {
         match node.kind() {
-            "identifier" | "shorthand_property_identifier" => {
-                let (name, at) = (text(node, self.b.text), span(node));
-                // Values of an enum see what stands in it.
-                if let Some(owner) = self.enumeration.filter(|e| self.b.find_in(e.0, name).is_some()) {
-                    let of = self.b.ty(TypeExpr::Def(owner.1));
-                    self.b.add_use(name, at, role, Shape::Member(of));
-                    return self.b.ty_member(of, name);
-                }
-                self.b.add_use(name, at, role, Shape::Plain);
-                self.b.ty_name(name, at)
-            }
+            "identifier" | "shorthand_property_identifier" => self.plain_name(node, role),
             "this" => match self.class {
                 Some(scope) => self.b.ty(TypeExpr::Receiver(scope)),
                 None => self.this_of_function(),
@@ -57,11 +47,7 @@ impl<'t> Reader<'t> {
                 self.b.ty(TypeExpr::Def(def))
             }
             "object" => self.object(node, None),
-            "array" => {
-                let parts: Vec<TypeId> = named(node).into_iter().map(|n| self.expression(n, Role::Read)).collect();
-                let first = parts.iter().copied().find(|t| *t != self.b.unknown()).unwrap_or(self.b.unknown());
-                self.b.ty(TypeExpr::List(first))
-            }
+            "array" => self.array(node),
             "await_expression" => {
                 let ty = self.first(node, Role::Read);
                 self.b.ty_of(ty, TypeExpr::Await)
@@ -74,40 +60,14 @@ impl<'t> Reader<'t> {
                 let no = self.part(node, "alternative", Role::Read);
                 self.either(yes, no)
             }
-            "binary_expression" if is_text(node) => {
-                self.text(node);
-                self.b.ty(TypeExpr::Literal(Literal::Text))
-            }
-            "binary_expression" => {
-                let left = self.part(node, "left", Role::Read);
-                let right = self.part(node, "right", Role::Read);
-                match node.child_by_field_name("operator").map_or("", |o| o.kind()) {
-                    "||" | "??" => self.either(left, right),
-                    "&&" => right,
-                    _ => self.b.unknown(),
-                }
-            }
+            "binary_expression" => self.binary(node),
             "sequence_expression" => named(node).into_iter().map(|n| self.expression(n, Role::Read)).last().unwrap_or(self.b.unknown()),
-            "string" | "template_string" => {
-                self.text(node);
-                self.b.ty(TypeExpr::Literal(Literal::Text))
-            }
-            "number" => self.b.ty(TypeExpr::Literal(Literal::Number)),
-            "true" | "false" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
             "undefined" if self.b.find_in(compass_facts::ScopeId::FILE, "undefined").is_some() => {
                 self.b.add_use("undefined", span(node), role, Shape::Plain);
                 self.b.ty_name("undefined", span(node))
             }
-            "null" | "undefined" => self.b.ty(TypeExpr::Literal(Literal::Nothing)),
-            "regex" => self.b.ty(TypeExpr::Literal(Literal::Regex)),
-            "instantiation_expression" => {
-                let ty = self.part(node, "function", role);
-                let ty = if ty == self.b.unknown() { self.first(node, role) } else { ty };
-                for arguments in named(node).into_iter().filter(|n| n.kind() == "type_arguments") {
-                    self.type_arguments(arguments);
-                }
-                ty
-            }
+            "string" | "template_string" | "number" | "true" | "false" | "null" | "undefined" | "regex" => self.literal(node),
+            "instantiation_expression" => self.instantiation(node, role),
             "jsx_element" | "jsx_self_closing_element" | "jsx_opening_element" | "jsx_closing_element" => self.markup(node),
             "jsx_attribute" => {
                 for part in named(node).into_iter().filter(|n| n.kind() != "property_identifier") {
@@ -146,6 +106,63 @@ impl<'t> Reader<'t> {
                 self.b.unknown()
             }
         }
+    }
+
+    fn plain_name(&mut self, node: Node<'t>, role: Role) -> TypeId {
+        let (name, at) = (text(node, self.b.text), span(node));
+        // Values of an enum see what stands in it.
+        if let Some(owner) = self.enumeration.filter(|e| self.b.find_in(e.0, name).is_some()) {
+            let of = self.b.ty(TypeExpr::Def(owner.1));
+            self.b.add_use(name, at, role, Shape::Member(of));
+            return self.b.ty_member(of, name);
+        }
+        self.b.add_use(name, at, role, Shape::Plain);
+        self.b.ty_name(name, at)
+    }
+
+    fn literal(&mut self, node: Node<'t>) -> TypeId {
+        let literal = match node.kind() {
+            "number" => Literal::Number,
+            "true" | "false" => Literal::Bool,
+            "null" | "undefined" => Literal::Nothing,
+            "regex" => Literal::Regex,
+            _ => {
+                self.text(node);
+                Literal::Text
+            }
+        };
+        self.b.ty(TypeExpr::Literal(literal))
+    }
+
+    /// A list has the type of its first part whose type can be told.
+    fn array(&mut self, node: Node<'t>) -> TypeId {
+        let parts: Vec<TypeId> = named(node).into_iter().map(|n| self.expression(n, Role::Read)).collect();
+        let first = parts.iter().copied().find(|t| *t != self.b.unknown()).unwrap_or(self.b.unknown());
+        self.b.ty(TypeExpr::List(first))
+    }
+
+    fn binary(&mut self, node: Node<'t>) -> TypeId {
+        if is_text(node) {
+            self.text(node);
+            return self.b.ty(TypeExpr::Literal(Literal::Text));
+        }
+        let left = self.part(node, "left", Role::Read);
+        let right = self.part(node, "right", Role::Read);
+        match node.child_by_field_name("operator").map_or("", |o| o.kind()) {
+            "||" | "??" => self.either(left, right),
+            "&&" => right,
+            _ => self.b.unknown(),
+        }
+    }
+
+    /// `f<T>`, not called.
+    fn instantiation(&mut self, node: Node<'t>, role: Role) -> TypeId {
+        let ty = self.part(node, "function", role);
+        let ty = if ty == self.b.unknown() { self.first(node, role) } else { ty };
+        for arguments in named(node).into_iter().filter(|n| n.kind() == "type_arguments") {
+            self.type_arguments(arguments);
+        }
+        ty
     }
 
     /// A text; its parts are not looked at as texts of their own.

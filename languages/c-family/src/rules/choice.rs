@@ -1,0 +1,192 @@
+//! Which of several definitions of one name is meant: what is seen through includes, bodies, the usual configuration, nearness.
+
+use super::{CNames as _, Remembered};
+use compass_facts::{Definition, Flags, Kind};
+use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, closeness};
+use compass_index::{Cause, Certainty, StepKind};
+use easy_ext::ext;
+/// The best of one name are enough: nobody reads on after these.
+const MAX_HITS: usize = 40;
+
+#[ext(Choice)]
+pub(crate) impl Evaluator<'_, '_> {
+    /// Is `file` put into `by`, so that the two are one unit: `#include "part.c"`?
+    fn includes_back(&mut self, by: u32, file: u32) -> bool {
+        // A header of many is no part of one.
+        let includes = &self.c_files().includes;
+        let by_few = includes.includers(file);
+        by_few.len() <= 4 && by_few.iter().any(|f| *f == by || includes.includers(*f).len() <= 4 && includes.includers(*f).contains(&by))
+    }
+
+    /// Sorts candidates: seen before unseen, bodies before prototypes of the same thing, compiled before left out, near before far.
+    fn choose_c(&mut self, file: u32, candidates: Vec<DefRef>) -> Lookup {
+        let world = self.world;
+        let seen = self.includes(file);
+        let mut groups: Vec<(u64, Vec<DefRef>)> = Vec::new();
+        for sym in candidates {
+            let key = group_key(world.def(sym));
+            match groups.iter_mut().find(|g| g.0 == key) {
+                Some(group) => group.1.push(sym),
+                None => groups.push((key, vec![sym])),
+            }
+        }
+        let mut hits: Vec<(bool, Hit)> = Vec::new();
+        for (_, group) in groups {
+            hits.extend(self.choose_entity(file, group, &|f| f == file || seen.contains(f)));
+        }
+        // Namespaces are one thing, however often they are opened.
+        let mut met_module = false;
+        hits.retain(|(_, h)| match h.entity {
+            Entity::Module(..) => !std::mem::replace(&mut met_module, true),
+            _ => true,
+        });
+        if hits.iter().any(|h| h.0) && hits.len() > 1 {
+            hits.retain(|h| h.0);
+        }
+        Lookup { hits: hits.into_iter().map(|h| h.1).collect(), cause: Cause::NoDefinition }
+    }
+
+    /// One entity with its declarations and bodies: which are meant, and is anything of it seen?
+    fn choose_entity(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+        let (out, force): (Vec<DefRef>, Vec<DefRef>) = group.iter().copied().partition(|s| self.is_left_out(*s));
+        if force.is_empty() || out.is_empty() {
+            return self.choose_among(file, group, is_seen);
+        }
+        let mut hits = self.choose_among(file, force, is_seen);
+        // What another system compiles is no answer here; what a setting leaves out may be one.
+        let mut other: Vec<DefRef> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE) && is_seen(s.file)).collect();
+        let bodied = other.iter().any(|s| !self.world.def(*s).flags.has(Flags::BODILESS));
+        other.retain(|s| !bodied || !self.world.def(*s).flags.has(Flags::BODILESS));
+        if other.is_empty() || hits.is_empty() {
+            return hits;
+        }
+        self.rank_c(file, &mut other);
+        for (_, hit) in &mut hits {
+            hit.certainty = hit.certainty.min(Certainty::Inferred);
+        }
+        let certainty = hits[0].1.certainty;
+        hits.extend(other.into_iter().take(3).map(|s| (true, self.seen_hit(file, s, certainty, StepKind::Include))));
+        hits
+    }
+
+    fn choose_among(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+        let world = self.world;
+        let has_body = |s: &DefRef| !world.def(*s).flags.has(Flags::BODILESS);
+        let visible: Vec<DefRef> = group.iter().copied().filter(|s| is_seen(s.file)).collect();
+        let seen_bodies: Vec<DefRef> = visible.iter().copied().filter(has_body).collect();
+        let all_bodies: Vec<DefRef> = group.iter().copied().filter(has_body).collect();
+        let (mut chosen, was_seen) = match (seen_bodies.is_empty(), all_bodies.is_empty()) {
+            (false, _) => (seen_bodies, true),
+            (true, false) => (all_bodies, !visible.is_empty()),
+            (true, true) if visible.is_empty() => (group, false),
+            (true, true) => (visible, true),
+        };
+        self.rank_c(file, &mut chosen);
+        let certainty = match (chosen.len(), was_seen) {
+            (1, true) => Certainty::Proven,
+            (1, false) | (_, true) => Certainty::Inferred,
+            _ => Certainty::Guessed,
+        };
+        let kind = if was_seen { StepKind::Include } else { StepKind::ByName };
+        chosen.into_iter().take(MAX_HITS).map(|s| (was_seen, self.seen_hit(file, s, certainty, kind))).collect()
+    }
+
+    fn seen_hit(&self, file: u32, sym: DefRef, certainty: Certainty, kind: StepKind) -> Hit {
+        let d = self.world.def(sym);
+        let kind = if sym.file == file { StepKind::Scope } else { kind };
+        let reason = Reason { kind, file: sym.file, def: Some(sym.def), at: d.name_span.start, len: d.name_span.len() };
+        let entity = match (d.kind, d.inner) {
+            (Kind::Module, Some(scope)) => Entity::Module(sym.file, scope),
+            _ => Entity::DefRef(sym),
+        };
+        Hit { entity, certainty, reasons: vec![reason] }
+    }
+
+    /// Does the usual configuration leave the definition out?
+    fn is_left_out(&self, sym: DefRef) -> bool {
+        if self.world.facts(sym.file).conditions.is_empty() {
+            return self.world.def(sym).flags.has(Flags::INACTIVE);
+        }
+        if let Some((known, names)) = self.own(|r: &mut Remembered| r.left_out.get(&sym).cloned()) {
+            self.world.dependency_log.again(&names);
+            return known;
+        }
+        let start = self.world.dependency_log.begin();
+        let found = self.is_left_out_within(sym, 0);
+        let names = self.world.dependency_log.since(start);
+        self.own(|r: &mut Remembered| r.left_out.insert(sym, (found, names)));
+        found
+    }
+
+    fn is_left_out_within(&self, sym: DefRef, depth: u32) -> bool {
+        let world = self.world;
+        let d = world.def(sym);
+        if d.flags.has(Flags::INACTIVE) {
+            return true;
+        }
+        let facts = world.facts(sym.file);
+        let at = d.name_span.start;
+        facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).any(|c| {
+            let name = world.gid(sym.file, c.name);
+            match self.is_set(sym.file, name, at, depth) {
+                Some(defined) => defined != c.defined,
+                None => false,
+            }
+        })
+    }
+
+    /// Is a macro defined when a file is compiled? `None` if that depends on more than can be told.
+    fn is_set(&self, file: u32, name: GlobalNameId, at: u32, depth: u32) -> Option<bool> {
+        let world = self.world;
+        let word = world.name(name);
+        // What the build defines is set; settings of a build that nobody made are taken as set.
+        if world.defined.contains(&name) || word.starts_with("CONFIG_") {
+            return Some(true);
+        }
+        let mut maybe = false;
+        for (sym, kind, flags) in world.told(name, false).take(64) {
+            if kind != Kind::Macro || flags.has(Flags::INACTIVE) || !world.language(sym.file).is_kin_of(crate::C) {
+                continue;
+            }
+            let d = world.def(sym);
+            let place = d.name_span.start;
+            let conditional = world.facts(sym.file).conditions.iter().any(|c| c.span.contains(place));
+            // Behind the place it says nothing of the place.
+            if !conditional && (sym.file != file || place < at) {
+                return Some(true);
+            }
+            maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
+        }
+        if maybe { None } else { Some(world.is_feature(name)) }
+    }
+
+    /// Sorts by how likely each is meant from the file.
+    fn rank_c(&self, file: u32, found: &mut [DefRef]) {
+        if found.len() < 2 {
+            return;
+        }
+        let world = self.world;
+        let files = self.c_files();
+        let from = files.platform(world, file);
+        found.sort_by_cached_key(|s| {
+            let d = world.def(*s);
+            let near = closeness(world, file, s.file);
+            (
+                self.is_left_out(*s),
+                d.flags.has(Flags::SPECIAL),
+                d.flags.has(Flags::BODILESS),
+                d.kind != Kind::Alias && d.kind.is_type() || d.kind == Kind::Variable && d.body.is_none(),
+                s.file != file,
+                files.platform(world, s.file).rank_from(from),
+                std::cmp::Reverse(near),
+                *s,
+            )
+        });
+    }
+}
+
+/// Declarations and bodies of one entity share a key.
+fn group_key(def: &Definition) -> u64 {
+    // A macro, a typedef and a function of one name compete: one of them is in force.
+    u64::from(def.signature) << 8 | u64::from(def.kind == Kind::Module)
+}

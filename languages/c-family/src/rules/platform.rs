@@ -1,0 +1,74 @@
+//! What the folders of a path say of machines and systems.
+
+/// What the folders of a path say of machines and systems.
+#[derive(Debug, Clone, Copy, Default)]
+pub(super) struct Platform {
+    /// Those other than the usual ones, as bits.
+    others: u64,
+    usual: bool,
+}
+
+impl Platform {
+    pub(super) fn of(path: &str) -> Platform {
+        const OTHERS: [&str; 44] = [
+            "alpha",
+            "arc",
+            "arm",
+            "arm64",
+            "aarch64",
+            "csky",
+            "hexagon",
+            "ia64",
+            "loongarch",
+            "m68k",
+            "microblaze",
+            "mips",
+            "nios2",
+            "openrisc",
+            "parisc",
+            "powerpc",
+            "ppc",
+            "ppc64",
+            "riscv",
+            "s390",
+            "sh",
+            "sparc",
+            "um",
+            "xtensa",
+            "win32",
+            "windows",
+            "win",
+            "msdos",
+            "dos",
+            "os2",
+            "macos",
+            "darwin",
+            "mac",
+            "osx",
+            "vms",
+            "amiga",
+            "beos",
+            "haiku",
+            "qnx",
+            "freebsd",
+            "netbsd",
+            "openbsd",
+            "solaris",
+            "wince",
+        ];
+        const USUAL: [&str; 6] = ["x86", "x86_64", "linux", "unix", "posix", "generic"];
+        let mut out = Platform::default();
+        for part in path.split('/') {
+            if let Some(bit) = OTHERS.iter().position(|o| *o == part) {
+                out.others |= 1 << bit;
+            }
+            out.usual |= USUAL.contains(&part);
+        }
+        out
+    }
+
+    /// Folders of other machines and systems rank behind, unless the one who asks stands in one of the same.
+    pub(super) fn rank_from(self, from: Platform) -> u8 {
+        if self.others & !from.others != 0 { 2 } else { u8::from(!self.usual && self.others & from.others == 0) }
+    }
+}
