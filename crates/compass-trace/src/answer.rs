@@ -12,12 +12,15 @@ mod completeness;
 mod completing;
 pub use completing::{Offer, Offers};
 mod declared;
+mod deriving;
 mod entries;
 mod filters;
 mod finders;
 mod following;
+mod importing;
 mod initial;
 mod levels;
+mod listing;
 mod naming;
 mod overrides;
 mod positions;
@@ -266,7 +269,7 @@ pub struct Engine {
     /// What of the reports stands where.
     testing: std::sync::Mutex<Option<Arc<Testing>>>,
     /// The uses that were listed last, if there were very many: they are narrowed and gone through.
-    last_listed: std::sync::Mutex<Option<Arc<relations::Listed>>>,
+    last_listed: std::sync::Mutex<Option<Arc<listing::Listed>>>,
     /// Languages in which code of this code base opens libraries.
     library_openers: std::sync::OnceLock<Vec<compass_facts::Language>>,
 }

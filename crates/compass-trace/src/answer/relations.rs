@@ -4,54 +4,30 @@ use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
-use compass_facts::{DefId, ImportId, Kind, Role, UseId};
+use compass_facts::{DefId, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
-use rustc_hash::FxHashSet;
 use std::sync::Arc;
 
 /// From so many uses on only the page asked for is looked at.
 const MANY: usize = super::PAGE as usize;
 
-/// Uses of one file that stand side by side in a list.
-struct Run {
-    order: (u8, u32),
-    file: FileId,
-    list: usize,
-    entries: std::ops::Range<usize>,
-}
-
 /// Uses of one file, by number, with what they refer to.
-struct OfFile {
-    file: FileId,
-    uses: Vec<(UseId, Certainty, SymbolId)>,
+pub(super) struct OfFile {
+    pub(super) file: FileId,
+    pub(super) uses: Vec<(UseId, Certainty, SymbolId)>,
 }
 
 /// A symbol whose uses are asked for.
-struct Wanted {
-    symbol: SymbolId,
-    uses: Arc<Vec<UseEntry>>,
+pub(super) struct Wanted {
+    pub(super) symbol: SymbolId,
+    pub(super) uses: Arc<Vec<UseEntry>>,
     /// Is it what another one overrides, so that its uses may arrive there?
-    above: bool,
-}
-
-/// Very many uses by file and place: a page of them, or those of some files, are found without asking the index again.
-#[derive(Default)]
-pub(super) struct Listed {
-    /// The question.
-    asked: String,
-    notes: Vec<String>,
-    missing: Vec<compass_index::Missing>,
-    /// What is referred to.
-    symbols: Vec<SymbolId>,
-    /// Files in order, and which of the uses stand in each.
-    files: Vec<(FileId, std::ops::Range<usize>)>,
-    /// Number of the use, position of the symbol, certainty.
-    uses: Vec<(u32, u32, Certainty)>,
+    pub(super) above: bool,
 }
 
 impl Wanted {
     /// No use of what is overridden is sure to arrive at what overrides it.
-    fn certainty(&self, said: Certainty) -> Certainty {
+    pub(super) fn certainty(&self, said: Certainty) -> Certainty {
         if self.above { said.min(Certainty::Inferred) } else { said }
     }
 }
@@ -242,57 +218,8 @@ impl Engine {
         Ok(())
     }
 
-    /// Very many uses by file and place, without a look at the files.
-    fn listed(&self, asked: String, said: Found, symbols: &[Wanted], roles: &[Role]) -> Listed {
-        let is_wanted = |e: &UseEntry| roles.contains(&e.role);
-        let mut out = Listed { asked, notes: said.notes, missing: said.missing, symbols: symbols.iter().map(|w| w.symbol).collect(), ..Listed::default() };
-        let mut here: Vec<(u32, u32, Certainty)> = Vec::new();
-        for of_file in self.by_file(symbols).chunk_by(|a, b| a.file == b.file) {
-            // A use with several targets stands in several lists: the first one counts.
-            here.clear();
-            let first = &symbols[of_file[0].list].uses[of_file[0].entries.clone()];
-            for run in of_file {
-                let wanted = &symbols[run.list];
-                let entries = &wanted.uses[run.entries.clone()];
-                // Several symbols of one name are most often meant by the very same uses.
-                let again = run.list != of_file[0].list && entries.len() == first.len() && entries.iter().zip(first).all(|(a, b)| a.usage == b.usage);
-                if !again {
-                    here.extend(entries.iter().filter(|e| is_wanted(e)).map(|e| (e.usage, run.list as u32, wanted.certainty(e.certainty))));
-                }
-            }
-            if here.last().is_some_and(|h| h.1 != of_file[0].list as u32) {
-                here.sort_unstable_by_key(|h| (h.0, h.1));
-                here.dedup_by_key(|h| h.0);
-            }
-            if !here.is_empty() {
-                out.files.push((of_file[0].file, out.uses.len()..out.uses.len() + here.len()));
-                out.uses.extend_from_slice(&here);
-            }
-        }
-        out
-    }
-
-    /// The page asked for of listed uses in the files that filters leave.
-    fn page_of(&self, listed: &Listed, page: FilesPage) -> Result<Found, AnswerError> {
-        let mut found = Found { notes: listed.notes.clone(), missing: listed.missing.clone(), ..Found::default() };
-        let (mut total, mut wanted) = (0u64, Vec::<OfFile>::new());
-        for (file, range) in listed.files.iter().filter(|f| page.filters.keeps_file(self, f.0)) {
-            let before = total;
-            total += range.len() as u64;
-            if total > page.after && before < page.after + page.most {
-                let here = &listed.uses[range.clone()];
-                let shown = page.after.saturating_sub(before) as usize..(page.after + page.most - before).min(here.len() as u64) as usize;
-                let uses = here[shown].iter().map(|(usage, list, certainty)| (UseId(*usage), *certainty, listed.symbols[*list as usize])).collect();
-                wanted.push(OfFile { file: *file, uses });
-            }
-        }
-        found.paged = Some(total);
-        found.rows = self.rows_of(&wanted, true)?;
-        Ok(found)
-    }
-
     /// Rows of uses, file by file; all of them are `shown`, or only some.
-    fn rows_of(&self, wanted: &[OfFile], shown: bool) -> Result<Vec<Raw>, AnswerError> {
+    pub(super) fn rows_of(&self, wanted: &[OfFile], shown: bool) -> Result<Vec<Raw>, AnswerError> {
         let rows = side_by_side::each_alone(wanted, &|of_file| {
             let usages: Vec<UseId> = of_file.uses.iter().map(|u| u.0).collect();
             if let Some(alone) = self.index.pick_uses(of_file.file, &usages, shown)? {
@@ -316,32 +243,11 @@ impl Engine {
     }
 
     /// How far a file is from what readers wrote and change: their own code 0, what a program made of it 1, dependencies 2.
-    fn distance(&self, file: FileId) -> u8 {
+    pub(super) fn distance(&self, file: FileId) -> u8 {
         if self.index.unit(file).is_some_and(|u| !u.own) {
             return 2;
         }
         u8::from(self.index.file(file).is_some_and(|f| f.provenance.word().is_some()))
-    }
-
-    /// Where in the lists the uses of each file stand: own files, generated ones, dependencies, each by path.
-    fn by_file(&self, symbols: &[Wanted]) -> Vec<Run> {
-        let mut runs = Vec::new();
-        for (list, wanted) in symbols.iter().enumerate() {
-            let mut start = 0;
-            for of_file in wanted.uses.chunk_by(|a, b| a.file == b.file) {
-                runs.push(Run { order: (0, 0), file: of_file[0].file, list, entries: start..start + of_file.len() });
-                start += of_file.len();
-            }
-        }
-        // Each list is sorted by file already; a file is looked up once.
-        runs.sort_by_key(|r| r.file);
-        for of_file in runs.chunk_by_mut(|a, b| a.file == b.file) {
-            let file = of_file[0].file;
-            let order = (self.distance(file), self.index.position(file));
-            of_file.iter_mut().for_each(|r| r.order = order);
-        }
-        runs.sort_by_key(|r| r.order);
-        runs
     }
 
     fn offer_places(&self, resolution: &Resolution, found: &mut Found) {
@@ -358,7 +264,7 @@ impl Engine {
     }
 
     /// Every use in those roles, in no order.
-    fn all_uses(&self, symbols: &[Wanted], roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+    pub(super) fn all_uses(&self, symbols: &[Wanted], roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
         let of = |w: &Wanted| {
             w.uses.iter().filter(|e| roles.contains(&e.role)).map(|e| (UseEntry { certainty: w.certainty(e.certainty), ..*e }, w.symbol)).collect::<Vec<_>>()
         };
@@ -388,151 +294,6 @@ impl Engine {
             Ok::<_, AnswerError>(edges.filter_map(row).collect::<Vec<_>>())
         })?;
         Ok(rows.into_iter().flatten().collect())
-    }
-
-    fn who_imports(&self, subjects: &[Subject]) -> Result<Found, AnswerError> {
-        let mut found = Found::default();
-        for subject in subjects {
-            let file = match &subject.what {
-                What::Name { text, .. } => self.find_file(text),
-                What::Place(place) => self.find_file(&place.path),
-            };
-            match file {
-                Some(file) => {
-                    self.add_importers(file, &mut found)?;
-                    self.miss_importers(file, &mut found)?;
-                }
-                None => {
-                    let resolution = self.resolve(subject)?;
-                    self.note_subject(&resolution, &mut found);
-                    for resolved in &resolution.symbols {
-                        if resolved.symbol.is_module() {
-                            self.add_importers(resolved.symbol.file, &mut found)?;
-                            self.miss_importers(resolved.symbol.file, &mut found)?;
-                            continue;
-                        }
-                        let wanted = Wanted { symbol: resolved.symbol, uses: self.uses_with_local(resolved.symbol)?, above: false };
-                        self.all_uses(&[wanted], &[Role::Import], &mut found)?;
-                    }
-                }
-            }
-        }
-        found.rows.sort_by_key(|r| (self.index.path_of(r.file), r.marks.span));
-        let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
-        self.miss_hidden_code(symbols.into_iter(), &mut found);
-        Ok(found)
-    }
-
-    pub(super) fn add_importers(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
-        for entry in self.index.importers(file)? {
-            let facts = self.index.facts(entry.file)?;
-            let id = ImportId(entry.import);
-            found.rows.push(import_row(entry.file, &facts, id, Some(SymbolId::module(file))));
-        }
-        found.rows.dedup_by_key(|r| (r.file, r.marks.span.start));
-        self.add_importers_by_name(file, found)
-    }
-
-    /// A module may also be brought in as a name of what it stands in: `from larder import shelf`.
-    fn add_importers_by_name(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
-        let module = SymbolId::module(file);
-        let known: FxHashSet<(FileId, u32)> = found.rows.iter().map(|r| (r.file, r.marks.span.start)).collect();
-        for entry in self.index.uses(module)?.iter().filter(|e| e.role == Role::Import) {
-            let facts = self.index.facts(entry.file)?;
-            let at = facts.facts.usage(UseId(entry.usage)).span;
-            let around = facts.facts.imports.iter().position(|i| i.span.contains(at.start));
-            if let Some(id) = around.filter(|i| !known.contains(&(entry.file, facts.facts.imports[*i].name_span.start))) {
-                found.rows.push(import_row(entry.file, &facts, ImportId(id as u32), Some(module)));
-            }
-        }
-        found.rows.dedup_by_key(|r| (r.file, r.marks.span.start));
-        Ok(())
-    }
-
-    /// A type whose base could not be told may be above or below those of a member.
-    fn miss_bases(&self, member: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
-        let Some((facts, def)) = self.index.definition(member)? else { return Ok(()) };
-        let owners = self.owners(member, &facts, def)?;
-        let mut names = Vec::new();
-        for owner in &owners {
-            names.extend(self.index.definition(*owner)?.map(|(f, d)| f.facts.def_name(d).to_owned()));
-        }
-        let namers = self.namers(owners.into_iter())?;
-        self.miss_unlinked(&names, &namers, found)
-    }
-
-    /// `who overrides S`, and with `up` what S itself overrides.
-    pub(super) fn overrides(&self, subjects: &[Subject], up: bool) -> Result<Found, AnswerError> {
-        let mut found = Found::default();
-        for subject in subjects {
-            let resolution = self.resolve(subject)?;
-            self.note_subject(&resolution, &mut found);
-            for resolved in &resolution.symbols {
-                let (members, is_cut) = if up { self.overridden(resolved.symbol)? } else { self.overriding_and_more(resolved.symbol)? };
-                found.miss(Cause::TooMany.word(), u64::from(is_cut));
-                self.miss_bases(resolved.symbol, &mut found)?;
-                for member in members {
-                    if let Some((facts, def)) = self.index.definition(member)? {
-                        found.rows.push(Raw::definition(member, &facts, def));
-                    }
-                }
-            }
-        }
-        let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
-        self.miss_hidden_code(symbols.into_iter(), &mut found);
-        Ok(found)
-    }
-
-    fn who_derives(&self, subjects: &[Subject]) -> Result<Found, AnswerError> {
-        let mut found = Found::default();
-        for subject in subjects {
-            let resolution = self.resolve(subject)?;
-            self.note_subject(&resolution, &mut found);
-            // Where the name of a type is also one of members, the type is meant.
-            let (mut types, mut members) = (Vec::new(), 0);
-            for resolved in resolution.symbols.iter().filter(|_| resolution.by_name) {
-                match self.index.definition(resolved.symbol)?.map(|(f, d)| f.facts.def(d).kind) {
-                    Some(kind) if kind.is_type() => types.push(resolved.symbol),
-                    Some(kind) if kind != Kind::Constructor => members += 1,
-                    _ => {}
-                }
-            }
-            if !types.is_empty() && members > 0 {
-                found.notes.push("members of that name are not asked for: put their type in front".to_owned());
-            }
-            let all = || resolution.symbols.iter().map(|r| r.symbol).collect();
-            let asked: Vec<SymbolId> = if types.is_empty() { all() } else { types };
-            let mut known: FxHashSet<SymbolId> = FxHashSet::default();
-            for symbol in asked {
-                let rows = self.derived_rows(symbol)?;
-                self.miss_given_away(symbol, &mut found)?;
-                found.rows.extend(rows.into_iter().filter(|r| r.symbol.is_none_or(|s| known.insert(s))));
-            }
-            // A type whose base could not be told may be one of them.
-            let namers = self.namers(resolution.symbols.iter().map(|r| r.symbol))?;
-            self.miss_unlinked(&resolution.names, &namers, &mut found)?;
-        }
-        let symbols: Vec<SymbolId> = found.rows.iter().filter_map(|r| r.symbol).collect();
-        self.miss_hidden_code(symbols.into_iter(), &mut found);
-        Ok(found)
-    }
-
-    /// What is right below a type; of a member, the members that stand in for it.
-    pub(super) fn derived_rows(&self, of: SymbolId) -> Result<Vec<Raw>, AnswerError> {
-        let mut below = self.index.derived_surely(of)?;
-        if self.index.definition(of)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_callable()) {
-            let known: Vec<SymbolId> = below.iter().map(|b| b.0).collect();
-            below.extend(self.overriding(of)?.into_iter().filter(|m| !known.contains(m)).map(|m| (m, Certainty::Inferred)));
-        }
-        let mut rows = Vec::new();
-        for (derived, certainty) in below {
-            if let Some((facts, def)) = self.index.definition(derived)? {
-                let mut row = Raw::definition(derived, &facts, def);
-                row.marks.certainty = Some(certainty);
-                rows.push(row);
-            }
-        }
-        Ok(rows)
     }
 
     /// `what does S call`, and its sisters.
@@ -572,19 +333,6 @@ impl Engine {
         Ok(found)
     }
 
-    pub(super) fn imports_of(&self, file: FileId) -> Result<Found, AnswerError> {
-        let mut found = Found::default();
-        let facts = self.index.facts(file)?;
-        let links = self.index.links(file)?;
-        for i in 0..facts.facts.imports.len() {
-            let target = links.imports.get(i).and_then(|t| t.first().copied());
-            found.rows.push(import_row(file, &facts, ImportId(i as u32), target));
-        }
-        found.rows.dedup_by_key(|r| r.marks.span);
-        found.miss("import_not_found", links.absent.len() as u64);
-        Ok(found)
-    }
-
     pub(super) fn add_definitions(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
         let facts = self.index.facts(symbol.file)?;
         if symbol.is_module() {
@@ -602,29 +350,6 @@ impl Engine {
             }
         }
         self.note_inherited(symbol, found)
-    }
-
-    /// What a type has from the types above it is said, not listed: it is defined there.
-    fn note_inherited(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
-        for base in self.bases_of(symbol)? {
-            let count = self.members_of(base)?.len();
-            if let Some((facts, def)) = self.index.definition(base)?.filter(|_| count > 0) {
-                let name = self.qualified(base.file, &facts, def);
-                found.notes.push(format!("inherits from {name}, which defines {count} more: what does {name} define"));
-            }
-        }
-        Ok(())
-    }
-
-    pub(super) fn add_bases(&self, symbol: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
-        for (base, certainty) in self.index.bases(symbol)? {
-            if let Some((facts, def)) = self.index.definition(base)? {
-                let mut row = Raw::definition(base, &facts, def);
-                row.marks.certainty = Some(certainty);
-                found.rows.push(row);
-            }
-        }
-        Ok(())
     }
 
     /// Uses within a definition.
@@ -676,21 +401,6 @@ pub(super) fn roles_of(does: Does) -> &'static [Role] {
         Does::Read => &[Role::Read, Role::Pass],
         Does::Write => &[Role::Write],
         _ => &Role::ALL,
-    }
-}
-
-fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<SymbolId>) -> Raw {
-    let import = facts.facts.import(id);
-    Raw {
-        file,
-        about: About::Import(id),
-        marks: Marks { kind: None, role: Some(Role::Import), certainty: None, span: import.name_span },
-        symbol: target,
-        via: None,
-        level: None,
-        near: None,
-        alone: None,
-        told: None,
     }
 }
 

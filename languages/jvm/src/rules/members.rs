@@ -3,7 +3,7 @@
 use super::choice::Choice as _;
 use super::{Found, MAX_BASES, Names};
 use compass_facts::{Kind, TypeExpr, TypeId};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, MOST_CHOICES, Meaning, Namespace, Reason, Rules, Ty, put_in};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, MOST_CHOICES, Meaning, Namespace, Reason, Ty, put_in};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 use std::rc::Rc;

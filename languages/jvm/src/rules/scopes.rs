@@ -3,7 +3,7 @@
 use super::members::Members as _;
 use super::{JavaNames as _, Names};
 use compass_facts::{Import, ImportId, Kind, ScopeId, ScopeKind};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Namespace, Reason, Rules, Ty, is_builtin};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Namespace, Reason, Ty, is_builtin};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 
