@@ -57,14 +57,25 @@ pub enum Cause {
     TooMany,
     /// Its target stands in something that could not be read.
     Unreadable,
+    /// Rules of the language panicked over its file.
+    Fault,
 }
 
-compass_facts::stored_by_number!(Cause { UnitAbsent = 0, NoDefinition = 1, ReceiverUnknown = 2, Dynamic = 3, MacroMade = 4, Builtin = 5, TooMany = 6, Unreadable = 7 });
+compass_facts::stored_by_number!(Cause { UnitAbsent = 0, NoDefinition = 1, ReceiverUnknown = 2, Dynamic = 3, MacroMade = 4, Builtin = 5, TooMany = 6, Unreadable = 7, Fault = 8 });
 
 impl Cause {
     /// All of them.
-    pub const ALL: [Cause; 8] =
-        [Cause::UnitAbsent, Cause::NoDefinition, Cause::ReceiverUnknown, Cause::Dynamic, Cause::MacroMade, Cause::Builtin, Cause::TooMany, Cause::Unreadable];
+    pub const ALL: [Cause; 9] = [
+        Cause::UnitAbsent,
+        Cause::NoDefinition,
+        Cause::ReceiverUnknown,
+        Cause::Dynamic,
+        Cause::MacroMade,
+        Cause::Builtin,
+        Cause::TooMany,
+        Cause::Unreadable,
+        Cause::Fault,
+    ];
 
     /// May a use with this cause mean a definition of its name after all?
     pub fn may_hide_use(self) -> bool {
@@ -82,6 +93,7 @@ impl Cause {
             Cause::Builtin => "builtin",
             Cause::TooMany => "too_many",
             Cause::Unreadable => "unreadable",
+            Cause::Fault => "fault",
         }
     }
 }

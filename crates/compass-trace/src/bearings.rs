@@ -163,6 +163,7 @@ pub fn why_missing(cause: &str) -> String {
         "macro_made" => "made by a macro",
         "builtin" => "part of the language or its standard library",
         "too_many" => "too many definitions of that name to guess one",
+        "fault" => "a fault of this program ended the linking of its file",
         "unreadable" => "its target stands in something that could not be read",
         other => other,
     }

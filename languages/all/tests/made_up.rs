@@ -3,6 +3,7 @@
 use compass_facts::profile::{PLAIN, Profile};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
 use compass_facts::{Cancel, Facts, Import, ImportId, ImportKind, Kind, Language, Role, ScopeId, ScopeKind, Shape, Span};
+use compass_index::FileLinks;
 use compass_index::linking::{Entity, Evaluator, Rules, RulesPart, Target, sure};
 use compass_index::{Disk, Index, Tree};
 use compass_trace::documentation::{Documentation, DocumentationPart, read};
@@ -74,8 +75,13 @@ fn facts(text: &str, cancel: &Cancel) -> Facts {
 }
 
 impl Rules for Brine {
+    fn implied(&self, e: &mut Evaluator, file: u32, _: &mut FileLinks) {
+        assert!(!e.world.files[file as usize].path.starts_with("broken"), "a fault in rules");
+    }
+
     fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
         let facts = e.world.facts(file);
+        assert!(facts.name(facts.import(id).module) != "nowhere", "a fault in rules");
         let path = format!("{}.brine", facts.name(facts.import(id).module));
         let found = e.world.by_path.get(&(e.world.files[file as usize].root, path.as_str()));
         found.map(|f| sure(Entity::Module(*f, ScopeId::FILE))).into_iter().collect()
@@ -115,6 +121,29 @@ fn a_reader_that_panics_costs_its_file_and_that_is_told() {
     assert!(!found.complete, "what the other file calls is not known");
     assert_eq!(places(&ask(&asked, "gaps")), ["bad.brine:1"]);
     assert_eq!(ask(&asked, "gaps").answers[0].kind_word(), Some("fault"));
+}
+
+#[test]
+fn rules_that_panic_cost_the_links_of_their_file_and_that_is_told() {
+    compass_facts::register(&[BRINE]);
+    let bad = "bring wash from nowhere\nvat salt\n    pour wash\n    pour salt\n";
+    let files =
+        [("a.brine", "vat wash\n    pour wash\n"), ("bad.brine", bad), ("broken.brine", "vat dry\n    pour dry\n"), ("z.brine", "vat late\n    pour late\n")];
+    let project = Project::with(&files);
+    let asked = engine(&project);
+    let found = ask(&asked, "who calls wash");
+    assert_eq!(places(&found), ["a.brine:2"]);
+    assert_eq!(found.missing.iter().map(|m| (m.cause.as_str(), m.count)).collect::<Vec<_>>(), [("fault", 1)]);
+    assert_eq!(places(&ask(&asked, "who calls wash or guessed")), ["a.brine:2", "bad.brine:3"], "it is one key away");
+    for (question, place) in [("who calls dry", "broken.brine:2"), ("who calls late", "z.brine:2")] {
+        let found = ask(&asked, question);
+        assert_eq!((places(&found), found.complete), (vec![place.to_owned()], true), "other files are linked as ever");
+    }
+    drop(asked);
+    project.write("bad.brine", "vat salt\n    pour salt\n");
+    let index = indexed_as(&project, Default::default());
+    let again = compass_trace::Engine::new(std::sync::Arc::new(index));
+    assert!(ask(&again, "who calls wash").complete, "the file is linked once it can be");
 }
 
 #[test]

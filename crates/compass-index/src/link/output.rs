@@ -12,9 +12,10 @@ use crate::store::{
     UseRuns, pack_links,
 };
 use crate::{Cause, FileId, FileLinks, Phase, Progress, SymbolId, UnitRow};
-use compass_facts::{Cancel, Facts, Flags, ScopeId};
+use compass_facts::{Cancel, Facts, Flags, ScopeId, UseId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use serde::{Deserialize, Serialize};
+use std::panic::{AssertUnwindSafe, catch_unwind};
 use std::path::Path;
 use std::sync::Mutex;
 use std::sync::atomic::{AtomicUsize, Ordering};
@@ -208,11 +209,13 @@ struct Part {
     tallies: Vec<(usize, Tally)>,
     uses: UseRuns,
     small: SmallPostings,
+    /// How often rules panicked.
+    faults: u32,
 }
 
 impl Part {
     fn new(folder: &Path) -> Part {
-        Part { links: Vec::new(), tallies: Vec::new(), uses: UseRuns::new(folder), small: SmallPostings::default() }
+        Part { links: Vec::new(), tallies: Vec::new(), uses: UseRuns::new(folder), small: SmallPostings::default(), faults: 0 }
     }
 
     /// Links the files of a range; gives the links of those whose facts were loaded for it.
@@ -235,32 +238,52 @@ impl Part {
         let loaded: Result<Vec<(u32, Facts)>, StoreError> = range.clone().filter(is_open).map(|i| Ok((i as u32, load(&base.files[i])?))).collect();
         let loaded = loaded?;
         let here = BatchView::new(base, &loaded);
-        let world = World::new(base, Some(&here));
-        let mut evaluator = Evaluator::new(&world, modules, extensions);
         let mut packed = Vec::new();
-        for i in range {
-            if cancel.is_cancelled() {
-                break;
-            }
-            let links = match carried.remove(&i) {
-                Some(carried) => self.take_over(&mut evaluator, i, carried)?,
-                None => self.link_one(&mut evaluator, i, package_cache.as_ref().map(|d| d.0).filter(|p| p.is_shared(i)))?,
-            };
-            if waits_for_passes(base.files[i].language) {
-                self.links.push((i, links));
-            } else {
-                packed.push((base.files[i].id, pack_links(&links)?));
+        let mut rest = range;
+        while !rest.is_empty() {
+            // After a fault what an evaluator and a world remember may be half done.
+            let world = World::new(base, Some(&here));
+            let mut evaluator = Evaluator::new(&world, modules, extensions);
+            let faults = self.faults;
+            for i in rest.by_ref() {
+                if cancel.is_cancelled() {
+                    return Ok(packed);
+                }
+                let links = match carried.remove(&i) {
+                    Some(carried) => self.take_over(&mut evaluator, i, carried)?,
+                    None => self.link_one(&mut evaluator, i, package_cache.as_ref().map(|d| d.0).filter(|p| p.is_shared(i)))?,
+                };
+                if waits_for_passes(base.files[i].language) {
+                    self.links.push((i, links));
+                } else {
+                    packed.push((base.files[i].id, pack_links(&links)?));
+                }
+                if self.faults > faults {
+                    break;
+                }
             }
         }
         Ok(packed)
+    }
+
+    /// Runs rules of a language over a file; `None` if they panic: users lose the links of one file then, not the run. The hook for
+    /// panics reports it.
+    fn guarded<T>(&mut self, work: impl FnOnce() -> T) -> Option<T> {
+        let done = catch_unwind(AssertUnwindSafe(work)).ok();
+        if done.is_none() {
+            self.faults += 1;
+        }
+        done
     }
 
     /// Links a file; what it gives is kept for other workspaces where that is asked for.
     fn link_one(&mut self, evaluator: &mut Evaluator, i: usize, keep: Option<&dyn Places>) -> Result<FileLinks, StoreError> {
         let world = evaluator.world;
         let index = i as u32;
-        let (links, told) = link_file(evaluator, index);
         let facts = world.facts(index);
+        let linked = self.guarded(|| link_file(evaluator, index));
+        let keep = keep.filter(|_| linked.is_some());
+        let (links, told) = linked.unwrap_or_else(|| (without_targets(facts, Cause::Fault), Vec::new()));
         let tally = tally(facts, &links);
         let carried = PortableLinks::of(facts, &|d| world.number(index, d), links, tally, dependencies_but(world, told));
         let choice = |(name, (with, without))| ChoiceEntry { name, file: world.files[i].id, with, without };
@@ -282,8 +305,15 @@ impl Part {
     fn add_implementers(&mut self, evaluator: &mut Evaluator, i: usize, links: &mut FileLinks) {
         let world = evaluator.world;
         let before = links.bases.len();
-        evaluator.rules(i as u32).implied(evaluator, i as u32, links);
         let file = world.files[i].id;
+        let rules = evaluator.rules(i as u32);
+        if self.guarded(|| rules.implied(evaluator, i as u32, links)).is_none() {
+            links.bases.truncate(before);
+            // Whoever asks what implements a type of the file hears that something may be missing.
+            let facts = world.facts(i as u32);
+            let types = facts.definitions.iter().filter(|d| d.kind.is_type()).map(|d| facts.name(d.name).to_owned());
+            self.small.unlinked.extend(types.map(|name| UnlinkedEntry { name, cause: Cause::Fault, file, count: 1 }));
+        }
         self.small.relations.extend(relations(&links.bases[before..], &[], file));
         self.small.dependencies.extend(dependencies_but(world, Vec::new()).into_iter().map(|name| DependencyEntry { name, file }));
     }
@@ -332,6 +362,12 @@ fn dependencies_but(world: &World, mut told: Vec<GlobalNameId>) -> Vec<u32> {
     told.sort_unstable();
     let rest = world.dependency_log.finish().into_iter().filter(|n| told.binary_search(n).is_err());
     rest.map(|n| DependencyEntry::hash(world.name(n))).collect()
+}
+
+/// Links of a file of which nothing is known, for one cause.
+fn without_targets(facts: &Facts, cause: Cause) -> FileLinks {
+    let open = facts.uses.iter().enumerate().filter(|(_, u)| u.local.is_none());
+    FileLinks { unlinked: open.map(|(i, _)| (UseId(i as u32), cause)).collect(), ..FileLinks::default() }
 }
 
 /// Counts the uses of a file.
