@@ -14,6 +14,30 @@ pub fn with_stack<R>(work: impl FnOnce() -> R) -> R {
     stacker::maybe_grow(RED_ZONE, SEGMENT, work)
 }
 
+/// Levels that may still be gone down, for what stands within others of its sort: types in types, bases of bases, mounts of mounts. Nobody
+/// writes as many as are allowed; what goes in a circle ends there.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub struct Levels(u32);
+
+impl Levels {
+    /// Bases of bases.
+    pub const BASES: Levels = Levels(12);
+    /// Types as arguments and parts of types, where two are compared.
+    pub const TYPES: Levels = Levels(5);
+    /// Aliases and unions that stand between a name and the type meant.
+    pub const ALIASES: Levels = Levels(8);
+    /// Types as they are written, one within another.
+    pub const WRITTEN: Levels = Levels(24);
+    /// Values that are made of values: texts put together, tables mounted in tables.
+    pub const VALUES: Levels = Levels(8);
+
+    /// One level down; none where no more are allowed.
+    #[must_use]
+    pub fn down(self) -> Option<Levels> {
+        self.0.checked_sub(1).map(Levels)
+    }
+}
+
 /// Why something is not gone into.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum Refusal {
@@ -132,6 +156,16 @@ mod tests {
         assert_eq!(digger.dig(0), levels);
         assert_eq!(digger.refused, [Refusal::TooDeep]);
         assert_eq!(digger.bounds.depth, 0, "it came back");
+    }
+
+    #[test]
+    fn levels_end() {
+        let mut left = Some(Levels::BASES);
+        let mut count = 0;
+        while let Some(levels) = left {
+            (left, count) = (levels.down(), count + 1);
+        }
+        assert_eq!(count, 13, "the level one stands on, and twelve below");
     }
 
     #[rstest]

@@ -11,7 +11,7 @@ use compass_unfold::{Options, UnfoldError, Unfolding, unfold};
 pub fn indexed(project: &Project) -> Index {
     let options = Planned { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
     let request = Request { options, index: project.index(), threads: 1, verify: false, passes: Vec::new(), ..Default::default() };
-    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
+    crate::sound(&run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed").summary);
     Index::open(&project.index()).expect("an index")
 }
 

@@ -5,6 +5,7 @@
 
 use super::tree::{Nodes, named, span, text};
 use super::{Builder, NewDefinition};
+use crate::bounds::Levels;
 use crate::reading::syntax::Node;
 use crate::sql::{MadeTable, looks_like_sql, read_sql};
 use crate::{Argument, CallSignal, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart};
@@ -20,9 +21,6 @@ const CLIENTS: [&str; 11] = ["$", "jquery", "http", "client", "api", "axios", "s
 
 /// Texts longer than this are no paths, and statements longer than this are made by machines.
 const MAX_TEXT_BYTES: usize = 16 << 10;
-
-/// Nesting of arguments that is followed.
-const MAX_DEPTH: usize = 6;
 
 impl<'t> Builder<'t> {
     /// Records a call if it may reach something outside. `callee` is what is called, `arguments` the list behind it.
@@ -46,11 +44,11 @@ impl<'t> Builder<'t> {
         for part in parts.into_iter().take(16) {
             if part.kind() == "keyword_argument" {
                 if let (Some(key), Some(value)) = (part.child_by_field_name("name"), part.child_by_field_name("value")) {
-                    let value = self.argument(value, 0);
+                    let value = self.argument(value, Levels::VALUES);
                     call.named.push((self.intern(text(key, self.text)), value));
                 }
             } else if !part.kind().contains("comment") {
-                let value = self.argument(part, 0);
+                let value = self.argument(part, Levels::VALUES);
                 call.arguments.push(value);
             }
         }
@@ -79,7 +77,7 @@ impl<'t> Builder<'t> {
         self.sql_signal(value, bound);
         if let Some(at) = bound
             && begins_path(value, self.text)
-            && let Argument::Text(parts, _) = self.argument(value, 0)
+            && let Argument::Text(parts, _) = self.argument(value, Levels::VALUES)
         {
             self.signal(span(value), SignalKind::Constant(at, parts));
         }
@@ -129,10 +127,8 @@ impl<'t> Builder<'t> {
         self.place = outside;
     }
 
-    fn argument(&mut self, node: Node<'t>, depth: usize) -> Argument {
-        if depth > MAX_DEPTH {
-            return Argument::Other;
-        }
+    fn argument(&mut self, node: Node<'t>, levels: Levels) -> Argument {
+        let Some(levels) = levels.down() else { return Argument::Other };
         match node.kind() {
             _ if is_text(node) => {
                 let mut parts = Vec::new();
@@ -146,22 +142,22 @@ impl<'t> Builder<'t> {
                 let callee = node.child_by_field_name("function").and_then(last_name);
                 callee.map_or(Argument::Other, |n| Argument::Call(span(n).start))
             }
-            "list" | "tuple" | "array" | "set" => Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, depth + 1)).collect()),
-            "object" | "dictionary" => Argument::Fields(named(node).into_iter().take(32).filter_map(|n| self.field(n, depth)).collect()),
+            "list" | "tuple" | "array" | "set" => Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, levels)).collect()),
+            "object" | "dictionary" => Argument::Fields(named(node).into_iter().take(32).filter_map(|n| self.field(n, levels)).collect()),
             "as_expression" | "satisfies_expression" | "non_null_expression" | "parenthesized_expression" | "await" | "await_expression" => {
-                named(node).first().map_or(Argument::Other, |n| self.argument(*n, depth + 1))
+                named(node).first().map_or(Argument::Other, |n| self.argument(*n, levels))
             }
             _ => Argument::Other,
         }
     }
 
-    fn field(&mut self, node: Node<'t>, depth: usize) -> Option<(crate::NameId, Argument)> {
+    fn field(&mut self, node: Node<'t>, levels: Levels) -> Option<(crate::NameId, Argument)> {
         if node.kind() == "shorthand_property_identifier" {
             return Some((self.intern(text(node, self.text)), Argument::Name(span(node).start)));
         }
         let (key, value) = (node.child_by_field_name("key")?, node.child_by_field_name("value")?);
         let key = text(key, self.text).trim_matches(['"', '\'']);
-        Some((self.intern(key), self.argument(value, depth + 1)))
+        Some((self.intern(key), self.argument(value, levels)))
     }
 
     fn text_parts(&mut self, node: Node<'t>, out: &mut Vec<TextPart>) {

@@ -30,7 +30,9 @@ fn request(project: &Project, threads: usize) -> Request {
 }
 
 fn index(project: &Project) -> Outcome {
-    run(&request(project, 2), &Disk, &Cancel::new(), &Silent).expect("indexed")
+    let outcome = run(&request(project, 2), &Disk, &Cancel::new(), &Silent).expect("indexed");
+    testkit::sound(&outcome.summary);
+    outcome
 }
 
 fn sample() -> Project {

@@ -182,7 +182,7 @@ fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {
         refreshed += usize::from(last.summary.relinked_files < last.summary.files);
         let fresh = Request { verify: true, package_cache: None, ..asked(1, "fresh.sqlite") };
         let _ = std::fs::remove_file(&fresh.index);
-        run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed");
+        testkit::sound(&run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed").summary);
         let (ours, theirs) = (told(&project.index()), told(&fresh.index));
         let only = |a: &[String], b: &[String]| a.iter().filter(|l| !b.contains(l)).cloned().collect::<Vec<_>>().join("\n");
         assert!(ours == theirs, "step {at}, {kinds:?}: {next:#?}\nrefreshed: {}\nfull: {}", only(&ours, &theirs), only(&theirs, &ours));

@@ -602,7 +602,7 @@ fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64
         let after = links(&project);
         let fresh = Request { index: project.index().with_file_name("fresh.sqlite"), verify: true, ..request(&project, 1) };
         let _ = std::fs::remove_file(&fresh.index);
-        run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed");
+        testkit::sound(&run(&fresh, &Disk, &Cancel::new(), &Silent).expect("indexed").summary);
         let (ours, theirs) = (told(&project.index()), told(&fresh.index));
         let only = |a: &[String], b: &[String]| a.iter().filter(|l| !b.contains(l)).cloned().collect::<Vec<_>>().join("\n");
         assert!(ours == theirs, "step {step}, {edits:?}\nrefreshed: {}\nfull: {}", only(&ours, &theirs), only(&theirs, &ours));

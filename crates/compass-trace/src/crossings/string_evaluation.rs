@@ -1,5 +1,6 @@
 //! Texts put together from constants, parameters and the unknown.
 
+use compass_facts::bounds::Levels;
 use compass_facts::{Argument, CallSignal, DefId, Facts, Kind, Signal, SignalKind, TextPart};
 use compass_index::{PassInput, Place};
 use rustc_hash::FxHashMap;
@@ -14,9 +15,6 @@ pub enum Piece {
     /// Not known.
     Hole,
 }
-
-/// Constants nested deeper than this are taken as unknown.
-const MAX_DEPTH: usize = 6;
 
 /// Constants by where their name stands.
 pub struct Constants<'a> {
@@ -43,32 +41,32 @@ impl<'a> Constants<'a> {
     pub fn pieces(&self, input: &PassInput<'a>, file: usize, argument: &Argument, around: Option<DefId>) -> Option<Vec<Piece>> {
         let mut out = Vec::new();
         match argument {
-            Argument::Text(parts, _) => self.parts(input, file, parts, around, 0, &mut out),
-            Argument::Name(at) => self.hole(input, file, Some(*at), around, 0, &mut out),
+            Argument::Text(parts, _) => self.parts(input, file, parts, around, Levels::VALUES, &mut out),
+            Argument::Name(at) => self.hole(input, file, Some(*at), around, Levels::VALUES, &mut out),
             Argument::Call(_) => out.push(Piece::Hole),
             _ => return None,
         }
         Some(joined(out))
     }
 
-    fn parts(&self, input: &PassInput<'a>, file: usize, parts: &[TextPart], around: Option<DefId>, depth: usize, out: &mut Vec<Piece>) {
+    fn parts(&self, input: &PassInput<'a>, file: usize, parts: &[TextPart], around: Option<DefId>, levels: Levels, out: &mut Vec<Piece>) {
         let facts = input.files[file].facts;
         for part in parts {
             match part {
                 TextPart::Text(name) => out.push(Piece::Text(facts.name(*name).to_owned())),
-                TextPart::Hole(at) => self.hole(input, file, *at, around, depth, out),
+                TextPart::Hole(at) => self.hole(input, file, *at, around, levels, out),
             }
         }
     }
 
-    fn hole(&self, input: &PassInput<'a>, file: usize, at: Option<u32>, around: Option<DefId>, depth: usize, out: &mut Vec<Piece>) {
+    fn hole(&self, input: &PassInput<'a>, file: usize, at: Option<u32>, around: Option<DefId>, levels: Levels, out: &mut Vec<Piece>) {
         let meaning = at.and_then(|at| input.meaning(file, at)).map(|m| m.0);
-        let Some(place) = meaning.filter(|_| depth < MAX_DEPTH) else {
+        let (Some(place), Some(levels)) = (meaning, levels.down()) else {
             out.push(Piece::Hole);
             return;
         };
         if let Some(parts) = self.by_place.get(&place) {
-            return self.parts(input, place.file, parts, None, depth + 1, out);
+            return self.parts(input, place.file, parts, None, levels, out);
         }
         let facts = input.files[place.file].facts;
         let given = around.filter(|a| place.file == file && facts.def(place.def).container == Some(*a)).and_then(|a| parameter(facts, a, place.def));

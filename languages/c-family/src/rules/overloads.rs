@@ -132,7 +132,7 @@ pub(crate) impl Evaluator<'_, '_> {
                 let (ka, kb) = (self.world.def(*a).kind, self.world.def(*b).kind);
                 if kb == Kind::TypeParameter || ka == Kind::TypeParameter {
                     1
-                } else if self.derives(*a, *b, 0) {
+                } else if self.derives(*a, *b) {
                     5
                 } else if ka == Kind::Enum && kb == Kind::Enum {
                     -8

@@ -3,6 +3,7 @@
 //! `Find(ctx context.Context, id, at int) (*Wheel, error)` gives `(context.Context,int,int)(*Wheel,error)`. Two methods with the same text
 //! are alike as far as their names mean the same; type parameters, whose meaning differs from use to use, stand as `?`.
 
+use compass_facts::bounds::Levels;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{named, text};
 
@@ -10,24 +11,24 @@ use compass_facts::reading::tree::{named, text};
 pub(super) fn signature(node: Node, source: &str) -> String {
     let mut out = String::new();
     let open = type_parameters(node, source);
-    function(node, source, &open, &mut out, 0);
+    function(node, source, &open, &mut out, Levels::WRITTEN);
     out
 }
 
-fn function<'s>(node: Node, source: &'s str, open: &[&'s str], out: &mut String, depth: u32) {
-    parameters(node.child_by_field_name("parameters"), source, open, out, depth);
+fn function<'s>(node: Node, source: &'s str, open: &[&'s str], out: &mut String, levels: Levels) {
+    parameters(node.child_by_field_name("parameters"), source, open, out, levels);
     match node.child_by_field_name("result") {
-        Some(list) if list.kind() == "parameter_list" => parameters(Some(list), source, open, out, depth),
+        Some(list) if list.kind() == "parameter_list" => parameters(Some(list), source, open, out, levels),
         Some(one) => {
             out.push('(');
-            shape(one, source, open, out, depth);
+            shape(one, source, open, out, levels);
             out.push(')');
         }
         None => out.push_str("()"),
     }
 }
 
-fn parameters<'s>(list: Option<Node>, source: &'s str, open: &[&'s str], out: &mut String, depth: u32) {
+fn parameters<'s>(list: Option<Node>, source: &'s str, open: &[&'s str], out: &mut String, levels: Levels) {
     out.push('(');
     let mut is_first = true;
     for parameter in list.map(named).unwrap_or_default() {
@@ -39,19 +40,15 @@ fn parameters<'s>(list: Option<Node>, source: &'s str, open: &[&'s str], out: &m
             if parameter.kind() == "variadic_parameter_declaration" {
                 out.push_str("...");
             }
-            shape(written, source, open, out, depth);
+            shape(written, source, open, out, levels);
         }
     }
     out.push(')');
 }
 
-/// Types nested deeper than this are told by a `?`.
-const DEEPEST: u32 = 16;
-
-fn shape<'s>(node: Node, source: &'s str, open: &[&'s str], out: &mut String, depth: u32) {
-    if depth > DEEPEST {
-        return out.push('?');
-    }
+/// Types nested too deep are told by a `?`.
+fn shape<'s>(node: Node, source: &'s str, open: &[&'s str], out: &mut String, levels: Levels) {
+    let Some(levels) = levels.down() else { return out.push('?') };
     match node.kind() {
         "type_identifier" => out.push_str(match text(node, source) {
             "byte" => "uint8",
@@ -62,9 +59,9 @@ fn shape<'s>(node: Node, source: &'s str, open: &[&'s str], out: &mut String, de
         "interface_type" if named(node).is_empty() => out.push_str("any"),
         "function_type" => {
             out.push_str("func");
-            function(node, source, open, out, depth + 1);
+            function(node, source, open, out, levels);
         }
-        "parenthesized_type" => named(node).into_iter().for_each(|inner| shape(inner, source, open, out, depth + 1)),
+        "parenthesized_type" => named(node).into_iter().for_each(|inner| shape(inner, source, open, out, levels)),
         "comment" => {}
         _ => {
             let mut children = node.children().peekable();
@@ -77,7 +74,7 @@ fn shape<'s>(node: Node, source: &'s str, open: &[&'s str], out: &mut String, de
                 }
                 return out.push_str(word);
             }
-            children.for_each(|inner| shape(inner, source, open, out, depth + 1));
+            children.for_each(|inner| shape(inner, source, open, out, levels));
         }
     }
 }

@@ -6,6 +6,7 @@
 //! settled that way is `inferred`, what cannot be the same is left out.
 
 use crate::rules::GoNames as _;
+use compass_facts::bounds::Levels;
 use compass_facts::{Facts, Kind};
 use compass_index::Certainty;
 use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Ty};
@@ -14,9 +15,6 @@ use rustc_hash::FxHashSet;
 
 /// So many types are tried for one interface.
 const MAX_CANDIDATES: usize = 20_000;
-/// Interfaces that hold one another are followed so far.
-const MAX_DEPTH: u32 = 8;
-
 /// A method of an interface.
 #[derive(Clone, Copy)]
 pub(crate) struct Wanted {
@@ -29,7 +27,7 @@ pub(crate) impl Evaluator<'_, '_> {
     /// The types that have all methods of an interface, and how sure that is.
     fn go_implementers(&mut self, interface: DefRef) -> Vec<(DefRef, Certainty)> {
         let mut wanted = Vec::new();
-        self.go_methods(interface, &mut wanted, 0);
+        self.go_methods(interface, &mut wanted, Levels::BASES);
         // An interface without methods is implemented by everything: nothing worth listing.
         let Some(rarest) = wanted.iter().map(|w| w.name).min_by_key(|name| self.world.named_members(*name).len()) else { return Vec::new() };
         let mut out = Vec::new();
@@ -148,16 +146,16 @@ pub(crate) impl Evaluator<'_, '_> {
     }
 
     /// Methods of an interface and of those it holds.
-    fn go_methods(&mut self, interface: DefRef, out: &mut Vec<Wanted>, depth: u32) {
+    fn go_methods(&mut self, interface: DefRef, out: &mut Vec<Wanted>, levels: Levels) {
         let facts = self.world.facts(interface.file);
-        let Some(scope) = facts.def(interface.def).inner.filter(|_| depth < MAX_DEPTH) else { return };
+        let (Some(scope), Some(levels)) = (facts.def(interface.def).inner, levels.down()) else { return };
         for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| d.scope == scope && d.kind == Kind::Method) {
             let method = DefRef { file: interface.file, def: compass_facts::DefId(i as u32) };
             out.push(Wanted { name: self.world.gid(interface.file, d.name), method });
         }
         for base in self.bases(interface).iter() {
             if let Ty::Item(s, ..) = base {
-                self.go_methods(*s, out, depth + 1);
+                self.go_methods(*s, out, levels);
             }
         }
     }

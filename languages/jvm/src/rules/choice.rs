@@ -4,6 +4,7 @@
 //! open-ended ones last (Java Language Specification, §15.12.2, its phases as grades).
 
 use crate::rules::Found;
+use compass_facts::bounds::Levels;
 use compass_facts::{Kind, Literal};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Ty};
 use compass_index::{Cause, Certainty};
@@ -62,7 +63,7 @@ pub(crate) impl Evaluator<'_, '_> {
                     whole => whole,
                 };
             }
-            let fit = self.java_fit(ty, &wanted, 0);
+            let fit = self.java_fit(ty, &wanted, Levels::TYPES);
             exact &= fit >= EXACT;
             total = if fit <= MISFIT || total <= MISFIT { (total + fit).min(MISFIT) } else { total + fit };
         }
@@ -70,9 +71,10 @@ pub(crate) impl Evaluator<'_, '_> {
     }
 
     /// How well a value fits a parameter.
-    fn java_fit(&mut self, given: &Ty, wanted: &Ty, depth: u32) -> i32 {
+    fn java_fit(&mut self, given: &Ty, wanted: &Ty, levels: Levels) -> i32 {
+        let Some(levels) = levels.down() else { return 0 };
         let parameter = |this: &Self, s: &DefRef| this.world.def(*s).kind == Kind::TypeParameter;
-        if let Some(fit) = self.java_fit_of_bound(given, wanted, depth) {
+        if let Some(fit) = self.java_fit_of_bound(given, wanted, levels) {
             return fit;
         }
         match (given, wanted) {
@@ -88,9 +90,9 @@ pub(crate) impl Evaluator<'_, '_> {
             (Ty::Value(_, _), Ty::Value(b, _)) if parameter(self, b) => 2,
             (Ty::Value(a, _), Ty::Value(b, _)) if a == b => EXACT,
             (Ty::Value(a, _), Ty::Value(_, _)) if parameter(self, a) => 1,
-            (Ty::Value(a, _), Ty::Value(b, _)) if self.derives(*a, *b, 0) => 6,
+            (Ty::Value(a, _), Ty::Value(b, _)) if self.derives(*a, *b) => 6,
             (Ty::Value(a, _), Ty::Value(_, _)) => {
-                if self.java_has_outside_base(*a, 0) {
+                if self.java_has_outside_base(*a, Levels::BASES) {
                     0
                 } else {
                     MISFIT
@@ -100,11 +102,11 @@ pub(crate) impl Evaluator<'_, '_> {
                 let (a, b) = (self.world.name(*a), self.world.name(*b));
                 fit_of_names(a, b)
             }
-            (Ty::Value(a, _), Ty::External(b, _)) if self.java_extends_outside(*a, *b, 0) => 6,
+            (Ty::Value(a, _), Ty::External(b, _)) if self.java_extends_outside(*a, *b, Levels::BASES) => 6,
             (Ty::Value(a, _), Ty::External(b, _)) => match self.world.name(*b) {
                 "Object" => 2,
                 b if is_primitive(b) || b == "String" => MISFIT,
-                _ if parameter(self, a) || self.java_has_outside_base(*a, 0) => 4,
+                _ if parameter(self, a) || self.java_has_outside_base(*a, Levels::BASES) => 4,
                 _ => MISFIT,
             },
             (Ty::External(a, _), Ty::Value(b, _)) => {
@@ -117,8 +119,8 @@ pub(crate) impl Evaluator<'_, '_> {
                     -2
                 }
             }
-            (Ty::List(a), Ty::List(b)) if depth < 6 => {
-                let inner = self.java_fit(a, b, depth + 1);
+            (Ty::List(a), Ty::List(b)) => {
+                let inner = self.java_fit(a, b, levels);
                 let differ = matches!((&**a, &**b), (Ty::External(x, _), Ty::External(y, _)) if x != y && (is_primitive(self.world.name(*x)) || is_primitive(self.world.name(*y))));
                 if differ { MISFIT } else { inner }
             }
@@ -145,41 +147,43 @@ pub(crate) impl Evaluator<'_, '_> {
                 let takes_functions = matches!(self.world.def(*b).kind, Kind::Interface | Kind::TypeParameter);
                 if takes_functions { 2 } else { MISFIT }
             }
-            (Ty::Union(parts), wanted) if depth < 4 => parts.iter().map(|p| self.java_fit(p, wanted, depth + 1)).max().unwrap_or(0),
+            (Ty::Union(parts), wanted) => parts.iter().map(|p| self.java_fit(p, wanted, levels)).max().unwrap_or(0),
             _ => 0,
         }
     }
 
     /// What a type parameter takes is limited by its bound; `None` where it has none.
-    fn java_fit_of_bound(&mut self, given: &Ty, wanted: &Ty, depth: u32) -> Option<i32> {
+    fn java_fit_of_bound(&mut self, given: &Ty, wanted: &Ty, levels: Levels) -> Option<i32> {
         let Ty::Value(parameter, _) = wanted else { return None };
         let d = self.world.def(*parameter);
-        let bound = d.ty.filter(|_| d.kind == Kind::TypeParameter && depth < 6)?;
+        let bound = d.ty.filter(|_| d.kind == Kind::TypeParameter)?;
         let bound = self.evaluate(parameter.file, bound).ty;
         let bound = self.instance(bound);
-        Some(match self.java_fit(given, &bound, depth + 1) {
+        Some(match self.java_fit(given, &bound, levels) {
             fit if fit <= MISFIT => MISFIT,
             fit => 2 + i32::from(fit >= 6),
         })
     }
 
     /// Does a type say that it extends something of that name that is not here?
-    fn java_extends_outside(&mut self, sym: DefRef, name: GlobalNameId, depth: u32) -> bool {
-        depth < 12
-            && self.bases(sym).iter().any(|b| match b {
-                Ty::Item(s, ..) | Ty::Value(s, _) => self.java_extends_outside(*s, name, depth + 1),
+    fn java_extends_outside(&mut self, sym: DefRef, name: GlobalNameId, levels: Levels) -> bool {
+        levels.down().is_some_and(|levels| {
+            self.bases(sym).iter().any(|b| match b {
+                Ty::Item(s, ..) | Ty::Value(s, _) => self.java_extends_outside(*s, name, levels),
                 Ty::ExternalType(g, _) | Ty::External(g, _) => *g == name,
                 _ => false,
             })
+        })
     }
 
     /// Does a type extend something that is not here?
-    fn java_has_outside_base(&mut self, sym: DefRef, depth: u32) -> bool {
-        depth < 12
-            && self.bases(sym).iter().any(|b| match b {
-                Ty::Item(s, ..) | Ty::Value(s, _) => self.java_has_outside_base(*s, depth + 1),
+    fn java_has_outside_base(&mut self, sym: DefRef, levels: Levels) -> bool {
+        levels.down().is_some_and(|levels| {
+            self.bases(sym).iter().any(|b| match b {
+                Ty::Item(s, ..) | Ty::Value(s, _) => self.java_has_outside_base(*s, levels),
                 _ => true,
             })
+        })
     }
 }
 

@@ -2,6 +2,7 @@
 
 use super::choice::Choice as _;
 use super::{Found, MAX_BASES, Names};
+use compass_facts::bounds::Levels;
 use compass_facts::{Kind, TypeExpr, TypeId};
 use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, MOST_CHOICES, Meaning, Namespace, Reason, Ty, put_in};
 use compass_index::{Cause, Certainty, StepKind};
@@ -236,7 +237,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         for (given, parameter) in given.iter().zip(&parameters) {
             if let Some(declared) = self.world.facts(method.file).def(*parameter).ty {
                 let declared = self.evaluate(method.file, declared).ty;
-                self.unify(&declared, given, &mut bound, 0);
+                self.unify(&declared, given, &mut bound, Levels::TYPES);
             }
         }
         let reason = Reason { kind: StepKind::Declared, file: method.file, def: Some(method.def), at: def.name_span.start, len: def.name_span.len() };

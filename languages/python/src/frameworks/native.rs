@@ -1,5 +1,6 @@
 //! Libraries opened at run time: `ctypes` and `cffi`.
 
+use compass_facts::bounds::Levels;
 use compass_facts::{Argument, DefId, Kind, Role, Shape, TextPart, TypeExpr, TypeId};
 use compass_index::{PassInput, Place};
 use compass_trace::crossings::frameworks::{Asker, TakeNative, calls};
@@ -74,7 +75,7 @@ fn libraries(input: &PassInput) -> FxHashSet<Place> {
     let functions = out.clone();
     for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language == crate::PYTHON) {
         for (i, d) in here.facts.definitions.iter().enumerate() {
-            if d.kind.is_variable() && d.ty.is_some_and(|ty| is_library(input, file, ty, &functions, 0)) {
+            if d.kind.is_variable() && d.ty.is_some_and(|ty| is_library(input, file, ty, &functions, Levels::TYPES)) {
                 out.insert(Place { file, def: DefId(i as u32) });
             }
         }
@@ -83,9 +84,10 @@ fn libraries(input: &PassInput) -> FxHashSet<Place> {
 }
 
 /// Does the type say that a value is a library: by the name of its class, or as what a function gives that opens one?
-fn is_library(input: &PassInput, file: usize, ty: TypeId, functions: &FxHashSet<Place>, depth: u32) -> bool {
+fn is_library(input: &PassInput, file: usize, ty: TypeId, functions: &FxHashSet<Place>, levels: Levels) -> bool {
+    let Some(levels) = levels.down() else { return false };
     let facts = input.files[file].facts;
-    let further = |ty: &TypeId| depth < 4 && is_library(input, file, *ty, functions, depth + 1);
+    let further = |ty: &TypeId| is_library(input, file, *ty, functions, levels);
     match facts.ty(ty) {
         TypeExpr::Instance(of) => match facts.ty(*of) {
             TypeExpr::Member { name, .. } | TypeExpr::Name { name, .. } => CLASSES.contains(&facts.name(*name)),

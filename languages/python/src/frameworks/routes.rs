@@ -1,5 +1,6 @@
 //! Routes as applications declare them: decorators, calls, tables of paths, and what they are mounted under.
 
+use compass_facts::bounds::Levels;
 use compass_facts::{Argument, CallSignal, DefId, Flags, Kind, Span};
 use compass_index::{PassInput, Place};
 use compass_trace::crossings::frameworks::{Constants, Piece, Route, calls, calls_in, named, route_segments};
@@ -10,9 +11,6 @@ const METHODS: [&str; 8] = ["get", "post", "put", "patch", "delete", "head", "op
 
 /// Things that hold routes, by the call that makes them.
 const ROUTERS: [&str; 6] = ["Flask", "Blueprint", "FastAPI", "APIRouter", "Starlette", "Router"];
-
-/// Mounting nested deeper than this is a circle.
-const MAX_DEPTH: usize = 8;
 
 /// A mount: the parent (none when it is not known), the prefix, where.
 type Mount = (Option<Place>, String, bool, (usize, Span));
@@ -98,16 +96,16 @@ impl Routers {
     }
 
     /// All prefixes a router's routes have: the text, whether all of it is known, the mounts on the way.
-    fn prefixes(&self, router: Place, depth: usize) -> Vec<Prefix> {
+    fn prefixes(&self, router: Place, levels: Levels) -> Vec<Prefix> {
         let own = self.own.get(&router).cloned();
-        let Some(mounts) = self.mounts.get(&router).filter(|_| depth < MAX_DEPTH) else {
+        let (Some(mounts), Some(levels)) = (self.mounts.get(&router), levels.down()) else {
             let (text, known) = own.unwrap_or((String::new(), false));
             return vec![(text, known, Vec::new())];
         };
         let mut out = Vec::new();
         for (parent, text, known, place) in mounts {
             let above = match parent {
-                Some(parent) if *parent != router => self.prefixes(*parent, depth + 1),
+                Some(parent) if *parent != router => self.prefixes(*parent, levels),
                 _ => vec![(String::new(), parent.is_some(), Vec::new())],
             };
             for (before, sure, mut places) in above {
@@ -135,7 +133,7 @@ fn declared(input: &PassInput, constants: &Constants, routers: &Routers, file: u
     let Some((text, known)) = plain(input, constants, file, path) else { return };
     let router = call.receiver.and_then(|r| input.meaning(file, r)).map(|m| m.0);
     let prefixes = match router {
-        Some(router) => routers.prefixes(router, 0),
+        Some(router) => routers.prefixes(router, Levels::VALUES),
         None => vec![(String::new(), false, Vec::new())],
     };
     let methods = listed(input, constants, file, named(facts, call, &["methods"]));
@@ -227,7 +225,7 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
             let Some((text, known)) = plain(input, constants, *file, call.arguments.first()) else { continue };
             let text = if facts.name(call.name) == "path" { text } else { from_pattern(&text) };
             for (method, handler) in view(input, *file, call.arguments.get(1)) {
-                for (before, mounts) in table_prefixes(&prefixes, *file, 0) {
+                for (before, mounts) in table_prefixes(&prefixes, *file, Levels::VALUES) {
                     let path = joined(&before, &text);
                     out.push(Route {
                         method: method.clone(),
@@ -247,11 +245,11 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
 
 type TablePrefixes = FxHashMap<usize, Vec<(String, (usize, Span))>>;
 
-fn table_prefixes(prefixes: &TablePrefixes, file: usize, depth: usize) -> Vec<(String, Vec<(usize, Span)>)> {
-    let Some(mounts) = prefixes.get(&file).filter(|_| depth < MAX_DEPTH) else { return vec![(String::new(), Vec::new())] };
+fn table_prefixes(prefixes: &TablePrefixes, file: usize, levels: Levels) -> Vec<(String, Vec<(usize, Span)>)> {
+    let (Some(mounts), Some(levels)) = (prefixes.get(&file), levels.down()) else { return vec![(String::new(), Vec::new())] };
     let mut out = Vec::new();
     for (text, place) in mounts {
-        for (before, mut places) in table_prefixes(prefixes, place.0, depth + 1) {
+        for (before, mut places) in table_prefixes(prefixes, place.0, levels) {
             places.push(*place);
             out.push((joined(&before, text), places));
         }

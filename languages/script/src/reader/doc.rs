@@ -6,13 +6,11 @@
 
 use super::Reader;
 use super::imports::Binding;
+use compass_facts::bounds::Levels;
 use compass_facts::reading::NewDefinition;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::text;
 use compass_facts::{DefId, Flags, ImportKind, Kind, Literal, Role, ScopeKind, Shape, Span, TypeExpr, TypeId};
-
-/// Deepest nesting of types in a comment.
-const MAX_DEPTH: u32 = 24;
 
 /// What the comment before a function says.
 #[derive(Default)]
@@ -171,7 +169,7 @@ impl<'t> Reader<'t> {
     }
 
     fn types(&mut self, tag: &Tag<'t>) -> Types<'_, 't> {
-        Types { end: tag.end.min(self.b.text.len()), at: tag.start, depth: 0, reader: self }
+        Types { end: tag.end.min(self.b.text.len()), at: tag.start, levels: Levels::WRITTEN, reader: self }
     }
 }
 
@@ -180,7 +178,7 @@ struct Types<'r, 't> {
     reader: &'r mut Reader<'t>,
     at: usize,
     end: usize,
-    depth: u32,
+    levels: Levels,
 }
 
 impl<'t> Types<'_, 't> {
@@ -265,13 +263,13 @@ impl<'t> Types<'_, 't> {
         if self.peek() != Some('{') {
             return None;
         }
-        let mut close = Types { reader: &mut *self.reader, at: self.at, end: self.end, depth: 0 };
+        let mut close = Types { reader: &mut *self.reader, at: self.at, end: self.end, levels: Levels::WRITTEN };
         close.skip_braced();
         let (from, behind) = (self.at + 1, close.at);
         if behind <= from {
             return None;
         }
-        let mut inner = Types { reader: &mut *self.reader, at: from, end: behind - 1, depth: 0 };
+        let mut inner = Types { reader: &mut *self.reader, at: from, end: behind - 1, levels: self.levels };
         let ty = inner.union();
         self.at = behind;
         Some(ty)
@@ -279,10 +277,9 @@ impl<'t> Types<'_, 't> {
 
     fn union(&mut self) -> TypeId {
         let unknown = self.reader.b.unknown();
-        if self.depth >= MAX_DEPTH {
-            return unknown;
-        }
-        self.depth += 1;
+        let outer = self.levels;
+        let Some(levels) = outer.down() else { return unknown };
+        self.levels = levels;
         let mut parts = Vec::new();
         loop {
             self.skip_blanks();
@@ -294,7 +291,7 @@ impl<'t> Types<'_, 't> {
             }
             self.at += 1;
         }
-        self.depth -= 1;
+        self.levels = outer;
         parts.retain(|t| *t != unknown);
         match parts[..] {
             [] => unknown,

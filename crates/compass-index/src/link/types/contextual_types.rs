@@ -5,10 +5,8 @@ use crate::link::rules::Handed;
 use crate::link::types::ty::{Meaning, Ty};
 use crate::link::world::DefRef;
 use crate::{Cause, Certainty};
+use compass_facts::bounds::Levels;
 use compass_facts::{DefId, Kind, TypeExpr, TypeId};
-
-/// Aliases and unions are looked through so deep.
-const MAX_DEPTH: u32 = 8;
 
 impl Evaluator<'_, '_> {
     /// The parameter of a function handed to what is called.
@@ -19,7 +17,7 @@ impl Evaluator<'_, '_> {
             return Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() };
         }
         if argument == TypeExpr::WANTED as usize {
-            let found = self.parameter_of_type(file, by, parameter, 0).filter(|t| !t.is_unknown());
+            let found = self.parameter_of_type(file, by, parameter, Levels::ALIASES).filter(|t| !t.is_unknown());
             return found.map_or(Meaning::unknown(Cause::ReceiverUnknown), |ty| Meaning { ty, certainty: Certainty::Inferred, reasons: Vec::new() });
         }
         if let Some(meaning) = rules.handed(self, handed) {
@@ -47,7 +45,7 @@ impl Evaluator<'_, '_> {
         let is_receiver = |d: &DefId| rules.is_receiver(self.world.facts(sym.file).def_name(*d));
         let declared = self.parameters_of(*sym).into_iter().filter(|d| !is_receiver(d)).nth(argument)?;
         let ty = self.world.facts(sym.file).def(declared).ty?;
-        let found = self.parameter_of_type(sym.file, ty, parameter, 0)?;
+        let found = self.parameter_of_type(sym.file, ty, parameter, Levels::ALIASES)?;
         Some(match receiver.as_deref() {
             Some(Ty::Value(owner, args)) if !args.is_empty() => self.substitute(found, *owner, args),
             _ => found,
@@ -55,10 +53,8 @@ impl Evaluator<'_, '_> {
     }
 
     /// The parameter of a function type, however it is written.
-    fn parameter_of_type(&mut self, file: u32, ty: TypeId, parameter: usize, depth: u32) -> Option<Ty> {
-        if depth > MAX_DEPTH {
-            return None;
-        }
+    fn parameter_of_type(&mut self, file: u32, ty: TypeId, parameter: usize, levels: Levels) -> Option<Ty> {
+        let levels = levels.down()?;
         let written = self.world.facts(file).ty(ty);
         if !matches!(written, TypeExpr::Signature { .. } | TypeExpr::Union(_) | TypeExpr::Instance(_) | TypeExpr::Def(_))
             && let Some(found) = self.rules(file).functional(self, file, ty, parameter)
@@ -67,27 +63,27 @@ impl Evaluator<'_, '_> {
         }
         match written.clone() {
             TypeExpr::Signature { parameters, .. } => parameters.get(parameter).map(|p| self.evaluate(file, *p).ty),
-            TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, depth + 1)),
-            TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, depth + 1),
-            TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, depth),
+            TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, levels)),
+            TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, levels),
+            TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, levels),
             TypeExpr::Generic { of, args } => {
                 let Ty::Item(alias, ..) = self.evaluate(file, of).ty else { return None };
-                let found = self.parameter_of_alias(alias, parameter, depth)?;
+                let found = self.parameter_of_alias(alias, parameter, levels)?;
                 let args = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
                 Some(self.substitute(found, alias, &args))
             }
             TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Member { .. } | TypeExpr::Import(_) => match self.evaluate(file, ty).ty {
-                Ty::Item(alias, ..) => self.parameter_of_alias(alias, parameter, depth),
+                Ty::Item(alias, ..) => self.parameter_of_alias(alias, parameter, levels),
                 _ => None,
             },
             _ => None,
         }
     }
 
-    fn parameter_of_alias(&mut self, alias: DefRef, parameter: usize, depth: u32) -> Option<Ty> {
+    fn parameter_of_alias(&mut self, alias: DefRef, parameter: usize, levels: Levels) -> Option<Ty> {
         let def = self.world.def(alias);
         // `F: Fn(Turn)`: a bound of the parameter says what it takes.
         let ty = def.ty.filter(|_| matches!(def.kind, Kind::Alias | Kind::TypeParameter))?;
-        self.parameter_of_type(alias.file, ty, parameter, depth + 1)
+        self.parameter_of_type(alias.file, ty, parameter, levels)
     }
 }

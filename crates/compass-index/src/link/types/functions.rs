@@ -3,6 +3,7 @@
 use crate::link::resolve::evaluate::Evaluator;
 use crate::link::types::ty::Ty;
 use crate::link::world::DefRef;
+use compass_facts::bounds::Levels;
 use compass_facts::{Kind, ScopeId, ScopeKind};
 
 /// Of more overloads than this nobody compares all with each call: made-up code has such, not people's.
@@ -25,13 +26,15 @@ impl Evaluator<'_, '_> {
     }
 
     /// Is `a` derived from `b`?
-    pub fn derives(&mut self, a: DefRef, b: DefRef, depth: u32) -> bool {
-        if depth > 12 {
-            return false;
-        }
+    pub fn derives(&mut self, a: DefRef, b: DefRef) -> bool {
+        self.derives_within(a, b, Levels::BASES)
+    }
+
+    fn derives_within(&mut self, a: DefRef, b: DefRef, levels: Levels) -> bool {
+        let Some(levels) = levels.down() else { return false };
         let bases = self.bases(a);
         bases.iter().any(|base| match base {
-            Ty::Item(s, ..) | Ty::Value(s, _) => *s == b || self.derives(*s, b, depth + 1),
+            Ty::Item(s, ..) | Ty::Value(s, _) => *s == b || self.derives_within(*s, b, levels),
             _ => false,
         })
     }

@@ -6,17 +6,15 @@
 use crate::link::resolve::evaluate::Evaluator;
 use crate::link::types::ty::Ty;
 use crate::link::world::DefRef;
+use compass_facts::bounds::Levels;
 use compass_facts::{Kind, Literal, TypeId};
 use std::rc::Rc;
-
-/// Types are laid over one another so deep.
-const MAX_DEPTH: u32 = 4;
 
 impl Evaluator<'_, '_> {
     /// What a call gives, with the arguments of the call in place of the function's own type parameters.
     pub fn filled(&mut self, file: u32, callee: &Ty, result: Ty, args: &[TypeId]) -> Ty {
         let Ty::Item(function, ..) = callee else { return result };
-        if args.is_empty() || !self.world.def(*function).kind.is_callable() || !self.mentions_own(&result, *function, 0) {
+        if args.is_empty() || !self.world.def(*function).kind.is_callable() || !self.mentions_own(&result, *function, Levels::TYPES) {
             return result;
         }
         let facts = self.world.facts(function.file);
@@ -27,42 +25,43 @@ impl Evaluator<'_, '_> {
             if let Some(declared) = facts.def(parameter).ty {
                 let declared = self.evaluate(function.file, declared).ty;
                 let given = self.evaluate(file, *argument).ty;
-                self.unify(&declared, &given, &mut bound, 0);
+                self.unify(&declared, &given, &mut bound, Levels::TYPES);
             }
         }
         put_in(&result, &bound)
     }
 
     /// Does a type parameter of the function itself stand in the type?
-    fn mentions_own(&self, ty: &Ty, function: DefRef, depth: u32) -> bool {
+    fn mentions_own(&self, ty: &Ty, function: DefRef, levels: Levels) -> bool {
+        let Some(levels) = levels.down() else { return false };
         let own = |s: &DefRef| {
             let d = self.world.def(*s);
             d.kind == Kind::TypeParameter && s.file == function.file && self.world.def(function).inner == Some(d.scope)
         };
-        let any = |parts: &[Ty]| parts.iter().any(|p| self.mentions_own(p, function, depth + 1));
-        depth <= MAX_DEPTH
-            && match ty {
-                Ty::Value(s, args) | Ty::Item(s, args, _) => own(s) || any(args),
-                Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
-                Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.mentions_own(inner, function, depth + 1),
-                _ => false,
-            }
+        let any = |parts: &[Ty]| parts.iter().any(|p| self.mentions_own(p, function, levels));
+        match ty {
+            Ty::Value(s, args) | Ty::Item(s, args, _) => own(s) || any(args),
+            Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
+            Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.mentions_own(inner, function, levels),
+            _ => false,
+        }
     }
 
     /// What type parameters stand for, by an argument.
-    pub fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, depth: u32) {
-        if depth > MAX_DEPTH || given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
+    pub fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, levels: Levels) {
+        let Some(levels) = levels.down() else { return };
+        if given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
             return;
         }
         match (declared, given) {
             (Ty::Value(s, _) | Ty::Item(s, ..), _) if self.world.def(*s).kind == Kind::TypeParameter && !bound.iter().any(|b| b.0 == *s) => {
                 bound.push((*s, given.clone()));
             }
-            (Ty::List(a), Ty::List(b)) | (Ty::Map(a), Ty::Map(b)) | (Ty::Function(a), Ty::Function(b)) => self.unify(a, b, bound, depth + 1),
+            (Ty::List(a), Ty::List(b)) | (Ty::Map(a), Ty::Map(b)) | (Ty::Function(a), Ty::Function(b)) => self.unify(a, b, bound, levels),
             (Ty::External(_, a), Ty::External(_, b)) | (Ty::Tuple(a), Ty::Tuple(b)) => {
-                a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, depth + 1));
+                a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, levels));
             }
-            (Ty::Value(s, a), Ty::Value(t, b)) if s == t => a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, depth + 1)),
+            (Ty::Value(s, a), Ty::Value(t, b)) if s == t => a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, levels)),
             _ => {}
         }
     }
