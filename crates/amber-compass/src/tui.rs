@@ -4,6 +4,8 @@
 //! the work on threads of their own and answer with events; [`view::draw`] only draws.
 
 mod app;
+mod columns;
+mod layout;
 mod state;
 mod term;
 mod theme;

@@ -63,7 +63,7 @@ pub fn run(start: Start) -> std::io::Result<()> {
     let (sender, done) = unbounded::<Done>();
     let tell: Tell = Arc::new(move |(lane, number, mut outcome)| {
         // Here, and not in the thread that draws: a line may be megabytes long.
-        outcome.pages_mut().into_iter().flat_map(|p| &mut p.lines).for_each(|l| l.stops = view::columns::stops(&l.text));
+        outcome.pages_mut().into_iter().flat_map(|p| &mut p.lines).for_each(|l| l.stops = crate::tui::columns::stops(&l.text));
         let _ = sender.send((lane, number, outcome));
     });
     let jobs = Jobs::start(&session, &tell);

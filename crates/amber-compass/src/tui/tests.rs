@@ -271,7 +271,7 @@ fn the_cursor_stays_in_view_when_the_terminal_changes() {
     let mut state = desk((160, 45));
     press(&mut state, KeyCode::End);
     update(&mut state, Event::Resize(100, 20));
-    let rows = u32::from(view::layout::desk(&state).code.height);
+    let rows = u32::from(crate::tui::layout::desk(&state).code.height);
     assert!(state.desk.top <= state.desk.spot.line && state.desk.spot.line < state.desk.top + rows);
 }
 
@@ -481,7 +481,7 @@ fn units_follow_the_index_and_keep_the_selected_one() {
     update(&mut state, Event::Done((Lane::Units, number, Outcome::Units(None, Ok(entries)))));
     assert_eq!(state.units.selected, 2);
     // A click chooses, a second one unfolds.
-    let y = view::layout::units(&state).y;
+    let y = crate::tui::layout::units(&state).y;
     click(&mut state, 8, y);
     assert_eq!(state.units.selected, 0);
     assert!(matches!(click(&mut state, 8, y)[..], [Effect::Start(_, Job::Units(Some(_)))]));

@@ -7,7 +7,6 @@ mod bearings;
 mod chains;
 mod change;
 mod choices;
-pub mod columns;
 mod desk;
 mod documentation;
 mod excerpt;
@@ -18,7 +17,6 @@ mod guide;
 mod help;
 mod history_and_coverage;
 pub mod kin;
-pub mod layout;
 mod logbook;
 mod survey;
 mod tree;
@@ -75,8 +73,8 @@ pub fn draw(state: &State, frame: &mut Frame) {
         beside_code(state, buffer);
     }
     if state.unfold.panel && state.screen == Screen::Desk {
-        let side = layout::desk(state).bearings;
-        let body = layout::body(state);
+        let side = crate::tui::layout::desk(state).bearings;
+        let body = crate::tui::layout::body(state);
         let below = Rect { y: body.y + body.height / 2, height: body.height - body.height / 2, ..body };
         unfold::panel(state, &state.unfold, buffer, if side.width > 0 { side } else { below });
     }

@@ -13,8 +13,8 @@ pub(super) fn click(state: &mut State, column: u16, row: u16) -> Vec<Effect> {
 #[test]
 fn a_click_places_the_cursor_and_a_second_one_follows() {
     let mut state = desk((160, 45));
-    let code = view::layout::desk(&state).code;
-    let gutter = view::layout::gutter(state.desk.page.as_ref().expect("a page"));
+    let code = crate::tui::layout::desk(&state).code;
+    let gutter = crate::tui::layout::gutter(state.desk.page.as_ref().expect("a page"));
     let (x, y) = (code.x + gutter + 6, code.y + 5);
     click(&mut state, x, y);
     assert_eq!((state.desk.spot.line, state.desk.spot.column), (state.desk.top + 5, 7));
@@ -27,7 +27,7 @@ fn the_wheel_scrolls_and_tabs_can_be_clicked() {
     let mut state = desk((160, 45));
     mouse(&mut state, crossterm::event::MouseEventKind::ScrollDown, 10, 20);
     assert_eq!(state.desk.spot.line, 43);
-    let tab = view::layout::tabs(&state)[0].1;
+    let tab = crate::tui::layout::tabs(&state)[0].1;
     click(&mut state, tab.x + 1, 0);
     assert_eq!(state.screen, Screen::Survey);
 }
@@ -36,7 +36,7 @@ fn the_wheel_scrolls_and_tabs_can_be_clicked() {
 fn a_row_of_answers_can_be_clicked_open() {
     let mut state = desk((160, 45));
     done(&mut state, Lane::Ask, Outcome::Answers("q".to_owned(), Ok(answers("q", 9))));
-    let rows = view::layout::answers(&state).rows;
+    let rows = crate::tui::layout::answers(&state).rows;
     click(&mut state, 20, rows.y + 3);
     assert_eq!(state.answers.shown().expect("answers").selected, 1);
     click(&mut state, 20, rows.y + 3);
@@ -114,7 +114,7 @@ fn a_cell_of_the_band_leads_to_its_definition() {
     click(&mut state, column + 1, row);
     assert_eq!(state.desk.spot.line, 51);
     assert_eq!(state.desk.track.last().map(|h| h.how.as_str()), Some("band"));
-    let band = view::layout::desk(&state).band;
+    let band = crate::tui::layout::desk(&state).band;
     click(&mut state, band.x + 2, band.y);
     assert_eq!(state.desk.spot.line, 51, "the label leads nowhere");
 }

@@ -10,7 +10,7 @@ fn joined(state: &State) -> String {
 
 /// The numbers of the lines that are shown.
 fn numbers(state: &State) -> Vec<u32> {
-    let code = view::layout::desk(state).code;
+    let code = crate::tui::layout::desk(state).code;
     let shown = screen(state);
     let rows = &shown[code.y as usize..(code.y + code.height) as usize];
     rows.iter().filter_map(|l| l.trim_start().split([' ', '!']).next()?.parse().ok()).collect()
@@ -59,7 +59,7 @@ fn what_leads_into_a_folded_part_unfolds_it() {
     follow(&mut state, "b.py", 12);
     assert!(state.desk.folds.is_empty());
     press(&mut state, KeyCode::Char('-'));
-    let code = view::layout::desk(&state).code;
+    let code = crate::tui::layout::desk(&state).code;
     let row = numbers(&state).iter().position(|n| *n == 20).expect("line 20") as u16;
     click(&mut state, code.x + 12, code.y + row);
     assert_eq!(state.desk.spot.line, 20);
@@ -101,7 +101,7 @@ fn blanks_tabs_and_line_ends_are_shown_when_asked_for() {
 fn the_code_has_the_screen_alone(#[case] size: (u16, u16)) {
     let mut state = desk(size);
     press(&mut state, KeyCode::Char('a'));
-    let code = view::layout::desk(&state).code;
+    let code = crate::tui::layout::desk(&state).code;
     assert_eq!((code.width, code.height), (size.0, size.1 - 3));
     let shown = joined(&state);
     assert!(!shown.contains("came by") && !shown.contains(" band "), "{shown}");
@@ -202,7 +202,7 @@ fn at_most_three_places_are_kept_aside_the_latest_first() {
         press(&mut state, KeyCode::Char('s'));
     }
     assert_eq!(state.asides.iter().map(|a| a.spot.path.as_str()).collect::<Vec<_>>(), ["f4.py", "f3.py", "f2.py"]);
-    let area = view::layout::glance(&state);
+    let area = crate::tui::layout::glance(&state);
     let effects = click(&mut state, area.x + 3, area.y + area.height - 2);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(to)) if to.path == "f2.py")), "a click goes there: {effects:?}");
 }
@@ -266,8 +266,8 @@ fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
     let mut terminal = Terminal::new(TestBackend::new(160, 45)).expect("a terminal in memory");
     terminal.draw(|frame| view::draw(&state, frame)).expect("drawn");
     let buffer = terminal.backend().buffer().clone();
-    let code = view::layout::desk(&state).code;
-    let gutter = view::layout::gutter(state.desk.page.as_ref().expect("a page"));
+    let code = crate::tui::layout::desk(&state).code;
+    let gutter = crate::tui::layout::gutter(state.desk.page.as_ref().expect("a page"));
     let style = |line: u32| {
         let cell = &buffer[(code.x + gutter + 5, code.y + (line - state.desk.top) as u16)];
         (cell.fg, cell.modifier)
@@ -283,7 +283,7 @@ fn on_a_small_screen_the_line_one_is_on_stays_above_what_is_shown_below() {
     press(&mut state, KeyCode::Char('s'));
     for _ in 0..40 {
         press(&mut state, KeyCode::Down);
-        let (code, below) = (view::layout::desk(&state).code, view::layout::glance(&state));
+        let (code, below) = (crate::tui::layout::desk(&state).code, crate::tui::layout::glance(&state));
         assert_eq!(code.y + code.height, below.y, "they do not overlap");
         assert!(numbers(&state).contains(&state.desk.spot.line), "line {} is in view", state.desk.spot.line);
     }

@@ -1,8 +1,8 @@
 //! The answers' rows: selecting, narrowing, opening.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{Spot, State};
-use crate::tui::view::layout;
 use compass_session::exports::Form;
 use compass_session::jobs::Job;
 use crossterm::event::{KeyCode, KeyEvent};

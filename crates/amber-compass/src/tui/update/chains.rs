@@ -1,8 +1,8 @@
 //! Chains: selecting rows, opening their code, going deeper, other ways, keeping one.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{Shown, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 
 /// The deepest list: beyond, `who calls … through all` is asked.

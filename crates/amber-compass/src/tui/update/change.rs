@@ -1,8 +1,8 @@
 //! A change read in the place of the code: scrolling, the change before and after, the author's address.
 
 use super::{Action, Effect, start};
+use crate::tui::layout;
 use crate::tui::state::{ChangeView, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 use compass_trace::history_and_coverage::{DiffLine, DiffSign};
 

@@ -1,8 +1,8 @@
 //! Reading: moving through the text, following names, the track.
 
 use super::{Action, Effect, actions, go_to, start};
+use crate::tui::layout;
 use crate::tui::state::{Hop, Page, Screen, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 
 /// Rows kept between the cursor and the edge.

@@ -1,8 +1,8 @@
 //! Gaps: one after the other, and the code at each.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {

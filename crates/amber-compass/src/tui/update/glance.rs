@@ -1,8 +1,8 @@
 //! Glancing: a target's text in the place of the bearings. A further glance goes on from there; one becomes the way, or is dropped.
 
 use super::{Action, Effect, desk, start};
+use crate::tui::layout;
 use crate::tui::state::{Look, Page, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 use compass_trace::Answers;
 

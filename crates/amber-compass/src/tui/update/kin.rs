@@ -1,8 +1,8 @@
 //! Kin: through the grid, and to the code of its cells.
 
 use super::{Action, Effect, desk, go_to, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{Screen, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 use compass_trace::kin::Kin;
 

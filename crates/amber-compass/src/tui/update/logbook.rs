@@ -1,8 +1,8 @@
 //! The logbook: setting and opening bookmarks, walking the branches of the track, exporting.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{AskMode, Hop, LogRow, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 use compass_session::logbook::Step;
 

@@ -2,7 +2,7 @@
 
 use super::{Action, Effect, answers, chains, desk, gaps, kin, lists, logbook, units};
 use crate::tui::state::{AskMode, Screen, State};
-use crate::tui::view::{self, columns, layout};
+use crate::tui::{columns, layout, view};
 use crossterm::event::{KeyCode, KeyEvent, KeyModifiers, MouseButton, MouseEvent, MouseEventKind};
 use ratatui::layout::{Position, Rect};
 

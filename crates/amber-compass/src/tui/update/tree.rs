@@ -1,8 +1,8 @@
 //! Folders and files beside the code: they unfold in place, and the place being read stays where it is.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{Spot, State, Tree};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 
 /// Opens the tree at the file being read.

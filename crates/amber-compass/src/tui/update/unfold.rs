@@ -1,8 +1,8 @@
 //! Unfold: from step to step, from piece to piece, and to where both come from.
 
 use super::{Action, Effect, desk, start};
+use crate::tui::layout;
 use crate::tui::state::{Focus, Spot, State};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {

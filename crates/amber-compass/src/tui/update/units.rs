@@ -1,8 +1,8 @@
 //! Units: unfolding and folding rows, opening what they stand for.
 
 use super::{Action, Effect, desk, lists, start};
+use crate::tui::layout;
 use crate::tui::state::{AskMode, Spot, State, UnitLine};
-use crate::tui::view::layout;
 use compass_session::jobs::Job;
 use compass_session::roots::Change;
 use compass_trace::units::{Entry, Node};

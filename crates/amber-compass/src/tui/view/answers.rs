@@ -1,7 +1,8 @@
 //! Answers: rows led by role and the function they stand in, code below.
 
-use super::layout::ListLine;
-use super::{cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
+use crate::tui::layout::ListLine;
 use crate::tui::state::{Kept, State};
 use compass_index::Certainty;
 use compass_trace::{Answer, Answers};

@@ -1,6 +1,7 @@
 //! Places set aside, one below the other in the place of the bearings.
 
-use super::{clear, cut_front, layout, put, row, rule};
+use super::{clear, cut_front, put, row, rule};
+use crate::tui::layout;
 use crate::tui::state::{Aside, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};

@@ -1,6 +1,7 @@
 //! The band: the file's definitions in order as cells of one row, the current one marked.
 
-use super::{layout, put_line};
+use super::put_line;
+use crate::tui::layout;
 use crate::tui::state::{Page, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};

@@ -1,6 +1,7 @@
 //! The bearings: what the name under the cursor is, what it is related to, and why.
 
-use super::{cut, cut_front, layout, put, put_line, row, wrap};
+use super::{cut, cut_front, put, put_line, row, wrap};
+use crate::tui::layout;
 use crate::tui::state::State;
 use compass_index::Certainty;
 use compass_trace::Answer;

@@ -1,6 +1,7 @@
 //! The screen of chains: a growing list, or a way as a cross-section of layers; code below.
 
-use super::{cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::{ChainRow, Grown, Shown, State};
 use compass_index::Certainty;
 use compass_trace::Answer;

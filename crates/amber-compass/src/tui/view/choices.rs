@@ -1,6 +1,7 @@
 //! Rows that belong to the ask line: what is chosen from while one types.
 
-use super::{cut, cut_front, layout, put, put_line, row};
+use super::{cut, cut_front, put, put_line, row};
+use crate::tui::layout;
 use crate::tui::state::{AskMode, State};
 use crate::tui::update;
 use compass_trace::Answer;

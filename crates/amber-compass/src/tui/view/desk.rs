@@ -1,7 +1,8 @@
 //! The desk: the track and the code; see `band` and `bearings` for the rest.
 
-use super::{columns, cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
 use crate::tui::state::{LineEnd, Page, PageLine, State};
+use crate::tui::{columns, layout};
 use compass_facts::TokenClass;
 use compass_trace::highlights::Highlight;
 use ratatui::buffer::Buffer;

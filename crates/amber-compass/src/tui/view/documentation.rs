@@ -1,6 +1,7 @@
 //! Documentation as it is read: paragraphs, lists, code, what is said of parameters.
 
-use super::{clear, cut, layout, put, put_line, row, rule};
+use super::{clear, cut, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::State;
 use crate::tui::theme::Theme;
 use compass_trace::documentation::{Block, BlockKind, Piece};

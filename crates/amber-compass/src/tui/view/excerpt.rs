@@ -1,6 +1,7 @@
 //! A piece of a file that is not the one being read: beside the code, or below a list.
 
-use super::{desk, layout, put};
+use super::{desk, put};
+use crate::tui::layout;
 use crate::tui::state::{Page, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;

@@ -1,6 +1,7 @@
 //! What every screen has: name and tabs above, ask line and keys below.
 
-use super::{cut, layout, put, put_line};
+use super::{cut, put, put_line};
+use crate::tui::layout;
 use crate::tui::state::{AskMode, Screen, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;

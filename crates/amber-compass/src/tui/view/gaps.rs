@@ -1,6 +1,7 @@
 //! The screen of gaps: what, where, and what to think of it.
 
-use super::{cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::State;
 use compass_facts::GapCause;
 use compass_trace::AnswerKind;

@@ -1,6 +1,7 @@
 //! A look at a target in the place of the bearings.
 
-use super::{clear, cut, cut_front, layout, put, put_line, row, rule};
+use super::{clear, cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::{Look, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::Rect;

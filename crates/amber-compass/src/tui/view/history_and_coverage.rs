@@ -1,6 +1,7 @@
 //! Tests and changes in the bearings, and the short notes at the end of a definition's line.
 
-use super::{columns, cut, put, put_line, row};
+use super::{cut, put, put_line, row};
+use crate::tui::columns;
 use crate::tui::state::{Further, State};
 use compass_trace::history_and_coverage::{CaseState, Change, CoveringTest, History, Sidenote, Unusual};
 use ratatui::buffer::Buffer;

@@ -1,6 +1,7 @@
 //! The screen of kin: the type tree, and beside each type where it has each member; the code of the selected cell below.
 
-use super::{cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::State;
 use compass_trace::kin::{Cell, Kin};
 use ratatui::buffer::Buffer;

@@ -1,6 +1,7 @@
 //! The screen of the logbook.
 
-use super::{cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::{LogRow, State};
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};

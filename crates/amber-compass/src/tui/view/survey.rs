@@ -1,6 +1,7 @@
 //! The survey: what is here; while indexing, how far it is.
 
-use super::{cut, cut_front, layout, put, put_line, row};
+use super::{cut, cut_front, put, put_line, row};
+use crate::tui::layout;
 use crate::tui::state::{EntryRow, State, SurveyData};
 use compass_index::Phase;
 use ratatui::buffer::Buffer;

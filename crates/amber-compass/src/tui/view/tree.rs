@@ -1,6 +1,7 @@
 //! Folders and files in the place of the bearings.
 
-use super::{clear, cut, layout, put, put_line, row};
+use super::{clear, cut, put, put_line, row};
+use crate::tui::layout;
 use crate::tui::state::State;
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};

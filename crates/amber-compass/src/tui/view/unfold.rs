@@ -1,6 +1,7 @@
 //! The screen of unfolding: what was written and what it becomes, steps below, and where the piece under the cursor came from.
 
-use super::{cut, cut_front, layout, put, put_line, row, rule};
+use super::{cut, cut_front, put, put_line, row, rule};
+use crate::tui::layout;
 use crate::tui::state::{Focus, State, UnfoldPane, Unfolded};
 use compass_unfold::{PieceKind, Text};
 use ratatui::buffer::Buffer;

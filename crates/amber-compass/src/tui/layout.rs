@@ -230,7 +230,7 @@ pub fn scroll(state: &State, code: Rect) -> usize {
     let Some(page) = &state.desk.page else { return 0 };
     let width = usize::from(code.width.saturating_sub(gutter(page) + 1)).max(1);
     let Some(line) = page.lines.get(state.desk.spot.line as usize - 1) else { return 0 };
-    let cell = super::columns::cell_in(&line.text, &line.stops, state.desk.spot.column as usize - 1);
+    let cell = crate::tui::columns::cell_in(&line.text, &line.stops, state.desk.spot.column as usize - 1);
     if cell < width { 0 } else { cell - width / 2 }
 }
 
