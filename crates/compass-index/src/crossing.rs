@@ -207,7 +207,7 @@ pub trait LinkPass: std::fmt::Debug + Send + Sync {
     /// Its name; a change of the set of passes makes an index stale.
     fn name(&self) -> &'static str;
     /// Does all it finds begin with a signal? Then it is shown the whole facts only of files with signals, of those that use
-    /// something of theirs, and of Python, where a library in another language may be behind any import; of other files it sees
+    /// something of theirs, and of languages in which a library may be behind any import; of other files it sees
     /// what others may ask for, without uses.
     fn begins_with_signals(&self) -> bool {
         false

@@ -190,7 +190,7 @@ fn parameters(signature: &str, name: &str) -> Vec<String> {
         }
     }
     let folded = out.into_iter().map(|p| p.split_whitespace().collect::<Vec<_>>().join(" "));
-    // What only separates kinds of parameters is none: `/` and `*` of Python.
+    // What only separates kinds of parameters is none: a lone `/` or `*`.
     folded.filter(|p| !p.is_empty() && p != "void" && p != "/" && p != "*").collect()
 }
 

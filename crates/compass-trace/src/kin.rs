@@ -1,8 +1,8 @@
 //! Kin of a type: what it is derived from, what is derived from it, and who has which of its members.
 //!
 //! Input: a type, or a member of one. Output: the tree of types with the type in its middle, and for each of them where each member of
-//! the type stands: written there, taken over from above, or not there at all. Of Go, where nobody says what he implements, the types
-//! that lack little are told too.
+//! the type stands: written there, taken over from above, or not there at all. Where a language lets nobody say what he implements, the
+//! types that lack little are told too.
 
 use crate::answer::{Answer, AnswerError, Engine};
 use crate::bearings::SymbolFacts;

@@ -43,7 +43,7 @@ pub struct Import {
     pub name_span: Span,
     /// Seen by those who import this file.
     pub reexport: bool,
-    /// `<…>` includes: looked for outside the including folder only. Static imports of Java: what is bound is a member. `require`.
+    /// `<…>` includes: looked for outside the including folder only. Static imports: what is bound is a member. `require`.
     pub system: bool,
 }
 

@@ -42,7 +42,7 @@ pub struct Scope {
     pub span: Span,
 }
 
-/// A scope whose definitions are members of a type that is defined elsewhere: Rust `impl` blocks, methods assigned to
+/// A scope whose definitions are members of a type that is defined elsewhere: `impl` blocks, methods assigned to
 /// a prototype, members written out of their class.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 pub struct Extension {

@@ -15,11 +15,11 @@ use rustc_hash::FxHashMap;
 /// How plain names see the members of a type around them.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
 pub enum TypeScopes {
-    /// Never: members need a receiver (Rust, JavaScript).
+    /// Never: members need a receiver.
     Hidden,
-    /// Only statements that stand directly in the type (Python).
+    /// Only statements that stand directly in the type.
     Direct,
-    /// From everywhere inside the type; methods are names of their own (Java).
+    /// From everywhere inside the type; methods are names of their own.
     Members,
 }
 

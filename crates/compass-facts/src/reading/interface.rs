@@ -15,7 +15,7 @@ pub fn order(mut facts: Facts, parameters: bool) -> Facts {
     let mut defs: Vec<DefId> = Vec::new();
     // What a function with type parameters gives hangs on what it takes.
     let generic: FxHashSet<ScopeId> = facts.definitions.iter().filter(|d| d.kind == Kind::TypeParameter).map(|d| d.scope).collect();
-    // In Go parameters stand in a scope of their own within that of the function.
+    // In some languages parameters stand in a scope of their own within that of the function.
     let is_generic = |scope: ScopeId| generic.contains(&scope) || facts.scope(scope).parent.is_some_and(|p| generic.contains(&p));
     for (i, d) in facts.definitions.iter().enumerate() {
         let is_parameter = d.kind == Kind::Parameter && (parameters || is_generic(d.scope)) && d.container.is_some_and(|c| facts.def(c).kind != Kind::Macro);

@@ -1,6 +1,6 @@
 //! Signals that readers of different languages record alike: calls with texts in them, texts with names, statements of SQL.
 //!
-//! Works on the syntax nodes of the grammars of Python, JavaScript and TypeScript, and Rust; kinds of node that one of them alone has do no
+//! Works on syntax nodes of grammars that call alike things alike; kinds of node that one of them alone has do no
 //! harm to the others.
 
 use super::tree::{Nodes, named, span, text};

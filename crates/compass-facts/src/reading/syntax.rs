@@ -12,7 +12,7 @@
 //!
 //! # Guarantees
 //! The same nodes in the same order with the same kinds, fields and flags as the parser's cursor gives, but for unparsed
-//! tokens (macro calls of Rust) that hold nothing a reader looks for, and for what stands deeper than [`DEEPEST`]: readers call themselves
+//! tokens (of macro calls) that hold nothing a reader looks for, and for what stands deeper than [`DEEPEST`]: readers call themselves
 //! from level to level, and their stack must not hang on what somebody wrote. 28 bytes a node.
 
 use std::sync::OnceLock;

@@ -85,7 +85,7 @@ pub fn comment_before(node: Node, source: &str, accept: impl Fn(&str) -> bool) -
             continue;
         }
         let is_comment = kind.contains("comment");
-        // A doc line comment of Rust includes its line end; then it ends on the line it is said to touch.
+        // In some grammars a doc line comment holds its line end; then it ends on the line it is said to touch.
         let gap = source.get(previous.end_byte()..at.start_byte()).unwrap_or("");
         if !is_comment || gap.matches('\n').count() > 1 || !accept(text(previous, source)) {
             break;

@@ -110,7 +110,7 @@ struct Described {
     /// Imports that bind no name: they say where names come from.
     modules: Vec<u64>,
     includes: Vec<u64>,
-    /// Imports whose module alone knows the name they bind: packages of Go.
+    /// Imports whose module alone knows the name they bind: packages whose name is not that of their path.
     qualifiers: Vec<u64>,
     /// Members of types whose name cannot be told.
     unnamed: Vec<u64>,

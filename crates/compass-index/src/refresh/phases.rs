@@ -173,7 +173,9 @@ impl<'r> Run<'r> {
         let mut some_came_first = false;
         if let Some(before) = before {
             match on_demand::link(writer, before, &mut next.overview, &mut read.facts, &order)? {
-                on_demand::Done::All { summary, reach, includes } => return Ok(self.linked_some(*summary, read.changed, next.overview, includes, reach, true)),
+                on_demand::Done::All { summary, reach, includes } => {
+                    return Ok(self.linked_some(*summary, read.changed, next.overview, includes, reach, true, writer.size()?));
+                }
                 on_demand::Done::First => some_came_first = true,
                 on_demand::Done::Nothing => {}
             }
@@ -190,7 +192,7 @@ impl<'r> Run<'r> {
             && incremental::is_small(files, before.overview, self.request)
         {
             let done = incremental::link(writer, before, files, &mut next.overview, &mut inputs, None, &order)?;
-            return Ok(self.linked_some(done, read.changed, next.overview, None, reach, false));
+            return Ok(self.linked_some(done, read.changed, next.overview, None, reach, false, writer.size()?));
         }
         if let Some(before) = before.filter(|_| !some_came_first)
             && let Some((first, waiting)) = priority::first(self.request, before, &next.overview, &reach, &|_| true)
@@ -211,10 +213,11 @@ impl<'r> Run<'r> {
         includes: Option<IncludePairs>,
         reach: AffectedFiles,
         by_need: bool,
+        bytes: u64,
     ) -> Outcome {
         (self.seconds.link, self.seconds.write, self.seconds.total) = (done.seconds.link, done.seconds.write, self.began.elapsed().as_secs_f64());
         (done.seconds, done.refreshed_files) = (self.seconds, changed);
-        done.index_bytes = size_of(&self.request.index);
+        done.index_bytes = bytes;
         let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
         let state = State { made: self.made, number, overview: Arc::new(overview), includes };
         let session = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
@@ -280,14 +283,9 @@ impl<'r> Run<'r> {
         self.seconds.total = self.began.elapsed().as_secs_f64();
         let mut summary = next.overview.summary.clone();
         summary.seconds = self.seconds;
-        summary.index_bytes = size_of(&self.request.index);
+        summary.index_bytes = writer.size()?;
         let state = State { made: self.made, number, overview: Arc::new(next.overview), includes: None };
         let session = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });
         Ok(Outcome { summary, warnings: self.plan.warnings.clone(), rebuilt: self.rebuilt, reach, by_need: false, session })
     }
-}
-
-/// The size of the index on disk, in bytes.
-fn size_of(index: &Path) -> u64 {
-    std::fs::metadata(index).map_or(0, |m| m.len())
 }

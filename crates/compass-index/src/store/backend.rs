@@ -112,6 +112,9 @@ pub(crate) trait Backend: Blocks + Send {
     /// Visits all facts, links and postings: what it is, its checksum, its bytes.
     fn each_block(&self, visit: &mut VisitAll) -> Result<(), StoreError>;
 
+    /// How much room it takes, in bytes.
+    fn size(&self) -> Result<u64, StoreError>;
+
     /// Is what it keeps whole, as far as it can tell by itself?
     fn is_whole(&self) -> Result<bool, StoreError>;
 }

@@ -217,6 +217,13 @@ impl Backend for Memory {
         Ok(())
     }
 
+    fn size(&self) -> Result<u64, StoreError> {
+        let tables = self.now();
+        let values: usize = tables.values.iter().map(|(name, value)| name.len() + value.len()).sum();
+        let blocks: usize = tables.blocks.values().map(|b| b.bytes.len() + size_of::<OwnKey>()).sum();
+        Ok((values + blocks) as u64)
+    }
+
     fn is_whole(&self) -> Result<bool, StoreError> {
         Ok(true)
     }

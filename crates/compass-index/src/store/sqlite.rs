@@ -248,6 +248,11 @@ impl Backend for Connection {
         Ok(())
     }
 
+    fn size(&self) -> Result<u64, StoreError> {
+        let number = |pragma| self.pragma_query_value(None, pragma, |r| r.get::<_, i64>(0));
+        Ok((number("page_count")? * number("page_size")?) as u64)
+    }
+
     fn is_whole(&self) -> Result<bool, StoreError> {
         let said: String = self.query_row("PRAGMA quick_check(1)", [], |r| r.get(0))?;
         Ok(said == "ok")

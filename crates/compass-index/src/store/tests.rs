@@ -97,6 +97,19 @@ fn said(of: &dyn Backend) -> Vec<String> {
     out
 }
 
+#[test]
+fn a_backend_that_holds_more_takes_more_room() {
+    let folder = tempfile::tempdir().expect("a folder");
+    let (sqlite, _) = super::sqlite::open_or_make(&folder.path().join("index.sqlite")).expect("a store");
+    for backend in [&sqlite as &dyn Backend, &Memory::default()] {
+        let before = backend.size().expect("a size");
+        let bytes = vec![7; 1 << 20];
+        backend.write(&mut |to| to.put(Key::Overview(1), 0, &bytes)).expect("written");
+        let more = backend.size().expect("a size") - before;
+        assert!(((1 << 20)..(1 << 21)).contains(&more), "{more}");
+    }
+}
+
 proptest! {
     #![proptest_config(ProptestConfig::with_cases(150))]
 

@@ -163,6 +163,11 @@ impl Writer {
         reader::packed_facts(&*self.backend, file, hash)?.map(reader::StoredFacts::unpack).transpose()
     }
 
+    /// How much room the store takes, in bytes.
+    pub fn size(&self) -> Result<u64, StoreError> {
+        self.backend.size()
+    }
+
     /// Looks at everything a generation is made of: every blob has its checksum, every file its facts and links.
     ///
     /// # Errors

@@ -25,7 +25,7 @@ impl Engine {
         definition_rank(facts, def) || self.is_header(file)
     }
 
-    /// Is it a file of declarations: a stub of Python, a declaration file of TypeScript?
+    /// Is it a file of declarations: one that stands beside the code and says its types?
     fn is_header(&self, file: FileId) -> bool {
         let path = self.index.path_of(file);
         [".d.ts", ".d.mts", ".d.cts", ".pyi"].iter().any(|e| path.ends_with(e))

@@ -65,7 +65,7 @@ impl Engine {
             out.notes.push(format!("{text} leaves out parts of the full name"));
         }
         let mut fitting: Vec<NameEntry> = fitting.into_iter().filter(|f| Some(f.0) == best).map(|f| f.1).collect();
-        // A package of Perl is called by all its parts.
+        // Some packages are called by all their parts.
         if text.contains("::") {
             fitting.extend(self.index.named(text)?);
         }

@@ -1,4 +1,4 @@
-//! Markdown out of other signs: HTML and inline tags of Javadoc, roles and double backquotes of Python's docstrings.
+//! Markdown out of other signs: HTML, inline tags in braces, roles and double backquotes, which doc comments of several languages share.
 
 use regex::{Captures, Regex};
 use std::sync::LazyLock;

@@ -1,7 +1,7 @@
 //! What linking a file of a package gives, carried from one workspace to another.
 //!
 //! Symbols are told by what all workspaces agree on (see [`Places`]), so that links made once per machine are bound where the package
-//! is mounted. What hangs on the workspace is not carried: crossings, and which types have the methods of an interface of Go.
+//! is mounted. What hangs on the workspace is not carried: crossings, and which types have the methods of an interface that they do not name.
 
 use crate::link::output::Tally;
 use crate::{Cause, FileLinks, SymbolId, SymbolNo};

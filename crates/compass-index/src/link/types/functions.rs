@@ -19,7 +19,7 @@ impl Evaluator<'_, '_> {
         }
         let outer = &facts.definitions[..facts.outer_count()];
         let start = outer.partition_point(|d| d.name_span.start < facts.def(function.def).name_span.start);
-        // In Go they stand in a scope of their own within that of the function.
+        // In some languages they stand in a scope of their own within that of the function.
         let is_head = |s: ScopeId| facts.scope(s).kind == ScopeKind::Ordered && facts.scope(s).parent == Some(inner);
         let parameters = outer[start..].iter().enumerate().take(400).filter(|(_, d)| d.kind == Kind::Parameter && (d.scope == inner || is_head(d.scope)));
         parameters.map(|(i, _)| compass_facts::DefId((start + i) as u32)).collect()
