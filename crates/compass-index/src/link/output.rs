@@ -12,7 +12,7 @@ use crate::store::{
     UseRuns, pack_links,
 };
 use crate::{Cause, FileId, FileLinks, Phase, Progress, SymbolId, UnitRow};
-use compass_facts::{Cancel, Facts, Flags, ScopeId, UseId};
+use compass_facts::{Cancel, Extension, Facts, Flags, ScopeId, UseId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use serde::{Deserialize, Serialize};
 use std::panic::{AssertUnwindSafe, catch_unwind};
@@ -418,33 +418,65 @@ fn find_extensions(world: &World, modules: &Modules) -> Extensions {
     let none = Extensions::default();
     let mut evaluator = Evaluator::new(world, modules, &none);
     let mut found = Extensions::default();
+    // Types that are only declared where the search led: their code may be a member that an extension has.
+    let mut declared: Vec<(u32, Vec<&Extension>)> = Vec::new();
     for (index, file) in world.files.iter().enumerate() {
         let index = index as u32;
-        // Types with hundreds of methods are common where each method is an extension of its own: they are found by name.
-        let mut inherent: FxHashMap<ScopeId, Vec<DefRef>> = FxHashMap::default();
-        for extension in &file.facts.extensions {
-            let of = evaluator.evaluate(index, extension.of).ty;
-            let implements = extension.implements.map(|t| match evaluator.evaluate(index, t).ty {
-                Ty::Item(sym, ..) => Entity::DefRef(sym),
-                Ty::ExternalType(gid, _) => Entity::External(gid),
-                _ => Entity::Module(index, ScopeId::FILE),
-            });
-            for sym in types_of(&of) {
-                found.of.entry((index, extension.scope)).or_insert(sym);
-                match implements {
-                    Some(of) => found.traits.entry(sym).or_default().push((index, extension.scope, of)),
-                    None => inherent.entry(extension.scope).or_default().push(sym),
-                }
-            }
+        let all: Vec<&Extension> = file.facts.extensions.iter().collect();
+        let bodiless = |s: &DefRef| world.def(*s).flags.has(Flags::BODILESS);
+        let again = add_extensions(&mut evaluator, index, &all, &mut found, &|types| types.iter().any(bodiless));
+        if !again.is_empty() {
+            declared.push((index, again));
         }
-        for d in file.facts.definitions.iter().filter(|_| !inherent.is_empty()) {
-            for sym in inherent.get(&d.scope).into_iter().flatten() {
-                let places = found.inherent.entry((*sym, world.gid(index, d.name))).or_default();
-                if places.last() != Some(&(index, d.scope)) {
-                    places.push((index, d.scope));
-                }
+    }
+    if !declared.is_empty() {
+        let mut more = Extensions::default();
+        let mut evaluator = Evaluator::new(world, modules, &found);
+        for (index, extensions) in declared {
+            add_extensions(&mut evaluator, index, &extensions, &mut more, &|_| false);
+        }
+        found.join(more);
+    }
+    found
+}
+
+/// Adds what some extensions of a file extend; gives those of which the types are such as `wanted` says.
+fn add_extensions<'f>(
+    evaluator: &mut Evaluator,
+    index: u32,
+    extensions: &[&'f Extension],
+    found: &mut Extensions,
+    wanted: &dyn Fn(&[DefRef]) -> bool,
+) -> Vec<&'f Extension> {
+    let world = evaluator.world;
+    // Types with hundreds of methods are common where each method is an extension of its own: they are found by name.
+    let mut inherent: FxHashMap<ScopeId, Vec<DefRef>> = FxHashMap::default();
+    let mut out = Vec::new();
+    for extension in extensions {
+        let types = types_of(&evaluator.evaluate(index, extension.of).ty);
+        let implements = extension.implements.map(|t| match evaluator.evaluate(index, t).ty {
+            Ty::Item(sym, ..) => Entity::DefRef(sym),
+            Ty::ExternalType(gid, _) => Entity::External(gid),
+            _ => Entity::Module(index, ScopeId::FILE),
+        });
+        if wanted(&types) {
+            out.push(*extension);
+        }
+        for sym in types {
+            found.of.entry((index, extension.scope)).or_insert(sym);
+            match implements {
+                Some(of) => found.traits.entry(sym).or_default().push((index, extension.scope, of)),
+                None => inherent.entry(extension.scope).or_default().push(sym),
             }
         }
     }
-    found
+    for d in world.files[index as usize].facts.definitions.iter().filter(|_| !inherent.is_empty()) {
+        for sym in inherent.get(&d.scope).into_iter().flatten() {
+            let places = found.inherent.entry((*sym, world.gid(index, d.name))).or_default();
+            if places.last() != Some(&(index, d.scope)) {
+                places.push((index, d.scope));
+            }
+        }
+    }
+    out
 }

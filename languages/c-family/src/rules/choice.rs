@@ -23,8 +23,11 @@ pub(crate) impl Evaluator<'_, '_> {
         let world = self.world;
         let seen = self.includes(file);
         let mut groups: Vec<(u64, Vec<DefRef>)> = Vec::new();
+        // C has one function of a name, however its parameters are written: a body in C++ is its body.
+        let is_of_c = candidates.iter().any(|s| world.language(s.file) == crate::C && world.def(*s).kind == Kind::Function);
         for sym in candidates {
-            let key = group_key(world.def(sym));
+            let d = world.def(sym);
+            let key = if is_of_c && d.kind == Kind::Function { 0 } else { group_key(d) };
             match groups.iter_mut().find(|g| g.0 == key) {
                 Some(group) => group.1.push(sym),
                 None => groups.push((key, vec![sym])),

@@ -42,8 +42,8 @@ pub(crate) impl Evaluator<'_, '_> {
         while let Some(id) = at {
             let s = facts.scope(id);
             let found = match s.kind {
-                ScopeKind::Type => self.in_class_scope(file, id, name, wanted),
-                ScopeKind::Module | ScopeKind::File => {
+                ScopeKind::Type if self.c_files().namespaces.of(file, id).is_none() => self.in_class_scope(file, id, name, wanted),
+                ScopeKind::Type | ScopeKind::Module | ScopeKind::File => {
                     let space = self.c_files().namespaces.of(file, id).map_or(NamespaceId::GLOBAL, |s| s.0);
                     self.in_space_with_using(file, space, name, wanted)
                 }
@@ -260,12 +260,20 @@ pub(crate) impl Evaluator<'_, '_> {
                 ScopeId::FILE => (NamespaceId::GLOBAL, false),
                 scope => match self.c_files().namespaces.of(sym.file, scope) {
                     Some(found) => found,
-                    // Members of a namespace that are written out of it, and what stands in functions.
+                    // Members of classes that are written out of them, and what stands in functions.
                     None => continue,
                 },
             };
             if of == space && (!hidden || sym.file == file) || kind == Kind::Macro && cpp {
                 candidates.push((sym, flags));
+            }
+        }
+        let written_outside = self.c_files().namespaces.written_outside.get(&name).filter(|_| cpp);
+        for sym in written_outside.into_iter().flatten() {
+            let d = world.def(*sym);
+            let here = self.c_files().namespaces.of(sym.file, d.scope).is_some_and(|(of, hidden)| of == space && (!hidden || sym.file == file));
+            if here && self.fits(d.kind, wanted, cpp) {
+                candidates.push((*sym, d.flags));
             }
         }
         // What only its file knows, unless it is included.

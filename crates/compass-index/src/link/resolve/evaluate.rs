@@ -43,6 +43,24 @@ pub struct Extensions {
     pub of: FxHashMap<(u32, ScopeId), DefRef>,
 }
 
+impl Extensions {
+    /// Takes over what was found later, and may say better what a scope extends.
+    pub(in crate::link) fn join(&mut self, later: Extensions) {
+        self.of.extend(later.of);
+        for (key, places) in later.inherent {
+            let all = self.inherent.entry(key).or_default();
+            all.extend(places);
+            all.sort_unstable();
+            all.dedup();
+        }
+        for (key, implemented) in later.traits {
+            let all = self.traits.entry(key).or_default();
+            let new = implemented.into_iter().filter(|i| !all.contains(i)).collect::<Vec<_>>();
+            all.extend(new);
+        }
+    }
+}
+
 /// A search for a name through star imports.
 pub struct StarSearch {
     pub name: GlobalNameId,
