@@ -206,7 +206,15 @@ impl Parser<'_, '_> {
                 self.take(T::Name);
             }
             T::Name | T::Builtin | T::Path | T::Qualifier | T::Struct | T::Class | T::Enum | T::Auto | T::Typename | T::Decltype => {
-                self.specifiers(Ctx::Local);
+                while self.k() == T::Qualifier {
+                    self.p += 1;
+                }
+                // What stands before the parentheses is a type, never something called.
+                if matches!(self.k(), T::Name | T::Path) {
+                    self.type_path();
+                } else {
+                    self.specifiers(Ctx::Local);
+                }
                 self.p = self.past_pointers(self.p);
             }
             _ => {

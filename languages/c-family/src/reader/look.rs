@@ -263,6 +263,18 @@ impl Parser<'_, '_> {
         false
     }
 
+    /// `(*name)`, `(&name)`: what is declared is a pointer or reference to what stands before and behind.
+    fn holds_pointer(&self, open: usize) -> bool {
+        let Some(close) = self.close_of(open).filter(|_| self.at(open) == T::LParen) else { return false };
+        let name = self.past_pointers(open + 1);
+        name > open + 1 && (name == close || self.at(name) == T::Name && matches!(self.at(name + 1), T::RParen | T::LBracket | T::LParen))
+    }
+
+    /// `[2],`: brackets behind the name of a parameter.
+    fn is_array_parameter(&self, open: usize) -> bool {
+        self.at(open) == T::LBracket && self.close_of(open).is_some_and(|close| matches!(self.at(close + 1), T::Comma | T::RParen))
+    }
+
     /// Are the parentheses at `open` parameters of a function, not arguments for a variable's constructor?
     pub(super) fn holds_parameters(&self, open: usize, local: bool) -> bool {
         let Some(close) = self.close_of(open) else { return true };
@@ -270,11 +282,12 @@ impl Parser<'_, '_> {
             return true;
         }
         let first = open + 1;
-        if first == close {
+        // What a body follows is a function.
+        if first == close || !local && self.at(close + 1) == T::LBrace {
             return true;
         }
         match self.at(first) {
-            T::Builtin => !matches!(self.at(first + 1), T::LParen | T::LBrace),
+            T::Builtin => !matches!(self.at(first + 1), T::LParen | T::LBrace) || self.holds_pointer(first + 1),
             T::Qualifier | T::Struct | T::Class | T::Union | T::Enum | T::Ellipsis | T::Typename | T::Attribute | T::Decltype | T::Auto => true,
             T::Number
             | T::Text
@@ -308,10 +321,11 @@ impl Parser<'_, '_> {
                             || (self.at(name) == T::Name && matches!(self.at(name + 1), T::Comma | T::RParen | T::Assign))
                             || self.at(name) == T::Comma
                             || self.at(name) == T::LParen && !local
+                            || self.at(name) == T::Name && !local && self.is_array_parameter(name + 1)
                             || self.at(name) == T::Ellipsis
                     }
                     T::Comma | T::RParen => !local,
-                    T::LParen => !local && self.at(after + 1) == T::Star,
+                    T::LParen => !local && self.holds_pointer(after),
                     T::Assign => !local,
                     _ => false,
                 }

@@ -58,7 +58,9 @@ pub(crate) impl Evaluator<'_, '_> {
         let mut hits = self.choose_among(file, force, is_seen);
         // What another system compiles is no answer here; what a setting leaves out may be one.
         let mut other: Vec<DefRef> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE) && is_seen(s.file)).collect();
-        let bodied = other.iter().any(|s| !self.world.def(*s).flags.has(Flags::BODILESS));
+        // A declaration that is left out is nothing beside a body.
+        let has_body = |s: &DefRef| !self.world.def(*s).flags.has(Flags::BODILESS);
+        let bodied = other.iter().any(has_body) || hits.iter().any(|(_, h)| matches!(&h.entity, Entity::DefRef(s) if has_body(s)));
         other.retain(|s| !bodied || !self.world.def(*s).flags.has(Flags::BODILESS));
         if other.is_empty() || hits.is_empty() {
             return hits;
@@ -85,8 +87,10 @@ pub(crate) impl Evaluator<'_, '_> {
             (true, true) => (visible, true),
         };
         self.rank_c(file, &mut chosen);
+        // A namespace is one thing, however often it is opened.
+        let is_one = chosen.len() == 1 || chosen.iter().all(|s| world.def(*s).kind == Kind::Module);
         let certainty = match (chosen.len(), was_seen) {
-            (1, true) => Certainty::Proven,
+            (_, true) if is_one => Certainty::Proven,
             (1, false) | (_, true) => Certainty::Inferred,
             _ => Certainty::Guessed,
         };
