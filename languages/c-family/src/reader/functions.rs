@@ -111,6 +111,14 @@ impl Parser<'_, '_> {
         if let Some(of) = found.of {
             *entered = Some(self.s.enter_extension(of, whole));
         }
+        // The name behind `~` is that of the class: whoever renames the class writes it anew.
+        if let Named::Made(from, to) = found.name
+            && self.at(from) == T::Tilde
+            && to > from + 1
+        {
+            let class = self.toks[from + 1];
+            self.s.add_use(class, Role::Type, Shape::Plain);
+        }
         let saved = self.s.place;
         let nested_prototype = ctx == Ctx::Local;
         if nested_prototype || spec.is_friend && matches!(ctx, Ctx::Class(_)) {
