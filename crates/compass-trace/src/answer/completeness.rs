@@ -48,7 +48,7 @@ impl Namers {
 }
 
 /// The name a type goes by, whatever it is applied to; none for types that have no name.
-fn named(facts: &Facts, mut ty: TypeId) -> Option<&str> {
+pub(super) fn name_of(facts: &Facts, mut ty: TypeId) -> Option<&str> {
     loop {
         match facts.ty(ty) {
             TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } => ty = *of,
@@ -171,11 +171,11 @@ impl Engine {
         for file in files {
             let facts = self.index.facts(file)?;
             let facts = &facts.facts;
-            let implementing = |e: &&Extension| e.implements.and_then(|t| named(facts, t)).is_some_and(|n| n == name);
+            let implementing = |e: &&Extension| e.implements.and_then(|t| name_of(facts, t)).is_some_and(|n| n == name);
             for extension in facts.extensions.iter().filter(implementing) {
                 // Type parameters are definitions of the file alone.
                 let is_own = |name: &str| facts.definitions.iter().any(|d| d.kind == Kind::TypeParameter && facts.name(d.name) == name);
-                let known = match named(facts, extension.of) {
+                let known = match name_of(facts, extension.of) {
                     Some(name) => is_own(name) || !self.index.named(name)?.is_empty(),
                     None => false,
                 };

@@ -1,5 +1,6 @@
 //! Who uses a symbol, what a symbol uses.
 
+use super::completeness;
 use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
@@ -128,6 +129,7 @@ impl Engine {
                 self.offer_places(&resolution, &mut found);
             }
         }
+        self.add_other_name(&mut wanted, &mut found)?;
         self.add_overridden(&mut wanted, &mut found)?;
         names.sort();
         names.dedup();
@@ -185,6 +187,29 @@ impl Engine {
         all.extend(local);
         all.sort_by_key(|e| (e.file, e.usage));
         Ok(Arc::new(all))
+    }
+
+    /// Adds aliases that give a type its own name once more (`typedef struct rack rack;`): for people the two are one.
+    fn add_other_name(&self, wanted: &mut Vec<Wanted>, found: &mut Found) -> Result<(), AnswerError> {
+        let [only] = &wanted[..] else { return Ok(()) };
+        let is_outer_type = |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind.is_type() && f.facts.def(*d).container.is_none();
+        let Some((facts, def)) = self.index.definition(only.symbol)?.filter(is_outer_type) else { return Ok(()) };
+        let (of, name) = (only.symbol, facts.facts.def_name(def).to_owned());
+        for entry in self.index.named(&name)? {
+            let is_kin = self.index.file(entry.symbol.file).zip(self.index.file(of.file)).is_some_and(|(a, b)| a.language.is_kin_of(b.language));
+            if entry.kind != Kind::Alias || entry.symbol == of || !is_kin {
+                continue;
+            }
+            let Some((facts, def)) = self.index.definition(entry.symbol)?.filter(is_outer_type) else { continue };
+            let stands_for = facts.facts.def(def).ty.and_then(|ty| completeness::name_of(&facts.facts, ty));
+            if stands_for == Some(&name) {
+                wanted.push(Wanted { symbol: entry.symbol, uses: self.index.uses(entry.symbol)?, above: false });
+            }
+        }
+        if wanted.len() > 1 {
+            found.notes.push(format!("with uses of the alias {name}, which stands for it"));
+        }
+        Ok(())
     }
 
     /// Adds what the symbols override: a call of that may arrive at them.

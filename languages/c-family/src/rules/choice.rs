@@ -52,7 +52,9 @@ pub(crate) impl Evaluator<'_, '_> {
     /// One entity with its declarations and bodies: which are meant, and is anything of it seen?
     fn choose_entity(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
         let (out, force): (Vec<DefRef>, Vec<DefRef>) = group.iter().copied().partition(|s| self.is_left_out(*s));
-        if force.is_empty() || out.is_empty() {
+        // A namespace is one thing, wherever it is opened.
+        let is_namespace = group.iter().all(|s| self.world.def(*s).kind == Kind::Module);
+        if force.is_empty() || out.is_empty() || is_namespace {
             return self.choose_among(file, group, is_seen);
         }
         let mut hits = self.choose_among(file, force, is_seen);
@@ -87,7 +89,6 @@ pub(crate) impl Evaluator<'_, '_> {
             (true, true) => (visible, true),
         };
         self.rank_c(file, &mut chosen);
-        // A namespace is one thing, however often it is opened.
         let is_one = chosen.len() == 1 || chosen.iter().all(|s| world.def(*s).kind == Kind::Module);
         let certainty = match (chosen.len(), was_seen) {
             (_, true) if is_one => Certainty::Proven,

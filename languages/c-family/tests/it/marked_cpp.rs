@@ -43,6 +43,58 @@ int b() { using namespace caves; return «open=open»() + «Pit=Pit»{2}.«depth
 "#,
     ),
 ])]
+#[case::written_outside_their_namespace(&[
+    (
+        "board.hpp",
+        "#pragma once\nnamespace larder { struct Pair { int n; }; Pair pair(int n); int tidy(const int *racks[2], bool (*wanted)(int)); class Board { public: class Row; static Row *row(); ~Board(); int n; }; }\n",
+    ),
+    (
+        "board.cpp",
+        r#"
+#include "board.hpp"
+larder::Pair
+larder::⟦pair:pair⟧(int n) { return Pair{n}; }
+int larder::⟦tidy:tidy⟧(const int *racks[2], bool (*wanted)(int)) { return *racks[0] + wanted(1); }
+namespace larder {
+class Board::⟦row:Row⟧ { public: int turn(int by); int twice() { return «turn=turn»(2); } };
+int Board::«row=Row»::⟦turn:turn⟧(int by) { return by; }
+Board::«row=Row» *Board::⟦get:row⟧() { static «row=Row» r; return &r; }
+Board::~Board() { n = 0; }
+}
+int wanted() { return larder::Board::«get=row»()->«turn=turn»(1); }
+"#,
+    ),
+    ("use.cpp", "#include \"board.hpp\"\nstatic bool all(int) { return true; }\nint use() { const int a = 1; const int *racks[2] = {&a, &a}; return larder::«pair=pair»(1).n + larder::«tidy=tidy»(racks, all); }\n"),
+])]
+#[case::bodies_of_functions_declared_in_c(&[
+    ("shelf.h", "#ifdef __cplusplus\nextern \"C\" {\n#endif\nconst char *shelf_name(int number);\n#ifdef __cplusplus\n}\n#endif\n"),
+    ("plain.c", "#include \"shelf.h\"\nconst char *plain(void) { return «name=shelf_name»(1); }\n"),
+    ("shelf.cpp", "#include \"shelf.h\"\nconst char *⟦name:shelf_name⟧(int number) { return number ? \"oak\" : \"\"; }\n"),
+    ("use.cpp", "#include \"shelf.h\"\nconst char *use() { return «name=shelf_name»(2); }\n"),
+])]
+#[case::declarations_that_a_setting_leaves_out(&[
+    ("norm.hpp", "#pragma once\n#if defined HAVE_NORM\nnamespace larder { class Session; }\n#endif\n"),
+    (
+        "session.hpp",
+        "#pragma once\n#include \"norm.hpp\"\nnamespace larder { class ⟦session:Session⟧ { public: void reset(); private: int ⟦pipe:pipe_⟧ = 1; }; }\n",
+    ),
+    ("session.cpp", "#include \"session.hpp\"\nvoid larder::«session=Session»::reset() { «pipe=pipe_» = 2; }\n"),
+])]
+#[case::parentheses_that_hold_parameters(&[(
+    "parameters.cpp",
+    r#"
+#include <string>
+template <unsigned long size> static int ⟦copy:copy⟧(char (&to)[size], const char *from) { to[0] = *from; return size; }
+struct Probe {
+    int ⟦n:n⟧ = 1;
+    bool ⟦probe:probe⟧(bool (*fn)(const int &)) { return (*fn)(«n=n»); }
+    operator std::string() const { return "probe"; }
+    int ⟦after:after⟧() { return «n=n»; }
+};
+static bool all(const int &) { return true; }
+int run(Probe &p) { char room[4]; return «copy=copy»(room, "a") + p.«probe=probe»(all) + p.«after=after»(); }
+"#,
+)])]
 #[case::overloads(&[(
     "over.cpp",
     r#"
