@@ -225,6 +225,23 @@ pub fn read_by_grammar(language: Language, text: &str, cancel: &Cancel, read: im
     read_tree(language, text, parse(language, text, cancel)?, cancel, read)
 }
 
+/// The syntax tree of a part of a text that the grammar leaves unparsed: the tokens of a macro call, say. Places are those of the text.
+/// `None` when cancelled.
+pub fn parse_part(language: Language, text: &str, part: Span, cancel: &Cancel) -> Option<Tree> {
+    let mut parser = tree_sitter::Parser::new();
+    parser.set_language(&language.grammar()?).ok()?;
+    let at = |byte: u32| tree_sitter::Point { row: 0, column: byte as usize };
+    let range = tree_sitter::Range { start_byte: part.start as usize, end_byte: part.end as usize, start_point: at(part.start), end_point: at(part.end) };
+    parser.set_included_ranges(&[range]).ok()?;
+    let bytes = text.as_bytes();
+    let mut progress = |_: &tree_sitter::ParseState| {
+        if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
+    };
+    let options = tree_sitter::ParseOptions::new().progress_callback(&mut progress);
+    let tree = parser.parse_with_options(&mut |at, _| bytes.get(at..).unwrap_or(&[]), None, Some(options))?;
+    Some(Tree::of(&tree, language.profile().grammar?().words(), text))
+}
+
 /// Facts of a syntax tree, with its errors as gaps.
 pub fn read_tree(language: Language, text: &str, tree: tree_sitter::Tree, cancel: &Cancel, read: impl FnOnce(&str, &Tree, &Cancel) -> Facts) -> Option<Facts> {
     let flat = Tree::of(&tree, language.profile().grammar?().words(), text);

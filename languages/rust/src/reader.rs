@@ -5,6 +5,7 @@
 
 mod expressions;
 mod items;
+mod macro_items;
 mod macros;
 mod native;
 mod patterns;
@@ -16,11 +17,13 @@ use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
 use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
+use macro_items::ItemsInMacros;
 
 /// Reads a Rust file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, own_type: None, handed: None, foreign: false };
+    let items = macro_items::in_macros(text, tree, cancel);
+    let mut reader = Reader { b, own_type: None, handed: None, foreign: false, items: &items, in_macro: false };
     reader.all_statements(tree.root_node());
     reader.b.finish()
 }
@@ -34,6 +37,10 @@ struct Reader<'t> {
     handed: Option<(TypeId, u32)>,
     /// Inside `extern { … }`.
     foreign: bool,
+    /// Items that stand in calls of macros.
+    items: &'t ItemsInMacros,
+    /// Among the tokens of a macro call: what is no Rust there is the macro's own language.
+    in_macro: bool,
 }
 
 impl compass_facts::bounds::Bounded for Reader<'_> {
@@ -80,7 +87,9 @@ impl<'t> Reader<'t> {
             "let_declaration" => self.let_declaration(node),
             "attribute_item" | "inner_attribute_item" => self.attribute(node),
             "ERROR" => {
-                self.b.gap(GapCause::Syntax, span(node));
+                if !self.in_macro {
+                    self.b.gap(GapCause::Syntax, span(node));
+                }
                 self.all_statements(node);
             }
             _ => return self.expression_kind(node, Role::Read),

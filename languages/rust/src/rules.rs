@@ -1,6 +1,9 @@
 //! Rust: the tree of modules from each crate's root, crates by the names code uses, macros by text order, what the standard library passes on.
 
-use compass_facts::{Import, ImportId, ImportKind, Kind, Literal, Role, ScopeId, ScopeKind, TypeExpr, Use};
+mod standard;
+
+use compass_facts::bounds::Levels;
+use compass_facts::{Import, ImportId, ImportKind, Kind, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use};
 use compass_index::linking::{
     DefRef, Entity, Evaluator, GlobalNameId, Handed, Hit, Lookup, Meaning, Modules, Namespace, Prepared, Reason, Rules, Target, Ty, World, is_builtin, join,
     normalise, sure, usual_namespace,
@@ -104,8 +107,24 @@ impl Rules for Rust {
         &["iter", "into_iter", "next"]
     }
 
-    fn passed_on(&self, e: &mut Evaluator, _: u32, of: &Ty, name: GlobalNameId) -> Option<Ty> {
-        passed_on(of, e.world.name(name))
+    fn passed_on(&self, e: &mut Evaluator, file: u32, of: &Ty, name: GlobalNameId) -> Option<Ty> {
+        standard::passed_on(e, file, of, name, Levels::TYPES)
+    }
+
+    fn has_associated_types(&self) -> bool {
+        true
+    }
+
+    fn element_of_absent(&self, e: &mut Evaluator, file: u32, of: GlobalNameId, arguments: &Rc<[Ty]>) -> Ty {
+        standard::element(e, file, of, arguments)
+    }
+
+    fn indexed_of_absent(&self, e: &mut Evaluator, file: u32, of: GlobalNameId, arguments: &Rc<[Ty]>) -> Ty {
+        standard::indexed(e, file, of, arguments)
+    }
+
+    fn call(&self, e: &mut Evaluator, file: u32, of: TypeId, arguments: &[TypeId]) -> Option<Meaning> {
+        standard::called(e, file, of, arguments)
     }
 
     fn is_receiver(&self, parameter: &str) -> bool {
@@ -114,11 +133,18 @@ impl Rules for Rust {
 
     /// Functions handed to a method mostly get what its receiver holds, where that is all they get.
     fn handed_by_receiver(&self, e: &mut Evaluator, handed: Handed) -> Meaning {
-        let TypeExpr::Member { of, .. } = *e.world.facts(handed.file).ty(handed.by) else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let facts = e.world.facts(handed.file);
+        let TypeExpr::Member { of, name } = *facts.ty(handed.by) else { return Meaning::unknown(Cause::ReceiverUnknown) };
         if !handed.only {
             return Meaning::unknown(Cause::ReceiverUnknown);
         }
         let of = e.evaluate(handed.file, of);
+        // What is done with errors is given the error.
+        if let (Ty::External(_, args), "map_err" | "or_else" | "inspect_err" | "unwrap_or_else") = (&of.ty, facts.name(name))
+            && let [_, error] = &args[..]
+        {
+            return Meaning { ty: e.held(handed.file, error), certainty: of.certainty, reasons: of.reasons };
+        }
         let held = e.element(handed.file, of.ty.clone());
         // Options are looked through where they arise: what is mapped is the value then.
         let is_looked_through = held.is_unknown() && matches!(of.ty, Ty::Value(..));
@@ -130,42 +156,6 @@ impl Rules for Rust {
 
 fn proven(entity: Entity) -> Lookup {
     Lookup { hits: vec![Hit { entity, certainty: Certainty::Proven, reasons: Vec::new() }], cause: Cause::NoDefinition }
-}
-
-/// Members of types of the standard library that pass on what these hold.
-fn passed_on(of: &Ty, word: &str) -> Option<Ty> {
-    let function = |t: Ty| Some(Ty::Function(Rc::new(t)));
-    let unknown = || Ty::Unknown(Cause::Builtin);
-    match of {
-        Ty::List(inner) => match word {
-            "iter" | "iter_mut" | "into_iter" | "filter" | "rev" | "skip" | "take" | "chain" | "cloned" | "copied" | "peekable" | "concat" | "to_vec"
-            | "collect" | "drain" | "skip_while" | "take_while" | "step_by" | "values" | "as_slice" | "as_ref" => function(of.clone()),
-            "next" | "first" | "last" | "pop" | "get" | "get_mut" | "find" | "max_by_key" | "min_by_key" | "last_mut" | "first_mut" | "nth" | "next_back"
-            | "peek" | "pop_front" | "pop_back" | "front" | "back" | "remove" | "unwrap" | "expect" => function((**inner).clone()),
-            "map" | "flat_map" | "filter_map" | "flatten" => function(Ty::List(Rc::new(unknown()))),
-            "enumerate" => function(Ty::List(Rc::new(Ty::Tuple(Rc::from([Ty::Literal(Literal::Number), (**inner).clone()]))))),
-            _ => None,
-        },
-        Ty::Map(inner) => match word {
-            "get" | "get_mut" | "remove" | "insert" | "entry" | "or_insert_with" => function((**inner).clone()),
-            "values" | "values_mut" | "into_values" => function(Ty::List(inner.clone())),
-            "iter" | "iter_mut" => function(Ty::List(Rc::new(Ty::Tuple(Rc::from([unknown(), (**inner).clone()]))))),
-            _ => None,
-        },
-        Ty::External(_, args) if !args.is_empty() => match word {
-            "as_ref" | "as_mut" | "clone" | "cloned" | "copied" | "take" | "as_deref" | "as_deref_mut" | "lock" | "read" | "write" | "ok" | "ok_or"
-            | "ok_or_else" | "map_err" | "or_else" => function(of.clone()),
-            "unwrap" | "expect" | "unwrap_or" | "unwrap_or_else" | "unwrap_or_default" | "borrow" | "borrow_mut" | "get" | "get_mut" | "into_inner"
-            | "deref" | "first" | "last" | "next" | "pop" | "load" => function(args[0].clone()),
-            "values" => function(Ty::List(Rc::new(args.last().cloned().unwrap_or(unknown())))),
-            "iter" | "iter_mut" | "into_iter" | "keys" | "drain" | "filter" | "rev" | "as_slice" => function(Ty::List(Rc::new(args[0].clone()))),
-            _ => None,
-        },
-        Ty::Value(..) if matches!(word, "clone" | "to_owned" | "borrow" | "as_ref" | "as_mut" | "borrow_mut" | "into_iter" | "iter" | "by_ref") => {
-            function(of.clone())
-        }
-        _ => None,
-    }
 }
 
 #[ext(RustNames)]

@@ -305,6 +305,11 @@ pub trait Rules: Sync {
         None
     }
 
+    /// Do interfaces name types that whoever implements them fills in?
+    fn has_associated_types(&self) -> bool {
+        false
+    }
+
     /// The member that a value is called through.
     fn call_member(&self) -> Option<&'static str> {
         None

@@ -25,6 +25,12 @@ impl<'t> Reader<'t> {
                 self.path(head, Role::Call);
             }
         }
+        if let Some(items) = find_child(node, "token_tree").and_then(|tokens| self.items.get(&span(tokens).start)) {
+            let outer = std::mem::replace(&mut self.in_macro, true);
+            self.all_statements(items.root_node());
+            self.in_macro = outer;
+            return self.b.unknown();
+        }
         if let Some(tokens) = find_child(node, "token_tree") {
             self.words_as_uses(tokens, false);
             self.texts_in(tokens);

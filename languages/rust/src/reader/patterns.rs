@@ -30,8 +30,8 @@ impl<'t> Reader<'t> {
                 }
             }
             "tuple_pattern" => {
-                for (index, part) in named(node).into_iter().enumerate() {
-                    let ty = ty.map(|of| self.b.ty_of(of, |of| TypeExpr::Part { of, index: index as u32 }));
+                for (index, part) in places(node) {
+                    let ty = index.and_then(|index| ty.map(|of| self.b.ty_of(of, |of| TypeExpr::Part { of, index })));
                     self.bind(part, ty, kind, from);
                 }
             }
@@ -95,12 +95,16 @@ impl<'t> Reader<'t> {
             "identifier" => self.type_name(head, Role::Read),
             _ => self.type_ref(head),
         };
-        for (index, part) in named(node).into_iter().filter(|n| *n != head).enumerate() {
+        for (index, part) in places(node) {
             let part_ty = match (word, ty) {
-                ("Some" | "Ok", Some(ty)) => self.b.ty_of(ty, TypeExpr::Try),
-                _ => self.b.ty_member(of, &index.to_string()),
+                ("Some" | "Ok", Some(ty)) => Some(self.b.ty_of(ty, TypeExpr::Try)),
+                ("Err", Some(ty)) => {
+                    let taken = self.b.ty_member(ty, "unwrap_err");
+                    Some(self.b.ty(TypeExpr::Call { of: taken, args: Vec::new() }))
+                }
+                _ => index.map(|index| self.b.ty_member(of, &index.to_string())),
             };
-            self.bind(part, Some(part_ty), kind, from);
+            self.bind(part, part_ty, kind, from);
         }
     }
 
@@ -140,4 +144,23 @@ impl<'t> Reader<'t> {
             self.bind(pattern, declared.or(value), Kind::Variable, span(node).end);
         }
     }
+}
+
+/// The parts between brackets with their positions: `_` has one and is no part, and behind `..` nobody knows.
+fn places<'t>(node: Node<'t>) -> Vec<(Option<u32>, Node<'t>)> {
+    let mut out = Vec::new();
+    let mut at = Some(0);
+    let inside = node.children().skip_while(|n| n.kind() != "(").skip(1);
+    for part in inside.filter(|n| !matches!(n.kind(), "," | ")") && !n.is_extra()) {
+        match part.kind() {
+            "remaining_field_pattern" | ".." => at = None,
+            kind => {
+                if kind != "_" {
+                    out.push((at, part));
+                }
+                at = at.map(|n| n + 1);
+            }
+        }
+    }
+    out
 }

@@ -9,8 +9,9 @@ use crate::link::resolve::lookup::{Guesses, Namespace};
 use crate::link::reuse::dependency_log::Names;
 use crate::link::types::ty::{Entity, Lookup, Meaning, Reason, Ty};
 use crate::link::world::modules::{Modules, Target};
-use crate::link::world::{DefRef, GlobalNameId, World};
+use crate::link::world::{Binding, DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
+use compass_facts::bounds::Levels;
 use compass_facts::{Flags, Kind, ScopeId, TypeExpr, TypeId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::any::Any;
@@ -458,6 +459,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 {
                     meaning.ty = self.substitute(meaning.ty, *owner, args);
                 }
+                if let Some(receiver) = &receiver
+                    && self.rules(sym.file).has_associated_types()
+                {
+                    meaning.ty = self.with_associated(meaning.ty, receiver, Levels::TYPES);
+                }
                 if def.flags.has(Flags::INFERRED) {
                     meaning.certainty = meaning.certainty.min(Certainty::Inferred);
                 }
@@ -466,6 +472,50 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 Meaning { reasons: vec![reason], ..meaning }
             }
         }
+    }
+
+    /// Puts what the receiver's type gives for the associated types of what it implements in their place.
+    fn with_associated(&mut self, ty: Ty, receiver: &Ty, levels: Levels) -> Ty {
+        let Some(levels) = levels.down() else { return ty };
+        match ty {
+            Ty::Value(sym, _) | Ty::Item(sym, ..) if self.is_associated(sym) => match self.associated(receiver, sym) {
+                Some(found) => found,
+                None => ty,
+            },
+            Ty::Value(sym, args) if !args.is_empty() => Ty::Value(sym, args.iter().map(|a| self.with_associated(a.clone(), receiver, levels)).collect()),
+            Ty::External(name, args) => Ty::External(name, args.iter().map(|a| self.with_associated(a.clone(), receiver, levels)).collect()),
+            Ty::Tuple(parts) => Ty::Tuple(parts.iter().map(|a| self.with_associated(a.clone(), receiver, levels)).collect()),
+            Ty::List(inner) => Ty::List(Rc::new(self.with_associated((*inner).clone(), receiver, levels))),
+            Ty::Function(inner) => Ty::Function(Rc::new(self.with_associated((*inner).clone(), receiver, levels))),
+            other => other,
+        }
+    }
+
+    /// Is it a type that whoever implements an interface names?
+    fn is_associated(&self, sym: DefRef) -> bool {
+        let def = self.world.def(sym);
+        def.kind == Kind::Alias && def.container.is_some_and(|c| matches!(self.world.facts(sym.file).def(c).kind, Kind::Interface | Kind::Trait))
+    }
+
+    /// What a type says for an associated type of an interface that it implements.
+    fn associated(&mut self, receiver: &Ty, sym: DefRef) -> Option<Ty> {
+        let (Ty::Value(of, args) | Ty::Item(of, args, _)) = receiver else { return None };
+        let def = self.world.def(sym);
+        let interface = DefRef { file: sym.file, def: def.container? };
+        let name = self.world.gid(sym.file, def.name);
+        let extensions = self.extensions;
+        for (file, scope, implemented) in extensions.traits.get(of)? {
+            if *implemented != Entity::DefRef(interface) {
+                continue;
+            }
+            let said = self.world.bindings(*file, *scope, name).find_map(|b| if let Binding::Def(d) = b { Some(d) } else { None });
+            if let Some(ty) = said.and_then(|d| self.world.facts(*file).def(d).ty) {
+                let found = self.evaluate(*file, ty).ty;
+                let value = self.instance(found);
+                return Some(if args.is_empty() { value } else { self.substitute(value, *of, args) });
+            }
+        }
+        None
     }
 
     /// A method that gives back its receiver, or a value of its receiver's type: that of the call, not of the definition.
