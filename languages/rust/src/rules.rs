@@ -1,5 +1,6 @@
 //! Rust: the tree of modules from each crate's root, crates by the names code uses, macros by text order, what the standard library passes on.
 
+mod given_away;
 mod standard;
 
 use compass_facts::bounds::Levels;
@@ -27,6 +28,7 @@ struct Crates {
     named: FxHashMap<String, Vec<u32>>,
     /// The root file of each crate.
     roots: FxHashMap<u32, u32>,
+    given_away: given_away::GivenAway,
 }
 
 impl Rules for Rust {
@@ -39,6 +41,7 @@ impl Rules for Rust {
                 crates.roots.extend(entry.filter(|f| world.language(*f) == crate::RUST).map(|f| (i, f)));
             }
             crates.add_modules(world);
+            crates.given_away = given_away::GivenAway::new(world);
         }
         Some(Box::new(crates))
     }
@@ -109,6 +112,10 @@ impl Rules for Rust {
 
     fn passed_on(&self, e: &mut Evaluator, file: u32, of: &Ty, name: GlobalNameId) -> Option<Ty> {
         standard::passed_on(e, file, of, name, Levels::TYPES)
+    }
+
+    fn member_of_language(&self, e: &mut Evaluator, file: u32, owner: &Ty, name: GlobalNameId) -> Option<(Lookup, Option<Ty>)> {
+        given_away::member(e, &e.modules.of::<Crates>().given_away, file, owner, name).map(|found| (found, Some(owner.clone())))
     }
 
     fn has_associated_types(&self) -> bool {

@@ -194,15 +194,18 @@ impl Engine {
         let [only] = &wanted[..] else { return Ok(()) };
         let is_outer_type = |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind.is_type() && f.facts.def(*d).container.is_none();
         let Some((facts, def)) = self.index.definition(only.symbol)?.filter(is_outer_type) else { return Ok(()) };
-        let (of, name) = (only.symbol, facts.facts.def_name(def).to_owned());
+        let (of, name, uses) = (only.symbol, facts.facts.def_name(def).to_owned(), only.uses.clone());
         for entry in self.index.named(&name)? {
             let is_kin = self.index.file(entry.symbol.file).zip(self.index.file(of.file)).is_some_and(|(a, b)| a.language.is_kin_of(b.language));
             if entry.kind != Kind::Alias || entry.symbol == of || !is_kin {
                 continue;
             }
             let Some((facts, def)) = self.index.definition(entry.symbol)?.filter(is_outer_type) else { continue };
-            let stands_for = facts.facts.def(def).ty.and_then(|ty| completeness::name_of(&facts.facts, ty));
-            if stands_for == Some(&name) {
+            let alias = facts.facts.def(def);
+            let stands_for = alias.ty.and_then(|ty| completeness::name_of(&facts.facts, ty));
+            // What it is made of means the type asked for, not another one of that name.
+            let is_made_of = |u: &&UseEntry| u.file == entry.symbol.file && alias.whole.covers(facts.facts.usage(UseId(u.usage)).span);
+            if stands_for == Some(&name) && uses.iter().any(|u| is_made_of(&u)) {
                 wanted.push(Wanted { symbol: entry.symbol, uses: self.index.uses(entry.symbol)?, above: false });
             }
         }
