@@ -118,6 +118,13 @@ impl Rules for Rust {
         given_away::member(e, &e.modules.of::<Crates>().given_away, file, owner, name).map(|found| (found, Some(owner.clone())))
     }
 
+    /// `std::result::Result`: what a path leads to that is not here has its last name.
+    fn member_of_absent(&self, e: &mut Evaluator, _: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
+        let Ty::ExternalType(of, args) = &owner.ty else { return None };
+        let is_module = e.world.name(*of).starts_with(|c: char| c.is_lowercase());
+        (is_module && args.is_empty()).then(|| Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner.clone() })
+    }
+
     fn has_associated_types(&self) -> bool {
         true
     }

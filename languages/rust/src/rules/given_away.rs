@@ -27,9 +27,8 @@ pub(super) struct GivenAway {
 impl GivenAway {
     pub(super) fn new(world: &World) -> GivenAway {
         let mut out = GivenAway::default();
-        for (index, file) in world.files.iter().enumerate().filter(|(_, f)| f.language == crate::RUST) {
+        for (index, _) in world.files.iter().enumerate().filter(|(_, f)| f.language == crate::RUST) {
             let (index, facts) = (index as u32, world.facts(index as u32));
-            let _ = file;
             for extension in &facts.extensions {
                 let named = extension.implements.and_then(|t| name_of(facts, t)).map(|n| world.gid(index, n));
                 if let Some((name, head)) = named.zip(written(world, index, facts, extension.scope, extension.of)) {
@@ -113,8 +112,13 @@ pub(super) fn member(e: &Evaluator, given_away: &GivenAway, file: u32, owner: &T
             hits.push(Hit { entity: Entity::DefRef(DefRef { ..*sym }), certainty, reasons: e.by_name_hit(*sym, certainty).reasons });
         }
     }
+    // A trait must be in scope: one of the own crate mostly is.
+    let is_own = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if world.files[s.file as usize].id.unit.0 == own);
+    if hits.iter().any(is_own) {
+        hits.retain(is_own);
+    }
     if hits.len() > 1 {
-        hits.iter_mut().for_each(|h| h.certainty = h.certainty.min(Certainty::Inferred));
+        hits.iter_mut().for_each(|h| h.certainty = Certainty::Guessed);
         hits.truncate(8);
     }
     (!hits.is_empty()).then_some(Lookup { hits, cause: Cause::Builtin })

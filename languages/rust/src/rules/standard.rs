@@ -165,6 +165,9 @@ pub(super) fn called(e: &mut Evaluator, file: u32, of: TypeId, arguments: &[Type
     let facts = e.world.facts(file);
     let TypeExpr::Member { of: receiver, name } = *facts.ty(of) else { return None };
     let word = facts.name(name);
+    if matches!(word, "new" | "from") {
+        return made_of_argument(e, file, receiver, arguments);
+    }
     let is_of_closure = matches!(
         word,
         "map" | "and_then" | "map_or" | "map_or_else" | "map_err" | "flat_map" | "filter_map" | "map_while" | "find_map" | "zip" | "flatten" | "then"
@@ -215,6 +218,21 @@ pub(super) fn called(e: &mut Evaluator, file: u32, of: TypeId, arguments: &[Type
         return None;
     }
     Some(Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), reasons: owner.reasons })
+}
+
+/// `Arc::new(rack)` holds what it is given.
+fn made_of_argument(e: &mut Evaluator, file: u32, receiver: TypeId, arguments: &[TypeId]) -> Option<Meaning> {
+    let [only] = arguments else { return None };
+    let owner = e.evaluate(file, receiver);
+    let Ty::ExternalType(name, args) = &owner.ty else { return None };
+    let holds = args.is_empty()
+        && (sort_of(e.world.name(*name)) == Sort::Pointer || matches!(e.world.name(*name), "Mutex" | "RwLock" | "RefCell" | "Cell" | "OnceCell" | "Wrapping"));
+    let held = e.evaluate(file, *only);
+    if !holds || held.ty.is_unknown() {
+        return None;
+    }
+    let (certainty, reasons) = (owner.certainty.min(held.certainty).min(Certainty::Inferred), held.reasons);
+    Some(Meaning { ty: Ty::External(*name, Rc::from([held.ty])), certainty, reasons })
 }
 
 /// An option of a value.
