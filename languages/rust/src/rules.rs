@@ -125,6 +125,13 @@ impl Rules for Rust {
         (is_module && args.is_empty()).then(|| Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner.clone() })
     }
 
+    fn underlying(&self, e: &mut Evaluator, ty: Ty) -> Ty {
+        match ty {
+            Ty::Value(sym, _) if e.is_associated(sym) => e.bounds_of(sym).filter(|t| !matches!(t, Ty::Value(s, _) if *s == sym)).unwrap_or(ty),
+            _ => ty,
+        }
+    }
+
     fn has_associated_types(&self) -> bool {
         true
     }

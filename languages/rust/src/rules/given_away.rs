@@ -2,7 +2,7 @@
 //! Such types have no definition that members could hang on, so a member is found by its trait.
 
 use compass_facts::{Facts, Kind, Literal, ScopeId, TypeExpr, TypeId};
-use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Ty, World};
+use compass_index::linking::{Entity, Evaluator, GlobalNameId, Hit, Lookup, Ty, World};
 use compass_index::{Cause, Certainty};
 use rustc_hash::FxHashSet;
 
@@ -14,7 +14,7 @@ enum Head {
     Tuple,
     Function,
     Named(GlobalNameId),
-    /// Any type: what is implemented for a type parameter.
+    /// Any type that bounds allow: what is implemented for a type parameter.
     Any,
 }
 
@@ -39,12 +39,12 @@ impl GivenAway {
         out
     }
 
-    /// Is a trait of that name implemented for such types? Told with whether that is said of them alone.
-    fn has(&self, name: GlobalNameId, heads: &[Head]) -> Option<bool> {
+    /// Is a trait of that name implemented for such types, and how sure is that? Bounds of type parameters are not looked at.
+    fn has(&self, name: GlobalNameId, heads: &[Head]) -> Option<Certainty> {
         if heads.iter().any(|h| self.implemented.contains(&(name, *h))) {
-            return Some(true);
+            return Some(Certainty::Proven);
         }
-        self.implemented.contains(&(name, Head::Any)).then_some(false)
+        self.implemented.contains(&(name, Head::Any)).then_some(Certainty::Guessed)
     }
 }
 
@@ -107,10 +107,10 @@ pub(super) fn member(e: &Evaluator, given_away: &GivenAway, file: u32, owner: &T
         if world.language(sym.file) != crate::RUST || !e.modules.needs.sees(own, world.files[sym.file as usize].id.unit.0) {
             continue;
         }
-        if let Some(is_exact) = given_away.has(of, &heads) {
-            let certainty = if is_exact { Certainty::Proven } else { Certainty::Inferred };
-            hits.push(Hit { entity: Entity::DefRef(DefRef { ..*sym }), certainty, reasons: e.by_name_hit(*sym, certainty).reasons });
-        }
+        hits.extend(given_away.has(of, &heads).map(|certainty| e.by_name_hit(*sym, certainty)));
+    }
+    if hits.iter().any(|h| h.certainty == Certainty::Proven) {
+        hits.retain(|h| h.certainty == Certainty::Proven);
     }
     // A trait must be in scope: one of the own crate mostly is.
     let is_own = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if world.files[s.file as usize].id.unit.0 == own);

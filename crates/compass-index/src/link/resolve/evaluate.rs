@@ -480,7 +480,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         match ty {
             Ty::Value(sym, _) | Ty::Item(sym, ..) if self.is_associated(sym) => match self.associated(receiver, sym) {
                 Some(found) => found,
-                None => ty,
+                None => self.bounds_of(sym).unwrap_or(ty),
             },
             Ty::Value(sym, args) if !args.is_empty() => Ty::Value(sym, args.iter().map(|a| self.with_associated(a.clone(), receiver, levels)).collect()),
             Ty::External(name, args) => Ty::External(name, args.iter().map(|a| self.with_associated(a.clone(), receiver, levels)).collect()),
@@ -491,8 +491,15 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
     }
 
+    /// What an associated type is bound by: all that is known of it where nobody says which type implements the interface.
+    pub fn bounds_of(&mut self, sym: DefRef) -> Option<Ty> {
+        let ty = self.world.def(sym).ty?;
+        let bounds = self.evaluate(sym.file, ty).ty;
+        Some(self.instance(bounds))
+    }
+
     /// Is it a type that whoever implements an interface names?
-    fn is_associated(&self, sym: DefRef) -> bool {
+    pub fn is_associated(&self, sym: DefRef) -> bool {
         let def = self.world.def(sym);
         def.kind == Kind::Alias && def.container.is_some_and(|c| matches!(self.world.facts(sym.file).def(c).kind, Kind::Interface | Kind::Trait))
     }
@@ -550,7 +557,9 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     fn instance_of(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
         let def = self.world.def(sym);
-        let is_own = self.rules(sym.file).is_type_of_its_own(def);
+        let rules = self.rules(sym.file);
+        // What stands behind an associated type are its bounds: the type is told by whoever implements the interface.
+        let is_own = rules.is_type_of_its_own(def) || rules.has_associated_types() && self.is_associated(sym);
         if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_own) {
             return self.alias_target(sym, &args).unwrap_or_else(|| {
                 self.cut();
