@@ -259,3 +259,80 @@ fn names_of_rust_in_harder_places(#[case] files: &[(&str, &str)]) {
     compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
     check(files);
 }
+
+#[rstest]
+#[case::traits_of_types_of_the_language(&[(
+    "src/lib.rs",
+    r#"
+pub trait Find<T> { fn ⟦find:find_it⟧(&self, what: T) -> usize; fn ⟦twice:twice⟧(&self) -> usize { self.len_of() * 2 } fn ⟦len:len_of⟧(&self) -> usize; }
+impl Find<u8> for &[u8] { fn find_it(&self, _: u8) -> usize { self.«twice=twice»() } fn len_of(&self) -> usize { 1 } }
+impl Find<char> for str { fn find_it(&self, _: char) -> usize { self.«len=len_of»() } fn len_of(&self) -> usize { 2 } }
+impl Find<bool> for u32 { fn find_it(&self, _: bool) -> usize { 3 } fn len_of(&self) -> usize { 3 } }
+pub fn run(text: &str, bytes: &[u8], n: u32) -> usize { text.«find=find_it»('a') + bytes.«find=find_it»(1) + n.«find=find_it»(true) + "oak".«find=find_it»('o') }
+"#,
+)])]
+#[case::associated_types(&[(
+    "src/lib.rs",
+    r#"
+pub trait Source { type Token: Clone; fn ⟦next:next_token⟧(&mut self) -> Option<Self::Token>; }
+#[derive(Clone)]
+pub struct Token; impl Token { pub fn ⟦span:span⟧(&self) -> Span { Span(1) } }
+pub struct Span(usize); impl Span { pub fn ⟦before:before⟧(&self) -> usize { self.0 } }
+pub struct Slice<'t, T> { all: &'t [T] }
+impl<'t, T: Clone> Source for Slice<'t, T> { type Token = &'t T; fn next_token(&mut self) -> Option<Self::Token> { self.all.first() } }
+pub type Input<'t> = Slice<'t, Token>;
+pub fn run(input: &mut Input<'_>) -> usize {
+    let mut sum = 0;
+    while let Some(token) = input.«next=next_token»() { sum += token.«span=span»().«before=before»(); }
+    sum
+}
+"#,
+)])]
+#[case::results_by_paths_and_what_closures_give(&[(
+    "src/lib.rs",
+    r#"
+use std::collections::HashMap;
+use std::sync::{Arc, Mutex};
+pub struct Fault; impl Fault { pub fn ⟦text:text⟧(&self) -> &str { "fault" } }
+pub type Result<T = (), E = Fault> = core::result::Result<T, E>;
+pub struct Tok; impl Tok { pub fn ⟦span:span⟧(&self) -> Span { Span(1) } }
+pub struct Span(usize); impl Span { pub fn ⟦before:before⟧(&self) -> usize { self.0 } }
+pub struct Rack { kept: Arc<Mutex<HashMap<String, Tok>>>, all: Vec<Tok> }
+impl Rack {
+    fn ⟦read:read⟧(&self) -> Result<Tok> { Ok(Tok) }
+    fn plain(&self) -> std::result::Result<Tok, Fault> { Ok(Tok) }
+    pub fn run(&self) -> Result<usize> {
+        let one = self.«read=read»()?;
+        one.«span=span»();
+        match self.plain() { Ok(ref t) => { t.«span=span»(); } Err(why) => { why.«text~text»(); } }
+        let kept = self.kept.lock().unwrap();
+        let sum = kept.get("oak").map(|t| t.«span~span»()).unwrap().«before~before»();
+        self.all.iter().enumerate().for_each(|(_, t)| { t.«span=span»(); });
+        let held = Arc::new(Tok);
+        Ok(sum + held.«span~span»().«before~before»())
+    }
+}
+"#,
+)])]
+#[case::items_in_macro_calls(&[(
+    "src/lib.rs",
+    r#"
+macro_rules! as_is { ($($item:item)*) => { $(#[allow(dead_code)] $item)* } }
+macro_rules! with_sections { ($(#[$m:meta])* pub trait $name:ident { @section self $($rest:tt)* }) => { $(#[$m])* pub trait $name { $($rest)* } } }
+as_is! {
+    pub struct ⟦rack:Rack⟧ { pub ⟦wheels:wheels⟧: u32 }
+    impl «rack=Rack» { pub fn ⟦turn:turn⟧(&self) -> u32 { self.«wheels=wheels» } }
+    pub mod caves { pub fn ⟦open:open⟧() -> u32 { 1 } }
+}
+with_sections! {
+    /// What turns.
+    pub trait ⟦node:Node⟧ { @section self fn ⟦bound:bound⟧(&self) -> u32; }
+}
+impl «node=Node» for «rack=Rack» { fn bound(&self) -> u32 { self.«turn=turn»() } }
+pub fn run<N: «node=Node»>(node: &N, rack: &«rack=Rack») -> u32 { node.«bound=bound»() + rack.«turn=turn»() + caves::«open=open»() }
+"#,
+)])]
+fn names_of_rust_through_traits_and_macros(#[case] files: &[(&str, &str)]) {
+    compiles(files, &["rustc", "--edition=2021", "--crate-type=lib", "--emit=metadata", "-Awarnings"], &["src/lib.rs"]);
+    check(files);
+}
