@@ -242,10 +242,10 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         Some(self.as_lookup(&meaning.ty, meaning.certainty))
     }
 
-    /// A script that hands on what the language has: what it is called here counts, in the file or in its header.
+    /// A script that hands on what the language has, or what nobody can follow: what it is called here counts, in the file or in its header.
     fn declared_instead(&mut self, file: u32, found: Lookup) -> Lookup {
         let of_language = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.is_of_language(s));
-        if found.is_empty() || !found.hits.iter().all(of_language) {
+        if !found.hits.iter().all(of_language) {
             return found;
         }
         let header = self.header(file);

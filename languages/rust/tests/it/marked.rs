@@ -304,7 +304,7 @@ impl Rack {
     pub fn run(&self) -> Result<usize> {
         let one = self.«read=read»()?;
         one.«span=span»();
-        match self.plain() { Ok(ref t) => { t.«span=span»(); } Err(why) => { why.«text~text»(); } }
+        match self.plain() { Ok(ref t) => { t.«span=span»(); } Err(why) => { why.«text=text»(); } }
         let kept = self.kept.lock().unwrap();
         let sum = kept.get("oak").map(|t| t.«span~span»()).unwrap().«before~before»();
         self.all.iter().enumerate().for_each(|(_, t)| { t.«span=span»(); });

@@ -132,7 +132,8 @@ impl<'t> Reader<'t> {
                 self.prototype_object(object, right);
                 true
             }
-            _ if matches!(object.kind(), "identifier") && (is_function(right) || self.is_function_of_file(owner)) => {
+            // Where members are declared, what is put on a value is none; on a function it makes one.
+            _ if matches!(object.kind(), "identifier") && (is_function(right) && !self.declares || self.is_function_of_file(owner)) => {
                 self.assigned_member(object, property, right, whole, false)
             }
             _ => false,
