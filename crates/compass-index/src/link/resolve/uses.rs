@@ -83,9 +83,22 @@ impl Evaluator<'_, '_> {
     /// Honest about types that are known and closed, a guess elsewhere.
     pub fn usual_without_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         match known_to_have_none(owner, cause) {
+            Some(cause) if matches!((owner, cause), (Ty::Unknown(_), Cause::UnitAbsent)) => self.rare_member(file, cause, u, name),
             Some(cause) => Lookup::none(cause),
             None => self.guessed_member(file, cause, u, name),
         }
+    }
+
+    /// A member of what came through a package that is not here: it may still be a value of ours, where hardly anything else has such a
+    /// member.
+    fn rare_member(&mut self, file: u32, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        /// More members of one name than this are no rare ones.
+        const FEW: usize = 3;
+        if is_builtin(self.world.language(file), self.world.name(name)) {
+            return Lookup::none(cause);
+        }
+        let guess = self.by_name(file, name, true, u.role == Role::Call);
+        if guess.is_empty() || guess.hits.len() > FEW { Lookup::none(cause) } else { guess }
     }
 
     /// A member by its name alone.
