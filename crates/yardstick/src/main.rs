@@ -15,6 +15,7 @@ mod growth;
 mod kernel;
 mod keys;
 mod live;
+mod misses;
 mod report;
 mod speed;
 

@@ -311,7 +311,7 @@ fn words_of_macro_calls_are_uses_and_chains_keep_their_receiver() {
 #[test]
 fn items_in_the_arguments_of_a_macro_among_items_are_definitions() {
     let text = "ast! { pub struct Rack { slot: Slot } }\nfn f() { quote!(struct Inner;); }\nmacro_rules! m { () => { struct Made; } }";
-    assert_eq!(definitions(&facts(languages::RUST, text)), ["struct Rack", "fn f", "macro m"]);
+    assert_eq!(definitions(&facts(languages::RUST, text)), ["struct Rack", "field Rack.slot", "fn f", "macro m"]);
 }
 
 #[test]
