@@ -107,6 +107,7 @@ mod tests {
             crossing: None,
             caller: None,
             remark: None,
+            opens: None,
             symbol: None,
             start: 0,
             file: None,

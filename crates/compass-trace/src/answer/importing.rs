@@ -94,5 +94,6 @@ fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<Symb
         near: None,
         alone: None,
         told: None,
+        opens: None,
     }
 }

@@ -23,6 +23,8 @@ pub(super) struct Raw {
     pub(super) alone: Option<Arc<UseAlone>>,
     /// What else is to be said of it, with a place.
     pub(super) told: Option<EvidenceLine>,
+    /// The question that lists what it stands for, and what is said of that.
+    pub(super) opens: Option<(String, String)>,
 }
 
 impl Raw {
@@ -38,6 +40,7 @@ impl Raw {
             near: None,
             alone: None,
             told: None,
+            opens: None,
         }
     }
 
@@ -53,12 +56,13 @@ impl Raw {
             near: None,
             alone: None,
             told: None,
+            opens: None,
         }
     }
 
     pub(super) fn module(file: FileId) -> Raw {
         let marks = Marks { kind: Some(Kind::Module), role: None, certainty: None, span: Span::default() };
-        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None, alone: None, told: None }
+        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None, alone: None, told: None, opens: None }
     }
 
     pub(super) fn line(file: FileId, span: Span) -> Raw {
@@ -72,6 +76,7 @@ impl Raw {
             near: None,
             alone: None,
             told: None,
+            opens: None,
         }
     }
 
@@ -123,7 +128,8 @@ impl Engine {
             enclosing: None,
             text: Some(clipped(shown, column)),
             caller: None,
-            remark: row.told.as_ref().map(|t| t.text.clone()),
+            opens: row.opens.as_ref().map(|o| o.0.clone()),
+            remark: row.opens.as_ref().map(|o| o.1.clone()).or_else(|| row.told.as_ref().map(|t| t.text.clone())),
             level: row.level,
             via: row.near.and_then(|s| self.name_of(s)),
             steps: None,

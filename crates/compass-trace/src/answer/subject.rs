@@ -215,6 +215,10 @@ impl Engine {
         if mode != Mode::Any || is_place {
             self.other_side(&resolution, mode, &mut rows, &mut found)?;
         }
+        if mode == Mode::Any && resolution.by_name && wanted.len() == resolution.symbols.len() {
+            fold_forward_declarations(subject, &mut rows);
+            found.paged = found.paged.map(|_| rows.len() as u64);
+        }
         found.rows = rows.into_iter().map(|r| r.1).collect();
         self.note_subject(&resolution, &mut found);
         if resolution.by_name {
@@ -298,4 +302,26 @@ fn same_use(new: &compass_facts::Facts, old: &compass_facts::Facts, offset: u32)
 fn same_definition(new: &compass_facts::Facts, old: &compass_facts::Facts, def: DefId) -> Option<DefId> {
     let key = (new.container_path(def), new.def_name(def));
     (0..old.definitions.len() as u32).map(DefId).find(|d| (old.container_path(*d), old.def_name(*d)) == key)
+}
+
+/// Of many forward declarations of a type whose body is listed one row is left, which opens the others.
+fn fold_forward_declarations(subject: &Subject, rows: &mut Vec<(bool, Raw)>) {
+    /// So many are listed as they are.
+    const FEW: usize = 1;
+    let is_type = |r: &(bool, Raw)| r.1.marks.kind.is_some_and(Kind::is_type);
+    let is_forward = |r: &(bool, Raw)| r.0 && is_type(r);
+    let count = rows.iter().filter(|r| is_forward(r)).count();
+    if count <= FEW || !rows.iter().any(|r| !r.0 && is_type(r)) {
+        return;
+    }
+    let first = rows.iter().position(is_forward);
+    let mut at = 0;
+    rows.retain(|r| {
+        at += 1;
+        !is_forward(r) || Some(at - 1) == first
+    });
+    if let Some((_, row)) = rows.iter_mut().find(|r| is_forward(r)) {
+        let others = if count == 2 { "1 more forward declaration" } else { &format!("{} more forward declarations", count - 1) };
+        row.opens = Some((format!("where is {subject} declared"), format!("and {others}")));
+    }
 }

@@ -251,6 +251,33 @@ fn a_prototype_and_its_body_are_one_entity() {
 }
 
 #[rstest]
+fn forward_declarations_are_one_row_that_opens_them() {
+    let forward: Vec<(String, String)> = (0..4).map(|i| (format!("use{i}.hpp"), "namespace larder { class Board; }\n".to_owned())).collect();
+    let mut files: Vec<(&str, &str)> = forward.iter().map(|(p, t)| (p.as_str(), t.as_str())).collect();
+    files.push(("board.hpp", "namespace larder { class Board { public: int n; }; }\n"));
+    files.push(("board.cpp", "#include \"board.hpp\"\nint f(larder::Board *b) { return b->n; }\n"));
+    let project = Project::with(&files);
+    let engine = engine(&project);
+    let found = ask(&engine, "where is Board");
+    assert_eq!((places(&found), found.total, found.complete), (vec!["board.hpp:1".to_owned(), "use0.hpp:1".to_owned()], 2, true));
+    assert_eq!(found.answers[1].remark.as_deref(), Some("and 3 more forward declarations"));
+    let opened = ask(&engine, found.answers[1].opens.as_deref().expect("it opens"));
+    assert_eq!(places(&opened), ["use0.hpp:1", "use1.hpp:1", "use2.hpp:1", "use3.hpp:1"]);
+}
+
+#[rstest]
+#[case::at_the_tag("who uses a.c:1:16", &["a.c:1", "a.c:3", "a.c:3"])]
+#[case::at_the_body("who uses a.c:2:8", &["a.c:1", "a.c:3", "a.c:3"])]
+#[case::of_another_alias("who uses b.c:2:8", &["b.c:3"])]
+fn an_alias_of_a_types_own_name_is_the_type(#[case] question: &str, #[case] wanted: &[&str]) {
+    let project = Project::with(&[
+        ("a.c", "typedef struct rack rack;\nstruct rack { int n; };\nint f(rack *r) { struct rack *q = r; return q->n; }\n"),
+        ("b.c", "struct shelf { int n; };\nstruct row { int n; };\nint g(struct row *r) { return r->n; }\n"),
+    ]);
+    assert_eq!(places(&ask(&engine(&project), question)), wanted);
+}
+
+#[rstest]
 fn members_of_a_type_without_a_tag_go_by_its_other_name() {
     let project = Project::with(&[("a.c", "typedef struct { int left; } stream_t;\nvoid f(stream_t *s) { s->left = 1; }\n")]);
     let answers = ask(&engine(&project), "who writes stream_t.left");

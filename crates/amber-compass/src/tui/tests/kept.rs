@@ -36,6 +36,18 @@ fn a_place_is_copied_as_others_open_it() {
 }
 
 #[test]
+fn a_row_that_stands_for_others_asks_for_them() {
+    let mut state = desk((160, 45));
+    let mut found = answers("where is Board", 2);
+    found.answers[1].opens = Some("where is Board declared".to_owned());
+    found.answers[1].remark = Some("and 3 more forward declarations".to_owned());
+    done(&mut state, Lane::Ask, Outcome::Answers("where is Board".to_owned(), Ok(found)));
+    assert!(drawn(&state).contains("and 3 more forward declarations"));
+    let effects = press(&mut state, KeyCode::Char('2'));
+    assert!(matches!(&effects[..], [Effect::Start(_, Job::Ask { question, .. })] if question == "where is Board declared"), "{effects:?}");
+}
+
+#[test]
 fn what_is_gone_is_marked_and_not_opened() {
     let mut state = desk((160, 45));
     state.logbook.book.mark(anchor("gone.py", 3), String::new());

@@ -121,6 +121,9 @@ fn other_question(state: &mut State, later: bool, effects: &mut Vec<Effect>) {
 fn open_row(state: &mut State, effects: &mut Vec<Effect>) {
     let Some(kept) = state.answers.shown() else { return };
     let Some(answer) = kept.current() else { return };
+    if let Some(question) = answer.opens.clone() {
+        return super::actions::ask(state, question, effects);
+    }
     let spot = Spot { path: answer.path.clone(), line: answer.line, column: answer.column };
     let how = kept.answers.question.clone();
     desk::jump(state, spot, &how, effects);
