@@ -327,11 +327,41 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             other => other,
         };
         let ty = match args {
-            Some((sym, args)) if !args.is_empty() => self.substitute(ty, sym, &args),
-            _ => ty,
+            Some((sym, args)) => {
+                let ty = self.filled_from_bases(ty, sym, Levels::BASES);
+                if args.is_empty() { ty } else { self.substitute(ty, sym, &args) }
+            }
+            None => ty,
         };
         let reasons = owner.reasons.into_iter().chain(meaning.reasons).take(8).collect();
         Meaning { ty, certainty: owner.certainty.min(meaning.certainty), reasons }
+    }
+
+    /// Puts what a type gives its bases in place of their parameters: a member of `Holder<T>` in a type derived from `Holder<Rack>`.
+    fn filled_from_bases(&mut self, ty: Ty, of: DefRef, levels: Levels) -> Ty {
+        let Some(levels) = levels.down().filter(|_| self.has_parameter(&ty, Levels::TYPES)) else { return ty };
+        for base in self.bases(of).iter() {
+            if let Ty::Item(base, args, _) | Ty::Value(base, args) = base {
+                let inner = self.filled_from_bases(ty.clone(), *base, levels);
+                let filled = if args.is_empty() { inner } else { self.substitute(inner, *base, args) };
+                if filled != ty {
+                    return filled;
+                }
+            }
+        }
+        ty
+    }
+
+    /// Does a type parameter stand in it?
+    fn has_parameter(&self, ty: &Ty, levels: Levels) -> bool {
+        let Some(levels) = levels.down() else { return false };
+        let any = |parts: &[Ty]| parts.iter().any(|p| self.has_parameter(p, levels));
+        match ty {
+            Ty::Value(sym, args) | Ty::Item(sym, args, _) => self.world.def(*sym).kind == Kind::TypeParameter || any(args),
+            Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
+            Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.has_parameter(inner, levels),
+            _ => false,
+        }
     }
 
     /// Puts the arguments of a type in place of its parameters.
@@ -455,9 +485,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 };
                 if let Some(receiver) = &receiver
                     && let Ty::Value(owner, args) = &**receiver
-                    && !args.is_empty()
                 {
-                    meaning.ty = self.substitute(meaning.ty, *owner, args);
+                    meaning.ty = self.filled_from_bases(meaning.ty, *owner, Levels::BASES);
+                    if !args.is_empty() {
+                        meaning.ty = self.substitute(meaning.ty, *owner, args);
+                    }
                 }
                 if let Some(receiver) = &receiver
                     && self.rules(sym.file).has_associated_types()

@@ -36,10 +36,10 @@ impl Evaluator<'_, '_> {
     }
 
     fn given_by(&mut self, callee: &Ty, argument: usize, parameter: usize) -> Option<Ty> {
-        let Ty::Item(sym, _, receiver) = callee else { return None };
-        if !self.world.def(*sym).kind.is_callable() {
-            return None;
-        }
+        let Ty::Item(called, args, receiver) = callee else { return None };
+        let kind = self.world.def(*called).kind;
+        // Whoever calls a type calls its constructor.
+        let sym = &if kind.is_callable() { *called } else { self.constructor_of(*called)? };
         // The receiver of a method may stand among its parameters.
         let rules = self.rules(sym.file);
         let is_receiver = |d: &DefId| rules.is_receiver(self.world.facts(sym.file).def_name(*d));
@@ -48,8 +48,18 @@ impl Evaluator<'_, '_> {
         let found = self.parameter_of_type(sym.file, ty, parameter, Levels::ALIASES)?;
         Some(match receiver.as_deref() {
             Some(Ty::Value(owner, args)) if !args.is_empty() => self.substitute(found, *owner, args),
+            _ if sym != called && !args.is_empty() => self.substitute(found, *called, args),
             _ => found,
         })
+    }
+
+    /// The first constructor that a class writes.
+    fn constructor_of(&self, class: DefRef) -> Option<DefRef> {
+        let facts = self.world.facts(class.file);
+        let d = facts.def(class.def);
+        let inner = d.inner.filter(|_| d.kind.is_type())?;
+        let at = facts.definitions.iter().position(|d| d.scope == inner && d.kind == Kind::Constructor)?;
+        Some(DefRef { file: class.file, def: DefId(at as u32) })
     }
 
     /// The parameter of a function type, however it is written.
