@@ -67,6 +67,14 @@ impl<'t> Reader<'t> {
         }
     }
 
+    /// A class to derive from: `Rack`, `Holder[Wheel]`.
+    pub(super) fn base(&mut self, node: Node<'t>) -> TypeId {
+        let Some(head) = node.child_by_field_name("value").filter(|_| node.kind() == "subscript") else { return self.expression(node, Role::Type) };
+        let of = self.expression(head, Role::Type);
+        let args: Vec<TypeId> = node.children_by_field_name("subscript").map(|a| self.annotation(a)).collect();
+        self.b.ty_of(of, |of| TypeExpr::Generic { of, args })
+    }
+
     fn generic(&mut self, head: Node<'t>, arguments: Nodes<'t>) -> TypeId {
         let word = text(head, self.b.text).rsplit('.').next().unwrap_or("");
         let base = self.expression(head, Role::Type);

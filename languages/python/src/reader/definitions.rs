@@ -192,7 +192,7 @@ impl<'t> Reader<'t> {
                         self.expression(value, Role::Type);
                     }
                 } else {
-                    let ty = self.expression(base, Role::Type);
+                    let ty = self.base(base);
                     self.b.add_base(def, ty);
                 }
             }

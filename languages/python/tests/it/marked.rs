@@ -328,6 +328,39 @@ class ⟦Form:Form⟧:
         ⟦depth:depth⟧ = «size=size»
 "#,
 )])]
+#[case::generic_bases(&[(
+    "holders.py",
+    r#"
+from typing import Generic, TypeVar
+
+T = TypeVar("T")
+
+
+class ⟦Holder:Holder⟧(Generic[T]):
+    def ⟦init:__init__⟧(self, first):
+        self.first = first
+
+    def ⟦take:take⟧(self):
+        return self.first
+
+
+class ⟦Mixin:Mixin⟧(Generic[T]):
+    def ⟦tidy:tidy⟧(self):
+        pass
+
+
+class ⟦Rack:Rack⟧(«Mixin=Mixin»[int], «Holder=Holder»[str]):
+    def __init__(self):
+        super().«init~__init__»("oak")
+
+    def run(self):
+        self.«tidy~tidy»()
+        return self.«take~take»()
+
+
+«Rack=Rack»().«take~take»()
+"#,
+)])]
 fn names_of_python_in_harder_places(#[case] files: &[(&str, &str)]) {
     compiles(files, &["python3", "-m", "py_compile"], &[".py"]);
     check(files);

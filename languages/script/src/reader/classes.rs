@@ -51,12 +51,12 @@ impl<'t> Reader<'t> {
             match clause.kind() {
                 "extends_clause" => {
                     let values: Vec<Node> = clause.children_by_field_name("value").collect();
-                    for value in values {
-                        let ty = self.expression(value, Role::Type);
+                    let bases: Vec<_> = values.into_iter().map(|value| self.expression(value, Role::Type)).collect();
+                    let arguments: Vec<_> = named(clause).into_iter().filter(|n| n.kind() == "type_arguments").collect();
+                    let args: Vec<_> = arguments.into_iter().flat_map(|a| self.type_arguments(a)).collect();
+                    for base in bases {
+                        let ty = if args.is_empty() { base } else { self.b.ty_of(base, |of| compass_facts::TypeExpr::Generic { of, args: args.clone() }) };
                         self.b.add_base(def, ty);
-                    }
-                    for arguments in named(clause).into_iter().filter(|n| n.kind() == "type_arguments") {
-                        self.type_arguments(arguments);
                     }
                 }
                 "implements_clause" => self.bases(clause, def),

@@ -188,6 +188,22 @@ export function run(s: «Store=Store»<«Rack=Rack»>) {
 }
 "#,
 )])]
+#[case::arguments_of_bases_and_constructors(&[(
+    "streams.ts",
+    r#"
+class ⟦Sink:Sink⟧<T> { ⟦next:next⟧(value: T): void {} ⟦complete:complete⟧(): void {} }
+class ⟦Stream:Stream⟧<T> { constructor(private run: (this: Stream<T>, sink: «Sink=Sink»<T>) => void) {} }
+const made = new «Stream=Stream»<number>((sink) => { sink.«next~next»(1); sink.«complete~complete»(); });
+interface ⟦Def:Def⟧<T> { ⟦inner:inner⟧: T }
+class ⟦Base:Base⟧<D> { constructor(readonly ⟦def:def⟧: D) {} ⟦parse:parse⟧(): boolean { return true } }
+class ⟦Wrapped:Wrapped⟧ extends «Base=Base»<«Def=Def»<«Base=Base»<string>>> {
+    check() { return this.«def=def».«inner=inner».«parse=parse»() }
+}
+interface ⟦Shape:Shape⟧ { ⟦check:check⟧(n: number): boolean }
+function build(shape: «Shape=Shape») { shape.«check=check» = (n) => n > 0; return shape.«check=check»(1) }
+export { made, build }
+"#,
+)])]
 fn names_of_typescript_in_harder_places(#[case] files: &[(&str, &str)]) {
     check(files);
 }
