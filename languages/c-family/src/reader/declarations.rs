@@ -259,10 +259,18 @@ impl Parser<'_, '_> {
         let mut made: Vec<DefId> = Vec::new();
         loop {
             let before = self.p;
+            let made_by_macro = self.names_made_object();
+            if made_by_macro {
+                self.s.add_use(self.tok(), Role::Call, Shape::Plain);
+                self.p += 2;
+            }
             if self.cpp && self.k() == T::LBracket && spec.is_auto || self.binds_parts() {
                 self.structured_binding(begin);
             } else {
                 let found = self.declarator(ctx);
+                if made_by_macro {
+                    self.take(T::RParen);
+                }
                 let is_function = found.parameters.is_some() && !found.is_pointer;
                 if is_function && !spec.is_typedef {
                     if self.function(ctx, begin, spec, &found, value) {
@@ -286,6 +294,14 @@ impl Parser<'_, '_> {
         for def in made {
             self.s.def(def).whole.end = end;
         }
+    }
+
+    /// `class {…} OBJECT_MACRO (name);`: the macro makes an object of the class, under the name it is given.
+    fn names_made_object(&self) -> bool {
+        let p = self.p;
+        let shape = [T::Name, T::LParen, T::Name, T::RParen, T::Semi];
+        let fits = shape.iter().enumerate().all(|(i, k)| self.at(p + i) == *k);
+        self.cpp && fits && p > 0 && self.at(p - 1) == T::RBrace && self.looks_macro(p) && !self.spelled(p).starts_with("__")
     }
 
     fn binds_parts(&self) -> bool {

@@ -45,10 +45,13 @@ impl Parser<'_, '_> {
             if self.p >= close {
                 break;
             }
+            let begin = self.p;
             let operand = self.operand(close);
             operands += 1;
             if first || chosen {
-                value = operand;
+                // `this + offset`: a pointer to one object is not counted on, so its class has an operator of its own.
+                let computes = self.cpp && self.at(begin) == T::This && self.p == begin + 1 && matches!(self.k(), T::Plus | T::Minus);
+                value = if computes { Value::NOTHING } else { operand };
                 chosen = false;
             }
             first = false;

@@ -144,6 +144,10 @@ impl Parser<'_, '_> {
             T::Name => {
                 // `return_if x`, `MACRO(x)`: two names in a row declare; a call right after a macro does not.
                 let follow = self.at(after + 1);
+                let next_line = self.toks[after].is(mark::LINE) && follow == T::LParen;
+                if next_line && self.looks_macro(p) && after == p + 1 && !self.body_follows(after + 1) {
+                    return false;
+                }
                 !matches!(follow, T::Arrow | T::Dot | T::Change | T::Step) || self.looks_macro(p)
             }
             T::Builtin | T::Struct | T::Union | T::Enum | T::Class | T::Auto | T::Static | T::Extern => true,

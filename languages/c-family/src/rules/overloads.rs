@@ -82,7 +82,8 @@ pub(crate) impl Evaluator<'_, '_> {
             return Lookup { hits, cause: found.cause };
         }
         if fitting.len() == 1 {
-            return Lookup { hits: fitting, cause: found.cause };
+            let hits = fitting.into_iter().map(|h| self.with_body(h, &found.hits)).collect();
+            return Lookup { hits, cause: found.cause };
         }
         let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
         let mut scored: Vec<(i32, Hit)> = fitting.into_iter().map(|h| (self.score(&h, &given, u.args), h)).collect();
@@ -99,6 +100,24 @@ pub(crate) impl Evaluator<'_, '_> {
             .collect();
         // The others stay on the list: types are only partly known.
         Lookup { hits, cause: found.cause }
+    }
+
+    /// Default arguments stand at a declaration, so it may be the only one that fits; what runs is the body of the same parameters.
+    fn with_body(&self, chosen: Hit, all: &[Hit]) -> Hit {
+        let world = self.world;
+        let Entity::DefRef(declared) = chosen.entity else { return chosen };
+        let declaration = world.def(declared);
+        if !declaration.flags.has(Flags::BODILESS) {
+            return chosen;
+        }
+        let bodies: Vec<&Hit> = all
+            .iter()
+            .filter(|h| matches!(h.entity, Entity::DefRef(s) if !world.def(s).flags.has(Flags::BODILESS) && world.def(s).kind == declaration.kind && world.def(s).signature == declaration.signature))
+            .collect();
+        match bodies[..] {
+            [body] => Hit { entity: body.entity.clone(), ..chosen },
+            _ => chosen,
+        }
     }
 
     fn score(&mut self, hit: &Hit, given: &[Ty], count: u8) -> i32 {

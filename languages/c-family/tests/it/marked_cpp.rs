@@ -273,6 +273,29 @@ int run(«Derived=Derived» &d) {
 }
 "#,
 )])]
+#[case::macros_of_objects_and_lines(&[(
+    "objects.cpp",
+    r#"
+#define ⟦MADE:MADE_OBJECT⟧(x) x
+#define ⟦LOCAL:LOCAL_LOCK⟧ int lock = 0; (void)lock;
+struct ⟦Table:Table⟧ {
+    int ⟦rows:rows⟧;
+    int ⟦read:read⟧() { return (this + 1)->rows; }
+};
+static struct { int ⟦get:get⟧(int a) { return a; } } «MADE=MADE_OBJECT» (⟦getter:getter⟧);
+int ⟦sum:sum⟧(int n) { return n; }
+int run() {
+    «LOCAL=LOCAL_LOCK»
+    «sum=sum» (2);
+    return «getter=getter».«get=get» (1);
+}
+"#,
+)])]
+#[case::default_arguments_at_the_declaration(&[
+    ("pack.hpp", "#pragma once\nint pack(int n, int by = 2);\nint pack(const char *text);\n"),
+    ("pack.cpp", "#include \"pack.hpp\"\nint ⟦pack:pack⟧(int n, int by) { return n * by; }\nint ⟦text:pack⟧(const char *text) { return *text; }\n"),
+    ("use.cpp", "#include \"pack.hpp\"\nint run() { return «pack=pack»(3, 4); }\n"),
+])]
 #[case::standard_library(&[(
     "held.cpp",
     r#"

@@ -28,7 +28,7 @@ impl<'t> Reader<'t> {
             "scoped_identifier" => self.path(node, role),
             "generic_function" => {
                 let of = self.field(node, "function", role);
-                let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a)).unwrap_or_default();
+                let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a, of)).unwrap_or_default();
                 self.b.ty_of(of, |of| TypeExpr::Generic { of, args })
             }
             "call_expression" => self.call(node),

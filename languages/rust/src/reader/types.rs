@@ -84,7 +84,7 @@ impl<'t> Reader<'t> {
             "scoped_type_identifier" | "scoped_identifier" => self.path(node, Role::Type),
             "generic_type" | "generic_type_with_turbofish" => {
                 let of = node.child_by_field_name("type").map_or(self.b.unknown(), |t| self.type_ref(t));
-                let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a)).unwrap_or_default();
+                let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a, of)).unwrap_or_default();
                 self.b.ty_of(of, |of| TypeExpr::Generic { of, args })
             }
             "reference_type" | "pointer_type" | "bracketed_type" | "higher_ranked_trait_bound" | "removed_trait_bound" => {
@@ -127,12 +127,16 @@ impl<'t> Reader<'t> {
         }
     }
 
-    pub(super) fn type_arguments(&mut self, node: Node<'t>) -> Vec<TypeId> {
+    /// The arguments given to `of`; a binding (`Iterator<Item = u8>`) names an associated type of it.
+    pub(super) fn type_arguments(&mut self, node: Node<'t>, of: TypeId) -> Vec<TypeId> {
         let mut out = Vec::new();
         for argument in named(node) {
             match argument.kind() {
                 "lifetime" => {}
                 "type_binding" => {
+                    if let Some(name) = argument.child_by_field_name("name") {
+                        self.b.add_use(text(name, self.b.text), span(name), Role::Type, Shape::Member(of));
+                    }
                     if let Some(t) = argument.child_by_field_name("type") {
                         out.push(self.value_type(t));
                     }

@@ -314,6 +314,14 @@ impl Rack {
 }
 "#,
 )])]
+#[case::bindings_of_associated_types(&[(
+    "src/lib.rs",
+    r#"
+pub trait ⟦Source:Source⟧ { type ⟦Out:Out⟧; fn ⟦next:next⟧(&mut self) -> Self::«Out=Out»; }
+pub fn ⟦drain:drain⟧<S: «Source=Source»<«Out=Out» = u8>>(mut ⟦s:s⟧: S) -> u8 { «s=s».«next=next»() }
+pub fn ⟦boxed:boxed⟧(s: Box<dyn «Source=Source»<«Out=Out» = u8>>) -> u8 { let mut ⟦held:held⟧ = s; «held=held».«next=next»() }
+"#,
+)])]
 #[case::items_in_macro_calls(&[(
     "src/lib.rs",
     r#"
