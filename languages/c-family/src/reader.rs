@@ -3,7 +3,8 @@
 //! # How it works
 //! [`scan`](scan::Scan) turns the text into tokens and takes the directives out; every branch of a conditional is kept. The
 //! [`parser`](parser::Parser) goes over them once and fills a [`sink`](sink::Sink), which links what is local to a function. Bodies of
-//! macros are parsed as if they stood in a function of their own. Nothing is expanded: a macro is a symbol with uses.
+//! macros are parsed as if they stood in a function of their own. A macro is a symbol with uses; only calls at file level of macros that
+//! the file itself defines are [expanded](expansion), for the names they make.
 //!
 //! # Guarantees
 //! Time is linear in the text. Any text gives facts; what fits no rule is a gap that ends with its declaration.
@@ -14,6 +15,7 @@ mod conditions;
 mod cpp;
 mod declarations;
 mod declarators;
+mod expansion;
 mod expressions;
 mod functions;
 mod initialisers;
@@ -39,7 +41,7 @@ pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel) -> Option<Facts> {
     scan.run(&|| cancel.is_cancelled())?;
     let sink = sink::Sink::new(text, &scan.spellings);
     let mut parser = parser::Parser::new(text, cpp, &scan.toks, sink, cancel);
-    parser.file();
+    parser.file(&scan.macros);
     for line in &scan.macros {
         parser.macro_line(line, &scan.side);
     }

@@ -226,7 +226,12 @@ impl Engine {
         }
         if resolution.by_name {
             let namers = self.namers(resolution.symbols.iter().map(|r| r.symbol))?;
-            self.miss_unread(&resolution.names, &namers, &mut found)?;
+            if resolution.symbols.is_empty() {
+                // Used, but defined nowhere: a macro or a package that is not here makes it, and this is no proof that nobody does.
+                self.miss_unlinked(&resolution.names, &namers, &mut found)?;
+            } else {
+                self.miss_unread(&resolution.names, &namers, &mut found)?;
+            }
             self.miss_hidden_code(resolution.symbols.iter().map(|r| r.symbol), &mut found);
         }
         Ok(found)

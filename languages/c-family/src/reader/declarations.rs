@@ -218,6 +218,8 @@ impl Parser<'_, '_> {
     pub(super) fn note_made(&mut self, at: usize) {
         let Some(close) = self.close_of(at + 1) else { return };
         let begin = at;
+        let whole = self.span(begin, close + 1);
+        self.made_by.push((self.toks[at], whole));
         let mut i = at + 2;
         for _ in 0..4 {
             if i >= close {
@@ -225,7 +227,6 @@ impl Parser<'_, '_> {
             }
             let alone = matches!(self.at(i + 1), T::Comma | T::RParen);
             if self.at(i) == T::Name && alone {
-                let whole = self.span(begin, close + 1);
                 self.made.push((self.toks[i], whole));
             }
             while i < close && self.at(i) != T::Comma {

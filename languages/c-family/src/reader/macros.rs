@@ -124,9 +124,10 @@ impl<'s> Parser<'s, '_> {
     }
 
     /// All of the file.
-    pub(super) fn file(&mut self) {
+    pub(super) fn file(&mut self, macros: &[MacroLine]) {
         let end = self.toks.len();
         self.declarations(Ctx::File, end);
+        self.define_expanded(macros);
         self.define_made();
     }
 

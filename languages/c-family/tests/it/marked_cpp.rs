@@ -291,6 +291,24 @@ int run() {
 }
 "#,
 )])]
+#[case::names_that_macros_make(&[(
+    "made.cpp",
+    r#"
+#define FLAG_READ(name) static inline int name##_is_set(unsigned long *at) { return *at & 1; }
+#define FLAG_FNS(bit, name) FLAG_READ(name) \
+    static inline void set_##name(unsigned long *at) { *at |= 1UL << bit; } \
+    struct name##_mark { int n; }; \
+    static int name##_count = 3; \
+    extern int name##_other;
+FLAG_FNS(3, ⟦dirty:dirty⟧)
+FLAG_READ(⟦clean:clean⟧)
+int run(unsigned long *at) {
+    «dirty=set_dirty»(at);
+    struct «dirty=dirty_mark» m = { 1 };
+    return «dirty=dirty_is_set»(at) + «clean=clean_is_set»(at) + «dirty=dirty_count» + m.n;
+}
+"#,
+)])]
 #[case::default_arguments_at_the_declaration(&[
     ("pack.hpp", "#pragma once\nint pack(int n, int by = 2);\nint pack(const char *text);\n"),
     ("pack.cpp", "#include \"pack.hpp\"\nint ⟦pack:pack⟧(int n, int by) { return n * by; }\nint ⟦text:pack⟧(const char *text) { return *text; }\n"),
