@@ -87,6 +87,15 @@ fn an_absent_dependency_makes_an_answer_incomplete(caves: Project) {
     assert!(answers.missing.iter().any(|m| m.cause == "unit_absent"), "{:?}", answers.missing);
 }
 
+/// A name that is used has a definition somewhere, if only in a macro or a package that is not here.
+#[rstest]
+fn what_is_used_but_not_defined_is_somewhere(caves: Project) {
+    caves.write("flags.c", "#include <absent/flags.h>\nint run(void) { return gear_is_set(3); }\n");
+    let answers = ask(&engine(&caves), "where is gear_is_set");
+    assert!(answers.total == 0 && !answers.complete, "{answers:?}");
+    assert!(ask(&engine(&caves), "where is gear_is_lost").complete, "nobody writes that name");
+}
+
 #[rstest]
 fn a_gap_makes_answers_incomplete_about_names_that_stand_in_it(caves: Project) {
     caves.write("broken.py", "def half(:\n    ((((\n");
