@@ -217,9 +217,7 @@ impl Parser<'_, '_> {
     /// Names in the arguments of a macro that stands for a declaration: what nothing else defines, it makes.
     pub(super) fn note_made(&mut self, at: usize) {
         let Some(close) = self.close_of(at + 1) else { return };
-        let begin = at;
-        let whole = self.span(begin, close + 1);
-        self.made_by.push((self.toks[at], whole));
+        let whole = self.span(at, close + 1);
         let mut i = at + 2;
         for _ in 0..4 {
             if i >= close {

@@ -47,9 +47,8 @@ struct Made {
 impl Parser<'_, '_> {
     /// Defines what calls at file level make of macros that the file defines.
     pub(super) fn define_expanded(&mut self, macros: &[MacroLine]) {
-        let calls = std::mem::take(&mut self.made_by);
-        let own: FxHashSet<u32> = macros.iter().map(|m| m.name.id).collect();
-        let calls: Vec<(Tok, Span)> = calls.into_iter().filter(|c| own.contains(&c.0.id)).collect();
+        let own: FxHashSet<u32> = macros.iter().filter(|m| m.parameters.is_some()).map(|m| m.name.id).collect();
+        let calls = if own.is_empty() { Vec::new() } else { self.calls_at_top(&own) };
         if calls.is_empty() {
             return;
         }
@@ -70,6 +69,28 @@ impl Parser<'_, '_> {
                 self.define_one(&record, &made, (at, whole), &mut taken);
             }
         }
+    }
+
+    /// Calls of these macros outside all bodies; blocks of namespaces and of `extern "C"` are none.
+    fn calls_at_top(&self, own: &FxHashSet<u32>) -> Vec<(Tok, Span)> {
+        let mut found = Vec::new();
+        let mut i = 0;
+        while i < self.toks.len() {
+            let opens = match (self.at(i), i) {
+                (T::LBrace, 1..) => {
+                    let named = self.at(i - 1) == T::Name && i >= 2 && matches!(self.at(i - 2), T::Namespace | T::Path);
+                    self.at(i - 1) == T::Text || self.at(i - 1) == T::Namespace || named
+                }
+                _ => false,
+            };
+            if let (T::Name, T::LParen, Some(close)) = (self.at(i), self.at(i + 1), self.close_of(i + 1))
+                && own.contains(&self.toks[i].id)
+            {
+                found.push((self.toks[i], self.span(i, close + 1)));
+            }
+            i = if opens { i + 1 } else { self.past(i).max(i + 1) };
+        }
+        found
     }
 
     /// The file's macros, by name; of several of one name the first.
@@ -180,8 +201,11 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
             "struct" | "union" | "enum" => i += 1,
             "(" => {
                 let after = past(record, statement, i);
-                if let (Some(name), "{" | ";") = (last.filter(|n| *n > 0 && *n + 1 == i), word(after)) {
-                    let flags = private.with_if(word(after) == ";", Flags::BODILESS);
+                let named = last.filter(|n| *n > 0 && *n + 1 == i);
+                // Attributes that macros hide stand behind the parameters, too.
+                let ends = |name: usize| matches!(word(after), "{" | ";" | "__attribute__") || word(after).starts_with("__") && !word(name).starts_with("__");
+                if let Some(name) = named.filter(|n| ends(*n)) {
+                    let flags = private.with_if(word(statement.len() - 1) == ";", Flags::BODILESS);
                     found.push(Made { name: statement[name], kind: Kind::Function, flags });
                     return;
                 }
@@ -193,7 +217,7 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
                 i = past(record, statement, i);
                 continue;
             }
-            _ if is_name(i) && !(word(i).starts_with("__") && word(i + 1) == "(") => last = Some(i),
+            _ if is_name(i) => last = Some(i),
             _ => {}
         }
         i += 1;

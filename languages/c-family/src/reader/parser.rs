@@ -63,8 +63,6 @@ pub(super) struct Parser<'s, 't> {
     pub(super) parameters: Vec<DefId>,
     /// Names that macros may declare: the name's token, and the call.
     pub(super) made: Vec<(Tok, Span)>,
-    /// Calls of macros that stand as declarations: the macro's name, and the call.
-    pub(super) made_by: Vec<(Tok, Span)>,
     /// Type names that this file defines, by spelling.
     pub(super) types: Vec<bool>,
     /// Functions that this file names so far, by spelling.
@@ -112,7 +110,6 @@ impl<'s, 't> Parser<'s, 't> {
             jumps: Vec::new(),
             parameters: Vec::new(),
             made: Vec::new(),
-            made_by: Vec::new(),
             types,
             functions: rustc_hash::FxHashSet::default(),
             overrides: false,

@@ -294,18 +294,19 @@ int run() {
 #[case::names_that_macros_make(&[(
     "made.cpp",
     r#"
-#define FLAG_READ(name) static inline int name##_is_set(unsigned long *at) { return *at & 1; }
+#define FLAG_READ(name) static inline int name##_is_set(unsigned long *at) { return *at & 1; } int __##name##_bit(int n) __attribute__((cold));
 #define FLAG_FNS(bit, name) FLAG_READ(name) \
     static inline void set_##name(unsigned long *at) { *at |= 1UL << bit; } \
     struct name##_mark { int n; }; \
     static int name##_count = 3; \
     extern int name##_other;
 FLAG_FNS(3, ⟦dirty:dirty⟧)
-FLAG_READ(⟦clean:clean⟧)
+FLAG_READ(⟦clean:clean⟧) FLAG_READ(⟦idle:idle⟧)
+    FLAG_READ(⟦slow:slow⟧)
 int run(unsigned long *at) {
     «dirty=set_dirty»(at);
     struct «dirty=dirty_mark» m = { 1 };
-    return «dirty=dirty_is_set»(at) + «clean=clean_is_set»(at) + «dirty=dirty_count» + m.n;
+    return «dirty=dirty_is_set»(at) + «clean=clean_is_set»(at) + «idle=idle_is_set»(at) + «slow=slow_is_set»(at) + «slow=__slow_bit»(1) + «dirty=dirty_count» + m.n;
 }
 "#,
 )])]
