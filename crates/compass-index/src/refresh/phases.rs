@@ -174,7 +174,8 @@ impl<'r> Run<'r> {
         if let Some(before) = before {
             match on_demand::link(writer, before, &mut next.overview, &mut read.facts, &order)? {
                 on_demand::Done::All { summary, reach, includes } => {
-                    return Ok(self.linked_some(*summary, read.changed, next.overview, includes, reach, true, writer.size()?));
+                    let done = Summary { index_bytes: writer.size()?, ..*summary };
+                    return Ok(self.linked_some(done, read.changed, next.overview, includes, reach, true));
                 }
                 on_demand::Done::First => some_came_first = true,
                 on_demand::Done::Nothing => {}
@@ -192,7 +193,8 @@ impl<'r> Run<'r> {
             && incremental::is_small(files, before.overview, self.request)
         {
             let done = incremental::link(writer, before, files, &mut next.overview, &mut inputs, None, &order)?;
-            return Ok(self.linked_some(done, read.changed, next.overview, None, reach, false, writer.size()?));
+            let done = Summary { index_bytes: writer.size()?, ..done };
+            return Ok(self.linked_some(done, read.changed, next.overview, None, reach, false));
         }
         if let Some(before) = before.filter(|_| !some_came_first)
             && let Some((first, waiting)) = priority::first(self.request, before, &next.overview, &reach, &|_| true)
@@ -213,11 +215,9 @@ impl<'r> Run<'r> {
         includes: Option<IncludePairs>,
         reach: AffectedFiles,
         by_need: bool,
-        bytes: u64,
     ) -> Outcome {
         (self.seconds.link, self.seconds.write, self.seconds.total) = (done.seconds.link, done.seconds.write, self.began.elapsed().as_secs_f64());
         (done.seconds, done.refreshed_files) = (self.seconds, changed);
-        done.index_bytes = bytes;
         let number = overview.later.as_ref().map_or(overview.base, |l| l.run);
         let state = State { made: self.made, number, overview: Arc::new(overview), includes };
         let session = Arc::new(SessionCache { plan: self.plan.clone(), state: Some(state) });

@@ -115,7 +115,7 @@ pub(crate) impl Evaluator<'_, '_> {
             .filter(|h| matches!(h.entity, Entity::DefRef(s) if !world.def(s).flags.has(Flags::BODILESS) && world.def(s).kind == declaration.kind && world.def(s).signature == declaration.signature))
             .collect();
         match bodies[..] {
-            [body] => Hit { entity: body.entity.clone(), ..chosen },
+            [body] => Hit { entity: body.entity, ..chosen },
             _ => chosen,
         }
     }
