@@ -340,3 +340,29 @@ proptest! {
         }
     }
 }
+
+/// Expanding what stands at the top of a file is bounded: the rest is a gap, and what stands behind it is read.
+#[test]
+fn calls_that_grow_without_end_are_gaps() {
+    let mut text = String::from("#define X0(x) int x##_made(int n);\n");
+    for i in 1..24 {
+        text += &format!("#define X{i}(x) X{}(x##l) X{}(x##r)\n", i - 1, i - 1);
+    }
+    text += "X0(first)\nX23(k)\nX23(k)\nX0(second)\nint last(void) { return 1; }\n";
+    let facts = c(&text);
+    let made = outer(&facts);
+    assert!(made.contains(&"fn first_made".to_owned()) && made.contains(&"fn last".to_owned()), "{:?}", made.len());
+    assert!(!made.contains(&"fn second_made".to_owned()));
+    assert!(facts.gaps.iter().any(|g| g.cause == GapCause::TooDeep && g.span.of(&text).ends_with("X0(second)")), "{:?}", facts.gaps);
+}
+
+/// What is made stands at the argument that its name is made of, or at the call.
+#[test]
+fn made_definitions_stand_where_their_names_come_from() {
+    let text = "#define FNS(name) static int get_##name(void) { return 1; } extern int fixed;\nFNS(dirty)\n";
+    let facts = c(text);
+    let of = |name: &str| facts.definitions.iter().find(|d| facts.name(d.name) == name).unwrap_or_else(|| panic!("{name}"));
+    assert_eq!((of("get_dirty").name_span.of(text), of("fixed").name_span.of(text)), ("dirty", "FNS"));
+    assert_eq!(of("get_dirty").whole.of(text), "FNS(dirty)");
+    assert!(of("get_dirty").flags.has(Flags::PRIVATE) && !of("get_dirty").flags.has(Flags::BODILESS) && of("fixed").flags.has(Flags::BODILESS));
+}
