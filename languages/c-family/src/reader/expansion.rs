@@ -52,7 +52,8 @@ impl Parser<'_, '_> {
         if calls.is_empty() {
             return;
         }
-        let table = self.own_macros(macros);
+        let mut table = Table::default();
+        let mut macros = macros.iter().peekable();
         let at_top = |d: &&compass_facts::Definition| d.scope == ScopeId::FILE || self.s.scope_kind(d.scope) == ScopeKind::Module;
         let mut taken: FxHashSet<NameId> = self.s.facts.definitions.iter().filter(at_top).map(|d| d.name).collect();
         let mut left = MOST_TOKENS;
@@ -60,6 +61,10 @@ impl Parser<'_, '_> {
             if left == 0 {
                 self.s.gap(GapCause::TooDeep, whole);
                 continue;
+            }
+            // A name may be defined again and again, with a list of calls behind each: the last definition before the call counts.
+            while let Some(line) = macros.next_if(|m| m.name.start < at.start) {
+                self.define_macro(line, &mut table);
             }
             let mut expander = Expander::new(&table, &NoLines);
             let out = expander.run(self.written(whole));
@@ -71,18 +76,12 @@ impl Parser<'_, '_> {
         }
     }
 
-    /// Calls of these macros outside all bodies; blocks of namespaces and of `extern "C"` are none.
+    /// Calls of these macros outside all blocks but those of `extern "C"`: what is made in a namespace would have to be its member.
     fn calls_at_top(&self, own: &FxHashSet<u32>) -> Vec<(Tok, Span)> {
         let mut found = Vec::new();
         let mut i = 0;
         while i < self.toks.len() {
-            let opens = match (self.at(i), i) {
-                (T::LBrace, 1..) => {
-                    let named = self.at(i - 1) == T::Name && i >= 2 && matches!(self.at(i - 2), T::Namespace | T::Path);
-                    self.at(i - 1) == T::Text || self.at(i - 1) == T::Namespace || named
-                }
-                _ => false,
-            };
+            let opens = self.at(i) == T::LBrace && i > 0 && self.at(i - 1) == T::Text;
             if let (T::Name, T::LParen, Some(close)) = (self.at(i), self.at(i + 1), self.close_of(i + 1))
                 && own.contains(&self.toks[i].id)
             {
@@ -93,17 +92,12 @@ impl Parser<'_, '_> {
         found
     }
 
-    /// The file's macros, by name; of several of one name the first.
-    fn own_macros(&self, macros: &[MacroLine]) -> Table {
-        let mut table = Table::default();
-        for line in macros {
-            let written = &self.text[line.name.start as usize..line.whole.end as usize];
-            let tokens: Vec<_> = CLexer::new(written, self.cpp).collect();
-            if let Some(definition) = Definition::read(SourceNo(u32::MAX), written, &tokens) {
-                table.entry(definition.name.clone()).or_insert_with(|| Arc::new(definition));
-            }
+    fn define_macro(&self, line: &MacroLine, table: &mut Table) {
+        let written = &self.text[line.name.start as usize..line.whole.end as usize];
+        let tokens: Vec<_> = CLexer::new(written, self.cpp).collect();
+        if let Some(definition) = Definition::read(SourceNo(u32::MAX), written, &tokens) {
+            table.insert(definition.name.clone(), Arc::new(definition));
         }
-        table
     }
 
     fn written(&self, whole: Span) -> Vec<Token> {
@@ -184,6 +178,8 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
     }
     let private = Flags::default().with_if((0..statement.len()).take_while(|i| word(*i) != "(").any(|i| word(i) == "static"), Flags::PRIVATE);
     let external = word(0) == "extern";
+    // `static name (…);` without a type is a macro of another file.
+    let typed = |name: usize| (0..name).any(|i| !matches!(word(i), "static" | "extern" | "inline" | "const" | "*"));
     let mut i = 0;
     let mut last = None;
     while i < statement.len() {
@@ -201,7 +197,7 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
             "struct" | "union" | "enum" => i += 1,
             "(" => {
                 let after = past(record, statement, i);
-                let named = last.filter(|n| *n > 0 && *n + 1 == i);
+                let named = last.filter(|n| typed(*n) && *n + 1 == i);
                 // Attributes that macros hide stand behind the parameters, too.
                 let ends = |name: usize| matches!(word(after), "{" | ";" | "__attribute__") || word(after).starts_with("__") && !word(name).starts_with("__");
                 if let Some(name) = named.filter(|n| ends(*n)) {
@@ -223,7 +219,7 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
         i += 1;
     }
     // A type stands before the name of a variable.
-    if let Some(name) = last.filter(|n| *n > 0 && matches!(word(i), "=" | ";") && matches!(word(n + 1), "=" | ";" | "[")) {
+    if let Some(name) = last.filter(|n| typed(*n) && matches!(word(i), "=" | ";") && matches!(word(n + 1), "=" | ";" | "[")) {
         let flags = private.with_if(external, Flags::BODILESS);
         found.push(Made { name: statement[name], kind: Kind::Variable, flags });
     }

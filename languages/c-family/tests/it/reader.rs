@@ -356,6 +356,18 @@ fn calls_that_grow_without_end_are_gaps() {
     assert!(facts.gaps.iter().any(|g| g.cause == GapCause::TooDeep && g.span.of(&text).ends_with("X0(second)")), "{:?}", facts.gaps);
 }
 
+/// Lists are expanded several times, each time by another definition; what stands in a namespace or has no type is left alone.
+#[rstest]
+#[case::again("#define X(n) int n##_a;\nX(oak)\n#undef X\n#define X(n) int n##_b;\nX(oak)\n", &["var oak_a", "var oak_b"], &[])]
+#[case::before_it_is_defined("X(oak)\n#define X(n) int n##_a;\n", &[], &["var oak_a"])]
+#[case::in_c_blocks("extern \"C\" {\n#define X(n) int n##_a;\nX(oak)\n}\n", &["var oak_a"], &[])]
+#[case::in_a_namespace("#define X(n) int n##_a;\nnamespace larder {\nX(oak)\n}\n", &[], &["var oak_a"])]
+#[case::macros_of_other_files("#define X(n) static keep_lock(n##_lock); int n##_a;\nX(oak)\n", &["var oak_a"], &["fn keep_lock"])]
+fn what_own_macros_make(#[case] text: &str, #[case] there: &[&str], #[case] absent: &[&str]) {
+    let made = outer(&cpp(text));
+    assert!(there.iter().all(|d| made.contains(&(*d).to_owned())) && !absent.iter().any(|d| made.contains(&(*d).to_owned())), "{made:?}");
+}
+
 /// What is made stands at the argument that its name is made of, or at the call.
 #[test]
 fn made_definitions_stand_where_their_names_come_from() {
