@@ -84,16 +84,6 @@ impl Engine {
 
 fn import_row(file: FileId, facts: &FileFacts, id: ImportId, target: Option<SymbolId>) -> Raw {
     let import = facts.facts.import(id);
-    Raw {
-        file,
-        about: About::Import(id),
-        marks: Marks { kind: None, role: Some(Role::Import), certainty: None, span: import.name_span },
-        symbol: target,
-        via: None,
-        level: None,
-        near: None,
-        alone: None,
-        told: None,
-        opens: None,
-    }
+    let marks = Marks { kind: None, role: Some(Role::Import), certainty: None, span: import.name_span };
+    Raw { about: About::Import(id), marks, symbol: target, ..Raw::line(file, import.name_span) }
 }

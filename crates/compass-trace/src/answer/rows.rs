@@ -30,39 +30,19 @@ pub(super) struct Raw {
 impl Raw {
     pub(super) fn definition(symbol: SymbolId, facts: &FileFacts, def: DefId) -> Raw {
         let d = facts.facts.def(def);
-        Raw {
-            file: symbol.file,
-            about: About::Definition(def),
-            marks: Marks { kind: Some(d.kind), role: None, certainty: None, span: d.name_span },
-            symbol: Some(symbol),
-            via: None,
-            level: None,
-            near: None,
-            alone: None,
-            told: None,
-            opens: None,
-        }
+        let marks = Marks { kind: Some(d.kind), role: None, certainty: None, span: d.name_span };
+        Raw { about: About::Definition(def), marks, symbol: Some(symbol), ..Raw::line(symbol.file, d.name_span) }
     }
 
     pub(super) fn usage(file: FileId, facts: &Facts, usage: UseId, certainty: Option<Certainty>, symbol: Option<SymbolId>) -> Raw {
         let u = facts.usage(usage);
-        Raw {
-            file,
-            about: About::Use(usage),
-            marks: Marks { kind: None, role: Some(u.role), certainty, span: u.span },
-            symbol,
-            via: Some((file, usage)),
-            level: None,
-            near: None,
-            alone: None,
-            told: None,
-            opens: None,
-        }
+        let marks = Marks { kind: None, role: Some(u.role), certainty, span: u.span };
+        Raw { about: About::Use(usage), marks, symbol, via: Some((file, usage)), ..Raw::line(file, u.span) }
     }
 
     pub(super) fn module(file: FileId) -> Raw {
         let marks = Marks { kind: Some(Kind::Module), role: None, certainty: None, span: Span::default() };
-        Raw { file, about: About::File, marks, symbol: Some(SymbolId::module(file)), via: None, level: None, near: None, alone: None, told: None, opens: None }
+        Raw { about: About::File, marks, symbol: Some(SymbolId::module(file)), ..Raw::line(file, Span::default()) }
     }
 
     pub(super) fn line(file: FileId, span: Span) -> Raw {
