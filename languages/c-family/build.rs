@@ -4,6 +4,18 @@
 mod sources;
 
 fn main() -> std::io::Result<()> {
-    let reader: &[&str] = &["src/reader.rs", "src/reader", "src/lexer.rs", "src/constants.rs", "src/components.rs", "src/profile.rs", "src/data"];
+    let reader: &[&str] = &[
+        "src/reader.rs",
+        "src/reader",
+        "src/preprocessor.rs",
+        "src/preprocessor",
+        "src/shared_macros.rs",
+        "src/shared_macros",
+        "src/lexer.rs",
+        "src/constants.rs",
+        "src/components.rs",
+        "src/profile.rs",
+        "src/data",
+    ];
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

@@ -2,10 +2,10 @@
 //! (a crate below `languages/`); everybody else asks it and names no language.
 
 use crate::reading::syntax::Grammar;
+use crate::surroundings::SharedMacros;
 use crate::{Cancel, DefId, Definition, Facts, Flags, Kind, Token};
 
 /// A language, as those who do not know it need it.
-#[derive(Debug)]
 pub struct Profile {
     /// The word for people and for `lang` in questions.
     pub word: &'static str,
@@ -25,8 +25,10 @@ pub struct Profile {
     pub largest_bytes: usize,
     /// Its generic grammar; none where a reader of our own reads it, or nothing does.
     pub grammar: Option<fn() -> &'static Grammar>,
-    /// Reads a text.
+    /// Reads a text by itself.
     pub read: fn(&str, &Cancel) -> Option<Facts>,
+    /// Reads a text among others whose macros it calls, where the language has macros that make names.
+    pub shared_macros: Option<&'static dyn SharedMacros>,
     /// Takes a text apart whose scripts alone are read; nothing for what is read as a whole.
     pub component: fn(&str) -> Option<Component>,
     /// The language of the same family that files of its endings may be in as well.

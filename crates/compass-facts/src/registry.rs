@@ -3,6 +3,7 @@
 use crate::profile::Profile;
 use crate::reading::syntax::Tree;
 use crate::reading::tree::errors;
+use crate::surroundings::{Alone, Surroundings};
 use crate::{Cancel, Facts, Gap, GapCause, Source, Span};
 use serde::{Deserialize, Serialize};
 use std::panic::{AssertUnwindSafe, catch_unwind};
@@ -185,13 +186,18 @@ impl Language {
 /// Never fails: what cannot be read becomes a gap, also where the reader itself panics. Gives `None` only when `cancel` was raised. Files above 6 MiB and
 /// files of [`Language::TEXT`] get no facts beyond their line count (the former with a gap) and the words in marked parts of templates.
 pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Facts> {
+    read_among(language, source, cancel, &Alone)
+}
+
+/// Reads the facts of one file that calls macros of others; else as [`read`].
+pub fn read_among(language: Language, source: &Source, cancel: &Cancel, among: &dyn Surroundings) -> Option<Facts> {
     if !language.is_read() {
         let mut facts = Facts { lines: source.lines.count(), ..Facts::default() };
         crate::reading::hidden::note_words(&mut facts, &source.text, &crate::reading::templates::marked(&source.text));
         return Some(facts);
     }
     // A fault of one reader costs one file: what it would have said is missing, and that is told.
-    let (facts, markup) = catch_unwind(AssertUnwindSafe(|| by_reader(language, source, cancel)))
+    let (facts, markup) = catch_unwind(AssertUnwindSafe(|| by_reader(language, source, cancel, among)))
         .unwrap_or_else(|_| (Some(Facts { hides_more: true, ..gap_only(GapCause::Fault, source) }), Vec::new()));
     let mut facts = facts?;
     if cancel.is_cancelled() {
@@ -207,11 +213,14 @@ pub fn read(language: Language, source: &Source, cancel: &Cancel) -> Option<Fact
 }
 
 /// Facts as the reader of the language gives them, and the parts of the file that are markup.
-fn by_reader(language: Language, source: &Source, cancel: &Cancel) -> (Option<Facts>, Vec<Span>) {
+fn by_reader(language: Language, source: &Source, cancel: &Cancel, among: &dyn Surroundings) -> (Option<Facts>, Vec<Span>) {
     let component = (language.profile().component)(&source.text);
     let text = component.as_ref().map_or(source.text.as_str(), |c| c.scripts.as_str());
-    let facts =
-        if source.text.len() > language.profile().largest_bytes { Some(gap_only(GapCause::TooLarge, source)) } else { (language.profile().read)(text, cancel) };
+    let facts = match language.profile().shared_macros {
+        _ if source.text.len() > language.profile().largest_bytes => Some(gap_only(GapCause::TooLarge, source)),
+        Some(shared) => shared.read(text, cancel, among),
+        None => (language.profile().read)(text, cancel),
+    };
     (facts, component.map(|c| c.markup).unwrap_or_default())
 }
 

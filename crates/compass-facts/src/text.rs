@@ -17,6 +17,7 @@ pub const PLAIN: Profile = Profile {
     largest_bytes: usual::LARGEST_BYTES,
     grammar: None,
     read: |text, _| Some(Facts { lines: LineIndex::new(text).count(), ..Facts::default() }),
+    shared_macros: None,
     component: usual::no_component,
     sibling: None,
     tokens: None,

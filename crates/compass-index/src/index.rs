@@ -463,7 +463,7 @@ impl Index {
         // Before the bytes: what changes in between is seen by the next look.
         let stamp = self.sources.stamp(&path);
         let bytes = self.sources.source(&path).map_err(|source| IndexError::Source { path: row.path.clone(), source })?;
-        let same = xxhash_rust::xxh3::xxh3_64(&bytes) == row.hash;
+        let same = xxhash_rust::xxh3::xxh3_64(&bytes) == row.content;
         let source = Source::decode(bytes).map_err(|source| IndexError::NoText { path: row.path.clone(), source })?;
         let changed = if same { None } else { read(row.language, &source, &Cancel::new()) };
         let found = Arc::new(FileSource { source, changed });

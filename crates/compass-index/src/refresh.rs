@@ -22,6 +22,7 @@ mod publish;
 mod read_scheduler;
 mod reading;
 mod session_cache;
+mod shared_macros;
 mod sharing;
 mod statistics;
 

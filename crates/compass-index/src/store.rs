@@ -70,6 +70,8 @@ pub struct FileRow {
     /// Does it read like C++? Known of headers that might be either.
     pub reads_as_sibling: Option<bool>,
     /// Hash of the content the facts were read from.
+    pub content: u64,
+    /// The number facts are kept under: the hash of the content, and of what macros of other files made in it.
     pub hash: u64,
     /// By hand, or by a program?
     pub provenance: crate::Provenance,

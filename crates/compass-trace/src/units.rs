@@ -291,6 +291,7 @@ mod tests {
             mtime_ns: 0,
             inode: 0,
             reads_as_sibling: None,
+            content: 0,
             hash: 0,
             provenance: compass_index::Provenance::default(),
             renumbered: false,

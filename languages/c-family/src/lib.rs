@@ -9,6 +9,7 @@ pub mod preprocessor;
 mod profile;
 mod reader;
 mod rules;
+mod shared_macros;
 mod tokens;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));

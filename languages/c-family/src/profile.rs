@@ -1,9 +1,11 @@
 //! C and C++: one preprocessor, one program.
 
 use crate::reader;
+use crate::shared_macros::Preprocessed;
 use compass_facts::Language;
 use compass_facts::profile::{Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::profile::{PLAIN, Sibling};
+use compass_facts::surroundings::Alone;
 use compass_facts::{Definition, Flags};
 use compass_index::linking::RulesPart;
 use compass_unfold::LadderPart;
@@ -35,7 +37,8 @@ const PROFILE: Profile = Profile {
     interpreters: &[],
     largest_bytes: LARGEST_BYTES,
     grammar: None,
-    read: |text, cancel| reader::read(text, false, cancel),
+    read: |text, cancel| reader::read(text, false, cancel, &Alone),
+    shared_macros: Some(&Preprocessed { cpp: false }),
     tokens: Some(|text| crate::tokens::classes(text, false)),
     lexis: usual::SLASHES,
     calls: usual::CALLS,
@@ -67,7 +70,8 @@ static CPP_PROFILE: Profile = Profile {
     word: "cpp",
     stored_word: "cpp",
     endings: &["cc", "cpp", "cxx", "c++", "hh", "hpp", "hxx", "h++", "ipp", "tpp", "inl", "txx", "cppm", "ixx"],
-    read: |text, cancel| reader::read(text, true, cancel),
+    read: |text, cancel| reader::read(text, true, cancel, &Alone),
+    shared_macros: Some(&Preprocessed { cpp: true }),
     tokens: Some(|text| crate::tokens::classes(text, true)),
     standard: Standard { is_name: |name| CPP_NAMES.contains(name) || is_c_name(name), is_module: |header| HEADERS.contains(header) },
     rules: Some(&RulesPart(&crate::rules::Cpp)),

@@ -3,8 +3,9 @@
 //! # How it works
 //! [`scan`](scan::Scan) turns the text into tokens and takes the directives out; every branch of a conditional is kept. The
 //! [`parser`](parser::Parser) goes over them once and fills a [`sink`](sink::Sink), which links what is local to a function. Bodies of
-//! macros are parsed as if they stood in a function of their own. A macro is a symbol with uses; only calls at file level of macros that
-//! the file itself defines are [expanded](expansion), for the names they make.
+//! macros are parsed as if they stood in a function of their own. A macro is a symbol with uses; only calls at file level are
+//! looked at for the names they make: those of macros that the file itself defines are [expanded](expansion), of others it is known
+//! [what they make](made_elsewhere).
 //!
 //! # Guarantees
 //! Time is linear in the text. Any text gives facts; what fits no rule is a gap that ends with its declaration.
@@ -22,6 +23,8 @@ mod initialisers;
 mod lambdas;
 mod look;
 mod macros;
+pub(crate) mod made;
+mod made_elsewhere;
 mod parser;
 mod scan;
 mod sink;
@@ -31,16 +34,17 @@ mod tagged;
 mod tokens;
 mod variables;
 
+use compass_facts::surroundings::Surroundings;
 use compass_facts::{Cancel, Condition, Facts, Import, ImportKind, Role, ScopeId, Shape};
 use scan::Scan;
 pub(crate) use tokens::is_keyword;
 
 /// Reads a file. `None` when cancelled.
-pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel) -> Option<Facts> {
+pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel, among: &dyn Surroundings) -> Option<Facts> {
     let mut scan = Scan::new(text, cpp);
     scan.run(&|| cancel.is_cancelled())?;
     let sink = sink::Sink::new(text, &scan.spellings);
-    let mut parser = parser::Parser::new(text, cpp, &scan.toks, sink, cancel);
+    let mut parser = parser::Parser::new(text, cpp, &scan.toks, sink, cancel, among);
     parser.file(&scan.macros);
     for line in &scan.macros {
         parser.macro_line(line, &scan.side);

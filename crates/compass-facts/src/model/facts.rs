@@ -122,6 +122,10 @@ pub struct Facts {
     pub hides_more: bool,
     /// What methods take and give, as written without names and folders, where types are told to fit by that.
     pub signatures: Vec<(DefId, NameId)>,
+    /// Definitions that nobody wrote: a macro of that name made them where it is called.
+    pub made: Vec<(DefId, NameId)>,
+    /// Names that macros of the file paste together, a `*` for what calls give: `trace_*`.
+    pub pasted: Vec<NameId>,
     /// Regions that stand or fall with a name the preprocessor may know, by place.
     pub conditions: Vec<Condition>,
     /// What could not be read.
@@ -153,6 +157,8 @@ impl Default for Facts {
             hidden: Vec::new(),
             hides_more: false,
             signatures: Vec::new(),
+            made: Vec::new(),
+            pasted: Vec::new(),
             conditions: Vec::new(),
             gaps: Vec::new(),
             signals: Vec::new(),
@@ -196,6 +202,12 @@ impl Facts {
     /// The import.
     pub fn import(&self, id: ImportId) -> &Import {
         &self.imports[id.index()]
+    }
+
+    /// The macro that made a definition, if nobody wrote it.
+    pub fn made_by(&self, id: DefId) -> Option<&str> {
+        let at = self.made.binary_search_by_key(&id, |m| m.0).ok()?;
+        Some(self.name(self.made[at].1))
     }
 
     /// The use whose token holds the byte at `offset`, the shortest if several do.

@@ -497,6 +497,8 @@ pub fn sort(mut facts: Facts) -> Facts {
     facts.scopes.iter_mut().filter_map(|s| s.owner.as_mut()).for_each(rename);
     facts.bases.iter_mut().for_each(|(d, _)| rename(d));
     facts.signatures.iter_mut().for_each(|(d, _)| rename(d));
+    facts.made.iter_mut().for_each(|(d, _)| rename(d));
+    facts.made.sort_unstable_by_key(|m| m.0);
     for u in &mut facts.uses {
         u.enclosing.iter_mut().for_each(rename);
         u.local.iter_mut().for_each(rename);

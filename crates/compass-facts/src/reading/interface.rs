@@ -75,6 +75,8 @@ pub fn order(mut facts: Facts, parameters: bool) -> Facts {
     }
     facts.signatures.iter_mut().for_each(|s| s.0 = def(s.0));
     facts.signatures.sort_unstable_by_key(|s| s.0);
+    facts.made.iter_mut().for_each(|m| m.0 = def(m.0));
+    facts.made.sort_unstable_by_key(|m| m.0);
     facts.arguments.iter_mut().flat_map(|a| &mut a.1).for_each(|t| *t = ty(*t));
     facts.outer.definitions = outer_def.iter().filter(|o| **o).count() as u32;
     facts.outer.types = outer_ty.iter().filter(|o| **o).count() as u32;
@@ -96,7 +98,8 @@ fn order_names(facts: &mut Facts) {
     }
     facts.exports.iter().for_each(|e| outer[e.name.index()] = true);
     facts.conditions.iter().for_each(|c| outer[c.name.index()] = true);
-    facts.signatures.iter().for_each(|s| outer[s.1.index()] = true);
+    facts.signatures.iter().chain(&facts.made).for_each(|s| outer[s.1.index()] = true);
+    facts.pasted.iter().for_each(|n| outer[n.index()] = true);
     let renamed = positions(&outer);
     let mut names = NameTable::default();
     for first in [true, false] {
@@ -117,7 +120,8 @@ fn order_names(facts: &mut Facts) {
     facts.exports.iter_mut().for_each(|e| e.name = name(e.name));
     facts.conditions.iter_mut().for_each(|c| c.name = name(c.name));
     facts.hidden.iter_mut().for_each(|n| *n = name(*n));
-    facts.signatures.iter_mut().for_each(|s| s.1 = name(s.1));
+    facts.signatures.iter_mut().chain(&mut facts.made).for_each(|s| s.1 = name(s.1));
+    facts.pasted.iter_mut().for_each(|n| *n = name(*n));
     facts.outer.names = outer.iter().filter(|o| **o).count() as u32;
 }
 

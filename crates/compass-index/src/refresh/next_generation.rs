@@ -100,6 +100,7 @@ impl NextGeneration {
                 lines: 0,
                 mtime_ns: file.mtime_ns,
                 inode: file.inode,
+                content: 0,
                 hash: 0,
                 provenance: crate::Provenance::default(),
                 reads_as_sibling: file.reads_as_sibling,

@@ -27,6 +27,7 @@ pub(super) fn attempt(request: &Request, sources: &dyn Tree, cancel: &Cancel, pr
     let job = run.job(&plan, old.as_deref(), sources);
     let reading = Instant::now();
     let mut read = reading::read_all(&job, &mut next.overview.files, &mut writer)?;
+    next.overview.macros = read.macros.clone();
     run.seconds.read = reading.elapsed().as_secs_f64();
     if read.changed == 0
         && let Some(outcome) = run.unchanged(&next)

@@ -2,15 +2,18 @@
 
 use super::changes::Changed;
 use super::read_scheduler::ReadScheduler;
+use super::shared_macros::{Asking, Files, SharedMacros, key};
 use super::sharing::Packages;
 use super::{FRESH_NS, RefreshError};
 use crate::identity::Numbers;
 use crate::link::LoadedFacts;
 use crate::plan::{Plan, PlannedFile};
 use crate::store::{FileRow, Generation, PackageCache, PackedFacts, Reader, StoreError, Writer, pack_facts};
-use crate::{FileId, Phase, Progress, Provenance, Tree};
-use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read};
+use crate::{FileId, MacroRecord, Phase, Progress, Provenance, Tree};
+use compass_facts::surroundings::{Alone, Surroundings};
+use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read_among};
 use rustc_hash::{FxHashMap, FxHashSet};
+use std::sync::Arc;
 use std::sync::atomic::{AtomicU64, AtomicUsize, Ordering};
 
 /// Facts are committed when this many files or bytes have come together.
@@ -51,6 +54,13 @@ pub(super) struct Job<'j> {
     pub(super) progress: &'j dyn Progress,
 }
 
+impl<'j> Job<'j> {
+    fn files(&self, rows: &[FileRow]) -> Files<'j> {
+        let ids = rows.iter().map(|r| r.id).collect();
+        Files { plan: self.plan, ids, sources: self.sources, threads: self.threads, cancel: self.cancel }
+    }
+}
+
 /// What reading gave.
 pub(super) struct Read {
     /// By file.
@@ -61,13 +71,15 @@ pub(super) struct Read {
     pub(super) from_cache: u64,
     /// What that changes for others.
     pub(super) changes: Vec<Changed>,
+    /// What files asked for of macros of others.
+    pub(super) macros: Arc<MacroRecord>,
     /// Of so many bytes of source facts may still be kept whole.
     room: u64,
 }
 
 /// What a thread found out about a file.
 enum Found {
-    /// Content as before.
+    /// As before, or as a killed run left it.
     Same { hash: u64 },
     /// New content of a file that was there before: its definitions keep their numbers, which the collecting thread knows.
     Changed { hash: u64, facts: Box<Facts> },
@@ -75,15 +87,37 @@ enum Found {
     New { hash: u64, held: Box<Held>, packed: Result<PackedFacts, StoreError>, from_cache: bool },
 }
 
+/// A file that was looked at.
+struct Seen {
+    /// Its position.
+    file: usize,
+    /// Hash of its content.
+    content: u64,
+    provenance: Provenance,
+    /// What it asked for of macros of other files, if it was read.
+    asked: Option<Asking>,
+    found: Found,
+}
+
+/// What the row of a file says from now on.
+struct Row {
+    file: usize,
+    content: u64,
+    hash: u64,
+    lines: u32,
+    provenance: Provenance,
+}
+
 /// Reads what has new content. Facts of the other files are not loaded yet: see [`load_rest`].
 pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
-    let mut out = Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_cache: 0, changes: Vec::new(), room: job.whole_bytes };
+    let mut out =
+        Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_cache: 0, changes: Vec::new(), macros: Arc::default(), room: job.whole_bytes };
     let mut open = Vec::new();
     for (i, (row, planned)) in rows.iter_mut().zip(&job.plan.files).enumerate() {
         match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
             Some(o) => {
-                row.hash = o.hash;
+                (row.content, row.hash) = (o.content, o.hash);
                 row.lines = o.lines;
                 row.provenance = o.provenance;
                 row.renumbered = o.renumbered;
@@ -91,31 +125,41 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
             None => open.push(i),
         }
     }
+    let macros = SharedMacros::new(job.files(rows), &open, job.old);
+    let reached = macros.reached();
+    open.extend((0..rows.len()).filter(|i| reached.contains(&rows[*i].id)));
+    open.sort_unstable();
+    open.dedup();
     // What a killed run left is worth looking for where much is to be read.
     let known = if job.old.is_none_or(|o| !o.linked) || open.len() > FEW_FILES { writer.fact_keys()? } else { FxHashSet::default() };
     out.changed = old.len().saturating_sub(rows.iter().filter(|r| old.contains_key(&r.id)).count()) as u64;
     let total = open.iter().map(|i| job.plan.files[*i].bytes).sum();
-    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(job.whole_bytes), done: AtomicU64::new(0), total };
+    let context =
+        Context { job, old: &old, known: &known, macros: &macros, reached: &reached, room: AtomicU64::new(job.whole_bytes), done: AtomicU64::new(0), total };
+    let mut asked = FxHashMap::default();
     let mut rounds = ReadScheduler::new(job.plan, job.package_cache, &open);
     while let Some(round) = rounds.next(job.cancel) {
-        for (i, hash, lines, made) in read_open(&round.files, job, rows, &context, &mut out, writer)? {
-            let row = &mut rows[i];
+        for read in read_open(&round.files, job, rows, &context, &mut out, &mut asked, writer)? {
+            let row = &mut rows[read.file];
             // What a killed run left may have been numbered after a content that is forgotten.
-            row.renumbered = old.get(&row.id).map_or_else(|| known.contains(&(row.id, hash)), |o| o.renumbered || o.hash != hash);
-            (row.hash, row.lines, row.provenance) = (hash, lines, made);
+            row.renumbered = old.get(&row.id).map_or_else(|| known.contains(&(row.id, read.hash)), |o| o.renumbered || o.hash != read.hash);
+            (row.content, row.hash, row.lines, row.provenance) = (read.content, read.hash, read.lines, read.provenance);
         }
     }
     if job.cancel.is_cancelled() {
         return Err(RefreshError::Cancelled);
     }
     out.room = context.room.into_inner();
+    out.macros = macros.record(asked);
     Ok(out)
 }
 
 /// Loads the facts of all files that are not there yet.
 pub(super) fn load_rest(job: &Job, rows: &mut [FileRow], read: &mut Read, writer: &mut Writer) -> Result<(), RefreshError> {
-    let (old, known) = Default::default();
-    let context = Context { job, old: &old, known: &known, room: AtomicU64::new(read.room), done: AtomicU64::new(0), total: 0 };
+    let (old, known, reached) = Default::default();
+    let macros = SharedMacros::new(job.files(rows), &[], job.old);
+    let context =
+        Context { job, old: &old, known: &known, macros: &macros, reached: &reached, room: AtomicU64::new(read.room), done: AtomicU64::new(0), total: 0 };
     load_unchanged(rows, read, writer, &context)
 }
 
@@ -129,6 +173,9 @@ struct Context<'c> {
     job: &'c Job<'c>,
     old: &'c FxHashMap<FileId, &'c FileRow>,
     known: &'c FxHashSet<(FileId, u64)>,
+    macros: &'c SharedMacros<'c>,
+    /// Files that are read whatever their content.
+    reached: &'c FxHashSet<FileId>,
     /// Bytes of source whose facts may still be kept whole.
     room: AtomicU64,
     /// Bytes read, of so many.
@@ -144,18 +191,19 @@ impl Context<'_> {
     }
 }
 
-/// Reads the open files; gives position, hash and lines of each, and how it was made.
+/// Reads the open files, and gives what their rows say.
 fn read_open(
     open: &[usize],
     job: &Job,
     rows: &[FileRow],
     context: &Context,
     out: &mut Read,
+    asked: &mut FxHashMap<usize, Asking>,
     writer: &mut Writer,
-) -> Result<Vec<(usize, u64, u32, Provenance)>, RefreshError> {
+) -> Result<Vec<Row>, RefreshError> {
     let next = AtomicUsize::new(0);
     let has_packages = open.iter().any(|i| !job.plan.units[job.plan.files[*i].unit].own);
-    let (sender, receiver) = crossbeam_channel::bounded::<(usize, Found, Provenance)>(256);
+    let (sender, receiver) = crossbeam_channel::bounded::<Seen>(256);
     let read = std::thread::scope(|scope| {
         for _ in 0..job.threads.max(1) {
             let sender = sender.clone();
@@ -167,10 +215,10 @@ fn read_open(
                     while let Some(&i) = open.get(next.fetch_add(1, Ordering::Relaxed)) {
                         let planned = &plan.files[i];
                         let package_cache = package_cache.as_ref().filter(|_| !plan.units[planned.unit].own);
-                        let Some((found, made)) = read_one(planned, &rows[i], package_cache, context) else { break };
+                        let Some(seen) = read_one(i, &rows[i], package_cache, context) else { break };
                         let bytes = context.done.fetch_add(planned.bytes, Ordering::Relaxed) + planned.bytes;
                         context.job.progress.report(Phase::Read, bytes, context.total);
-                        if sender.send((i, found, made)).is_err() {
+                        if sender.send(seen).is_err() {
                             break;
                         }
                     }
@@ -178,30 +226,34 @@ fn read_open(
                 .expect("a thread can be started");
         }
         drop(sender);
-        collect(receiver, job, rows, context, out, writer)
+        collect(receiver, job, rows, context, out, asked, writer)
     })?;
     if context.job.cancel.is_cancelled() { Err(RefreshError::Cancelled) } else { Ok(read) }
 }
 
 /// Takes what the threads found, numbers definitions, writes batches.
 fn collect(
-    receiver: crossbeam_channel::Receiver<(usize, Found, Provenance)>,
+    receiver: crossbeam_channel::Receiver<Seen>,
     job: &Job,
     rows: &[FileRow],
     context: &Context,
     out: &mut Read,
+    asked: &mut FxHashMap<usize, Asking>,
     writer: &mut Writer,
-) -> Result<Vec<(usize, u64, u32, Provenance)>, RefreshError> {
+) -> Result<Vec<Row>, RefreshError> {
     let mut results = Vec::new();
     let mut batch = Vec::new();
     let mut batch_bytes = 0;
     let mut packages = job.package_cache.and_then(|d| Packages::open(d, job.plan));
-    for (i, found, made) in receiver {
+    for Seen { file: i, content, provenance, asked: wanted, found } in receiver {
         let id = rows[i].id;
+        if let Some(wanted) = wanted {
+            asked.insert(i, wanted);
+        }
         let (hash, held, packed) = match found {
             Found::Same { hash } => {
                 let before = context.old.get(&id);
-                results.push((i, hash, before.map_or(0, |o| o.lines), made));
+                results.push(Row { file: i, content, hash, lines: before.map_or(0, |o| o.lines), provenance });
                 if before.is_none_or(|o| o.hash != hash) {
                     out.changed += 1;
                     out.changes.push(Changed::unknown(id, "a run before this one had read the file already"));
@@ -231,7 +283,7 @@ fn collect(
             }
         };
         out.changed += 1;
-        results.push((i, hash, held.facts.lines, made));
+        results.push(Row { file: i, content, hash, lines: held.facts.lines, provenance });
         batch.push((id, hash, packed));
         batch_bytes += job.plan.files[i].bytes;
         out.facts[i] = Some(held);
@@ -249,23 +301,33 @@ fn collect(
 }
 
 /// Hashes a file and reads it if its content is new. `None` when cancelled.
-fn read_one(planned: &PlannedFile, row: &FileRow, package_cache: Option<&PackageCache>, context: &Context) -> Option<(Found, Provenance)> {
+fn read_one(i: usize, row: &FileRow, package_cache: Option<&PackageCache>, context: &Context) -> Option<Seen> {
+    let planned = &context.job.plan.files[i];
     if context.job.cancel.is_cancelled() {
         return None;
     }
     let Ok(bytes) = context.job.sources.source(&planned.full) else {
-        return Some((found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context), Provenance::ByHand));
+        let found = found(planned, row, 0, gap_only(GapCause::Unreadable, 0), context);
+        return Some(Seen { file: i, content: 0, provenance: Provenance::ByHand, asked: Some(Asking::new()), found });
     };
-    let made = Provenance::of(&planned.path, planned.language, &bytes);
-    let hash = xxhash_rust::xxh3::xxh3_64(&bytes);
-    if context.known.contains(&(row.id, hash)) || context.old.get(&row.id).is_some_and(|o| o.hash == hash) {
-        return Some((Found::Same { hash }, made));
+    let provenance = Provenance::of(&planned.path, planned.language, &bytes);
+    let content = xxhash_rust::xxh3::xxh3_64(&bytes);
+    let seen = |asked, found| Seen { file: i, content, provenance, asked, found };
+    if let Some(same) = context.old.get(&row.id).filter(|o| o.content == content && !context.reached.contains(&row.id)) {
+        return Some(seen(None, Found::Same { hash: same.hash }));
     }
-    if let Some(found) = package_cache.and_then(|d| from_cache(d, hash, planned, row, context)) {
-        return Some((found, made));
+    // Under the hash of a content alone stand facts that asked for no macro.
+    if context.known.contains(&(row.id, content)) {
+        return Some(seen(Some(Asking::new()), Found::Same { hash: content }));
     }
-    let facts = facts_of(planned, bytes, context.job.cancel)?;
-    Some((found(planned, row, hash, facts, context), made))
+    if let Some(found) = package_cache.and_then(|d| from_cache(d, content, planned, row, context)) {
+        return Some(seen(None, found));
+    }
+    let around = context.macros.around(i);
+    let facts = facts_of(planned, bytes, context.job.cancel, around.as_ref().map_or(&Alone, |a| a as &dyn Surroundings))?;
+    let asked = around.map(|a| a.into_asked()).unwrap_or_default();
+    let found = found(planned, row, key(content, &asked), facts, context);
+    Some(seen(Some(asked), found))
 }
 
 /// Facts just read: those of a file that was there before wait for its numbers.
@@ -289,10 +351,10 @@ fn from_cache(package_cache: &PackageCache, hash: u64, planned: &PlannedFile, ro
 }
 
 /// The facts of bytes; bytes that are no text give a gap. `None` when cancelled.
-pub(crate) fn facts_of(planned: &PlannedFile, bytes: Vec<u8>, cancel: &Cancel) -> Option<Facts> {
+fn facts_of(planned: &PlannedFile, bytes: Vec<u8>, cancel: &Cancel, among: &dyn Surroundings) -> Option<Facts> {
     let size = bytes.len();
     match Source::decode(bytes) {
-        Ok(source) => read(planned.language, &source, cancel),
+        Ok(source) => read_among(planned.language, &source, cancel, among),
         Err(SourceError::Binary) => Some(gap_only(GapCause::Binary, size)),
         Err(SourceError::TooLarge { .. }) => Some(gap_only(GapCause::TooLarge, 0)),
     }
@@ -314,8 +376,11 @@ fn load_unchanged(rows: &mut [FileRow], out: &mut Read, writer: &mut Writer, con
             continue;
         }
         let bytes = sources.source(&plan.files[i].full).unwrap_or_default();
-        row.hash = xxhash_rust::xxh3::xxh3_64(&bytes);
-        let facts = facts_of(&plan.files[i], bytes, cancel).ok_or(RefreshError::Cancelled)?;
+        row.content = xxhash_rust::xxh3::xxh3_64(&bytes);
+        let around = context.macros.around(i);
+        let among = around.as_ref().map_or(&Alone as &dyn Surroundings, |a| a);
+        let facts = facts_of(&plan.files[i], bytes, cancel, among).ok_or(RefreshError::Cancelled)?;
+        row.hash = key(row.content, &around.map(|a| a.into_asked()).unwrap_or_default());
         let numbers = Numbers::fresh(&facts);
         writer.put_facts(&[(row.id, row.hash, pack_facts(&facts, &numbers)?)])?;
         row.lines = facts.lines;

@@ -161,6 +161,7 @@ fn written(mut writer: Writer) -> i64 {
         mtime_ns: 1,
         inode: 1,
         reads_as_sibling: None,
+        content: 5,
         hash: 5,
         provenance: crate::Provenance::ByHand,
         renumbered: false,

@@ -108,6 +108,8 @@ pub struct Generation {
     pub retired: Retired,
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.
     pub began_ns: i64,
+    /// Macros that files share, and who asked for them.
+    pub macros: std::sync::Arc<crate::MacroRecord>,
     /// What the run was asked to include, for telling a change of mind from a change of files.
     pub request: String,
 }

@@ -95,6 +95,20 @@ impl Definition {
         Some(definition)
     }
 
+    /// Tells the names in the body that are no parameters.
+    pub fn each_name(&self, tell: &mut dyn FnMut(&Arc<str>)) {
+        fn within(items: &[Item], tell: &mut dyn FnMut(&Arc<str>)) {
+            for item in items {
+                match &item.kind {
+                    ItemKind::Token { text, kind: TokenKind::Name } => tell(text),
+                    ItemKind::Optional { items, .. } => within(items, tell),
+                    _ => {}
+                }
+            }
+        }
+        within(&self.body, tell);
+    }
+
     fn read_parameters(&mut self, text: &str, tokens: &[Lexed]) -> Option<()> {
         let mut parameters: Vec<Arc<str>> = Vec::new();
         for group in tokens.split(|t| t.span.of(text) == ",") {

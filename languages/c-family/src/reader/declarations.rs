@@ -59,6 +59,7 @@ impl Parser<'_, '_> {
                 }
             }
             T::Name if self.cpp && self.is_module_line() => self.step_over_line(),
+            T::Name if ctx == Ctx::File && self.stands_before_call() => self.modifier(),
             T::LBrace if ctx == Ctx::File && self.is_part_of_list() => self.part_of_list(),
             T::Number | T::Text | T::Char | T::Dot | T::Comma | T::Minus if ctx == Ctx::File => self.part_of_list(),
             T::LBracket if ctx == Ctx::File && self.at(self.p + 1) != T::LBracket => self.part_of_list(),
@@ -83,6 +84,18 @@ impl Parser<'_, '_> {
         }
         self.take(T::Comma);
         self.take(T::Semi);
+    }
+
+    /// A macro by itself, in front of a call of another one that stands for a declaration: `ALIGNED DEFINE_LOCK(a);`.
+    fn stands_before_call(&self) -> bool {
+        let p = self.p;
+        let shape = self.at(p + 1) == T::Name && self.at(p + 2) == T::LParen && super::parser::is_capitals(self.spelled(p + 1));
+        if !shape || !self.looks_attribute(p) {
+            return false;
+        }
+        let ends = || self.close_of(p + 2).is_some_and(|close| self.at(close + 1) == T::Semi);
+        let is_line = self.toks[p].is(mark::LINE) && self.toks[p + 1].is(mark::LINE);
+        is_line && super::parser::is_capitals(self.spelled(p)) || self.spelled(p).starts_with("__") && ends()
     }
 
     /// `import a.b;`, `module a;`.
@@ -173,6 +186,7 @@ impl Parser<'_, '_> {
             T::Name if self.at(self.p + 1) == T::LParen => {
                 if ctx == Ctx::File {
                     self.note_made(self.p);
+                    self.note_called(self.p, begin);
                 }
                 self.macro_call();
                 match self.k() {

@@ -2,15 +2,16 @@
 //!
 //! # How it works
 //! Calls at file level whose macro this file defines are expanded by the file's own definitions, and the declarations in the result
-//! become definitions whose place is the argument that their names are made of, or the call. Macros of other files stay unexpanded:
-//! a reader sees one file.
+//! become definitions whose place is the argument that their names are made of, or the call.
 //!
 //! # Guarantees
 //! At most [`MOST_TOKENS`] tokens a file are made; a call that comes later is a gap.
 
-use super::parser::{Parser, is_capitals};
+use super::made::{Made, declarations};
+use super::made_elsewhere::{Call, NamePart, Taken};
+use super::parser::Parser;
 use super::scan::MacroLine;
-use super::tokens::{T, Tok, is_keyword};
+use super::tokens::{T, Tok};
 use crate::lexer::CLexer;
 use crate::preprocessor::{Definition, Expander, Lines, Table};
 use compass_expand::{Place, Record, SourceNo, Token, TokenId, TokenKind};
@@ -37,13 +38,6 @@ impl Lines for NoLines {
     }
 }
 
-/// A declaration in an expansion.
-struct Made {
-    name: TokenId,
-    kind: Kind,
-    flags: Flags,
-}
-
 impl Parser<'_, '_> {
     /// Defines what calls at file level make of macros that the file defines.
     pub(super) fn define_expanded(&mut self, macros: &[MacroLine]) {
@@ -55,8 +49,9 @@ impl Parser<'_, '_> {
         let mut table = Table::default();
         let mut macros = macros.iter().peekable();
         let at_top = |d: &&compass_facts::Definition| d.scope == ScopeId::FILE || self.s.scope_kind(d.scope) == ScopeKind::Module;
-        let mut taken: FxHashSet<NameId> = self.s.facts.definitions.iter().filter(at_top).map(|d| d.name).collect();
+        let mut taken: Taken = self.s.facts.definitions.iter().filter(at_top).map(|d| (ScopeId::FILE, d.name)).collect();
         let mut left = MOST_TOKENS;
+        let mut expanded: FxHashSet<u32> = FxHashSet::default();
         for (at, whole) in calls {
             if left == 0 {
                 self.s.gap(GapCause::TooDeep, whole);
@@ -70,10 +65,17 @@ impl Parser<'_, '_> {
             let out = expander.run(self.written(whole));
             left = left.saturating_sub(expander.record.tokens.len());
             let record = expander.record;
+            let before = self.s.facts.made.len();
             for made in declarations(&record, &out, self.cpp) {
                 self.define_one(&record, &made, (at, whole), &mut taken);
             }
+            self.define_by_inner_calls(&record, &out, (at, whole), &mut taken);
+            if self.s.facts.made.len() > before {
+                expanded.insert(whole.start);
+            }
         }
+        // What is known need not be guessed from the arguments.
+        self.made.retain(|m| !expanded.contains(&m.1.start));
     }
 
     /// Calls of these macros outside all blocks but those of `extern "C"`: what is made in a namespace would have to be its member.
@@ -107,15 +109,59 @@ impl Parser<'_, '_> {
             .collect()
     }
 
-    fn define_one(&mut self, record: &Record, made: &Made, (call, whole): (Tok, Span), taken: &mut FxHashSet<NameId>) {
+    /// What is left in an expansion may be calls of macros that other files define.
+    fn define_by_inner_calls(&mut self, record: &Record, out: &[TokenId], (at, whole): (Tok, Span), taken: &mut Taken) {
+        let spelled = |i: usize| out.get(i).map_or("", |t| &*record.token(*t).text);
+        let mut depth = 0usize;
+        let mut i = 0;
+        while i < out.len() {
+            match spelled(i) {
+                "(" | "[" | "{" => depth += 1,
+                ")" | "]" | "}" => depth = depth.saturating_sub(1),
+                name if depth == 0 && spelled(i + 1) == "(" && record.token(out[i]).kind == TokenKind::Name => {
+                    let end = super::made::past(record, out, i + 1);
+                    let arguments: Vec<NamePart> = self.arguments_in(record, &out[i + 2..end.saturating_sub(1).max(i + 2)], at);
+                    let call = Call { arguments: &arguments, macro_name: name, name: at, whole, body: None, scope: ScopeId::FILE };
+                    self.define_by(&call, taken);
+                    i = end;
+                    continue;
+                }
+                _ => {}
+            }
+            i += 1;
+        }
+    }
+
+    /// Arguments that are one word each.
+    fn arguments_in(&self, record: &Record, inner: &[TokenId], at: Tok) -> Vec<NamePart> {
+        let mut out = Vec::new();
+        let mut rest = inner;
+        while !rest.is_empty() {
+            let mut end = 0;
+            while end < rest.len() && !record.token(rest[end]).is(",") {
+                end = if ["(", "[", "{"].iter().any(|b| record.token(rest[end]).is(b)) { super::made::past(record, rest, end) } else { end + 1 };
+            }
+            let (argument, further) = rest.split_at(end.min(rest.len()));
+            out.push(match argument {
+                [word] => Some((record.token(*word).text.to_string(), self.source_of(record, *word).unwrap_or(at))),
+                _ => None,
+            });
+            rest = further.get(1..).unwrap_or(&[]);
+        }
+        out
+    }
+
+    fn define_one(&mut self, record: &Record, made: &Made, (call, whole): (Tok, Span), taken: &mut Taken) {
         let spelled = record.token(made.name).text.clone();
         let name = self.s.intern(&spelled);
-        if !taken.insert(name) {
+        if !taken.insert((ScopeId::FILE, name)) {
             return;
         }
         let token = self.source_of(record, made.name).unwrap_or(call);
         let def = self.s.define_in(ScopeId::FILE, name, made.kind, token, whole);
         self.s.flag(def, made.flags);
+        let by = self.s.name(call.id);
+        self.s.facts.made.push((def, by));
     }
 
     /// The argument that a name is made of.
@@ -133,112 +179,4 @@ impl Parser<'_, '_> {
         }
         None
     }
-}
-
-/// The declarations at the top of an expansion.
-fn declarations(record: &Record, out: &[TokenId], cpp: bool) -> Vec<Made> {
-    let mut found = Vec::new();
-    let mut rest = out;
-    while !rest.is_empty() {
-        let end = statement_end(record, rest);
-        let (statement, further) = rest.split_at(end);
-        declared(record, statement, cpp, &mut found);
-        rest = further;
-    }
-    found
-}
-
-/// Tokens up to a `;` or the end of a function's body.
-fn statement_end(record: &Record, out: &[TokenId]) -> usize {
-    let mut depth = 0usize;
-    for (i, id) in out.iter().enumerate() {
-        match &*record.token(*id).text {
-            "(" | "[" | "{" => depth += 1,
-            ")" | "]" => depth = depth.saturating_sub(1),
-            "}" => {
-                depth = depth.saturating_sub(1);
-                let of_function = out[..i].iter().any(|t| record.token(*t).is("(")) && !out[..i].iter().any(|t| record.token(*t).is("="));
-                if depth == 0 && of_function {
-                    return i + 1;
-                }
-            }
-            ";" if depth == 0 => return i + 1,
-            _ => {}
-        }
-    }
-    out.len()
-}
-
-/// What one statement declares: a function, a variable, or a type with its body.
-fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<Made>) {
-    let word = |i: usize| statement.get(i).map_or("", |t| &*record.token(*t).text);
-    let is_name = |i: usize| statement.get(i).is_some_and(|t| record.token(*t).kind == TokenKind::Name && !is_keyword(word(i), cpp) && !is_capitals(word(i)));
-    if word(0) == "typedef" {
-        return;
-    }
-    let private = Flags::default().with_if((0..statement.len()).take_while(|i| word(*i) != "(").any(|i| word(i) == "static"), Flags::PRIVATE);
-    let external = word(0) == "extern";
-    // `static name (…);` without a type is a macro of another file.
-    let typed = |name: usize| (0..name).any(|i| !matches!(word(i), "static" | "extern" | "inline" | "const" | "*"));
-    let mut i = 0;
-    let mut last = None;
-    while i < statement.len() {
-        match word(i) {
-            "struct" | "union" | "enum" if is_name(i + 1) && word(i + 2) == "{" => {
-                let kind = match word(i) {
-                    "struct" => Kind::Struct,
-                    "union" => Kind::Union,
-                    _ => Kind::Enum,
-                };
-                found.push(Made { name: statement[i + 1], kind, flags: Flags::default() });
-                i = past(record, statement, i + 2);
-                continue;
-            }
-            "struct" | "union" | "enum" => i += 1,
-            "(" => {
-                let after = past(record, statement, i);
-                let named = last.filter(|n| typed(*n) && *n + 1 == i);
-                // Attributes that macros hide stand behind the parameters, too.
-                let ends = |name: usize| matches!(word(after), "{" | ";" | "__attribute__") || word(after).starts_with("__") && !word(name).starts_with("__");
-                if let Some(name) = named.filter(|n| ends(*n)) {
-                    let flags = private.with_if(word(statement.len() - 1) == ";", Flags::BODILESS);
-                    found.push(Made { name: statement[name], kind: Kind::Function, flags });
-                    return;
-                }
-                i = after;
-                continue;
-            }
-            "=" | ";" => break,
-            "[" | "{" => {
-                i = past(record, statement, i);
-                continue;
-            }
-            _ if is_name(i) => last = Some(i),
-            _ => {}
-        }
-        i += 1;
-    }
-    // A type stands before the name of a variable.
-    if let Some(name) = last.filter(|n| typed(*n) && matches!(word(i), "=" | ";") && matches!(word(n + 1), "=" | ";" | "[")) {
-        let flags = private.with_if(external, Flags::BODILESS);
-        found.push(Made { name: statement[name], kind: Kind::Variable, flags });
-    }
-}
-
-/// Behind the bracket that closes the one at `open`.
-fn past(record: &Record, statement: &[TokenId], open: usize) -> usize {
-    let mut depth = 0usize;
-    for (i, id) in statement.iter().enumerate().skip(open) {
-        match &*record.token(*id).text {
-            "(" | "[" | "{" => depth += 1,
-            ")" | "]" | "}" => {
-                depth = depth.saturating_sub(1);
-                if depth == 0 {
-                    return i + 1;
-                }
-            }
-            _ => {}
-        }
-    }
-    statement.len()
 }

@@ -128,6 +128,8 @@ impl<'s> Parser<'s, '_> {
         let end = self.toks.len();
         self.declarations(Ctx::File, end);
         self.define_expanded(macros);
+        let own = macros.iter().filter(|m| m.parameters.is_some()).map(|m| m.name.id).collect();
+        self.define_made_elsewhere(&own);
         self.define_made();
     }
 

@@ -6,9 +6,11 @@
 //! at most to the end of the declaration.
 
 use super::balance::{NONE, mates};
+use super::made_elsewhere::Called;
 use super::sink::{Sink, Val};
 use super::tokens::{T, Tok, mark};
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
+use compass_facts::surroundings::Surroundings;
 use compass_facts::*;
 
 /// Deepest nesting that is followed.
@@ -63,6 +65,10 @@ pub(super) struct Parser<'s, 't> {
     pub(super) parameters: Vec<DefId>,
     /// Names that macros may declare: the name's token, and the call.
     pub(super) made: Vec<(Tok, Span)>,
+    /// Calls of macros in the place of declarations: the macro's name, the call, and the scope.
+    pub(super) called: Vec<Called>,
+    /// The macros of other files.
+    pub(super) among: &'s dyn Surroundings,
     /// Type names that this file defines, by spelling.
     pub(super) types: Vec<bool>,
     /// Functions that this file names so far, by spelling.
@@ -95,7 +101,7 @@ impl Bounded for Parser<'_, '_> {
 }
 
 impl<'s, 't> Parser<'s, 't> {
-    pub(super) fn new(text: &'t str, cpp: bool, toks: &'s [Tok], s: Sink<'s, 't>, cancel: &Cancel) -> Self {
+    pub(super) fn new(text: &'t str, cpp: bool, toks: &'s [Tok], s: Sink<'s, 't>, cancel: &Cancel, among: &'s dyn Surroundings) -> Self {
         let mate = mates(toks, text);
         let types = vec![false; s.spellings.len()];
         Parser {
@@ -110,6 +116,8 @@ impl<'s, 't> Parser<'s, 't> {
             jumps: Vec::new(),
             parameters: Vec::new(),
             made: Vec::new(),
+            called: Vec::new(),
+            among,
             types,
             functions: rustc_hash::FxHashSet::default(),
             overrides: false,

@@ -145,6 +145,7 @@ impl Parser<'_, '_> {
     fn macro_before_name(&mut self, ctx: Ctx) -> bool {
         if ctx == Ctx::File && self.toks.get(self.past(self.p + 1)).is_some_and(|t| t.is(mark::LINE)) {
             self.note_made(self.p);
+            self.note_called(self.p, self.p);
         }
         self.macro_call();
         let next = self.tok();

@@ -1,6 +1,7 @@
 //! What is particular to the language, and its compiler as oracle.
 
 mod bounds;
+mod made_names;
 mod marked_c;
 mod marked_cpp;
 mod oracle;

@@ -1,0 +1,355 @@
+//! What calls of a macro make, told once for all calls: the macro is expanded with marks for its arguments, and the names of the declarations
+//! in the result become templates.
+//!
+//! # How it works
+//! A macro and the macros it needs may each have several definitions: one for each architecture, or a branch of a conditional each. The
+//! nearest definition counts first; then each other one of a needed macro takes its place alone, and what that makes is added. Macros whose
+//! names are pasted are known only when they appear in a result; they are looked for then, and the expansion is done again.
+//!
+//! # Guarantees
+//! At most [`MOST_DEFINITIONS`] definitions of the macro, [`MOST_NEEDED`] needed macros and [`MOST_TOKENS`] tokens are made.
+
+use crate::lexer::CLexer;
+use crate::preprocessor::{Definition, Expander, Lines, Table};
+use crate::reader::made::{Made, declarations};
+use compass_expand::{Place, Record, SourceNo, Token, TokenKind};
+use compass_facts::surroundings::{FindMacro, MacroShape, WrittenMacro};
+use compass_facts::{Flags, Kind};
+use rustc_hash::{FxHashMap, FxHashSet, FxHasher};
+use std::hash::{Hash, Hasher};
+use std::sync::Arc;
+
+/// Definitions of one macro that are told apart.
+const MOST_DEFINITIONS: usize = 12;
+/// Other definitions of a macro that is needed.
+const MOST_OTHERS: usize = 6;
+/// Macros that one needs, with all that they need.
+const MOST_NEEDED: usize = 300;
+/// Tokens that all expansions of one macro may become.
+const MOST_TOKENS: usize = 300_000;
+/// Looks for names that pasting has made.
+const ROUNDS: usize = 5;
+
+/// A part of a name.
+#[derive(Debug, Clone, PartialEq, Eq, Hash, PartialOrd, Ord)]
+pub(crate) enum Part {
+    /// Letters.
+    Text(String),
+    /// What the call gives, by position.
+    Argument(u16),
+}
+
+/// A declaration that each call makes.
+#[derive(Debug, Clone, PartialEq, Eq, Hash)]
+pub(crate) struct Template {
+    pub(crate) name: Vec<Part>,
+    pub(crate) kind: Kind,
+    pub(crate) flags: Flags,
+    /// Does the body stand behind the call?
+    pub(crate) is_open: bool,
+    /// The argument that is the type of the variable.
+    pub(crate) of: Option<u16>,
+}
+
+/// What calls with so many arguments make.
+#[derive(Debug, Clone, PartialEq, Eq, Hash)]
+pub(crate) struct WithArguments {
+    /// Where the macro is defined.
+    pub(crate) path: Arc<str>,
+    pub(crate) parameters: usize,
+    pub(crate) variadic: bool,
+    pub(crate) templates: Vec<Template>,
+}
+
+/// What calls of a macro make, by its definitions.
+#[derive(Debug, Default)]
+pub(crate) struct NameTemplates(pub(crate) Vec<WithArguments>);
+
+impl NameTemplates {
+    /// What calls of that name make.
+    pub(super) fn of(name: &str, find: &mut FindMacro) -> NameTemplates {
+        let mut out: Vec<WithArguments> = Vec::new();
+        let mut known = Known { find, found: FxHashMap::default() };
+        let mut left = MOST_TOKENS;
+        for top in known.definitions(name).iter().take(MOST_DEFINITIONS) {
+            let Some(parameters) = top.definition.parameters.as_ref().map(Vec::len) else { continue };
+            let mut family = Family::new(top, name);
+            family.gather(&mut known);
+            let templates = family.templates(&mut known, &mut left);
+            if !templates.is_empty() && !out.iter().any(|o| o.parameters == parameters && o.templates == templates) {
+                out.push(WithArguments { path: top.path.clone(), parameters, variadic: top.definition.variadic, templates });
+            }
+        }
+        NameTemplates(out)
+    }
+
+    pub(super) fn into_shape(self) -> MacroShape {
+        if self.0.is_empty() {
+            return MacroShape { digest: 0, value: None };
+        }
+        let mut hasher = FxHasher::default();
+        self.0.hash(&mut hasher);
+        MacroShape { digest: hasher.finish() | 1, value: Some(Box::new(self)) }
+    }
+}
+
+/// A definition, and where it stands.
+struct Found {
+    path: Arc<str>,
+    definition: Arc<Definition>,
+}
+
+/// Definitions looked for so far.
+struct Known<'k, 'f> {
+    find: &'k mut FindMacro<'f>,
+    found: FxHashMap<String, Arc<Vec<Found>>>,
+}
+
+impl Known<'_, '_> {
+    /// The different definitions of a name.
+    fn definitions(&mut self, name: &str) -> Arc<Vec<Found>> {
+        if let Some(known) = self.found.get(name) {
+            return known.clone();
+        }
+        let mut seen: FxHashSet<String> = FxHashSet::default();
+        let mut read = Vec::new();
+        for WrittenMacro { path, text } in (self.find)(name) {
+            let tokens: Vec<_> = CLexer::new(&text, false).collect();
+            let told: String = tokens.iter().map(|t| t.spelling(&text)).collect::<Vec<_>>().join(" ");
+            if seen.insert(told)
+                && let Some(definition) = Definition::read(SourceNo(u32::MAX), &text, &tokens)
+            {
+                read.push(Found { path, definition: Arc::new(definition) });
+            }
+        }
+        let read = Arc::new(read);
+        self.found.insert(name.to_owned(), read.clone());
+        read
+    }
+}
+
+/// A definition with what it needs.
+struct Family<'t> {
+    top: &'t Found,
+    table: Table,
+    /// Further definitions of needed macros.
+    others: Vec<(Arc<str>, Arc<Definition>)>,
+    looked: FxHashSet<Arc<str>>,
+    open: Vec<Arc<Definition>>,
+}
+
+impl<'t> Family<'t> {
+    fn new(top: &'t Found, name: &str) -> Self {
+        let mut table = Table::default();
+        let name: Arc<str> = name.into();
+        table.insert(name.clone(), top.definition.clone());
+        Family { top, table, others: Vec::new(), looked: FxHashSet::from_iter([name]), open: vec![top.definition.clone()] }
+    }
+
+    /// Finds what the open definitions need, and what that needs.
+    fn gather(&mut self, known: &mut Known) {
+        while let Some(definition) = self.open.pop() {
+            for name in names_in(&definition) {
+                self.need(&name, known);
+            }
+        }
+    }
+
+    fn need(&mut self, name: &Arc<str>, known: &mut Known) -> bool {
+        if self.looked.len() >= MOST_NEEDED || crate::reader::is_keyword(name, false) || !self.looked.insert(name.clone()) {
+            return false;
+        }
+        let found = known.definitions(name);
+        let mut order: Vec<&Found> = found.iter().collect();
+        order.sort_by_key(|f| std::cmp::Reverse(folders_shared(&f.path, &self.top.path)));
+        for (i, found) in order.into_iter().take(1 + MOST_OTHERS).enumerate() {
+            self.open.push(found.definition.clone());
+            if i == 0 {
+                self.table.insert(name.clone(), found.definition.clone());
+            } else {
+                self.others.push((name.clone(), found.definition.clone()));
+            }
+        }
+        self.table.contains_key(name)
+    }
+
+    /// The names that calls make under any of the definitions.
+    fn templates(&mut self, known: &mut Known, left: &mut usize) -> Vec<Template> {
+        let mut out: Vec<Template> = Vec::new();
+        for _ in 0..ROUNDS {
+            let (found, names) = self.expand(&self.table, left);
+            let more = names.iter().filter(|n| self.need(n, known)).count();
+            self.gather(known);
+            if more == 0 {
+                out = found;
+                break;
+            }
+        }
+        for (name, other) in std::mem::take(&mut self.others) {
+            if *left == 0 {
+                break;
+            }
+            let mut table = self.table.clone();
+            table.insert(name, other);
+            let found = self.expand(&table, left).0;
+            found.into_iter().for_each(|template| add(&mut out, template));
+        }
+        out
+    }
+
+    /// Templates of one expansion, and the names that stand in its result.
+    fn expand(&self, table: &Table, left: &mut usize) -> (Vec<Template>, Vec<Arc<str>>) {
+        if *left == 0 {
+            return Default::default();
+        }
+        let count = self.top.definition.parameters.as_ref().map_or(0, Vec::len);
+        let call = format!("{}({})", self.top.definition.name, (0..count).map(mark).collect::<Vec<_>>().join(", "));
+        let place = |span| Place { source: SourceNo(0), span };
+        let written = CLexer::new(&call, false).map(|t| Token::written(t.spelling(&call).into(), t.kind, t.spaced, place(t.span))).collect();
+        let mut expander = Expander::new(table, &NoLines);
+        let out = expander.run(written);
+        *left = left.saturating_sub(expander.record.tokens.len());
+        let record = expander.record;
+        let mut templates = Vec::new();
+        declarations(&record, &out, false).iter().filter_map(|made| template(&record, made)).for_each(|t| add(&mut templates, t));
+        let names = out.iter().map(|t| record.token(*t)).filter(|t| t.kind == TokenKind::Name && parts(&t.text).len() == 1);
+        (templates, names.map(|t| t.text.clone()).collect())
+    }
+}
+
+/// Adds what is not there yet; a body counts more than a declaration of the same.
+fn add(templates: &mut Vec<Template>, new: Template) {
+    match templates.iter_mut().find(|t| t.name == new.name) {
+        Some(known) if known.flags.has(Flags::BODILESS) && !new.flags.has(Flags::BODILESS) => *known = new,
+        Some(_) => {}
+        None => templates.push(new),
+    }
+}
+
+/// Places that nobody shows.
+struct NoLines;
+
+impl Lines for NoLines {
+    fn line(&self, _: Place) -> u32 {
+        0
+    }
+
+    fn path(&self, _: Place) -> String {
+        String::new()
+    }
+}
+
+/// Names in the body of a definition that may be macros.
+fn names_in(definition: &Definition) -> Vec<Arc<str>> {
+    let mut out = Vec::new();
+    definition.each_name(&mut |name| out.push(name.clone()));
+    out
+}
+
+/// How many folders both paths begin with.
+fn folders_shared(a: &str, b: &str) -> usize {
+    let folders = |path: &'_ str| path.rsplit_once('/').map_or(String::new(), |p| p.0.to_owned());
+    let (a, b) = (folders(a), folders(b));
+    a.split('/').zip(b.split('/')).take_while(|(x, y)| x == y && !x.is_empty()).count()
+}
+
+const MARK: &str = "zq7argument";
+
+/// The word that stands for an argument: no program has it.
+fn mark(argument: usize) -> String {
+    format!("{MARK}{argument}z")
+}
+
+/// A word with marks, taken apart.
+fn parts(word: &str) -> Vec<Part> {
+    let mut out = Vec::new();
+    let mut rest = word;
+    while let Some((before, after)) = rest.split_once(MARK) {
+        let Some((Ok(number), further)) = after.split_once('z').map(|(n, further)| (n.parse(), further)) else { break };
+        if !before.is_empty() {
+            out.push(Part::Text(before.to_owned()));
+        }
+        out.push(Part::Argument(number));
+        rest = further;
+    }
+    if !rest.is_empty() {
+        out.push(Part::Text(rest.to_owned()));
+    }
+    out
+}
+
+/// A declaration whose name hangs on the call.
+fn template(record: &Record, made: &Made) -> Option<Template> {
+    let name = parts(&record.token(made.name).text);
+    let of = match made.of[..] {
+        [of] => match parts(&record.token(of).text)[..] {
+            [Part::Argument(n)] => Some(n),
+            _ => None,
+        },
+        _ => None,
+    };
+    // What is announced under the very name that is given stands elsewhere.
+    if made.flags.has(Flags::BODILESS) && matches!(name[..], [Part::Argument(_)]) {
+        return None;
+    }
+    let hangs = name.iter().any(|p| matches!(p, Part::Argument(_)));
+    hangs.then_some(Template { name, kind: made.kind, flags: made.flags, is_open: made.is_open, of })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    /// What `name` makes, as `kind template` each; definitions are `path: text`.
+    fn made(name: &str, definitions: &[(&str, &str)]) -> Vec<String> {
+        let mut find = |wanted: &str| {
+            let of = |(path, text): &(&str, &str)| WrittenMacro { path: (*path).into(), text: (*text).to_owned() };
+            definitions.iter().filter(|d| d.1.split(['(', ' ']).next() == Some(wanted)).map(of).collect()
+        };
+        let told = |part: &Part| match part {
+            Part::Text(text) => text.clone(),
+            Part::Argument(n) => format!("<{n}>"),
+        };
+        let all = NameTemplates::of(name, &mut find).0;
+        let one = |t: &Template| {
+            let open = if t.is_open { " {}" } else { "" };
+            let of = t.of.map_or(String::new(), |n| format!(": {n}"));
+            format!("{} {}{of}{open}", t.kind.word(), t.name.iter().map(told).collect::<String>())
+        };
+        all.iter().flat_map(|a| a.templates.iter().map(one)).collect()
+    }
+
+    #[rstest]
+    #[case::variable(&[("a.h", "MAKE(type, name) __typeof__(type) name")], &["var <1>: 0"])]
+    #[case::pasted(&[("a.h", "MAKE(n) static inline int turn_##n(int by) { return by; } extern int count_##n;")], &["fn turn_<0>", "var count_<0>"])]
+    #[case::nested(&[("a.h", "MAKE(n) INNER(_##n)"), ("b.h", "INNER(n) long sys##n(void);")], &["fn sys_<0>"])]
+    #[case::open(&[("a.h", "MAKE(n, ...) static long do_##n(__VA_ARGS__)")], &["fn do_<0> {}"])]
+    #[case::pasted_macro(&[("a.h", "MAKE(n) MADE(2, n)"), ("a.h", "MADE(k, n) MADE##k(n)"), ("a.h", "MADE2(n) int two_##n;")], &["var two_<0>"])]
+    #[case::enumerators(&[("a.h", "MAKE(n) enum { FIRST_##n, LAST_##n = 3 };")], &["variant FIRST_<0>", "variant LAST_<0>"])]
+    #[case::alias(&[("a.h", "MAKE(n) typedef struct { int a; } n##_t;")], &["alias <0>_t"])]
+    #[case::nothing(&[("a.h", "MAKE(n) (n + 1)")], &[])]
+    #[case::statement(&[("a.h", "MAKE(n) do { n(); } while (0)")], &[])]
+    #[case::itself(&[("a.h", "MAKE(n) MAKE(n) int a_##n;")], &["var a_<0>"])]
+    fn calls_make_names(#[case] definitions: &[(&str, &str)], #[case] wanted: &[&str]) {
+        assert_eq!(made("MAKE", definitions), wanted);
+    }
+
+    #[test]
+    fn every_definition_of_a_needed_macro_counts() {
+        let definitions = [
+            ("include/calls.h", "MAKE(n) ENTRY(_##n)"),
+            ("arch/loom/wrap.h", "ENTRY(n) long loom_sys##n(void);"),
+            ("arch/mill/wrap.h", "ENTRY(n) long mill_sys##n(void);"),
+        ];
+        assert_eq!(made("MAKE", &definitions), ["fn loom_sys_<0>", "fn mill_sys_<0>"]);
+    }
+
+    #[test]
+    fn what_grows_without_end_is_bounded() {
+        let texts: Vec<String> = (0..40).map(|i| format!("GROW{i}(n) GROW{}(n##a) GROW{}(n##b)", i + 1, i + 1)).collect();
+        let mut definitions: Vec<(&str, &str)> = texts.iter().map(|t| ("a.h", t.as_str())).collect();
+        definitions.push(("a.h", "MAKE(n) GROW0(n)"));
+        assert_eq!(made("MAKE", &definitions), Vec::<String>::new());
+    }
+}

@@ -1,0 +1,118 @@
+//! Names that macros of other files make: found by questions, with the macro that made them, and gone or renamed with it.
+
+use compass_facts::surroundings::{MacroShape, Surroundings, WrittenMacro};
+use compass_facts::{Cancel, DefId, Facts, Kind, Source, read_among};
+use rstest::rstest;
+use std::sync::Arc;
+use testkit::definitions;
+
+/// Macros of another file.
+struct Header(&'static str);
+
+impl Surroundings for Header {
+    fn shape(&self, name: &str) -> Option<Arc<MacroShape>> {
+        let shared = languages::C.profile().shared_macros.expect("C has macros");
+        let shape = shared.shape(name, &mut |wanted| {
+            let mut found = Vec::new();
+            shared.definitions(self.0.as_bytes(), &mut |name, place| {
+                if name == wanted.as_bytes() {
+                    found.push(WrittenMacro { path: "rack.h".into(), text: self.0[place].to_owned() });
+                }
+            });
+            found
+        });
+        shape.value.is_some().then(|| Arc::new(shape))
+    }
+
+    fn path(&self) -> &str {
+        "wheel.c"
+    }
+}
+
+fn read(header: &'static str, text: &str) -> Facts {
+    let source = Source::decode(text.as_bytes().to_vec()).expect("text");
+    read_among(languages::C, &source, &Cancel::new(), &Header(header)).expect("not cancelled")
+}
+
+const CALLS: &str = "#define CALL2(name, ...) CALLx(2, _##name, __VA_ARGS__)
+#define CALLx(n, name, ...) \\
+\tlong sys##name(ARGS(n, __VA_ARGS__)); \\
+\tstatic long do##name(ARGS(n, __VA_ARGS__)); \\
+\tstatic inline long do##name(ARGS(n, __VA_ARGS__))
+#define FLAG(up, low) static inline int Is##up(struct rack *r) { return r->bits & BIT_##low; } \\
+\tstatic inline void Set##up(struct rack *r) { r->bits |= BIT_##low; }
+#define PER_SHELF(type, name) __attribute__((section(\".shelf\"))) __typeof__(type) name
+#define LIST_OF(name) enum name##_state { name##_IDLE, name##_BUSY, };
+#define EXPORT(name) extern __typeof__(name) name; static const char exported_##name[] = #name
+#define NOTE(text) static const char unique[] = text
+";
+
+#[rstest]
+#[case::with_a_body("CALL2(turn, int, by)\n{\n\treturn by;\n}\n", &["fn sys_turn", "fn do_turn"])]
+#[case::members("FLAG(Oiled, oiled)\nFLAG(Clean, clean)\n", &["fn IsOiled", "fn SetOiled", "fn IsClean", "fn SetClean"])]
+#[case::variable("PER_SHELF(struct rack, racks);\n", &["var racks"])]
+#[case::static_variable("static PER_SHELF(struct rack, racks);\n", &["var racks"])]
+#[case::enumeration("LIST_OF(wheel)\n", &["enum wheel_state", "variant wheel_IDLE", "variant wheel_BUSY"])]
+#[case::nothing("NOTE(\"turns\");\n", &[])]
+#[case::own_macro_around("#define MY(x) FLAG(x, x)\nMY(Oiled)\n", &["macro MY", "param MY.x", "fn IsOiled", "fn SetOiled"])]
+#[case::defined_here_as_well("FLAG(Oiled, oiled)\nint IsOiled(struct rack *r) { return 1; }\n", &["fn SetOiled", "fn IsOiled", "param IsOiled.r"])]
+#[case::behind_a_lone_macro("RACK_NAMES\n\nFLAG(Oiled, oiled)\n", &["fn IsOiled", "fn SetOiled"])]
+#[case::behind_an_attribute("__aligned PER_SHELF(struct rack, racks);\n", &["var racks"])]
+#[case::announced("EXPORT(racks);\n", &["var exported_racks"])]
+#[case::no_word("FLAG(\"text\", 1 + 2)\n", &[])]
+#[case::too_few("FLAG(Oiled)\n", &[])]
+fn what_calls_make(#[case] text: &str, #[case] wanted: &[&str]) {
+    let facts = read(CALLS, text);
+    let found: Vec<String> = definitions(&facts).into_iter().filter(|d| !d.starts_with("param do_turn")).collect();
+    assert_eq!(found, wanted);
+}
+
+#[test]
+fn a_body_belongs_to_what_is_made_last() {
+    let facts = read(CALLS, "int help(int);\nCALL2(turn, int, by)\n{\n\treturn help(by);\n}\n");
+    let call = facts.uses.iter().find(|u| facts.name(u.name) == "help").expect("the call");
+    let owner = call.enclosing.expect("a function");
+    assert_eq!(facts.def_name(owner), "do_turn");
+    assert_eq!(facts.made_by(owner), Some("CALL2"));
+    assert!(facts.def(owner).body.is_some());
+    let by = facts.uses.iter().rfind(|u| facts.name(u.name) == "by").expect("the use");
+    let parameter = by.local.expect("linked");
+    assert_eq!((facts.def(parameter).kind, facts.def(parameter).container), (Kind::Parameter, Some(owner)));
+}
+
+#[test]
+fn nobody_made_what_is_written() {
+    let facts = read(CALLS, "int help(int by) { return by; }\n");
+    assert!((0..facts.definitions.len()).all(|i| facts.made_by(DefId(i as u32)).is_none()));
+}
+
+mod in_an_index {
+    use testkit::{Project, ask, engine};
+
+    const HEADER: &str = "#define FLAG(up, low) static inline int Is##up(int r) { return r & low; } static inline int Set##up(int r) { return r | low; }\n";
+
+    fn places(project: &Project, question: &str) -> Vec<String> {
+        let answers = ask(&engine(project), question);
+        answers.answers.iter().map(|a| format!("{}:{}", a.path, a.line)).collect()
+    }
+
+    #[test]
+    fn made_names_are_found_and_follow_the_macro() {
+        let project = Project::with(&[
+            ("rack.h", HEADER),
+            ("flags.h", "#include \"rack.h\"\nFLAG(Oiled, 1)\nFLAG(Clean, 2)\n"),
+            ("wheel.c", "#include \"flags.h\"\nint turn(int r) {\n\treturn IsOiled(r) + SetClean(r);\n}\n"),
+        ]);
+        assert_eq!(places(&project, "where is \"IsOiled\""), ["flags.h:2"]);
+        assert_eq!(places(&project, "where is wheel.c:3:9"), ["flags.h:2"]);
+        assert_eq!(places(&project, "who calls \"SetClean\""), ["wheel.c:3"]);
+        // The macro makes another name: a file that did not change says so.
+        project.write("rack.h", &HEADER.replace("Is##up", "Has##up"));
+        assert_eq!(places(&project, "where is \"IsOiled\""), Vec::<String>::new());
+        assert_eq!(places(&project, "where is \"HasOiled\""), ["flags.h:2"]);
+        project.remove("rack.h");
+        assert_eq!(places(&project, "where is \"HasOiled\""), Vec::<String>::new());
+        project.write("other.h", HEADER);
+        assert_eq!(places(&project, "where is \"IsOiled\""), ["flags.h:2"]);
+    }
+}
