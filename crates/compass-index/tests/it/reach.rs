@@ -393,7 +393,23 @@ pub const C: &[File] = &[
             &["#include \"wheel.h\"", ""],
             &["struct rack { struct wheel first; };", "struct rack { struct wheel *first; int (*turn)(struct wheel *); };"],
             &["#define OAK 1", "#define ASH 1"],
+            &["#define SHELF(n) STACK(shelf, n)", "#define SHELF(n) static struct wheel shelf_##n;", "#define SHELF(n, by) int turn_##n(int by)", ""],
             &["struct wheel *make(void);", "extern struct crumb *make(void);"],
+        ],
+    ),
+    (
+        "stack.h",
+        &[
+            &["#define STACK(a, n) int a##_##n(void);", "#define STACK(a, n) enum { a##_##n, last_##n };", "#define STACK 1", ""],
+            &["", "#define SHELF(n) STACK(stack, n)"],
+        ],
+    ),
+    (
+        "shelf.c",
+        &[
+            &["#include \"rack.h\"\n#include \"stack.h\"", "#include \"stack.h\""],
+            &["SHELF(upper)", "SHELF(lower)", "SHELF(upper, by) { return by + oak(); }", "#define SHELF(n) int own_##n;\nSHELF(upper)"],
+            &["int shelved(void) { return shelf_upper() + turn_upper(2); }", "int shelved(void) { return shelf_lower.age + last_upper; }"],
         ],
     ),
     (
