@@ -86,6 +86,11 @@ pub struct Summary {
     /// Gaps whose words nobody knows, by language and cause: code of one language cannot hide names of another. Others hide the names that
     /// stand in them, and are counted under these.
     pub hidden: BTreeMap<String, BTreeMap<String, u64>>,
+    /// Definitions that macros make where they are called.
+    pub made_by_macros: u64,
+    /// Names that macros paste together, a `*` for what calls give, and how many files do so. JSON tells how many there are.
+    #[serde(with = "counted_for_people")]
+    pub pasted: BTreeMap<String, u64>,
     /// Time by phase.
     pub seconds: Seconds,
     /// Most memory held, where the system tells.
@@ -102,4 +107,22 @@ pub struct Summary {
     pub cached_links: u64,
     /// Files linked in this run.
     pub relinked_files: u64,
+}
+
+/// A map that people are told the size of.
+mod counted_for_people {
+    use serde::{Deserialize, Deserializer, Serialize, Serializer};
+    use std::collections::BTreeMap;
+
+    pub(super) fn serialize<S: Serializer>(map: &BTreeMap<String, u64>, to: S) -> Result<S::Ok, S::Error> {
+        if to.is_human_readable() { to.serialize_u64(map.len() as u64) } else { map.serialize(to) }
+    }
+
+    pub(super) fn deserialize<'de, D: Deserializer<'de>>(from: D) -> Result<BTreeMap<String, u64>, D::Error> {
+        if from.is_human_readable() {
+            u64::deserialize(from)?;
+            return Ok(BTreeMap::new());
+        }
+        BTreeMap::deserialize(from)
+    }
 }

@@ -107,6 +107,7 @@ mod tests {
             crossing: None,
             caller: None,
             remark: None,
+            made_by: None,
             opens: None,
             symbol: None,
             start: 0,

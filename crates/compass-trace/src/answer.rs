@@ -102,6 +102,9 @@ pub struct Answer {
     /// What else is to be said of it in a few words: how a test came out, why something follows.
     #[serde(skip)]
     pub remark: Option<String>,
+    /// The macro that makes it where it is called: nobody wrote it.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub made_by: Option<String>,
     /// The question that lists what this row stands for together with itself: the other forward declarations of a type, say.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub opens: Option<String>,

@@ -151,6 +151,9 @@ pub fn human(s: &Summary) -> String {
         let made: Vec<String> = s.made.iter().map(|(word, n)| format!("{n} {word}")).collect();
         out += &format!("not written by hand: {}\n", made.join(", "));
     }
+    if s.made_by_macros > 0 {
+        out += &format!("made by macros where they are called: {} definitions\n", s.made_by_macros);
+    }
     let mut causes: Vec<_> = s.unlinked.iter().collect();
     causes.sort_by_key(|c| std::cmp::Reverse(c.1));
     let causes: Vec<String> = causes.iter().map(|(c, n)| format!("{c} {n}")).collect();

@@ -57,6 +57,7 @@ fn answer(path: &str, line: u32, unit: &str) -> Answer {
         text: Some("    turn(wheel)".to_owned()),
         caller: Some("serve".to_owned()),
         remark: None,
+        made_by: None,
         opens: None,
         level: None,
         via: None,

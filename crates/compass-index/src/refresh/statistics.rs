@@ -57,6 +57,8 @@ pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput,
         add_shares(&mut s.own, tally);
     }
     s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
+    s.made_by_macros += facts.made.len() as u64;
+    facts.pasted.iter().for_each(|n| *s.pasted.entry(facts.name(*n).to_owned()).or_default() += 1);
     s.uses += tally.uses;
     s.local += tally.local;
     add_certainties(&mut s.linked, tally);
@@ -107,6 +109,8 @@ fn add_causes(to: &mut BTreeMap<String, u64>, counts: &[u64; crate::Cause::ALL.l
 pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     let count = |to: &mut u64, before: u64, now: u64| *to = (*to + now).saturating_sub(before);
     count(&mut s.symbols, before.symbols, now.symbols);
+    count(&mut s.made_by_macros, before.made_by_macros, now.made_by_macros);
+    replace_counts(&mut s.pasted, &before.pasted, &now.pasted);
     count(&mut s.uses, before.uses, now.uses);
     count(&mut s.local, before.local, now.local);
     count(&mut s.linked.proven, before.linked.proven, now.linked.proven);

@@ -59,6 +59,21 @@ pub(super) fn name_of(facts: &Facts, mut ty: TypeId) -> Option<&str> {
     }
 }
 
+/// Does a name fit a pattern whose `*` stand for words that calls give? Patterns of less than two letters fit everything, and say nothing.
+fn may_be_pasted(pattern: &str, name: &str) -> bool {
+    let mut pieces = pattern.split('*');
+    let letters = pattern.bytes().filter(u8::is_ascii_alphanumeric).count();
+    let (Some(first), Some(last)) = (pieces.next(), pieces.next_back()) else { return false };
+    let Some(mut rest) = name.strip_prefix(first).and_then(|n| n.strip_suffix(last)).filter(|n| letters > 1 && !n.is_empty()) else { return false };
+    pieces.all(|piece| match rest.split_once(piece) {
+        Some((_, behind)) => {
+            rest = behind;
+            true
+        }
+        None => false,
+    })
+}
+
 impl Engine {
     pub(super) fn namers(&self, symbols: impl Iterator<Item = SymbolId>) -> Result<Namers, AnswerError> {
         let mut out = Namers { languages: Vec::new(), members: false, given_away: false, modules: Vec::new() };
@@ -224,7 +239,21 @@ impl Engine {
             }
         }
         found.miss(Cause::TooMany.word(), u64::from(doubtful > MOST_DOUBTFUL));
+        self.miss_pasted(names, namers, found);
         Ok(())
+    }
+
+    /// Names that macros paste together where nobody sees it.
+    fn miss_pasted(&self, names: &[String], namers: &Namers, found: &mut Found) {
+        let shared = |l: &Language| l.profile().shared_macros.is_some() && namers.concerns(*l);
+        if !Language::all().iter().any(shared) {
+            return;
+        }
+        let pasted = &self.index.summary().pasted;
+        for name in names {
+            let count = pasted.keys().filter(|pattern| may_be_pasted(pattern, name)).count();
+            found.miss(Cause::MacroMade.word(), count as u64);
+        }
     }
 
     /// Definitions of these names that could not be read.

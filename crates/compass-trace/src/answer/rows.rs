@@ -108,6 +108,7 @@ impl Engine {
             enclosing: None,
             text: Some(clipped(shown, column)),
             caller: None,
+            made_by: None,
             opens: row.opens.as_ref().map(|o| o.0.clone()),
             remark: row.opens.as_ref().map(|o| o.1.clone()).or_else(|| row.told.as_ref().map(|t| t.text.clone())),
             level: row.level,
@@ -162,6 +163,10 @@ impl Engine {
                 answer.name = Some(self.qualified(row.file, facts, def));
                 answer.enclosing = facts.facts.def(def).container.map(|c| self.qualified(row.file, facts, c));
                 answer.definition = Some(def);
+                answer.made_by = facts.facts.made_by(def).map(str::to_owned);
+                if let (Some(by), None) = (&answer.made_by, &answer.remark) {
+                    answer.remark = Some(format!("made by {by}"));
+                }
             }
             About::Use(usage) => {
                 let u = facts.facts.usage(usage);

@@ -24,6 +24,7 @@ impl<'s> Parser<'s, '_> {
         if !body.iter().any(|t| matches!(t.k, T::Name | T::Struct | T::Union | T::Enum | T::Class | T::This)) {
             return;
         }
+        self.note_pasted(parameters, body);
         let saved = self.s.place;
         let mark = self.s.mark();
         self.s.place.container = Some(def);
@@ -46,6 +47,37 @@ impl<'s> Parser<'s, '_> {
         self.labels = labels;
         self.s.unbind(mark);
         self.s.leave(saved);
+    }
+
+    /// Keeps the names that a body pastes of words and parameters: who is called so may be used where nobody sees it.
+    fn note_pasted(&mut self, parameters: &[Tok], body: &[Tok]) {
+        let is_paste = |t: Option<&Tok>| t.is_some_and(|t| t.k == T::Hash && t.end == t.start + 2);
+        let mut i = 0;
+        while i < body.len() {
+            let mut end = i + 1;
+            while is_paste(body.get(end)) && end + 1 < body.len() {
+                end += 2;
+            }
+            let pieces: Vec<&Tok> = body[i..end].iter().step_by(2).collect();
+            i = end;
+            if pieces.len() < 2 {
+                continue;
+            }
+            let mut pattern = String::new();
+            for piece in pieces {
+                if parameters.iter().any(|p| p.id == piece.id && p.k == piece.k) {
+                    pattern.push('*');
+                } else {
+                    pattern.push_str(self.text.get(piece.start as usize..piece.end as usize).unwrap_or(""));
+                }
+            }
+            if pattern.contains('*') && pattern.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '*' | '$')) {
+                let name = self.s.intern(&pattern);
+                if !self.s.facts.pasted.contains(&name) {
+                    self.s.facts.pasted.push(name);
+                }
+            }
+        }
     }
 
     /// A body may be anything: statements, an expression, a part of a declaration.

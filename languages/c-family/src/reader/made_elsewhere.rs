@@ -115,29 +115,50 @@ impl Parser<'_, '_> {
         let shape = self.among.shape(call.macro_name)?;
         let known = shape.value.as_ref().and_then(|v| v.downcast_ref::<NameTemplates>())?;
         let mut owner = None;
-        for template in self.fitting(known, call.arguments.len()) {
-            let Some((spelled, token)) = filled(&template.name, call.arguments) else { continue };
-            let name = self.s.intern(&spelled);
-            if !taken.insert((call.scope, name)) {
-                continue;
-            }
-            let def = self.s.define_in(call.scope, name, template.kind, token.unwrap_or(call.name), call.whole);
-            let is_open = template.is_open && call.body.is_some();
-            self.s.flag(def, template.flags.with_if(template.is_open && call.body.is_none(), Flags::BODILESS));
-            self.s.def(def).ty = template.of.and_then(|n| self.type_given(call.arguments.get(n as usize)?.as_ref()?));
-            if is_open {
-                self.s.def(def).body = call.body;
+        let mut first = None;
+        let fitting = self.fitting(known, call.arguments.len());
+        for template in fitting.iter().flat_map(|d| &d.templates) {
+            let Some(def) = self.define_filled(template, call, taken) else { continue };
+            first = first.or(Some(def));
+            if template.is_open && call.body.is_some() {
                 let argument = |part: &Part| if let Part::Argument(n) = part { Some(*n) } else { None };
                 owner = Some((def, template.name.iter().filter_map(argument).collect()));
             }
-            let by = self.s.name(call.name.id);
-            self.s.facts.made.push((def, by));
+        }
+        let mut mentioned: FxHashSet<NameId> = FxHashSet::default();
+        for (name, is_call) in fitting.iter().flat_map(|d| &d.mentions) {
+            let Some((spelled, Some(token))) = filled(name, call.arguments) else { continue };
+            let name = self.s.intern(&spelled);
+            if mentioned.insert(name) {
+                let role = if *is_call { Role::Call } else { Role::Ref };
+                let used = self.s.add_named_use(name, Span { start: token.start, end: token.end }, role, Shape::Plain, None);
+                self.s.usage(used).scope = call.scope;
+                self.s.usage(used).enclosing = first;
+            }
         }
         Some(owner)
     }
 
+    /// Defines one name that a call makes; nothing where it is taken or is no name.
+    fn define_filled(&mut self, template: &Template, call: &Call, taken: &mut Taken) -> Option<DefId> {
+        let (spelled, token) = filled(&template.name, call.arguments)?;
+        let name = self.s.intern(&spelled);
+        if !taken.insert((call.scope, name)) {
+            return None;
+        }
+        let def = self.s.define_in(call.scope, name, template.kind, token.unwrap_or(call.name), call.whole);
+        self.s.flag(def, template.flags.with_if(template.is_open && call.body.is_none(), Flags::BODILESS));
+        self.s.def(def).ty = template.of.and_then(|n| self.type_given(call.arguments.get(n as usize)?.as_ref()?));
+        if template.is_open {
+            self.s.def(def).body = call.body;
+        }
+        let by = self.s.name(call.name.id);
+        self.s.facts.made.push((def, by));
+        Some(def)
+    }
+
     /// What definitions of the macro with so many arguments make; of very many definitions the nearest count.
-    fn fitting<'k>(&self, known: &'k NameTemplates, arguments: usize) -> Vec<&'k Template> {
+    fn fitting<'k>(&self, known: &'k NameTemplates, arguments: usize) -> Vec<&'k WithArguments> {
         let takes = |d: &&WithArguments| d.parameters == arguments || d.variadic && arguments + 1 >= d.parameters;
         let mut fitting: Vec<&WithArguments> = known.0.iter().filter(takes).collect();
         if fitting.len() > MOST_DEFINITIONS {
@@ -146,7 +167,7 @@ impl Parser<'_, '_> {
             fitting.sort_by_key(near);
             fitting.truncate(MOST_DEFINITIONS);
         }
-        fitting.into_iter().flat_map(|d| &d.templates).collect()
+        fitting
     }
 
     fn type_given(&mut self, (spelled, token): &(String, Tok)) -> Option<TypeId> {

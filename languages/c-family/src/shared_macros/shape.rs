@@ -27,6 +27,8 @@ const MOST_OTHERS: usize = 6;
 const MOST_NEEDED: usize = 300;
 /// Tokens that all expansions of one macro may become.
 const MOST_TOKENS: usize = 300_000;
+/// Names that one macro may mention.
+const MOST_MENTIONS: usize = 40;
 /// Looks for names that pasting has made.
 const ROUNDS: usize = 5;
 
@@ -59,6 +61,8 @@ pub(crate) struct WithArguments {
     pub(crate) parameters: usize,
     pub(crate) variadic: bool,
     pub(crate) templates: Vec<Template>,
+    /// Names that what is made mentions, and whether it calls them.
+    pub(crate) mentions: Vec<(Vec<Part>, bool)>,
 }
 
 /// What calls of a macro make, by its definitions.
@@ -75,9 +79,10 @@ impl NameTemplates {
             let Some(parameters) = top.definition.parameters.as_ref().map(Vec::len) else { continue };
             let mut family = Family::new(top, name);
             family.gather(&mut known);
-            let templates = family.templates(&mut known, &mut left);
-            if !templates.is_empty() && !out.iter().any(|o| o.parameters == parameters && o.templates == templates) {
-                out.push(WithArguments { path: top.path.clone(), parameters, variadic: top.definition.variadic, templates });
+            let (templates, mentions) = family.templates(&mut known, &mut left);
+            let is_known = |o: &WithArguments| o.parameters == parameters && o.templates == templates && o.mentions == mentions;
+            if (!templates.is_empty() || !mentions.is_empty()) && !out.iter().any(is_known) {
+                out.push(WithArguments { path: top.path.clone(), parameters, variadic: top.definition.variadic, templates, mentions });
             }
         }
         NameTemplates(out)
@@ -173,12 +178,12 @@ impl<'t> Family<'t> {
         self.table.contains_key(name)
     }
 
-    /// The names that calls make under any of the definitions.
-    fn templates(&mut self, known: &mut Known, left: &mut usize) -> Vec<Template> {
-        let mut out: Vec<Template> = Vec::new();
+    /// The names that calls make and mention under any of the definitions.
+    fn templates(&mut self, known: &mut Known, left: &mut usize) -> (Vec<Template>, Vec<(Vec<Part>, bool)>) {
+        let mut out = Expanded::default();
         for _ in 0..ROUNDS {
-            let (found, names) = self.expand(&self.table, left);
-            let more = names.iter().filter(|n| self.need(n, known)).count();
+            let found = self.expand(&self.table, left);
+            let more = found.names.iter().filter(|n| self.need(n, known)).count();
             self.gather(known);
             if more == 0 {
                 out = found;
@@ -191,16 +196,22 @@ impl<'t> Family<'t> {
             }
             let mut table = self.table.clone();
             table.insert(name, other);
-            let found = self.expand(&table, left).0;
-            found.into_iter().for_each(|template| add(&mut out, template));
+            let found = self.expand(&table, left);
+            found.templates.into_iter().for_each(|template| add(&mut out.templates, template));
+            out.mentions.extend(found.mentions);
         }
-        out
+        let Expanded { templates, mut mentions, .. } = out;
+        mentions.sort_unstable_by(|a, b| a.0.cmp(&b.0).then(b.1.cmp(&a.1)));
+        mentions.dedup_by(|a, b| a.0 == b.0);
+        mentions.retain(|m| !templates.iter().any(|t| t.name == m.0));
+        mentions.truncate(MOST_MENTIONS);
+        (templates, mentions)
     }
 
-    /// Templates of one expansion, and the names that stand in its result.
-    fn expand(&self, table: &Table, left: &mut usize) -> (Vec<Template>, Vec<Arc<str>>) {
+    /// What one expansion makes and names.
+    fn expand(&self, table: &Table, left: &mut usize) -> Expanded {
         if *left == 0 {
-            return Default::default();
+            return Expanded::default();
         }
         let count = self.top.definition.parameters.as_ref().map_or(0, Vec::len);
         let call = format!("{}({})", self.top.definition.name, (0..count).map(mark).collect::<Vec<_>>().join(", "));
@@ -210,11 +221,29 @@ impl<'t> Family<'t> {
         let out = expander.run(written);
         *left = left.saturating_sub(expander.record.tokens.len());
         let record = expander.record;
-        let mut templates = Vec::new();
-        declarations(&record, &out, false).iter().filter_map(|made| template(&record, made)).for_each(|t| add(&mut templates, t));
-        let names = out.iter().map(|t| record.token(*t)).filter(|t| t.kind == TokenKind::Name && parts(&t.text).len() == 1);
-        (templates, names.map(|t| t.text.clone()).collect())
+        let mut found = Expanded::default();
+        declarations(&record, &out, false).iter().filter_map(|made| template(&record, made)).for_each(|t| add(&mut found.templates, t));
+        for (i, token) in out.iter().map(|t| record.token(*t)).enumerate().filter(|(_, t)| t.kind == TokenKind::Name) {
+            let name = parts(&token.text);
+            match name[..] {
+                [Part::Text(_)] => found.names.push(token.text.clone()),
+                [_] => {}
+                // Names of the preprocessor's own making are nobody's.
+                _ if token.text.starts_with("__") => {}
+                _ => found.mentions.push((name, out.get(i + 1).is_some_and(|t| record.token(*t).is("(")))),
+            }
+        }
+        found
     }
+}
+
+/// What an expansion makes and names.
+#[derive(Default)]
+struct Expanded {
+    templates: Vec<Template>,
+    mentions: Vec<(Vec<Part>, bool)>,
+    /// Words that are whole.
+    names: Vec<Arc<str>>,
 }
 
 /// Adds what is not there yet; a body counts more than a declaration of the same.

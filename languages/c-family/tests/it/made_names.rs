@@ -44,6 +44,7 @@ const CALLS: &str = "#define CALL2(name, ...) CALLx(2, _##name, __VA_ARGS__)
 #define PER_SHELF(type, name) __attribute__((section(\".shelf\"))) __typeof__(type) name
 #define LIST_OF(name) enum name##_state { name##_IDLE, name##_BUSY, };
 #define EXPORT(name) extern __typeof__(name) name; static const char exported_##name[] = #name
+#define TWO(a, b) int a##_##b(void); int b##_of(void)
 #define NOTE(text) static const char unique[] = text
 ";
 
@@ -56,6 +57,7 @@ const CALLS: &str = "#define CALL2(name, ...) CALLx(2, _##name, __VA_ARGS__)
 #[case::nothing("NOTE(\"turns\");\n", &[])]
 #[case::own_macro_around("#define MY(x) FLAG(x, x)\nMY(Oiled)\n", &["macro MY", "param MY.x", "fn IsOiled", "fn SetOiled"])]
 #[case::defined_here_as_well("FLAG(Oiled, oiled)\nint IsOiled(struct rack *r) { return 1; }\n", &["fn SetOiled", "fn IsOiled", "param IsOiled.r"])]
+#[case::two_words("TWO(rack, wheel);\n", &["fn rack_wheel", "fn wheel_of"])]
 #[case::behind_a_lone_macro("RACK_NAMES\n\nFLAG(Oiled, oiled)\n", &["fn IsOiled", "fn SetOiled"])]
 #[case::behind_an_attribute("__aligned PER_SHELF(struct rack, racks);\n", &["var racks"])]
 #[case::announced("EXPORT(racks);\n", &["var exported_racks"])]
@@ -94,6 +96,25 @@ mod in_an_index {
     fn places(project: &Project, question: &str) -> Vec<String> {
         let answers = ask(&engine(project), question);
         answers.answers.iter().map(|a| format!("{}:{}", a.path, a.line)).collect()
+    }
+
+    #[test]
+    fn what_a_macro_mentions_is_used() {
+        let header = "#define SWITCH(n) struct knob knob_##n = { .show = n##_show, .name = #n }\n";
+        let project = Project::with(&[("knob.h", header), ("oven.c", "#include \"knob.h\"\nstatic int heat_show(void) { return 1; }\nstatic SWITCH(heat);\n")]);
+        assert_eq!(places(&project, "who uses \"heat_show\""), ["oven.c:3"]);
+        assert_eq!(places(&project, "where is \"knob_heat\""), ["oven.c:3"]);
+    }
+
+    #[test]
+    fn a_name_that_a_macro_may_paste_is_not_complete() {
+        let header = "#define LOOK_AT(n) look_at_##n(1)\n";
+        let text = "#include \"look.h\"\nint look_at_rack(int a) { return a; }\nint glance(int a) { return a; }\nint all(void) { return LOOK_AT(rack) + glance(2); }\n";
+        let project = Project::with(&[("look.h", header), ("rack.c", text)]);
+        let engine = engine(&project);
+        let pasted = ask(&engine, "who calls \"look_at_rack\"");
+        assert_eq!((pasted.complete, pasted.missing[0].cause.as_str(), pasted.missing[0].count), (false, "macro_made", 1));
+        assert!(ask(&engine, "who calls \"glance\"").complete);
     }
 
     #[test]
