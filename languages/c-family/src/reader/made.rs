@@ -60,6 +60,9 @@ fn statement_end(record: &Record, out: &[TokenId]) -> usize {
 fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<Made>) {
     let word = |i: usize| statement.get(i).map_or("", |t| &*record.token(*t).text);
     let is_name = |i: usize| statement.get(i).is_some_and(|t| record.token(*t).kind == TokenKind::Name && !is_keyword(word(i), cpp) && !is_capitals(word(i)));
+    if statement.first().is_none_or(|t| record.token(*t).kind != TokenKind::Name) {
+        return;
+    }
     if word(0) == "typedef" {
         found.extend(alias(record, statement, cpp));
         return;
@@ -69,6 +72,7 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
     // `static name (…);` without a type is a macro of another file.
     let typed = |name: usize| (0..name).any(|i| !matches!(word(i), "static" | "extern" | "inline" | "const" | "*"));
     let mut i = 0;
+    let mut attributes_end = 0;
     let mut last = None;
     while i < statement.len() {
         match word(i) {
@@ -112,17 +116,33 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
                 i = past(record, statement, i);
                 continue;
             }
+            // An attribute behind the name of a variable.
+            name if name.starts_with("__") && last.is_some_and(typed) && !(word(i + 1) == "(" && opens_function(record, statement, i + 1)) => {
+                i = if word(i + 1) == "(" { past(record, statement, i + 1) } else { i + 1 };
+                attributes_end = i;
+                continue;
+            }
             _ if is_name(i) => last = Some(i),
             _ => {}
         }
         i += 1;
     }
     // A type stands before the name of a variable; the last `;` may stand behind the call.
-    if let Some(name) = last.filter(|n| typed(*n) && matches!(word(i), "=" | ";" | "") && matches!(word(n + 1), "=" | ";" | "[" | "")) {
+    if let Some(name) = last.filter(|n| typed(*n) && matches!(word(i), "=" | ";" | "") && (matches!(word(n + 1), "=" | ";" | "[" | "") || attributes_end == i))
+    {
         let flags = private.with_if(external, Flags::BODILESS);
         let tells_no_type = |i: usize| matches!(word(i), "static" | "extern" | "inline" | "const" | "volatile" | "typeof") || word(i).starts_with("__");
         let of = (0..name).filter(|i| !tells_no_type(*i) && (is_name(*i) || is_keyword(word(*i), cpp))).map(|i| statement[i]).collect();
         found.push(Made { flags, of, ..Made::plain(statement[name], Kind::Variable) });
+    }
+}
+
+/// Do these brackets hold the parameters of a function?
+fn opens_function(record: &Record, statement: &[TokenId], open: usize) -> bool {
+    match statement.get(past(record, statement, open)) {
+        Some(behind) => record.token(*behind).is("{") || record.token(*behind).is(";"),
+        // The body may stand behind the call: the name in front is then that of a type.
+        None => open > 2 && ["struct", "union", "enum"].iter().any(|tag| record.token(statement[open - 3]).is(tag)),
     }
 }
 

@@ -11,7 +11,7 @@ use compass_facts::*;
 use rustc_hash::{FxHashMap, FxHashSet};
 
 /// Of so many different definitions of a macro all count; of more only the nearest.
-const MOST_DEFINITIONS: usize = 6;
+const MOST_DEFINITIONS: usize = 12;
 
 /// A call of a macro in the place of a declaration.
 #[derive(Debug, Clone, Copy)]

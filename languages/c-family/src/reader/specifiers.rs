@@ -194,12 +194,23 @@ impl Parser<'_, '_> {
         }
     }
 
+    /// Two or more attributes, with the end of a variable behind them: `__data __aligned(8) = 1;`.
+    fn attributes_end_variable(&self, from: usize) -> bool {
+        let (mut at, mut count) = (from, 0);
+        while self.at(at) == T::Name && self.looks_attribute(at) && count < 6 {
+            at = if self.at(at + 1) == T::LParen { self.past(at + 1) } else { at + 1 };
+            count += 1;
+        }
+        count > 1 && matches!(self.at(at), T::Assign | T::Semi)
+    }
+
     fn is_modifier_after_type(&self) -> bool {
         let p = self.p;
         if self.k() == T::Path {
             return false;
         }
         match self.at(p + 1) {
+            T::Name if !self.looks_attribute(p) && self.attributes_end_variable(p + 1) => false,
             T::Name => match self.at(p + 2) {
                 T::Assign | T::Semi | T::Comma | T::LBracket | T::Colon | T::Attribute => !self.looks_attribute(p + 1) || self.looks_attribute(p),
                 T::LParen => {

@@ -20,7 +20,7 @@ use std::hash::{Hash, Hasher};
 use std::sync::Arc;
 
 /// Definitions of one macro that are told apart.
-const MOST_DEFINITIONS: usize = 12;
+const MOST_DEFINITIONS: usize = 24;
 /// Other definitions of a macro that is needed.
 const MOST_OTHERS: usize = 6;
 /// Macros that one needs, with all that they need.
@@ -166,7 +166,8 @@ impl<'t> Family<'t> {
         }
         let found = known.definitions(name);
         let mut order: Vec<&Found> = found.iter().collect();
-        order.sort_by_key(|f| std::cmp::Reverse(folders_shared(&f.path, &self.top.path)));
+        // Of several in one place the longest: the others are for configurations in which the macro does nothing.
+        order.sort_by_key(|f| std::cmp::Reverse((folders_shared(&f.path, &self.top.path), f.definition.body.len())));
         for (i, found) in order.into_iter().take(1 + MOST_OTHERS).enumerate() {
             self.open.push(found.definition.clone());
             if i == 0 {
@@ -357,6 +358,8 @@ mod tests {
     #[case::pasted_macro(&[("a.h", "MAKE(n) MADE(2, n)"), ("a.h", "MADE(k, n) MADE##k(n)"), ("a.h", "MADE2(n) int two_##n;")], &["var two_<0>"])]
     #[case::enumerators(&[("a.h", "MAKE(n) enum { FIRST_##n, LAST_##n = 3 };")], &["variant FIRST_<0>", "variant LAST_<0>"])]
     #[case::alias(&[("a.h", "MAKE(n) typedef struct { int a; } n##_t;")], &["alias <0>_t"])]
+    #[case::attributes(&[("a.h", "MAKE(n) static const struct entry __entry_##n __attribute__((section(\"x\"), used)) __aligned(sizeof(void *)) = { 1 }")], &["var __entry_<0>"])]
+    #[case::assembly(&[("a.h", "MAKE(n) .section a_##n ; .globl b_##n")], &[])]
     #[case::nothing(&[("a.h", "MAKE(n) (n + 1)")], &[])]
     #[case::statement(&[("a.h", "MAKE(n) do { n(); } while (0)")], &[])]
     #[case::itself(&[("a.h", "MAKE(n) MAKE(n) int a_##n;")], &["var a_<0>"])]
@@ -372,6 +375,18 @@ mod tests {
             ("arch/mill/wrap.h", "ENTRY(n) long mill_sys##n(void);"),
         ];
         assert_eq!(made("MAKE", &definitions), ["fn loom_sys_<0>", "fn mill_sys_<0>"]);
+    }
+
+    #[test]
+    fn of_several_definitions_in_one_place_the_longest_counts_first() {
+        let definitions = [
+            ("a.h", "MAKE(n) OUTER(n)"),
+            ("a.h", "OUTER(n)"),
+            ("a.h", "OUTER(n) INNER(n)"),
+            ("a.h", "INNER(n)"),
+            ("a.h", "INNER(n) int made_##n __attribute__((used)) __aligned(8)"),
+        ];
+        assert_eq!(made("MAKE", &definitions), ["var made_<0>"]);
     }
 
     #[test]

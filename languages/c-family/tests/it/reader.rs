@@ -30,6 +30,7 @@ fn outer(facts: &Facts) -> Vec<String> {
 #[case::macro_before("EXPORT_API struct rack *rack_new(void) { return 0; }\nSTATIC_INLINE u32 twice(u32 n) { return n; }", &["fn rack_new", "fn twice", "param twice.n"])]
 #[case::macro_between("int __init turn_init(void) { return 0; }\nstatic u8 __iomem *base;\nvoid ZCALL rest(void);", &["fn turn_init", "var base", "fn rest"])]
 #[case::macro_behind("static int debug __read_mostly;\nint f(void) __must_check;\nstatic int g __section(\".x\") = 3;", &["var debug", "fn f", "var g"])]
+#[case::macros_behind("struct task first\n#ifdef STACK\n\t__first_data\n#endif\n\t__aligned(8)\n= {\n\t.n = 1,\n};\nint after;", &["var first", "var after"])]
 #[case::macro_behind_a_type("struct a { int n; } __packed;\nstruct b { int n; } __packed __aligned(8);\nstruct c { int n; } __c;\nstruct { int n; } __d;\ntypedef struct e { int n; } __e;", &["struct a", "field a.n", "struct b", "field b.n", "struct c", "field c.n", "field .n", "var __d", "struct e", "field e.n", "alias __e"])]
 #[case::macros_behind_parameters("static int __turn_locked(struct rack *r)\n\t__releases(r->lock)\n\t__acquires(r->other)\n{\n\treturn 0;\n}\nvoid __printf(1, 2) note(const char *s, ...);", &["fn __turn_locked", "fn note"])]
 #[case::several_macros_behind(
