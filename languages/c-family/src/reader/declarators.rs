@@ -97,20 +97,7 @@ impl Parser<'_, '_> {
     }
 
     fn is_modifier_here(&self) -> bool {
-        let p = self.p;
-        match self.at(p + 1) {
-            T::Star => true,
-            // Behind the name stands an attribute rather than before it where the second looks like one.
-            _ => match self.at(p + 2) {
-                T::Semi | T::Assign | T::Comma | T::LBracket | T::RParen | T::Colon => !self.looks_attribute(p + 1) || self.looks_attribute(p),
-                T::LParen => {
-                    let wrapped = self.at(p + 3) == T::LParen && self.close_of(p + 3).is_some_and(|c| self.at(c + 1) == T::RParen);
-                    let trailing = self.looks_attribute(p + 1) && !self.looks_attribute(p) && !self.body_follows(p + 2);
-                    !wrapped && !trailing
-                }
-                _ => true,
-            },
-        }
+        self.at(self.p + 1) == T::Star || self.is_modifier_before_name()
     }
 
     /// Does a declarator stand in the parenthesis here?

@@ -112,6 +112,8 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
                 continue;
             }
             "=" | ";" => break,
+            // Words in a row with commas are a line of assembly, or arguments that are left over.
+            "," => return,
             "[" | "{" => {
                 i = past(record, statement, i);
                 continue;

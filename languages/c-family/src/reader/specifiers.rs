@@ -194,14 +194,32 @@ impl Parser<'_, '_> {
         }
     }
 
-    /// Two or more attributes, with the end of a variable behind them: `__data __aligned(8) = 1;`.
-    fn attributes_end_variable(&self, from: usize) -> bool {
+    /// At least so many attributes, with the end of a variable behind them: `__data __aligned(8) = 1;`.
+    pub(super) fn attributes_end_variable(&self, from: usize, least: usize) -> bool {
         let (mut at, mut count) = (from, 0);
         while self.at(at) == T::Name && self.looks_attribute(at) && count < 6 {
             at = if self.at(at + 1) == T::LParen { self.past(at + 1) } else { at + 1 };
             count += 1;
         }
-        count > 1 && matches!(self.at(at), T::Assign | T::Semi)
+        count >= least && matches!(self.at(at), T::Assign | T::Semi)
+    }
+
+    /// Of two names in a row, is the first an attribute of the second? Behind the name stands an attribute rather than before it where the
+    /// second looks like one.
+    pub(super) fn is_modifier_before_name(&self) -> bool {
+        let p = self.p;
+        if !self.looks_attribute(p) && self.attributes_end_variable(p + 1, 2) {
+            return false;
+        }
+        match self.at(p + 2) {
+            T::Assign | T::Semi | T::Comma | T::LBracket | T::RParen | T::Colon | T::Attribute => !self.looks_attribute(p + 1) || self.looks_attribute(p),
+            T::LParen => {
+                let wrapped = self.at(p + 3) == T::LParen && self.close_of(p + 3).is_some_and(|c| self.at(c + 1) == T::RParen);
+                let trailing = self.looks_attribute(p + 1) && !self.looks_attribute(p) && !self.body_follows(p + 2);
+                !wrapped && !trailing
+            }
+            _ => true,
+        }
     }
 
     fn is_modifier_after_type(&self) -> bool {
@@ -210,17 +228,7 @@ impl Parser<'_, '_> {
             return false;
         }
         match self.at(p + 1) {
-            T::Name if !self.looks_attribute(p) && self.attributes_end_variable(p + 1) => false,
-            T::Name => match self.at(p + 2) {
-                T::Assign | T::Semi | T::Comma | T::LBracket | T::Colon | T::Attribute => !self.looks_attribute(p + 1) || self.looks_attribute(p),
-                T::LParen => {
-                    let wrapped = self.at(p + 3) == T::LParen && self.close_of(p + 3).is_some_and(|c| self.at(c + 1) == T::RParen);
-                    let trailing = self.looks_attribute(p + 1) && !self.looks_attribute(p) && !self.body_follows(p + 2);
-                    !wrapped && !trailing
-                }
-                T::RParen => false,
-                _ => true,
-            },
+            T::Name => self.at(p + 2) != T::RParen && self.is_modifier_before_name(),
             T::Star => true,
             T::Amp | T::AmpAmp => self.cpp,
             T::Builtin | T::Qualifier | T::Static | T::Struct | T::Union | T::Enum | T::Class | T::Typeof | T::Operator => true,

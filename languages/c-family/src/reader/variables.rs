@@ -171,7 +171,7 @@ impl Parser<'_, '_> {
                     let next = if self.at(self.p + 1) == T::LParen { self.past(self.p + 1) } else { self.p + 1 };
                     let ends =
                         matches!(self.at(next), T::Semi | T::Assign | T::Comma | T::Attribute) || self.looks_attribute(self.p) && self.at(next) == T::Name;
-                    if !ends || self.tok().is(mark::BRANCH) {
+                    if !ends || self.tok().is(mark::BRANCH) && !self.attributes_end_variable(self.p, 1) {
                         return;
                     }
                     if self.at(self.p + 1) == T::LParen { self.macro_call() } else { self.modifier() }

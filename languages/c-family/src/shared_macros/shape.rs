@@ -360,6 +360,7 @@ mod tests {
     #[case::alias(&[("a.h", "MAKE(n) typedef struct { int a; } n##_t;")], &["alias <0>_t"])]
     #[case::attributes(&[("a.h", "MAKE(n) static const struct entry __entry_##n __attribute__((section(\"x\"), used)) __aligned(sizeof(void *)) = { 1 }")], &["var __entry_<0>"])]
     #[case::assembly(&[("a.h", "MAKE(n) .section a_##n ; .globl b_##n")], &[])]
+    #[case::assembly_by_words(&[("a.h", "MAKE(n) ___EXPORT n, n")], &[])]
     #[case::nothing(&[("a.h", "MAKE(n) (n + 1)")], &[])]
     #[case::statement(&[("a.h", "MAKE(n) do { n(); } while (0)")], &[])]
     #[case::itself(&[("a.h", "MAKE(n) MAKE(n) int a_##n;")], &["var a_<0>"])]
