@@ -86,7 +86,8 @@ fn exported(value: &serde_json::Value, entries: &mut Vec<String>) {
         serde_json::Value::String(path) => entries.push(path.clone()),
         serde_json::Value::Object(map) => {
             let has_paths = map.keys().any(|k| k.starts_with('.'));
-            for (key, inner) in map {
+            // `types@<=5.0` is for compilers of another time.
+            for (key, inner) in map.iter().filter(|(k, _)| !k.contains('@')) {
                 if !has_paths || key == "." {
                     exported(inner, entries);
                 }
@@ -189,6 +190,8 @@ mod tests {
                 .expect("package");
         let required: Vec<&str> = both.entries.iter().filter_map(|e| e.strip_prefix(FOR_REQUIRE)).collect();
         assert_eq!(required, ["./cjs/a.d.ts", "./cjs/a.js"], "as the manifest has them");
+        let by_compiler = manifest(r#"{"name":"board","exports":{".":{"types@<=5.0":"./ts5.0/a.d.ts","types":"./a.d.ts"}}}"#).expect("package");
+        assert!(by_compiler.entries.contains(&"./a.d.ts".to_owned()) && !by_compiler.entries.contains(&"./ts5.0/a.d.ts".to_owned()));
         assert!(found.entries.contains(&"./dist/board.mjs".to_owned()) && !found.entries.contains(&"./x.js".to_owned()));
     }
 }

@@ -27,6 +27,7 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
     let mut reader = Reader {
         b,
         class: None,
+        receiver: None,
         returns: Vec::new(),
         enumeration: None,
         exported: false,
@@ -48,6 +49,8 @@ struct Reader<'t> {
     b: Builder<'t>,
     /// Scope of what `this` is: class, or object literal.
     class: Option<ScopeId>,
+    /// What `this` is by the parameter of that name: it counts more than the class around.
+    receiver: Option<TypeId>,
     /// What the functions around the place return; the innermost last.
     returns: Vec<Vec<TypeId>>,
     /// The enum around, while a value of it is read: its scope, and what it defines.

@@ -96,9 +96,13 @@ impl Rules for Script {
         if !found.is_empty() {
             return found;
         }
-        if scope != ScopeId::FILE && is_header(&e.world.files[file as usize].path) {
-            let whole = e.whole_of(file, scope);
-            return whole.map_or(found, |whole| e.member_of_hits(from, whole, name));
+        if scope == ScopeId::FILE || is_header(&e.world.files[file as usize].path) {
+            // `export = name`: what is behind the name is behind the module.
+            let behind = e.whole_of(file, scope).map(|whole| e.member_of_hits(from, whole, name));
+            match behind {
+                Some(behind) if scope != ScopeId::FILE || !behind.is_empty() => return behind,
+                _ => {}
+            }
         }
         if e.cuts == before { e.in_header(from, file, name).unwrap_or(found) } else { found }
     }

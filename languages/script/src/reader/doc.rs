@@ -332,7 +332,7 @@ impl<'t> Types<'_, 't> {
                 unknown
             }
             _ if self.eat_text("typeof ") => self.named(false),
-            _ if self.rest().starts_with("import(") => self.imported(),
+            _ if self.rest().strip_prefix("import").is_some_and(|r| r.trim_start().starts_with('(')) => self.imported(),
             _ if self.rest().starts_with("function(") => {
                 self.at += "function".len();
                 let parameters = self.listed('(', ')');
@@ -415,7 +415,9 @@ impl<'t> Types<'_, 't> {
 
     /// `import('./x').Name`.
     fn imported(&mut self) -> TypeId {
-        self.at += "import(".len();
+        self.at += "import".len();
+        self.skip_blanks();
+        self.eat('(');
         self.skip_blanks();
         let Some(quote @ ('"' | '\'')) = self.peek() else { return self.reader.b.unknown() };
         let rest = &self.rest()[1..];

@@ -19,9 +19,10 @@ impl<'t> Reader<'t> {
     fn expression_kind(&mut self, node: Node<'t>, role: Role) -> TypeId {
         match node.kind() {
             "identifier" | "shorthand_property_identifier" => self.plain_name(node, role),
-            "this" => match self.class {
-                Some(scope) => self.b.ty(TypeExpr::Receiver(scope)),
-                None => self.this_of_function(),
+            "this" => match (self.receiver, self.class) {
+                (Some(declared), _) => declared,
+                (None, Some(scope)) => self.b.ty(TypeExpr::Receiver(scope)),
+                (None, None) => self.this_of_function(),
             },
             "super" => match self.class {
                 Some(scope) => self.b.ty(TypeExpr::Super(scope)),

@@ -35,6 +35,10 @@ impl<'t> Reader<'t> {
     pub(super) fn function_body(&mut self, node: Node<'t>, def: Option<DefId>) -> TypeId {
         let given = self.given.take();
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
+        let receiver = self.receiver;
+        if node.kind() != "arrow_function" {
+            self.receiver = None;
+        }
         self.type_parameters(node);
         let documented = self.documented(def);
         self.documented = documented.parameters;
@@ -65,6 +69,7 @@ impl<'t> Reader<'t> {
         }
         let returns = self.returns.pop().unwrap_or_default();
         self.taken = taken;
+        self.receiver = receiver;
         self.b.leave(saved);
         let inferred = match (value, &returns[..]) {
             (Some(v), _) => Some(v).filter(|v| *v != self.b.unknown()),
@@ -102,7 +107,7 @@ impl<'t> Reader<'t> {
             let Some(pattern) = pattern else { continue };
             if pattern.kind() == "this" {
                 // No parameter, but its type is named here.
-                parameter.child_by_field_name("type").map(|t| self.value_type(t));
+                self.receiver = parameter.child_by_field_name("type").map(|t| self.value_type(t));
                 continue;
             }
             let may_miss = parameter.kind() == "optional_parameter" || pattern.kind() == "rest_pattern" || has_child(parameter, "=");

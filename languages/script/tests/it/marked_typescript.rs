@@ -204,6 +204,15 @@ function build(shape: «Shape=Shape») { shape.«check=check» = (n) => n > 0; r
 export { made, build }
 "#,
 )])]
+#[case::behind_a_whole_export(&[
+    ("types.d.ts", "declare namespace rack {\n  export interface ⟦Shelf:Shelf⟧ { ⟦depth:depth⟧: number }\n  export function make(): Shelf;\n}\nexport = rack;\n"),
+    ("use.ts", "import * as all from './types';\nfunction f(a: all.«Shelf=Shelf», b: import('./types').Shelf) { return a.«depth=depth» + b.«depth=depth»; }\n"),
+    ("use.js", "/** @param {import ('./types').Shelf} a */\nfunction g(a) { return a.«depth~depth»; }\n"),
+])]
+#[case::a_declared_receiver(&[(
+    "plan.ts",
+    "interface ⟦Plan:Plan⟧ { ⟦run:run⟧(n: number): void }\ninterface Other { run(): void }\nclass Rack { run() { return function (this: «Plan=Plan») { this.«run=run»(1); const later = () => this.«run=run»(2); return later; }; } }\nexport { Rack };\n",
+)])]
 fn names_of_typescript_in_harder_places(#[case] files: &[(&str, &str)]) {
     check(files);
 }
