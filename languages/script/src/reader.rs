@@ -19,7 +19,7 @@ use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{find_child, has_child, named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
-use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
+use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeExpr, TypeId};
 
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
@@ -29,6 +29,7 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         class: None,
         receiver: None,
         returns: Vec::new(),
+        wanted: Vec::new(),
         enumeration: None,
         exported: false,
         ambient: false,
@@ -53,6 +54,8 @@ struct Reader<'t> {
     receiver: Option<TypeId>,
     /// What the functions around the place return; the innermost last.
     returns: Vec<Vec<TypeId>>,
+    /// What they are to return, as written.
+    wanted: Vec<Option<TypeId>>,
     /// The enum around, while a value of it is read: its scope, and what it defines.
     enumeration: Option<(ScopeId, compass_facts::DefId)>,
     /// Is the statement being read behind `export`?
@@ -159,13 +162,21 @@ impl<'t> Reader<'t> {
 
     fn return_statement(&mut self, node: Node<'t>) {
         let Some(value) = named(node).into_iter().next() else { return };
-        let ty = self.expression(value, Role::Read);
+        let ty = self.returned(value);
         if ty != self.b.unknown()
             && let Some(returns) = self.returns.last_mut()
             && returns.len() < 4
         {
             returns.push(ty);
         }
+    }
+
+    /// A value that a function returns: a function gets what the written type of the result says.
+    fn returned(&mut self, value: Node<'t>) -> TypeId {
+        if matches!(value.kind(), "arrow_function" | "function_expression") {
+            self.given = self.wanted.last().copied().flatten().map(|ty| (ty, TypeExpr::WANTED));
+        }
+        self.expression(value, Role::Read)
     }
 
     fn for_statement(&mut self, node: Node<'t>) {

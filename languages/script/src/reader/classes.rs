@@ -81,7 +81,14 @@ impl<'t> Reader<'t> {
             "method_definition" | "method_signature" | "abstract_method_signature" => self.method(node),
             "public_field_definition" | "field_definition" | "property_signature" => self.field(node),
             "call_signature" | "construct_signature" => {
-                self.function_body(node, None);
+                let result = self.function_body(node, None);
+                let parameters = std::mem::take(&mut self.taken);
+                // What a value of the interface takes when it is called.
+                let interface = self.b.scope_owner(self.b.place.scope);
+                if let Some(def) = interface.filter(|_| node.kind() == "call_signature") {
+                    let signature = self.b.ty(compass_facts::TypeExpr::Signature { parameters, result });
+                    self.b.def_mut(def).ty.get_or_insert(signature);
+                }
             }
             "index_signature" | "class_static_block" | "decorator" => {
                 if let Some(clause) = find_child(node, "mapped_type_clause") {
@@ -211,8 +218,11 @@ impl<'t> Reader<'t> {
         let value = node.child_by_field_name("value");
         let ty: Option<TypeId> = match value {
             Some(v) if v.kind() == "object_type" => {
-                self.members_of_type(Some(v));
-                None
+                let same = self.same_members(v);
+                if same.is_none() {
+                    self.members_of_type(Some(v));
+                }
+                same
             }
             Some(v) => Some(self.value_type(v)),
             None => None,

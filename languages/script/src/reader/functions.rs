@@ -34,6 +34,7 @@ impl<'t> Reader<'t> {
     /// Parameters, result and body of anything that can be called; gives the type of its result.
     pub(super) fn function_body(&mut self, node: Node<'t>, def: Option<DefId>) -> TypeId {
         let given = self.given.take();
+        let wanted = given.filter(|g| g.1 == TypeExpr::WANTED).and_then(|g| self.result_of(g.0));
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
         let receiver = self.receiver;
         if node.kind() != "arrow_function" {
@@ -60,14 +61,16 @@ impl<'t> Reader<'t> {
         let written = node.child_by_field_name("return_type").map(|t| self.value_type(t));
         let declared = written.or(documented.result);
         self.returns.push(Vec::new());
+        self.wanted.push(written.or(wanted));
         let mut value = None;
         if let Some(body) = node.child_by_field_name("body") {
             match body.kind() {
                 "statement_block" => self.block(body),
-                _ => value = Some(self.expression(body, Role::Read)),
+                _ => value = Some(self.returned(body)),
             }
         }
         let returns = self.returns.pop().unwrap_or_default();
+        self.wanted.pop();
         self.taken = taken;
         self.receiver = receiver;
         self.b.leave(saved);
@@ -85,6 +88,15 @@ impl<'t> Reader<'t> {
             d.flags = d.flags.with_if(written.is_none() && result.is_some(), Flags::INFERRED);
         }
         result.unwrap_or(self.b.unknown())
+    }
+
+    /// What a function type that is written in place gives.
+    fn result_of(&self, ty: TypeId) -> Option<TypeId> {
+        match self.b.get_ty(ty) {
+            TypeExpr::Signature { result, .. } => Some(*result),
+            TypeExpr::Instance(of) => self.result_of(*of),
+            _ => None,
+        }
     }
 
     /// How many arguments it takes at least and at most.

@@ -3,7 +3,7 @@
 use super::Reader;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::Node;
-use compass_facts::reading::tree::{named, span, text};
+use compass_facts::reading::tree::{find_child, named, span, text};
 use compass_facts::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 
 impl<'t> Reader<'t> {
@@ -54,7 +54,10 @@ impl<'t> Reader<'t> {
                     _ => self.b.ty(TypeExpr::Union(parts)),
                 }
             }
-            "object_type" => self.object_type(node),
+            "object_type" => match self.same_members(node) {
+                Some(of) => of,
+                None => self.object_type(node),
+            },
             "function_type" | "constructor_type" => {
                 let result = self.function_body(node, None);
                 let parameters = std::mem::take(&mut self.taken);
@@ -116,17 +119,38 @@ impl<'t> Reader<'t> {
         self.b.ty_instance(of)
     }
 
-    /// `[K in keyof T]: T[K]`: the name holds within.
-    pub(super) fn mapped_type(&mut self, clause: Node<'t>, whole: Node<'t>) {
-        let saved = self.b.enter(ScopeKind::Block, span(whole), None);
-        if let Some(of) = clause.child_by_field_name("type") {
-            self.value_type(of);
+    /// `{ [K in keyof T]: T[K] }`: what has the members of `T` is a `T`.
+    pub(super) fn same_members(&mut self, node: Node<'t>) -> Option<TypeId> {
+        let parts = named(node);
+        let [signature] = parts[..] else { return None };
+        let clause = find_child(signature, "mapped_type_clause")?;
+        let keys = clause.child_by_field_name("type").filter(|t| t.kind() == "index_type_query")?;
+        let of = *named(keys).first()?;
+        let mut value = signature.child_by_field_name("type")?;
+        while value.kind().ends_with("annotation") {
+            value = *named(value).first()?;
         }
+        let words: Vec<&str> = named(value).into_iter().map(|n| text(n, self.b.text)).collect();
+        let name = text(clause.child_by_field_name("name")?, self.b.text);
+        if value.kind() != "lookup_type" || words != [text(of, self.b.text), name] {
+            return None;
+        }
+        self.mapped_type(clause, signature)
+    }
+
+    /// `[K in keyof T]: T[K]`: the name holds within. Gives `T`.
+    pub(super) fn mapped_type(&mut self, clause: Node<'t>, whole: Node<'t>) -> Option<TypeId> {
+        let saved = self.b.enter(ScopeKind::Block, span(whole), None);
+        let of = clause.child_by_field_name("type").map(|keys| {
+            let of = if keys.kind() == "index_type_query" { named(keys).first().copied() } else { None };
+            self.value_type(of.unwrap_or(keys))
+        });
         self.type_name(clause.child_by_field_name("name"), clause);
         for part in [clause.child_by_field_name("alias"), whole.child_by_field_name("type")].into_iter().flatten() {
             self.value_type(part);
         }
         self.b.leave(saved);
+        of
     }
 
     /// A name for a type that is bound on the spot.

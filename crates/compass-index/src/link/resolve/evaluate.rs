@@ -376,7 +376,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     fn put_in(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>, left: &mut u32) -> Ty {
         let Some(rest) = left.checked_sub(1) else { return Ty::Unknown(Cause::TooMany) };
         *left = rest;
-        let mut each = |inner: &Rc<[Ty]>| inner.iter().map(|t| self.put_in(t.clone(), owner, args, left)).collect();
+        let mut each = |inner: &Rc<[Ty]>| -> Rc<[Ty]> { inner.iter().map(|t| self.put_in(t.clone(), owner, args, left)).collect() };
         match ty {
             Ty::Value(sym, _) | Ty::Item(sym, ..) if self.world.def(sym).kind == Kind::TypeParameter => {
                 let Some(given) = self.parameter_index(sym, owner).and_then(|i| args.get(i)) else { return ty };
@@ -388,6 +388,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             }
             Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, each(&inner)),
             Ty::External(gid, inner) => Ty::External(gid, each(&inner)),
+            Ty::Union(parts) => Ty::union(each(&parts).to_vec()),
+            Ty::Tuple(parts) => Ty::Tuple(each(&parts)),
             Ty::List(inner) => Ty::List(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
             Ty::Map(inner) => Ty::Map(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
             Ty::Function(inner) => Ty::Function(Rc::new(self.put_in((*inner).clone(), owner, args, left))),

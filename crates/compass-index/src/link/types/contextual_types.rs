@@ -92,8 +92,8 @@ impl Evaluator<'_, '_> {
 
     fn parameter_of_alias(&mut self, alias: DefRef, parameter: usize, levels: Levels) -> Option<Ty> {
         let def = self.world.def(alias);
-        // `F: Fn(Turn)`: a bound of the parameter says what it takes.
-        let ty = def.ty.filter(|_| matches!(def.kind, Kind::Alias | Kind::TypeParameter))?;
+        // `F: Fn(Turn)`: a bound of the parameter says what it takes; the type of an interface is how its values are called.
+        let ty = def.ty.filter(|_| matches!(def.kind, Kind::Alias | Kind::TypeParameter | Kind::Interface))?;
         self.parameter_of_type(alias.file, ty, parameter, levels)
     }
 }
