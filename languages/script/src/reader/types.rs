@@ -211,6 +211,10 @@ impl<'t> Reader<'t> {
                         let value = args.last().copied().unwrap_or(first);
                         self.b.ty(TypeExpr::Map(value))
                     }
+                    // What is made of a type by these has its members, or some of them.
+                    "Partial" | "Required" | "Readonly" | "Pick" | "Omit" | "NonNullable" | "Exclude" | "Extract" if !args.is_empty() => first,
+                    "Awaited" if !args.is_empty() => self.b.ty(TypeExpr::Await(first)),
+                    "ReturnType" | "InstanceType" if !args.is_empty() => self.b.ty(TypeExpr::Call { of: first, args: Vec::new() }),
                     _ => self.b.ty_of(of, |of| TypeExpr::Generic { of, args }),
                 }
             }

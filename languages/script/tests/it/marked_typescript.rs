@@ -213,6 +213,24 @@ export { made, build }
     "plan.ts",
     "interface ⟦Plan:Plan⟧ { ⟦run:run⟧(n: number): void }\ninterface Other { run(): void }\nclass Rack { run() { return function (this: «Plan=Plan») { this.«run=run»(1); const later = () => this.«run=run»(2); return later; }; } }\nexport { Rack };\n",
 )])]
+#[case::types_made_of_types(&[(
+    "made.ts",
+    r#"
+interface ⟦Base:Base⟧ { ⟦origin:origin⟧: string; ⟦turn:turn⟧(): «Base=Base» }
+type ⟦Same:Same⟧<T> = { [k in keyof T]: T[k] } & {};
+type ⟦Raw:Raw⟧<T extends «Base=Base»> = T extends any ? «Same=Same»<Omit<T, "x"> & { ⟦input:input⟧?: string }> : never;
+interface ⟦Show:Show⟧ { (issue: «Raw=Raw»<«Base=Base»>): string }
+class Maker { ⟦make:make⟧() { return this; } }
+export function run(a: Partial<«Base=Base»>, b: Readonly<Pick<«Base=Base», "origin">>, c: «Raw=Raw»<«Base=Base»>, d: Awaited<Promise<«Base=Base»>>, e: InstanceType<typeof Maker>) {
+  a.«origin=origin» + b.«origin=origin» + c.«origin=origin» + c.«input=input» + e.«make=make»();
+  return a.«turn=turn»!().«origin=origin»;
+}
+export const show: () => «Show=Show» = () => {
+  return (issue) => issue.«origin~origin» + issue.«input~input»;
+};
+export function direct(): «Show=Show» { return (issue) => issue.«origin~origin»; }
+"#,
+)])]
 fn names_of_typescript_in_harder_places(#[case] files: &[(&str, &str)]) {
     check(files);
 }
