@@ -1,6 +1,6 @@
 //! Python: modules by dotted names and folders, attributes of classes that may be overridden, what test runners hand to parameters.
 
-use compass_facts::{Flags, ImportId, Kind, ScopeId, ScopeKind};
+use compass_facts::{Facts, Flags, ImportId, Kind, ScopeId, ScopeKind, TypeExpr, TypeId};
 use compass_index::linking::{
     DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Modules, Namespace, Prepared, Rules, Site, Target, Ty, World, join, nearest, sure,
 };
@@ -77,6 +77,11 @@ impl Rules for Python {
 
     fn members_are_dynamic(&self) -> bool {
         true
+    }
+
+    fn is_told_by_members(&self, e: &mut Evaluator, class: DefRef) -> bool {
+        let facts = e.world.facts(class.file);
+        facts.bases.iter().filter(|b| b.0 == class.def).any(|b| says_protocol(facts, b.1))
     }
 
     fn is_receiver(&self, parameter: &str) -> bool {
@@ -273,4 +278,12 @@ fn dotted(world: &World, root: u32, path: &str) -> String {
 
 fn world_has(world: &World, root: u32, dir: &str, file: &str) -> bool {
     world.by_path.contains_key(&(root, join(dir, file).as_str()))
+}
+
+/// `Protocol`, `typing.Protocol`, `Protocol[T]`.
+fn says_protocol(facts: &Facts, base: TypeId) -> bool {
+    match facts.ty(base) {
+        TypeExpr::Generic { of, .. } | TypeExpr::Index(of) => says_protocol(facts, *of),
+        other => other.name().is_some_and(|n| facts.name(n) == "Protocol"),
+    }
 }

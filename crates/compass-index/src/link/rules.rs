@@ -240,6 +240,11 @@ pub trait Rules: Sync {
         false
     }
 
+    /// Is whatever has the members of a class a value of it, without a word in the code?
+    fn is_told_by_members(&self, _: &mut Evaluator, _class: DefRef) -> bool {
+        false
+    }
+
     /// Of members of one name, keeps those that the thing before the dot can mean.
     fn keep_side(&self, _: &Evaluator, _owner: &Ty, _found: &mut Lookup) {}
 

@@ -32,7 +32,7 @@ fn members_stand_in_for_those_of_bases(#[case] path: &str, #[case] text: &str, #
 
 #[rstest]
 #[case::python("a.py", PYTHON, "who calls Rack.turn", &[("a.py:14", "inferred")])]
-#[case::python_lowest("a.py", PYTHON, "who calls Low.turn", &[("a.py:14", "inferred"), ("a.py:17", "inferred")])]
+#[case::python_lowest("a.py", PYTHON, "who calls Low.turn", &[("a.py:14", "inferred"), ("a.py:17", "proven")])]
 #[case::python_highest("a.py", PYTHON, "who calls Shelf.turn", &[("a.py:14", "inferred")])]
 #[case::java("Rack.java", JAVA, "who calls Low.turn", &[("Rack.java:11", "inferred"), ("Rack.java:12", "proven")])]
 #[case::go("rack.go", GO, "who calls Rack.Turn", &[("rack.go:12", "inferred"), ("rack.go:16", "proven")])]

@@ -26,7 +26,7 @@ class ⟦Box:Box⟧:
     ⟦double:double⟧ = «size=size» * 2
 
     def ⟦grow:grow⟧(⟦self:self⟧):
-        return «outer=outer»(«self=self».«size~size», key=«limit=limit») + «Box=Box».«double=double»
+        return «outer=outer»(«self=self».«size=size», key=«limit=limit») + «Box=Box».«double=double»
 "#,
 )])]
 #[case::classes(&[(
@@ -41,7 +41,7 @@ class ⟦Disc:Disc⟧:
         self.⟦grams:grams⟧ = grams
 
     def ⟦weigh:weigh⟧(self) -> int:
-        return self.«grams~grams»
+        return self.«grams=grams»
 
     @classmethod
     def ⟦make:make⟧(cls, n: int) -> Disc:
@@ -49,7 +49,7 @@ class ⟦Disc:Disc⟧:
 
     @property
     def ⟦heavy:heavy⟧(self) -> bool:
-        return self.«weigh~weigh»() > 3
+        return self.«weigh=weigh»() > 3
 
     @staticmethod
     def ⟦unit:unit⟧() -> str:
@@ -72,9 +72,9 @@ def ⟦use:use⟧(slot: «Slot=Slot») -> int:
     w = «Wheel=Wheel»(3)
     w.«turn~turn»(2).«turn~turn»().«weigh~weigh»()
     s = «Slot=Slot»(wheel=w)
-    if slot.«wheel~wheel».«heavy~heavy»:
+    if slot.«wheel=wheel».«heavy=heavy»:
         return s.«wheel~wheel».«grams~grams»
-    return «Disc=Disc».«make=make»(2).«weigh~weigh»() + len(«Disc=Disc».«unit=unit»())
+    return «Disc=Disc».«make=make»(2).«weigh=weigh»() + len(«Disc=Disc».«unit=unit»())
 "#,
 )])]
 #[case::modules(&[
@@ -84,7 +84,7 @@ def ⟦use:use⟧(slot: «Slot=Slot») -> int:
     ("larder/tools/deep.py", "from .. import tools as ⟦unused3:t⟧\nfrom . import «SIZE=SIZE»\nprint(t.«SIZE=SIZE»)\n"),
     (
         "main.py",
-        "import larder\nimport larder.tools.deep as deep\nfrom larder import make\nfrom larder.rack import *\n\nmake().«fill~fill»()\nlarder.«Rack=Rack»().«fill~fill»()\nlarder.tools.«SIZE=SIZE»\n«Rack=Rack»().«fill~fill»()\n",
+        "import larder\nimport larder.tools.deep as deep\nfrom larder import make\nfrom larder.rack import *\n\nmake().«fill~fill»()\nlarder.«Rack=Rack»().«fill=fill»()\nlarder.tools.«SIZE=SIZE»\n«Rack=Rack»().«fill=fill»()\n",
     ),
 ])]
 #[case::flow(&[(
@@ -154,10 +154,10 @@ class ⟦Shelf:Shelf⟧(Generic[«T=T»]):
 
     @«logged=logged»
     def ⟦first:first⟧(self) -> «T=T»:
-        return self.«items~items»[0]
+        return self.«items=items»[0]
 
     def __len__(self):
-        return len(self.«items~items»)
+        return len(self.«items=items»)
 
 
 class ⟦Brie:Brie⟧:
@@ -166,7 +166,7 @@ class ⟦Brie:Brie⟧:
 
 
 def use(thing: «Salted=Salted», shelf: «Shelf=Shelf»[«Brie=Brie»]):
-    return thing.«salt~salt»() + shelf.«first~first»().salt() + «Brie=Brie»().«brie_salt~salt»()
+    return thing.«salt~salt»() + shelf.«first=first»().salt() + «Brie=Brie»().«brie_salt~salt»()
 "#,
 )])]
 #[case::names_of_the_module(&[(
@@ -204,7 +204,7 @@ class ⟦Salt:Salt⟧:
         return self.«finish~finish»()
 
     def ⟦finish:finish⟧(self):
-        return self.«amount~amount»
+        return self.«amount=amount»
 
 
 class ⟦Smoke:Smoke⟧:
@@ -220,13 +220,13 @@ class ⟦Both:Both⟧(«Salt=Salt», «Smoke=Smoke»):
     def ⟦run:run⟧(self):
         «Salt=Salt».«prepare=prepare»(self)
         «Smoke=Smoke».«smoke_finish=finish»(self)
-        return self.«prepare~prepare»() + self.«amount~amount» + self.«dark~dark»
+        return self.«prepare=prepare»() + self.«amount=amount» + self.«dark=dark»
 
     class ⟦Inner:Inner⟧:
         ⟦deep:deep⟧ = 3
 
 
-print(«Both=Both»().«run~run»(), «Both=Both».«Inner=Inner».«deep=deep»)
+print(«Both=Both»().«run=run»(), «Both=Both».«Inner=Inner».«deep=deep»)
 "#,
 )])]
 fn more_names_of_python(#[case] files: &[(&str, &str)]) {
@@ -265,19 +265,19 @@ class ⟦Wheel:Wheel⟧:
 
 def use(maybe: Optional[«Wheel=Wheel»], many: list[«Wheel=Wheel»], named: dict[str, «Wheel=Wheel»], make: Callable[[], «Wheel=Wheel»], either: «Wheel=Wheel» | None):
     if maybe:
-        maybe.«turn~turn»()
-    many[0].«turn~turn»().«level~level»
+        maybe.«turn=turn»()
+    many[0].«turn=turn»().«level=level»
     for w in many:
         w.«turn~turn»()
-    named["a"].«turn~turn»()
+    named["a"].«turn=turn»()
     for key, value in named.items():
         value.«turn~turn»()
-    for p in many[0].«parts~parts»():
+    for p in many[0].«parts=parts»():
         p.«x~x» + p.«y~y»
     [v.«turn~turn»() for v in named.values()]
     assert either is not None
-    either.«turn~turn»()
-    make().«turn~turn»()
+    either.«turn=turn»()
+    make().«turn=turn»()
 "#,
 )])]
 #[case::helpers(&[(
@@ -354,11 +354,58 @@ class ⟦Rack:Rack⟧(«Mixin=Mixin»[int], «Holder=Holder»[str]):
         super().«init~__init__»("oak")
 
     def run(self):
-        self.«tidy~tidy»()
-        return self.«take~take»()
+        self.«tidy=tidy»()
+        return self.«take=take»()
 
 
-«Rack=Rack»().«take~take»()
+«Rack=Rack»().«take=take»()
+"#,
+)])]
+#[case::members_that_others_may_replace(&[(
+    "open.py",
+    r#"
+from typing import Protocol
+
+
+class ⟦Shelf:Shelf⟧:
+    def __init__(self, how):
+        self.⟦how:how⟧ = how
+
+    def ⟦turn:turn⟧(self):
+        return self.«how~how»(1) + self.«alone=alone»()
+
+    def ⟦alone:alone⟧(self):
+        return self.«turn~turn»()
+
+
+class Rack(«Shelf=Shelf»):
+    def ⟦rack_turn:turn⟧(self):
+        return self.«alone=alone»() + self.«rack_turn=turn»()
+
+
+class ⟦Dumps:Dumps⟧(Protocol):
+    def ⟦dumps:dumps⟧(self): ...
+
+
+def run(by: «Dumps=Dumps»):
+    return by.«dumps~dumps»()
+
+
+class Named:
+    def ⟦named:name⟧(self):
+        return 1
+
+
+class ⟦Tokens:Tokens⟧:
+    def ⟦tokens:name⟧(self):
+        return 2
+
+    def all(self):
+        return self.«tokens~name»()
+
+
+class Both(Named, «Tokens=Tokens»):
+    pass
 "#,
 )])]
 fn names_of_python_in_harder_places(#[case] files: &[(&str, &str)]) {

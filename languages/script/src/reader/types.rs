@@ -130,6 +130,10 @@ impl<'t> Reader<'t> {
         while value.kind().ends_with("annotation") {
             value = *named(value).first()?;
         }
+        // `T[K] | undefined`: it may be missing.
+        if value.kind() == "union_type" {
+            value = named(value).into_iter().find(|n| n.kind() == "lookup_type")?;
+        }
         let words: Vec<&str> = named(value).into_iter().map(|n| text(n, self.b.text)).collect();
         let name = text(clause.child_by_field_name("name")?, self.b.text);
         if value.kind() != "lookup_type" || words != [text(of, self.b.text), name] {

@@ -49,7 +49,8 @@ impl Evaluator<'_, '_> {
             return self.without_member(file, &owner.ty, found.cause, u, name);
         }
         let rules = self.rules(file);
-        let dynamic = rules.members_are_dynamic() && matches!(owner.ty, Ty::Value(..) | Ty::Union(_));
+        let dynamic =
+            rules.members_are_dynamic() && matches!(owner.ty, Ty::Value(..) | Ty::Union(_)) && !self.is_never_overridden(file, &owner.ty, &found, u, name);
         for hit in &mut found.hits {
             hit.certainty = hit.certainty.min(owner.certainty);
             if dynamic {
@@ -68,6 +69,30 @@ impl Evaluator<'_, '_> {
             found = self.choose_overload(found, u);
         }
         found
+    }
+
+    /// Does no class that is derived from that of the value, and that the unit can know of, define the member anew?
+    fn is_never_overridden(&mut self, file: u32, owner: &Ty, found: &Lookup, u: &Use, name: GlobalNameId) -> bool {
+        /// Of names that more types have nobody looks through all of them.
+        const MOST_NAMED: usize = 60;
+        let (Ty::Value(class, _), [Hit { entity: Entity::DefRef(own), .. }]) = (owner, &found.hits[..]) else { return false };
+        let world = self.world;
+        // A function that a variable holds may be another one.
+        let is_held = u.role == Role::Call && !world.def(*own).kind.is_callable() && !world.def(*own).kind.is_type();
+        let named = world.named_members(name);
+        if is_held || named.len() > MOST_NAMED || self.rules(class.file).is_told_by_members(self, *class) {
+            return false;
+        }
+        let unit = |file: u32| world.files[file as usize].id.unit.0;
+        let is_seen = |s: &DefRef| !self.modules.needs.matter() || self.modules.needs.sees(unit(file), unit(s.file));
+        let others: Vec<DefRef> =
+            named.iter().filter(|s| *s != own && is_seen(s)).filter_map(|s| Some(DefRef { file: s.file, def: world.def(*s).container? })).collect();
+        others.into_iter().all(|other| {
+            // What it is derived from is told under its name.
+            world.dependency_log.note(world.gid(other.file, world.def(other).name));
+            // Types of one file are often the bases of one type: who of them comes first is not known here.
+            other == *class || self.derives(*class, other) || other.file != class.file && !self.derives(other, *class)
+        })
     }
 
     /// A member nobody has: one of what the language brings along, or what its rules make of it.
