@@ -271,7 +271,7 @@ pub fn choices(facts: &Facts) -> FxHashMap<String, (u64, u64)> {
 
 /// Is a macro that chooses so many bytes likely set by the build?
 pub fn is_feature(name: &str, (with, without): (u64, u64)) -> bool {
-    let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ"].iter().any(|w| name.contains(w));
+    let is_off = ["DEBUG", "TEST", "TRACE", "NO_", "DISABLE", "VERBOSE", "BENCH", "FUZZ", "SHARED", "DLL"].iter().any(|w| name.contains(w));
     (with > 0 || without > 0) && !is_off && with >= 2 * without
 }
 

@@ -183,6 +183,16 @@ impl Parser<'_, '_> {
     /// What begins like no declaration: a macro that stands for one or more.
     fn untyped(&mut self, ctx: Ctx, begin: usize) {
         match self.k() {
+            T::Name if self.at(self.p + 1) == T::LParen && matches!(self.at(self.past(self.p + 1)), T::Arrow | T::Dot) => {
+                // A macro that makes an object, and what is done with that: `BENCHMARK(turn)->Range(1, 8);`.
+                self.note_called(self.p, begin);
+                let mut end = self.p;
+                while end < self.toks.len() && self.at(end) != T::Semi {
+                    end = self.past(end).max(end + 1);
+                }
+                self.expression(end);
+                self.take(T::Semi);
+            }
             T::Name if self.at(self.p + 1) == T::LParen => {
                 if ctx == Ctx::File {
                     self.note_made(self.p);

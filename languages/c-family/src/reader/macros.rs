@@ -85,7 +85,8 @@ impl<'s> Parser<'s, '_> {
         let end = self.toks.len();
         let declares =
             matches!(self.k(), T::Static | T::Extern | T::Typedef | T::Namespace | T::Template | T::Using | T::Struct | T::Union | T::Enum | T::Class);
-        if declares && (0..end).any(|i| matches!(self.at(i), T::LBrace | T::Semi)) {
+        let statics = matches!(self.k(), T::Static | T::Extern);
+        if declares && (statics || (0..end).any(|i| matches!(self.at(i), T::LBrace | T::Semi))) {
             self.made_declarations(end);
         } else {
             self.expression_or_statements(end);
@@ -120,6 +121,15 @@ impl<'s> Parser<'s, '_> {
                     let mark = self.s.mark();
                     self.within(|this, close| this.statements(close));
                     self.s.unbind(mark);
+                }
+                // What follows a call of the macro is done with the value that it ends with.
+                T::Assign => {
+                    self.p += 1;
+                    let value = self.expression(end);
+                    let container = self.s.place.container;
+                    if let (true, Some(def), Some(ty)) = (self.p >= end, container, self.s.ty_of(value.val)) {
+                        self.s.def(def).ty = Some(ty);
+                    }
                 }
                 T::Name => {
                     let role = if self.at(self.p + 1) == T::LParen { Role::Call } else { Role::Read };
@@ -159,10 +169,25 @@ impl<'s> Parser<'s, '_> {
     pub(super) fn file(&mut self, macros: &[MacroLine]) {
         let end = self.toks.len();
         self.declarations(Ctx::File, end);
+        self.tell_functions_of_variables();
         self.define_expanded(macros);
         let own = macros.iter().filter(|m| m.parameters.is_some()).map(|m| m.name.id).collect();
         self.define_made_elsewhere(&own);
         self.define_made();
+    }
+
+    /// `handler_t turn;` declares a function where the file defines one of that name: the type is that of a function.
+    fn tell_functions_of_variables(&mut self) {
+        let definitions = &mut self.s.facts.definitions;
+        let told = |d: &Definition| ((d.scope, d.name), (d.signature, d.arity, d.required));
+        let functions: rustc_hash::FxHashMap<(ScopeId, NameId), (u32, u8, u8)> =
+            definitions.iter().filter(|d| d.kind == Kind::Function && d.body.is_some()).map(told).collect();
+        for d in definitions.iter_mut().filter(|d| d.kind == Kind::Variable && !d.flags.has(Flags::LOCAL)) {
+            if let Some(function) = functions.get(&(d.scope, d.name)) {
+                (d.kind, d.flags) = (Kind::Function, d.flags.with(Flags::BODILESS));
+                (d.signature, d.arity, d.required) = *function;
+            }
+        }
     }
 
     /// Defines what macros in the place of declarations make: names among their arguments that the file defines nowhere but uses.

@@ -151,9 +151,13 @@ pub(crate) impl Evaluator<'_, '_> {
         if world.defined.contains(&name) || word.starts_with("CONFIG_") {
             return Some(true);
         }
-        let mut maybe = false;
+        let (mut maybe, mut elsewhere) = (false, false);
         for (sym, kind, flags) in world.told(name, false).take(64) {
-            if kind != Kind::Macro || flags.has(Flags::INACTIVE) || !world.language(sym.file).is_kin_of(crate::C) {
+            if kind != Kind::Macro || !world.language(sym.file).is_kin_of(crate::C) {
+                continue;
+            }
+            elsewhere = true;
+            if flags.has(Flags::INACTIVE) {
                 continue;
             }
             let d = world.def(sym);
@@ -165,7 +169,9 @@ pub(crate) impl Evaluator<'_, '_> {
             }
             maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
         }
-        if maybe { None } else { Some(world.is_feature(name)) }
+        // What the code itself defines for other systems alone is nothing that a build sets; what a build finds out may be written there as well.
+        let by_code = elsewhere && !word.starts_with("HAVE_");
+        if maybe { None } else { Some(!by_code && world.is_feature(name)) }
     }
 
     /// Sorts by how likely each is meant from the file.

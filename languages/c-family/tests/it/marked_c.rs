@@ -190,6 +190,13 @@ int run(int ⟦n:n⟧) {
 }
 "#,
 )])]
+#[case::what_the_code_sets_for_other_systems(&[
+    (
+        "sizes.h",
+        "#if defined(OLD_SMALL) && !defined(__GNUC__)\n#define IS_SMALL\n#endif\n#ifdef IS_SMALL\n/* far more text stands in this branch than in the other one */\n#define bytes_t unsigned char *\n#else\ntypedef unsigned char ⟦bytes:bytes_t⟧;\n#endif\n",
+    ),
+    ("use.c", "#include \"sizes.h\"\nint run(«bytes~bytes_t» *a) { return a[0]; }\n"),
+])]
 fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
     check(files);

@@ -350,6 +350,16 @@ int run(«Wheels=Wheels» &⟦v:v⟧, std::vector<«Wheel=Wheel»> &⟦w:w⟧, s
 }
 "#,
 )])]
+#[case::objects_that_macros_make(&[
+    (
+        "bench.h",
+        "struct ⟦Bench:Bench⟧ {\n    Bench(const char *name, void (*run)(int));\n    «Bench=Bench» *⟦range:range⟧(int from, int to);\n    «Bench=Bench» *⟦unit:unit⟧(int n);\n};\n#define ⟦BENCH:BENCH⟧(f) static Bench *bench_##f = (new Bench(#f, f))\n",
+    ),
+    (
+        "turn.cpp",
+        "#include \"bench.h\"\ntypedef void Run(int);\nRun turn, ⟦later:wash⟧;\nvoid ⟦turn:turn⟧(int) {}\n«BENCH=BENCH»(«turn=turn»)->«range~range»(1, 8)->«unit~unit»(2);\nvoid all() { «turn=turn»(1); «later=wash»(2); }\n",
+    ),
+])]
 fn names_of_cpp_in_harder_places(#[case] files: &[(&str, &str)]) {
     compiles(files, &["g++", "-std=c++20", "-fsyntax-only", "-w"], &[".cpp"]);
     check(files);
