@@ -4,6 +4,16 @@
 mod sources;
 
 fn main() -> std::io::Result<()> {
-    let reader: &[&str] = &["src/reader.rs", "src/reader", "src/lexer.rs", "src/components.rs", "src/profile.rs", "src/data"];
+    let reader: &[&str] = &[
+        "src/reader.rs",
+        "src/reader",
+        "src/macros.rs",
+        "src/macros",
+        "src/shared_macros.rs",
+        "src/lexer.rs",
+        "src/components.rs",
+        "src/profile.rs",
+        "src/data",
+    ];
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

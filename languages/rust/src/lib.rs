@@ -6,6 +6,7 @@ mod packages;
 mod profile;
 mod reader;
 mod rules;
+mod shared_macros;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 

@@ -25,6 +25,7 @@ static PROFILE: Profile = Profile {
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),
     read: |text, cancel| compass_facts::reading::read_by_grammar(crate::RUST, text, cancel, reader::read),
+    shared_macros: Some(&crate::shared_macros::ByExample),
     tokens: None,
     lexis: Lexis { has_lifetimes: true, has_bars: true, ..usual::SLASHES },
     calls: Calls { is_receiver, ..usual::CALLS },

@@ -7,6 +7,7 @@ mod expressions;
 mod items;
 mod macro_items;
 mod macros;
+pub(crate) mod made;
 mod native;
 mod patterns;
 mod types;
@@ -16,6 +17,7 @@ use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
+use compass_facts::surroundings::Surroundings;
 use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeId};
 use macro_items::ItemsInMacros;
 
@@ -26,6 +28,12 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut reader = Reader { b, own_type: None, handed: None, foreign: false, items: &items, in_macro: false };
     reader.all_statements(tree.root_node());
     reader.b.finish()
+}
+
+/// Reads a Rust file among others whose macros it calls.
+pub(crate) fn read_among(text: &str, tree: &Tree, cancel: &Cancel, among: &dyn Surroundings) -> Facts {
+    let facts = read(text, tree, cancel);
+    made::add(text, tree, facts, &macro_items::in_macros(text, tree, cancel), cancel, among)
 }
 
 /// State of the walk.

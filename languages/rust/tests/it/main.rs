@@ -1,6 +1,7 @@
 //! What is particular to the language, and its compiler as oracle.
 
 mod macros;
+mod made_names;
 mod marked;
 mod oracle;
 mod reader;

@@ -1,0 +1,58 @@
+//! Items that macros make, of the file itself and of others: found by questions, with the macro that made them.
+
+use compass_facts::DefId;
+use rstest::rstest;
+use testkit::{Project, ask, engine, facts};
+
+const COUNTERS: &str =
+    "macro_rules! counters { ($($name:ident),*) => { $( pub fn $name() -> Count { Count } )* }; }\npub struct Count;\nimpl Count { pub fn add(&self) {} }\n";
+
+#[rstest]
+#[case::functions("macro_rules! make { ($n:ident) => { fn $n() {} }; }\nmake!(turn);\n", &["fn turn"])]
+#[case::the_last_definition_counts("macro_rules! m { ($n:ident) => { fn $n() {} }; }\nmacro_rules! m { ($n:ident) => { struct $n; }; }\nm!(Rack);\n", &["struct Rack"])]
+#[case::methods("struct Rack;\nmacro_rules! get { ($n:ident) => { pub fn $n(&self) -> u8 { 0 } }; }\nimpl Rack { get!(oak); get!(pine); }\n", &["method oak", "method pine"])]
+#[case::implementations("struct Rack;\nmacro_rules! turns { ($t:ty) => { impl $t { fn turn(&self) {} } }; }\nturns!(Rack);\n", &["method turn"])]
+#[case::in_a_module("mod deep {\n macro_rules! make { ($n:ident) => { pub struct $n { pub age: u8 } }; }\n make!(Wheel);\n}\n", &["field age", "struct Wheel"])]
+#[case::nested("macro_rules! outer { ($n:ident) => { inner!($n, u8); }; }\nmacro_rules! inner { ($n:ident, $t:ty) => { const $n: $t = 1; }; }\nouter!(LIMIT);\n", &["const LIMIT"])]
+#[case::not_in_functions("macro_rules! make { ($n:ident) => { fn $n() {} }; }\nfn run() { make!(turn); }\n", &[])]
+#[case::no_rule("macro_rules! make { (one) => { fn one() {} }; }\nmake!(two);\n", &[])]
+fn items_that_macros_make(#[case] text: &str, #[case] wanted: &[&str]) {
+    let facts = facts(languages::RUST, text);
+    let made = (0..facts.definitions.len() as u32).map(DefId).filter(|d| facts.made_by(*d).is_some() && !facts.def(*d).is_inner());
+    let found: Vec<String> = made.map(|d| format!("{} {}", facts.def(d).kind.word(), facts.def_name(d))).filter(|d| d != "param self").collect();
+    assert_eq!(found, wanted);
+}
+
+fn places(project: &Project, question: &str) -> Vec<String> {
+    let answers = ask(&engine(project), question);
+    answers.answers.iter().map(|a| format!("{}:{}", a.path, a.line)).collect()
+}
+
+#[test]
+fn macros_of_other_files_make_items_that_are_typed() {
+    let project = Project::with(&[
+        ("Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.0.0\"\n"),
+        ("src/lib.rs", "#[macro_use]\nmod counters;\nmod all;\nuse all::*;\nfn run() {\n    oak().add();\n}\n"),
+        ("src/counters.rs", COUNTERS),
+        ("src/all.rs", "use crate::counters::Count;\ncounters!(oak, pine);\n"),
+    ]);
+    assert_eq!(places(&project, "where is \"pine\""), ["src/all.rs:2"]);
+    assert_eq!(places(&project, "where is src/lib.rs:6:5"), ["src/all.rs:2"]);
+    assert_eq!(places(&project, "where is src/lib.rs:6:11"), ["src/counters.rs:3"]);
+    assert_eq!(places(&project, "who calls \"oak\""), ["src/lib.rs:6"]);
+    let made = ask(&engine(&project), "where is \"oak\"");
+    assert_eq!(made.answers[0].made_by.as_deref(), Some("counters"));
+    // The macro makes other items: a file that did not change says so.
+    project.write("src/counters.rs", &COUNTERS.replace("{ $( pub", "{ pub fn first() {} $( pub"));
+    assert_eq!(places(&project, "where is \"first\""), ["src/all.rs:2"]);
+    project.write("src/counters.rs", "pub struct Count;\n");
+    assert_eq!(places(&project, "where is \"oak\""), Vec::<String>::new());
+}
+
+#[test]
+fn macros_that_grow_without_end_are_bounded() {
+    let text =
+        "macro_rules! grow { ($($t:tt)*) => { grow!($($t)* $($t)*); }; }\ngrow!(a);\nmacro_rules! make { ($n:ident) => { fn $n() {} }; }\nmake!(turn);\n";
+    let facts = facts(languages::RUST, text);
+    assert!(facts.definitions.len() < 20);
+}
