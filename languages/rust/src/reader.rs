@@ -3,6 +3,7 @@
 //! `let` binds from its end on and may shadow, so blocks are ordered scopes. `impl` blocks are extensions of a type.
 //! The arguments of macro calls are read word by word: names, paths and simple member chains in them are uses.
 
+mod derives;
 mod expressions;
 mod items;
 mod macro_items;

@@ -250,6 +250,12 @@ impl<'t> Builder<'t> {
         self.facts.signatures.push((def, name));
     }
 
+    /// Notes that a macro of that name makes a definition.
+    pub fn note_made(&mut self, def: DefId, by: &str) {
+        let by = self.intern(by);
+        self.facts.made.push((def, by));
+    }
+
     /// The last definition of that name in that very scope.
     pub fn find_in(&self, scope: ScopeId, name: &str) -> Option<DefId> {
         let name = self.interned.get(name)?;

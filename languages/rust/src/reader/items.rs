@@ -129,6 +129,7 @@ impl<'t> Reader<'t> {
         }
         self.own_type = saved_type;
         self.b.leave(saved);
+        self.derived(node, def);
     }
 
     /// Named fields, or numbered ones for a tuple.
@@ -183,6 +184,7 @@ impl<'t> Reader<'t> {
         }
         self.own_type = saved_type;
         self.b.leave(saved);
+        self.derived(node, def);
     }
 
     pub(super) fn trait_item(&mut self, node: Node<'t>) {

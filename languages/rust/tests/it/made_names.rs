@@ -50,6 +50,19 @@ fn macros_of_other_files_make_items_that_are_typed() {
 }
 
 #[test]
+fn what_is_derived_is_known() {
+    let text = "#[derive(Clone, Default, PartialEq)]\npub struct Wheel<T> {\n    pub age: T,\n}\nimpl<T> Wheel<T> {\n    pub fn turn(&self) {}\n}\npub trait Own {\n    fn clone(&self) -> u8;\n}\nfn run(w: Wheel<u8>) {\n    w.clone().turn();\n    Wheel::<u8>::default().turn();\n}\n";
+    let project = Project::with(&[("Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.0.0\"\n"), ("src/lib.rs", text)]);
+    assert_eq!(places(&project, "where is src/lib.rs:12:7"), ["src/lib.rs:1"]);
+    assert_eq!(places(&project, "where is src/lib.rs:12:15"), ["src/lib.rs:6"]);
+    assert_eq!(places(&project, "where is src/lib.rs:13:18"), ["src/lib.rs:1"]);
+    assert_eq!(places(&project, "where is src/lib.rs:13:28"), ["src/lib.rs:6"]);
+    let answers = ask(&engine(&project), "where is src/lib.rs:12:7");
+    assert_eq!((answers.answers[0].made_by.as_deref(), answers.answers[0].certainty_word()), (Some("derive"), Some("proven")));
+    assert_eq!(places(&project, "who calls Wheel.clone"), ["src/lib.rs:12"]);
+}
+
+#[test]
 fn macros_that_grow_without_end_are_bounded() {
     let text =
         "macro_rules! grow { ($($t:tt)*) => { grow!($($t)* $($t)*); }; }\ngrow!(a);\nmacro_rules! make { ($n:ident) => { fn $n() {} }; }\nmake!(turn);\n";
