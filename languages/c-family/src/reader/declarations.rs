@@ -196,6 +196,8 @@ impl Parser<'_, '_> {
             T::Name if self.at(self.p + 1) == T::LParen => {
                 if ctx == Ctx::File {
                     self.note_made(self.p);
+                }
+                if ctx != Ctx::Local {
                     self.note_called(self.p, begin);
                 }
                 self.macro_call();

@@ -98,7 +98,10 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
             }
             "struct" | "union" | "enum" => i += 1,
             "(" => {
-                let after = past(record, statement, i);
+                let mut after = past(record, statement, i);
+                while matches!(word(after), "const" | "noexcept" | "override" | "final") {
+                    after += 1;
+                }
                 let named = last.filter(|n| typed(*n) && *n + 1 == i);
                 // Attributes that macros hide stand behind the parameters, too.
                 let ends = |name: usize| matches!(word(after), "{" | ";" | "__attribute__") || word(after).starts_with("__") && !word(name).starts_with("__");

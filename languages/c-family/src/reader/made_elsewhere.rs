@@ -57,7 +57,7 @@ impl Parser<'_, '_> {
     /// Keeps a call that may make names.
     pub(super) fn note_called(&mut self, at: usize, begin: usize) {
         let scope = self.s.place.scope;
-        if matches!(self.s.scope_kind(scope), ScopeKind::File | ScopeKind::Module) {
+        if matches!(self.s.scope_kind(scope), ScopeKind::File | ScopeKind::Module | ScopeKind::Type) {
             self.called.push(Called { at, begin, scope });
         }
     }
@@ -69,7 +69,9 @@ impl Parser<'_, '_> {
         let mut bodies = Vec::new();
         let mut known = Vec::new();
         for Called { at, begin, scope } in called {
-            let Some(close) = self.close_of(at + 1).filter(|_| !own.contains(&self.toks[at].id)) else { continue };
+            // The file's own macros are expanded where they stand outside of types.
+            let is_expanded = own.contains(&self.toks[at].id) && self.s.scope_kind(scope) != ScopeKind::Type;
+            let Some(close) = self.close_of(at + 1).filter(|_| !is_expanded) else { continue };
             let body = (self.at(close + 1) == T::LBrace).then(|| self.span(close + 1, self.past(close + 1)));
             let whole = self.span(begin, close + 1);
             let whole = body.map_or(whole, |b| Span { end: b.end, ..whole });
@@ -139,6 +141,29 @@ impl Parser<'_, '_> {
         Some(owner)
     }
 
+    /// Defines the variables that a call makes in a function: `LIST_HEAD(open);`.
+    pub(super) fn define_made_locals(&mut self, at: usize) {
+        let Some(close) = self.close_of(at + 1).filter(|c| self.at(c + 1) == T::Semi) else { return };
+        let Some(shape) = self.among.shape(self.spelled(at)) else { return };
+        let Some(known) = shape.value.as_ref().and_then(|v| v.downcast_ref::<NameTemplates>()) else { return };
+        let arguments = self.arguments_of(at + 1, close);
+        let whole = self.span(at, close + 1);
+        let by = self.s.name(self.toks[at].id);
+        let is_local = |t: &&Template| t.kind == Kind::Variable && !t.flags.has(Flags::BODILESS);
+        let mut taken: FxHashSet<u32> = FxHashSet::default();
+        for template in self.fitting(known, arguments.len()).iter().flat_map(|d| &d.templates).filter(is_local) {
+            let Some((spelled, Some(token))) = filled(&template.name, &arguments) else { continue };
+            // A name that is not spelled in the file is used nowhere in it.
+            let Some(id) = self.s.spellings.find(&spelled).filter(|id| taken.insert(*id)) else { continue };
+            let name = self.s.name(id);
+            let def = self.s.define(name, Kind::Variable, token, whole);
+            self.s.def(def).ty = template.of.and_then(|n| self.type_given(arguments.get(n as usize)?.as_ref()?));
+            self.s.def(def).visible_from = token.end;
+            self.s.bind(id, def);
+            self.s.facts.made.push((def, by));
+        }
+    }
+
     /// Defines one name that a call makes; nothing where it is taken or is no name.
     fn define_filled(&mut self, template: &Template, call: &Call, taken: &mut Taken) -> Option<DefId> {
         let (spelled, token) = filled(&template.name, call.arguments)?;
@@ -146,7 +171,12 @@ impl Parser<'_, '_> {
         if !taken.insert((call.scope, name)) {
             return None;
         }
-        let def = self.s.define_in(call.scope, name, template.kind, token.unwrap_or(call.name), call.whole);
+        let kind = match (self.s.scope_kind(call.scope), template.kind) {
+            (ScopeKind::Type, Kind::Function) => Kind::Method,
+            (ScopeKind::Type, Kind::Variable) => Kind::Field,
+            (_, kind) => kind,
+        };
+        let def = self.s.define_in(call.scope, name, kind, token.unwrap_or(call.name), call.whole);
         self.s.flag(def, template.flags.with_if(template.is_open && call.body.is_none(), Flags::BODILESS));
         self.s.def(def).ty = template.of.and_then(|n| self.type_given(call.arguments.get(n as usize)?.as_ref()?));
         if template.is_open {

@@ -143,8 +143,10 @@ impl Parser<'_, '_> {
 
     /// A call of a macro among the specifiers; tells whether it stands for the type of the name behind it.
     fn macro_before_name(&mut self, ctx: Ctx) -> bool {
-        if ctx == Ctx::File && self.toks.get(self.past(self.p + 1)).is_some_and(|t| t.is(mark::LINE)) {
-            self.note_made(self.p);
+        if ctx != Ctx::Local && self.toks.get(self.past(self.p + 1)).is_some_and(|t| t.is(mark::LINE)) {
+            if ctx == Ctx::File {
+                self.note_made(self.p);
+            }
             self.note_called(self.p, self.p);
         }
         self.macro_call();

@@ -89,6 +89,10 @@ impl Parser<'_, '_> {
             T::Access | T::Namespace | T::Using | T::Template | T::StaticAssert => self.declaration(Ctx::Local),
             T::RBrace | T::RParen | T::RBracket => self.p += 1,
             T::Name if self.is_label() => self.label(),
+            T::Name if self.at(self.p + 1) == T::LParen && super::parser::is_capitals(self.spelled(self.p)) => {
+                self.define_made_locals(self.p);
+                if self.declares() { self.declaration(Ctx::Local) } else { self.expression_statement() }
+            }
             _ if self.declares() => self.declaration(Ctx::Local),
             _ => self.expression_statement(),
         }

@@ -88,6 +88,18 @@ fn nobody_made_what_is_written() {
     assert!((0..facts.definitions.len()).all(|i| facts.made_by(DefId(i as u32)).is_none()));
 }
 
+#[test]
+fn variables_of_functions_are_made() {
+    let facts = read(
+        CALLS,
+        "int turn(void)\n{\n\tPER_SHELF(struct rack, racks);\n\tif (racks.age)\n\t\treturn 1;\n\treturn racks.salt;\n}\nint other(void) { return racks; }\n",
+    );
+    let uses: Vec<bool> = facts.uses.iter().filter(|u| facts.name(u.name) == "racks").map(|u| u.local.is_some()).collect();
+    assert_eq!(uses, [true, true, true, false]);
+    let def = facts.uses.iter().rev().find_map(|u| u.local).expect("a local");
+    assert_eq!((facts.made_by(def), facts.def_name(def)), (Some("PER_SHELF"), "racks"));
+}
+
 mod in_an_index {
     use testkit::{Project, ask, engine};
 
@@ -115,6 +127,16 @@ mod in_an_index {
         let pasted = ask(&engine, "who calls \"look_at_rack\"");
         assert_eq!((pasted.complete, pasted.missing[0].cause.as_str(), pasted.missing[0].count), (false, "macro_made", 1));
         assert!(ask(&engine, "who calls \"glance\"").complete);
+    }
+
+    #[test]
+    fn members_of_classes_are_made() {
+        let header = "#define GETTER(type, name) type get_##name() const { return name; }\n#define HOLDS(type, name) type name##_\n";
+        let text = "#include \"get.h\"\nclass Rack {\n    HOLDS(int, age);\n    GETTER(int, age)\n    int salt() { return 1; }\n};\nint run(Rack &r) { return r.get_age() + r.salt(); }\n";
+        let project = Project::with(&[("get.h", header), ("rack.cpp", text)]);
+        assert_eq!(places(&project, "where is Rack.get_age"), ["rack.cpp:4"]);
+        assert_eq!(places(&project, "where is rack.cpp:7:29"), ["rack.cpp:4"]);
+        assert_eq!(places(&project, "where is Rack.age_"), ["rack.cpp:3"]);
     }
 
     #[test]
