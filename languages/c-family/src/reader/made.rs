@@ -38,17 +38,25 @@ pub(crate) fn declarations(record: &Record, out: &[TokenId], cpp: bool) -> Vec<M
 /// Tokens up to a `;` or the end of a function's body.
 fn statement_end(record: &Record, out: &[TokenId]) -> usize {
     let mut depth = 0usize;
+    let (mut parameters, mut value, mut is_body) = (false, false, false);
     for (i, id) in out.iter().enumerate() {
-        match &*record.token(*id).text {
-            "(" | "[" | "{" => depth += 1,
+        let word = &*record.token(*id).text;
+        match word {
+            "(" | "[" | "{" => {
+                if depth == 0 {
+                    is_body = word == "{" && parameters && !value;
+                    parameters |= word == "(";
+                }
+                depth += 1;
+            }
             ")" | "]" => depth = depth.saturating_sub(1),
             "}" => {
                 depth = depth.saturating_sub(1);
-                let of_function = out[..i].iter().any(|t| record.token(*t).is("(")) && !out[..i].iter().any(|t| record.token(*t).is("="));
-                if depth == 0 && of_function {
+                if depth == 0 && is_body {
                     return i + 1;
                 }
             }
+            "=" if depth == 0 => value = true,
             ";" if depth == 0 => return i + 1,
             _ => {}
         }

@@ -4,7 +4,7 @@
 //! [What calls of a macro make](crate::shared_macros) is known as templates of names; the arguments of a call fill them. The place of what is
 //! made is the argument that its name begins with. A body behind the call belongs to the function whose head the macro ends with.
 
-use super::parser::Parser;
+use super::parser::{LOOK_AHEAD, Parser, is_capitals};
 use super::tokens::{T, Tok};
 use crate::shared_macros::{NameTemplates, Part, Template, WithArguments};
 use compass_facts::*;
@@ -141,9 +141,16 @@ impl Parser<'_, '_> {
         Some(owner)
     }
 
+    /// Is an argument a word by itself that nothing in the function is called? Of most calls none is: they need not be asked about.
+    fn gives_new_word(&self, open: usize, close: usize) -> bool {
+        let is_alone = |i: usize| matches!(self.at(i - 1), T::LParen | T::Comma) && matches!(self.at(i + 1), T::Comma | T::RParen);
+        let is_new = |i: usize| self.s.local(self.toks[i].id).is_none() && !is_capitals(self.spelled(i));
+        (open + 1..close.min(open + LOOK_AHEAD)).any(|i| self.at(i) == T::Name && is_alone(i) && is_new(i))
+    }
+
     /// Defines the variables that a call makes in a function: `LIST_HEAD(open);`.
     pub(super) fn define_made_locals(&mut self, at: usize) {
-        let Some(close) = self.close_of(at + 1).filter(|c| self.at(c + 1) == T::Semi) else { return };
+        let Some(close) = self.close_of(at + 1).filter(|c| self.at(c + 1) == T::Semi && self.gives_new_word(at + 1, *c)) else { return };
         let Some(shape) = self.among.shape(self.spelled(at)) else { return };
         let Some(known) = shape.value.as_ref().and_then(|v| v.downcast_ref::<NameTemplates>()) else { return };
         let arguments = self.arguments_of(at + 1, close);

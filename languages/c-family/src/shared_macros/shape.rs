@@ -359,6 +359,7 @@ mod tests {
     #[case::enumerators(&[("a.h", "MAKE(n) enum { FIRST_##n, LAST_##n = 3 };")], &["variant FIRST_<0>", "variant LAST_<0>"])]
     #[case::alias(&[("a.h", "MAKE(n) typedef struct { int a; } n##_t;")], &["alias <0>_t"])]
     #[case::attributes(&[("a.h", "MAKE(n) static const struct entry __entry_##n __attribute__((section(\"x\"), used)) __aligned(sizeof(void *)) = { 1 }")], &["var __entry_<0>"])]
+    #[case::bodies_with_values(&[("a.h", "MAKE(n) static int a_##n(int k) { int j = k; return j; } static int b_##n(void) { return 1; } struct c_##n { int (*f)(void); } d_##n;")], &["fn a_<0>", "fn b_<0>", "struct c_<0>", "var d_<0>"])]
     #[case::assembly(&[("a.h", "MAKE(n) .section a_##n ; .globl b_##n")], &[])]
     #[case::assembly_by_words(&[("a.h", "MAKE(n) ___EXPORT n, n")], &[])]
     #[case::nothing(&[("a.h", "MAKE(n) (n + 1)")], &[])]
