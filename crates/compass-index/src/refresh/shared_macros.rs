@@ -110,6 +110,9 @@ impl<'r> SharedMacros<'r> {
 
 /// Files that were there before and are not now.
 fn gone(old: &Generation, ids: &[FileId]) -> FxHashSet<FileId> {
+    if old.files.iter().map(|f| f.id).eq(ids.iter().copied()) {
+        return FxHashSet::default();
+    }
     let now: FxHashSet<FileId> = ids.iter().copied().collect();
     old.files.iter().map(|f| f.id).filter(|id| !now.contains(id)).collect()
 }

@@ -56,11 +56,14 @@ impl<'r> Family<'r> {
     /// Finds the macros whose definitions are others than those the record tells of.
     pub(super) fn compare(&mut self, files: &Files, open: &[usize], gone: &FxHashSet<FileId>) {
         let Some(record) = self.record else { return };
-        let known: FxHashMap<&str, &LookedFor> = record.looked_for.iter().map(|l| (l.name.as_str(), l)).collect();
-        let defined_before: FxHashMap<FileId, Vec<(&str, u64)>> = record.looked_for.iter().fold(FxHashMap::default(), |mut by_file, looked| {
-            looked.definers.iter().for_each(|(file, hash)| by_file.entry(*file).or_default().push((looked.name.as_str(), *hash)));
-            by_file
-        });
+        let known = |name: &str| record.looked_for.binary_search_by(|l| l.name.as_str().cmp(name)).ok().map(|i| record.looked_for[i].name.as_str());
+        let looked_at: FxHashSet<FileId> = open.iter().map(|i| files.ids[*i]).chain(gone.iter().copied()).collect();
+        let mut defined_before: FxHashMap<FileId, Vec<(&str, u64)>> = FxHashMap::default();
+        for looked in &record.looked_for {
+            for (file, hash) in looked.definers.iter().filter(|d| looked_at.contains(&d.0)) {
+                defined_before.entry(*file).or_default().push((looked.name.as_str(), *hash));
+            }
+        }
         let mut changed: FxHashSet<String> = FxHashSet::default();
         let of_gone = defined_before.iter().filter(|d| gone.contains(d.0)).flat_map(|d| d.1);
         changed.extend(of_gone.map(|n| n.0.to_owned()));
@@ -68,7 +71,7 @@ impl<'r> Family<'r> {
             let bytes = files.bytes(i);
             let mut now: FxHashMap<&str, u64> = FxHashMap::default();
             self.shared.definitions(&bytes, &mut |name, place| {
-                if let Some((name, _)) = std::str::from_utf8(name).ok().and_then(|n| known.get_key_value(n)) {
+                if let Some(name) = std::str::from_utf8(name).ok().and_then(known) {
                     let hash = now.entry(name).or_default();
                     *hash = mixed(*hash, &bytes[place]);
                 }
