@@ -380,6 +380,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         match ty {
             Ty::Value(sym, _) | Ty::Item(sym, ..) if self.world.def(sym).kind == Kind::TypeParameter => {
                 let Some(given) = self.parameter_index(sym, owner).and_then(|i| args.get(i)) else { return ty };
+                // Of what nobody knows at least the bounds of the parameter are known.
+                if given.is_unknown() {
+                    return ty;
+                }
                 match left.checked_sub(given.size(*left)) {
                     Some(rest) => *left = rest,
                     None => return Ty::Unknown(Cause::TooMany),
