@@ -7,9 +7,9 @@ use std::sync::Arc;
 use testkit::definitions;
 
 /// Macros of another file.
-struct Header(&'static str);
+struct Header<'h>(&'h str);
 
-impl Surroundings for Header {
+impl Surroundings for Header<'_> {
     fn shape(&self, name: &str) -> Option<Arc<MacroShape>> {
         let shared = languages::C.profile().shared_macros.expect("C has macros");
         let shape = shared.shape(name, &mut |wanted| {
@@ -29,7 +29,7 @@ impl Surroundings for Header {
     }
 }
 
-fn read(header: &'static str, text: &str) -> Facts {
+fn read(header: &str, text: &str) -> Facts {
     let source = Source::decode(text.as_bytes().to_vec()).expect("text");
     read_among(languages::C, &source, &Cancel::new(), &Header(header)).expect("not cancelled")
 }
@@ -98,6 +98,55 @@ fn variables_of_functions_are_made() {
     assert_eq!(uses, [true, true, true, false]);
     let def = facts.uses.iter().rev().find_map(|u| u.local).expect("a local");
     assert_eq!((facts.made_by(def), facts.def_name(def)), (Some("PER_SHELF"), "racks"));
+}
+
+const PIECES: [&str; 30] = [
+    "#define ",
+    "MAKE",
+    "(n)",
+    "(a, ...)",
+    " ",
+    "##",
+    "#",
+    "n",
+    "a",
+    "__VA_ARGS__",
+    "(",
+    ")",
+    "{",
+    "}",
+    ";",
+    ",",
+    "=",
+    "int ",
+    "struct ",
+    "enum ",
+    "static ",
+    "typedef ",
+    "__attribute__((used)) ",
+    "INNER",
+    "\\\n",
+    "\n",
+    "1",
+    "\"text\"",
+    "*",
+    "extern ",
+];
+
+proptest::proptest! {
+    #![proptest_config(proptest::prelude::ProptestConfig::with_cases(400))]
+
+    /// Whatever a header and a file hold, reading ends, and what is made stands within the file.
+    #[test]
+    fn any_macros_make_names_within_the_file(header in proptest::collection::vec(0usize..30, 0..60), text in proptest::collection::vec(0usize..30, 0..60)) {
+        let spell = |pieces: &[usize]| pieces.iter().map(|i| PIECES[*i]).collect::<String>();
+        let (header, text) = (format!("#define MAKE(n) {}\n", spell(&header)), format!("MAKE(a)\nMAKE(turn) {{ }}\n{}", spell(&text)));
+        let facts = read(&header, &text);
+        for (def, by) in &facts.made {
+            let d = facts.def(*def);
+            proptest::prop_assert!(d.whole.end as usize <= text.len() && d.name_span.end <= d.whole.end && !facts.name(*by).is_empty());
+        }
+    }
 }
 
 mod in_an_index {

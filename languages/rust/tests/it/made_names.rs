@@ -62,6 +62,53 @@ fn what_is_derived_is_known() {
     assert_eq!(places(&project, "who calls Wheel.clone"), ["src/lib.rs:12"]);
 }
 
+const PIECES: [&str; 28] = [
+    "$n",
+    "$($t:tt)*",
+    "$n:ident",
+    "=>",
+    "{",
+    "}",
+    "(",
+    ")",
+    "[",
+    "]",
+    ";",
+    ",",
+    "fn ",
+    "struct ",
+    "impl ",
+    "mod ",
+    "trait ",
+    "pub ",
+    "turn ",
+    "Rack ",
+    "make!(a)",
+    "make!",
+    "u8 ",
+    ": ",
+    "#[derive(Clone)] ",
+    "'a ",
+    "\"text\" ",
+    "$crate::",
+];
+
+proptest::proptest! {
+    #![proptest_config(proptest::prelude::ProptestConfig::with_cases(300))]
+
+    /// Whatever rules say, reading ends, and what is made stands within the file.
+    #[test]
+    fn any_rules_make_items_within_the_file(rules in proptest::collection::vec(0usize..28, 0..40), around in proptest::collection::vec(0usize..28, 0..30)) {
+        let spell = |pieces: &[usize]| pieces.iter().map(|i| PIECES[*i]).collect::<String>();
+        let text = format!("macro_rules! make {{ ($n:ident) => {{ {} }}; }}\nmake!(turn);\nimpl Rack {{ make!(wash); }}\n{}", spell(&rules), spell(&around));
+        let facts = facts(languages::RUST, &text);
+        for (def, _) in &facts.made {
+            let d = facts.def(*def);
+            proptest::prop_assert!(d.whole.end as usize <= text.len() && (d.scope.0 as usize) < facts.scopes.len());
+        }
+    }
+}
+
 #[test]
 fn macros_that_grow_without_end_are_bounded() {
     let text =
