@@ -64,7 +64,7 @@ pub(super) fn add(text: &str, tree: &Tree, facts: Facts, items: &ItemsInMacros, 
     }
     facts.gaps.sort_by_key(|g| g.span);
     let grafts: Vec<Graft> = made.iter().filter_map(|m| m.graft(&facts)).collect();
-    graft(facts.clone(), &grafts)
+    graft(facts, &grafts)
 }
 
 fn here(span: Span) -> Place {
