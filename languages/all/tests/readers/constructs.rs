@@ -198,7 +198,7 @@ fn constructs_of_python(#[case] text: &str, #[case] definitions: &str, #[case] u
     pub enum Kind { #[x] Oak = 1, Ash(u8, Rack), Elm { age: u8 } }\n\
     #[test]\n\
     fn t() { assert_eq!(Kind::Oak, kind()); }",
-    "enum Kind; variant Kind.Oak; variant Kind.Ash; variant Kind.Elm; field Kind.Elm.age; fn t",
+    "method fmt; method clone; enum Kind; variant Kind.Oak; variant Kind.Ash; variant Kind.Elm; field Kind.Elm.age; fn t",
     "ref Debug; ref Clone; type Rack; call assert_eq; read Kind; read Oak; call kind"
 )]
 #[case::let_chains(
