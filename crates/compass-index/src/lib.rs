@@ -33,7 +33,7 @@ pub use id::{FileId, FileNo, SymbolId, SymbolNo, UnitId};
 pub use index::{FileFacts, FileSource, Index, IndexError, Missing, UseAlone};
 pub use layers::LayerRow;
 pub use link::linking;
-pub use macro_record::MacroRecord;
+pub use macro_record::{MacroRecord, PackedMacros};
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use provenance::Provenance;

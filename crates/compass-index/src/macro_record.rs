@@ -37,3 +37,44 @@ pub(crate) struct Asked {
     /// Macros that were looked for to tell it, by position in `looked_for`.
     pub(crate) needs: Vec<u32>,
 }
+
+/// A record as it is kept: only who writes an index looks into it, and who asks must not pay for that.
+#[derive(Debug, Clone, Default, PartialEq)]
+pub struct PackedMacros(Vec<u8>);
+
+impl PackedMacros {
+    /// Packs a record.
+    pub(crate) fn of(record: &MacroRecord) -> PackedMacros {
+        // What cannot be packed is looked for anew by the next run.
+        PackedMacros(postcard::to_stdvec(record).unwrap_or_default())
+    }
+
+    /// The record; nothing where there is none, or it is damaged.
+    pub(crate) fn unpack(&self) -> Option<MacroRecord> {
+        postcard::from_bytes(&self.0).ok()
+    }
+}
+
+impl Serialize for PackedMacros {
+    fn serialize<S: serde::Serializer>(&self, to: S) -> Result<S::Ok, S::Error> {
+        to.serialize_bytes(&self.0)
+    }
+}
+
+impl<'de> Deserialize<'de> for PackedMacros {
+    fn deserialize<D: serde::Deserializer<'de>>(from: D) -> Result<PackedMacros, D::Error> {
+        struct Bytes;
+        impl serde::de::Visitor<'_> for Bytes {
+            type Value = PackedMacros;
+
+            fn expecting(&self, f: &mut std::fmt::Formatter) -> std::fmt::Result {
+                f.write_str("bytes")
+            }
+
+            fn visit_bytes<E: serde::de::Error>(self, bytes: &[u8]) -> Result<PackedMacros, E> {
+                Ok(PackedMacros(bytes.to_vec()))
+            }
+        }
+        from.deserialize_bytes(Bytes)
+    }
+}

@@ -9,7 +9,7 @@ use crate::identity::Numbers;
 use crate::link::LoadedFacts;
 use crate::plan::{Plan, PlannedFile};
 use crate::store::{FileRow, Generation, PackageCache, PackedFacts, Reader, StoreError, Writer, pack_facts};
-use crate::{FileId, MacroRecord, Phase, Progress, Provenance, Tree};
+use crate::{FileId, PackedMacros, Phase, Progress, Provenance, Tree};
 use compass_facts::surroundings::{Alone, Surroundings};
 use compass_facts::{Cancel, Facts, Gap, GapCause, Source, SourceError, Span, read_among};
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -72,7 +72,7 @@ pub(super) struct Read {
     /// What that changes for others.
     pub(super) changes: Vec<Changed>,
     /// What files asked for of macros of others.
-    pub(super) macros: Arc<MacroRecord>,
+    pub(super) macros: Arc<PackedMacros>,
     /// Of so many bytes of source facts may still be kept whole.
     room: u64,
 }
@@ -125,7 +125,8 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
             None => open.push(i),
         }
     }
-    let macros = SharedMacros::new(job.files(rows), &open, job.old);
+    let record = job.old.and_then(|o| o.macros.unpack());
+    let macros = SharedMacros::new(job.files(rows), &open, job.old, record.as_ref());
     let reached = macros.reached();
     open.extend((0..rows.len()).filter(|i| reached.contains(&rows[*i].id)));
     open.sort_unstable();
@@ -157,7 +158,8 @@ pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> 
 /// Loads the facts of all files that are not there yet.
 pub(super) fn load_rest(job: &Job, rows: &mut [FileRow], read: &mut Read, writer: &mut Writer) -> Result<(), RefreshError> {
     let (old, known, reached) = Default::default();
-    let macros = SharedMacros::new(job.files(rows), &[], job.old);
+    let record = job.old.and_then(|o| o.macros.unpack());
+    let macros = SharedMacros::new(job.files(rows), &[], job.old, record.as_ref());
     let context =
         Context { job, old: &old, known: &known, macros: &macros, reached: &reached, room: AtomicU64::new(read.room), done: AtomicU64::new(0), total: 0 };
     load_unchanged(rows, read, writer, &context)

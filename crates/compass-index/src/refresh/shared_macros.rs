@@ -12,7 +12,7 @@
 mod definitions;
 mod family;
 
-use crate::macro_record::MacroRecord;
+use crate::macro_record::{MacroRecord, PackedMacros};
 use crate::plan::Plan;
 use crate::store::Generation;
 use crate::{FileId, Tree};
@@ -50,14 +50,14 @@ pub(super) struct SharedMacros<'r> {
     files: Files<'r>,
     families: Vec<Family<'r>>,
     /// What the run before knew.
-    old: Option<&'r Arc<MacroRecord>>,
+    old: Option<(&'r Arc<PackedMacros>, &'r MacroRecord)>,
     /// Files that are not there any more.
     gone: FxHashSet<FileId>,
 }
 
 impl<'r> SharedMacros<'r> {
     /// Of a run that reads the files at the positions `open`; `old` is the generation before.
-    pub(super) fn new(files: Files<'r>, open: &[usize], old: Option<&'r Generation>) -> SharedMacros<'r> {
+    pub(super) fn new(files: Files<'r>, open: &[usize], old: Option<&'r Generation>, record: Option<&'r MacroRecord>) -> SharedMacros<'r> {
         let mut words: Vec<&'static str> = Vec::new();
         let mut families = Vec::new();
         for file in &files.plan.files {
@@ -66,13 +66,13 @@ impl<'r> SharedMacros<'r> {
                 && !words.contains(&profile.family)
             {
                 words.push(profile.family);
-                let record = old.and_then(|o| o.macros.0.iter().find(|r| r.family == profile.family));
-                families.push(Family::new(profile.family, shared, record));
+                let of_family = record.and_then(|r| r.0.iter().find(|r| r.family == profile.family));
+                families.push(Family::new(profile.family, shared, of_family));
             }
         }
         let gone = old.map(|o| gone(o, &files.ids)).unwrap_or_default();
         families.iter_mut().for_each(|f| f.compare(&files, open, &gone));
-        SharedMacros { files, families, old: old.map(|o| &o.macros), gone }
+        SharedMacros { files, families, old: old.map(|o| &o.macros).zip(record), gone }
     }
 
     /// Files that must be read again although they are what they were: macros that they call make other names now.
@@ -88,18 +88,20 @@ impl<'r> SharedMacros<'r> {
     }
 
     /// What the next run has to know; `asked` is what files asked for that were read, by position.
-    pub(super) fn record(&self, asked: FxHashMap<usize, Asking>) -> Arc<MacroRecord> {
+    pub(super) fn record(&self, asked: FxHashMap<usize, Asking>) -> Arc<PackedMacros> {
         let mut by_family: FxHashMap<&str, FxHashMap<FileId, Asking>> = FxHashMap::default();
         for (file, asking) in asked {
             let family = self.files.plan.files[file].language.profile().family;
             by_family.entry(family).or_default().insert(self.files.ids[file], asking);
         }
         let of = |f: &Family| by_family.get(f.word);
-        if let Some(old) = self.old.filter(|o| self.gone.is_empty() && self.families.len() == o.0.len() && self.families.iter().all(|f| f.is_as_before(of(f))))
+        if let Some((old, _)) =
+            self.old.filter(|(_, o)| self.gone.is_empty() && self.families.len() == o.0.len() && self.families.iter().all(|f| f.is_as_before(of(f))))
         {
             return old.clone();
         }
-        Arc::new(MacroRecord(self.families.iter().map(|f| f.record(&self.files, by_family.remove(f.word).unwrap_or_default())).collect()))
+        let families = self.families.iter().map(|f| f.record(&self.files, by_family.remove(f.word).unwrap_or_default()));
+        Arc::new(PackedMacros::of(&MacroRecord(families.collect())))
     }
 
     fn family(&self, language: Language) -> Option<&Family<'r>> {

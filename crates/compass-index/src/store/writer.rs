@@ -109,7 +109,7 @@ pub struct Generation {
     /// When the run began, in nanoseconds since 1970: files changed about then are looked at again.
     pub began_ns: i64,
     /// Macros that files share, and who asked for them.
-    pub macros: std::sync::Arc<crate::MacroRecord>,
+    pub macros: std::sync::Arc<crate::PackedMacros>,
     /// What the run was asked to include, for telling a change of mind from a change of files.
     pub request: String,
 }
