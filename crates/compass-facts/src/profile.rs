@@ -6,6 +6,7 @@ use crate::surroundings::SharedMacros;
 use crate::{Cancel, DefId, Definition, Facts, Flags, Kind, Token};
 
 /// A language, as those who do not know it need it.
+#[derive(Debug)]
 pub struct Profile {
     /// The word for people and for `lang` in questions.
     pub word: &'static str,

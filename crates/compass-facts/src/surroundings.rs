@@ -50,7 +50,7 @@ impl Surroundings for Alone {
 }
 
 /// How a language reads files whose macros stand in other files.
-pub trait SharedMacros: Sync {
+pub trait SharedMacros: Sync + std::fmt::Debug {
     /// The macros that a text defines: name and place of each definition.
     fn definitions(&self, text: &[u8], each: &mut dyn FnMut(&[u8], std::ops::Range<usize>));
 

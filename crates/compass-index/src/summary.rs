@@ -88,9 +88,9 @@ pub struct Summary {
     pub hidden: BTreeMap<String, BTreeMap<String, u64>>,
     /// Definitions that macros make where they are called.
     pub made_by_macros: u64,
-    /// Names that macros paste together, a `*` for what calls give, and how many files do so. JSON tells how many there are.
+    /// Names that macros paste together, a `*` for what calls give, by language, and how many files do so. JSON tells how many there are.
     #[serde(with = "counted_for_people")]
-    pub pasted: BTreeMap<String, u64>,
+    pub pasted: BTreeMap<String, BTreeMap<String, u64>>,
     /// Time by phase.
     pub seconds: Seconds,
     /// Most memory held, where the system tells.
@@ -109,16 +109,18 @@ pub struct Summary {
     pub relinked_files: u64,
 }
 
-/// A map that people are told the size of.
+/// Names by language, of which people are told how many there are.
 mod counted_for_people {
     use serde::{Deserialize, Deserializer, Serialize, Serializer};
     use std::collections::BTreeMap;
 
-    pub(super) fn serialize<S: Serializer>(map: &BTreeMap<String, u64>, to: S) -> Result<S::Ok, S::Error> {
-        if to.is_human_readable() { to.serialize_u64(map.len() as u64) } else { map.serialize(to) }
+    type ByLanguage = BTreeMap<String, BTreeMap<String, u64>>;
+
+    pub(super) fn serialize<S: Serializer>(names: &ByLanguage, to: S) -> Result<S::Ok, S::Error> {
+        if to.is_human_readable() { to.serialize_u64(names.values().map(|n| n.len() as u64).sum()) } else { names.serialize(to) }
     }
 
-    pub(super) fn deserialize<'de, D: Deserializer<'de>>(from: D) -> Result<BTreeMap<String, u64>, D::Error> {
+    pub(super) fn deserialize<'de, D: Deserializer<'de>>(from: D) -> Result<ByLanguage, D::Error> {
         if from.is_human_readable() {
             u64::deserialize(from)?;
             return Ok(BTreeMap::new());

@@ -11,5 +11,5 @@ mod expander;
 mod walk;
 
 pub use definition::{Definition, Item, ItemKind, Table};
-pub use expander::{Expander, Lines};
+pub use expander::{Expander, Lines, NoLines};
 pub use walk::{Files, Preprocessor, Stop};

@@ -10,6 +10,7 @@ use compass_facts::{Cancel, Facts};
 use std::ops::Range;
 
 /// The preprocessor's macros, as all files share them.
+#[derive(Debug)]
 pub(crate) struct Preprocessed {
     pub(crate) cpp: bool,
 }

@@ -24,17 +24,21 @@ use macro_items::ItemsInMacros;
 
 /// Reads a Rust file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
-    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let items = macro_items::in_macros(text, tree, cancel);
-    let mut reader = Reader { b, own_type: None, handed: None, foreign: false, items: &items, in_macro: false };
-    reader.all_statements(tree.root_node());
-    reader.b.finish()
+    read_with(text, tree, &macro_items::in_macros(text, tree, cancel), cancel)
 }
 
 /// Reads a Rust file among others whose macros it calls.
 pub(crate) fn read_among(text: &str, tree: &Tree, cancel: &Cancel, among: &dyn Surroundings) -> Facts {
-    let facts = read(text, tree, cancel);
-    made::add(text, tree, facts, &macro_items::in_macros(text, tree, cancel), cancel, among)
+    let items = macro_items::in_macros(text, tree, cancel);
+    let facts = read_with(text, tree, &items, cancel);
+    made::add(text, tree, facts, &items, cancel, among)
+}
+
+fn read_with(text: &str, tree: &Tree, items: &ItemsInMacros, cancel: &Cancel) -> Facts {
+    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    let mut reader = Reader { b, own_type: None, handed: None, foreign: false, items, in_macro: false };
+    reader.all_statements(tree.root_node());
+    reader.b.finish()
 }
 
 /// State of the walk.

@@ -1,7 +1,7 @@
 //! `macro_rules!` of other files: where they stand in a text, and their rules.
 
 use crate::macros::{MacroRules, tokens};
-use crate::reader::made::SharedRules;
+use crate::reader::made::{SharedRules, WrittenRules};
 use compass_expand::SourceNo;
 use compass_facts::surroundings::{FindMacro, MacroShape, SharedMacros, Surroundings, WrittenMacro};
 use compass_facts::{Cancel, Facts, Span};
@@ -16,6 +16,7 @@ const WORD: &str = "macro_rules!";
 const ELSEWHERE: SourceNo = SourceNo(1);
 
 /// Macros by example, as the files of a tree share them.
+#[derive(Debug)]
 pub(crate) struct ByExample;
 
 impl SharedMacros for ByExample {
@@ -38,7 +39,7 @@ impl SharedMacros for ByExample {
             let whole = format!("{WORD} {text}");
             if let Some(read) = MacroRules::read(tokens(ELSEWHERE, &whole, Span::new(0, whole.len())), "crate") {
                 (&path, &text).hash(&mut hasher);
-                rules.push((path, Arc::new(read)));
+                rules.push(WrittenRules { path, text, rules: Arc::new(read) });
             }
         }
         if rules.is_empty() {

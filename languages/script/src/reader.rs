@@ -28,6 +28,7 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         b,
         class: None,
         receiver: None,
+        own_types: types::own_names(tree.root_node(), text),
         returns: Vec::new(),
         wanted: Vec::new(),
         enumeration: None,
@@ -52,6 +53,8 @@ struct Reader<'t> {
     class: Option<ScopeId>,
     /// What `this` is by the parameter of that name: it counts more than the class around.
     receiver: Option<TypeId>,
+    /// Names of the language's types of types that the file gives a meaning of its own.
+    own_types: Vec<&'t str>,
     /// What the functions around the place return; the innermost last.
     returns: Vec<Vec<TypeId>>,
     /// What they are to return, as written.

@@ -58,7 +58,9 @@ pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput,
     }
     s.symbols += facts.definitions.iter().filter(|d| !d.is_inner()).count() as u64;
     s.made_by_macros += facts.made.len() as u64;
-    facts.pasted.iter().for_each(|n| *s.pasted.entry(facts.name(*n).to_owned()).or_default() += 1);
+    for name in &facts.pasted {
+        *s.pasted.entry(language.word().to_owned()).or_default().entry(facts.name(*name).to_owned()).or_default() += 1;
+    }
     s.uses += tally.uses;
     s.local += tally.local;
     add_certainties(&mut s.linked, tally);
@@ -110,7 +112,7 @@ pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     let count = |to: &mut u64, before: u64, now: u64| *to = (*to + now).saturating_sub(before);
     count(&mut s.symbols, before.symbols, now.symbols);
     count(&mut s.made_by_macros, before.made_by_macros, now.made_by_macros);
-    replace_counts(&mut s.pasted, &before.pasted, &now.pasted);
+    replace_by_language(&mut s.pasted, &before.pasted, &now.pasted);
     count(&mut s.uses, before.uses, now.uses);
     count(&mut s.local, before.local, now.local);
     count(&mut s.linked.proven, before.linked.proven, now.linked.proven);
@@ -127,13 +129,20 @@ pub(super) fn replace(s: &mut Summary, before: &Summary, now: &Summary) {
     replace_counts(&mut s.own.unlinked, &before.own.unlinked, &now.own.unlinked);
     replace_counts(&mut s.unlinked, &before.unlinked, &now.unlinked);
     replace_counts(&mut s.gaps_by_cause, &before.gaps_by_cause, &now.gaps_by_cause);
+    replace_by_language(&mut s.hidden, &before.hidden, &now.hidden);
+}
+
+/// Counts of words, by language.
+type ByLanguage = BTreeMap<String, BTreeMap<String, u64>>;
+
+fn replace_by_language(counts: &mut ByLanguage, before: &ByLanguage, now: &ByLanguage) {
     let none = BTreeMap::new();
-    let languages: BTreeSet<&String> = before.hidden.keys().chain(now.hidden.keys()).collect();
+    let languages: BTreeSet<&String> = before.keys().chain(now.keys()).collect();
     for language in languages {
-        let (old, new) = (before.hidden.get(language).unwrap_or(&none), now.hidden.get(language).unwrap_or(&none));
-        replace_counts(s.hidden.entry(language.clone()).or_default(), old, new);
+        let (old, new) = (before.get(language).unwrap_or(&none), now.get(language).unwrap_or(&none));
+        replace_counts(counts.entry(language.clone()).or_default(), old, new);
     }
-    s.hidden.retain(|_, counts| !counts.is_empty());
+    counts.retain(|_, counts| !counts.is_empty());
 }
 
 fn replace_counts(counts: &mut BTreeMap<String, u64>, before: &BTreeMap<String, u64>, now: &BTreeMap<String, u64>) {

@@ -245,14 +245,12 @@ impl Engine {
 
     /// Names that macros paste together where nobody sees it.
     fn miss_pasted(&self, names: &[String], namers: &Namers, found: &mut Found) {
-        let shared = |l: &Language| l.profile().shared_macros.is_some() && namers.concerns(*l);
-        if !Language::all().iter().any(shared) {
-            return;
-        }
-        let pasted = &self.index.summary().pasted;
-        for name in names {
-            let count = pasted.keys().filter(|pattern| may_be_pasted(pattern, name)).count();
-            found.miss(Cause::MacroMade.word(), count as u64);
+        let concerns = |word: &str| Language::all().iter().any(|l| l.word() == word && namers.concerns(*l));
+        for (_, patterns) in self.index.summary().pasted.iter().filter(|(language, _)| concerns(language)) {
+            for name in names {
+                let count = patterns.keys().filter(|pattern| may_be_pasted(pattern, name)).count();
+                found.miss(Cause::MacroMade.word(), count as u64);
+            }
         }
     }
 

@@ -61,3 +61,16 @@ fn of_a_type_and_members_of_one_name_the_type_is_extended() {
     ]);
     assert_eq!(places(&ask(&engine(&project), "who extends Boosting")), ["shelf.h:2"]);
 }
+
+/// A unit that nobody names may still derive from a class of another one, and hand its values over.
+#[test]
+fn a_class_of_another_own_unit_may_override() {
+    let project = Project::with(&[
+        ("shelf/pyproject.toml", "[project]\nname = \"shelf\"\nversion = \"1\"\n"),
+        ("shelf/shelf/__init__.py", "class Shelf:\n    def turn(self):\n        return 1\n\n    def all(self):\n        return self.turn()\n"),
+        ("rack/pyproject.toml", "[project]\nname = \"rack\"\nversion = \"1\"\ndependencies = [\"shelf\"]\n"),
+        ("rack/rack/__init__.py", "from shelf import Shelf\n\n\nclass Rack(Shelf):\n    def turn(self):\n        return 2\n"),
+    ]);
+    let answers = ask(&engine(&project), "where is shelf/shelf/__init__.py:6:21");
+    assert_eq!(answers.answers[0].certainty_word(), Some("inferred"), "{:?}", answers.answers[0].evidence);
+}

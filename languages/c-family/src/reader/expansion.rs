@@ -13,7 +13,7 @@ use super::parser::Parser;
 use super::scan::MacroLine;
 use super::tokens::{T, Tok};
 use crate::lexer::CLexer;
-use crate::preprocessor::{Definition, Expander, Lines, Table};
+use crate::preprocessor::{Definition, Expander, NoLines, Table};
 use compass_expand::{Place, Record, SourceNo, Token, TokenId, TokenKind};
 use compass_facts::*;
 use rustc_hash::FxHashSet;
@@ -24,19 +24,6 @@ const MOST_TOKENS: usize = 100_000;
 
 /// The only text.
 const HERE: SourceNo = SourceNo(0);
-
-/// Places that nobody shows: what `__LINE__` becomes is of no account here.
-struct NoLines;
-
-impl Lines for NoLines {
-    fn line(&self, _: Place) -> u32 {
-        0
-    }
-
-    fn path(&self, _: Place) -> String {
-        String::new()
-    }
-}
 
 impl Parser<'_, '_> {
     /// Defines what calls at file level make of macros that the file defines.

@@ -236,13 +236,13 @@ impl Parser<'_, '_> {
         for d in self.s.facts.definitions.iter_mut().filter(|d| d.container.is_none() && d.flags.has(Flags::LOCAL)) {
             d.container = of(d.whole).map(|b| b.owner);
         }
+        let used: FxHashSet<(DefId, NameId)> = self.s.facts.uses.iter().filter(|u| is_plain(u)).filter_map(|u| Some((of(u.span)?.owner, u.name))).collect();
         let mut parameters: FxHashMap<(DefId, NameId), DefId> = FxHashMap::default();
         for (body, scope) in bodies.iter().zip(inner).filter_map(|(b, s)| Some((b, s?))) {
             self.s.def(body.owner).inner = Some(scope);
             for token in &body.parameters {
                 let name = self.s.name(token.id);
-                let is_used = |u: &Use| u.name == name && is_plain(u) && body.span.start <= u.span.start && u.span.end <= body.span.end;
-                if self.s.facts.uses.iter().any(is_used) {
+                if used.contains(&(body.owner, name)) {
                     let def = self.s.define_in(scope, name, Kind::Parameter, *token, body.call);
                     self.s.flag(def, Flags::LOCAL);
                     self.s.def(def).container = Some(body.owner);

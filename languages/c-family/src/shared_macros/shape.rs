@@ -10,7 +10,7 @@
 //! At most [`MOST_DEFINITIONS`] definitions of the macro, [`MOST_NEEDED`] needed macros and [`MOST_TOKENS`] tokens are made.
 
 use crate::lexer::CLexer;
-use crate::preprocessor::{Definition, Expander, Lines, Table};
+use crate::preprocessor::{Definition, Expander, NoLines, Table};
 use crate::reader::made::{Made, declarations};
 use compass_expand::{Place, Record, SourceNo, Token, TokenKind};
 use compass_facts::surroundings::{FindMacro, MacroShape, WrittenMacro};
@@ -253,19 +253,6 @@ fn add(templates: &mut Vec<Template>, new: Template) {
         Some(known) if known.flags.has(Flags::BODILESS) && !new.flags.has(Flags::BODILESS) => *known = new,
         Some(_) => {}
         None => templates.push(new),
-    }
-}
-
-/// Places that nobody shows.
-struct NoLines;
-
-impl Lines for NoLines {
-    fn line(&self, _: Place) -> u32 {
-        0
-    }
-
-    fn path(&self, _: Place) -> String {
-        String::new()
     }
 }
 

@@ -197,6 +197,7 @@ mod in_an_index {
         ]);
         assert_eq!(places(&project, "where is \"IsOiled\""), ["flags.h:2"]);
         assert_eq!(places(&project, "where is wheel.c:3:9"), ["flags.h:2"]);
+        assert_eq!(engine(&project).index().summary().made_by_macros, 4);
         assert_eq!(places(&project, "who calls \"SetClean\""), ["wheel.c:3"]);
         // The macro makes another name: a file that did not change says so.
         project.write("rack.h", &HEADER.replace("Is##up", "Has##up"));
@@ -204,6 +205,7 @@ mod in_an_index {
         assert_eq!(places(&project, "where is \"HasOiled\""), ["flags.h:2"]);
         project.remove("rack.h");
         assert_eq!(places(&project, "where is \"HasOiled\""), Vec::<String>::new());
+        assert_eq!(engine(&project).index().summary().made_by_macros, 0);
         project.write("other.h", HEADER);
         assert_eq!(places(&project, "where is \"IsOiled\""), ["flags.h:2"]);
     }

@@ -146,15 +146,25 @@ impl Rules for Known<'_> {
     }
 }
 
-/// Rules of one name in other files, with the paths of these.
-pub(crate) struct SharedRules(pub(crate) Vec<(Arc<str>, Arc<MacroRules>)>);
+/// Rules of one name in other files.
+pub(crate) struct SharedRules(pub(crate) Vec<WrittenRules>);
+
+/// Rules, where they stand and how they are written.
+pub(crate) struct WrittenRules {
+    pub(crate) path: Arc<str>,
+    pub(crate) text: String,
+    pub(crate) rules: Arc<MacroRules>,
+}
 
 impl SharedRules {
-    /// Those whose file has most folders in common with a path, the first of several.
+    /// Those whose file has most folders in common with a path. Nothing where two files are as near and say different things: a wrong item
+    /// is worse than none.
     fn nearest(&self, path: &str) -> Option<Arc<MacroRules>> {
         let shared = |other: &str| path.split('/').zip(other.split('/')).take_while(|(a, b)| a == b).count();
-        let best = self.0.iter().enumerate().max_by_key(|(i, (other, _))| (shared(other), std::cmp::Reverse(*i)))?;
-        Some(best.1.1.clone())
+        let best = self.0.iter().map(|r| shared(&r.path)).max()?;
+        let mut near = self.0.iter().filter(|r| shared(&r.path) == best);
+        let first = near.next()?;
+        near.all(|r| r.path == first.path || r.text == first.text).then(|| first.rules.clone())
     }
 }
 

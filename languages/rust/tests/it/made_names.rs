@@ -49,6 +49,36 @@ fn macros_of_other_files_make_items_that_are_typed() {
     assert_eq!(places(&project, "where is \"oak\""), Vec::<String>::new());
 }
 
+/// Two files as near define the macro otherwise: which of them is meant is not known here, and nothing is made.
+#[test]
+fn macros_of_one_name_that_differ_make_nothing() {
+    let rules = |item: &str| format!("macro_rules! make {{ ($n:ident) => {{ {item} }}; }}\n");
+    let project = Project::with(&[
+        ("Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.0.0\"\n"),
+        ("src/lib.rs", "mod oak;\nmod pine;\nmod all;\n"),
+        ("src/oak.rs", &rules("fn $n() {}")),
+        ("src/pine.rs", &rules("struct $n;")),
+        ("src/all.rs", "make!(wheel);\n"),
+    ]);
+    assert_eq!(places(&project, "where is \"wheel\""), Vec::<String>::new());
+    project.write("src/pine.rs", &rules("fn $n() {}"));
+    assert_eq!(places(&project, "where is \"wheel\""), ["src/all.rs:1"]);
+}
+
+/// What macros of another language paste is no use of a function of this one.
+#[test]
+fn names_that_another_language_pastes_are_of_no_account() {
+    let project = Project::with(&[
+        ("Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.0.0\"\n"),
+        ("src/lib.rs", "fn rack_show() {}\nfn run() { rack_show(); }\n"),
+        ("show.h", "#define SHOW(n) n##_show()\n"),
+        ("show.c", "int wheel_show(void) { return 1; }\nint all(void) { return wheel_show(); }\n"),
+    ]);
+    let engine = engine(&project);
+    assert!(ask(&engine, "who calls \"rack_show\"").complete);
+    assert!(!ask(&engine, "who calls \"wheel_show\"").complete);
+}
+
 #[test]
 fn what_is_derived_is_known() {
     let text = "#[derive(Clone, Default, PartialEq)]\npub struct Wheel<T> {\n    pub age: T,\n}\nimpl<T> Wheel<T> {\n    pub fn turn(&self) {}\n}\npub trait Own {\n    fn clone(&self) -> u8;\n}\nfn run(w: Wheel<u8>) {\n    w.clone().turn();\n    Wheel::<u8>::default().turn();\n}\n";

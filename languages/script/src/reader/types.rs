@@ -6,6 +6,27 @@ use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{find_child, named, span, text};
 use compass_facts::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 
+/// The language's types that are made of types.
+const OF_TYPES: [&str; 11] = ["Partial", "Required", "Readonly", "Pick", "Omit", "NonNullable", "Exclude", "Extract", "Awaited", "ReturnType", "InstanceType"];
+
+/// Which of these the file declares or brings in under their name itself.
+pub(super) fn own_names<'t>(root: Node<'t>, source: &'t str) -> Vec<&'t str> {
+    let mut out = Vec::new();
+    let mut open = named(root);
+    while let Some(node) = open.pop() {
+        match node.kind() {
+            "export_statement" | "ambient_declaration" | "import_statement" | "import_clause" | "named_imports" => open.extend(named(node)),
+            "type_alias_declaration" | "interface_declaration" | "class_declaration" | "abstract_class_declaration" => {
+                out.extend(node.child_by_field_name("name").map(|n| text(n, source)));
+            }
+            "import_specifier" => out.extend(node.child_by_field_name("alias").or(node.child_by_field_name("name")).map(|n| text(n, source))),
+            _ => {}
+        }
+    }
+    out.retain(|name| OF_TYPES.contains(name));
+    out
+}
+
 impl<'t> Reader<'t> {
     /// The type of a value declared with the type `node`.
     pub(super) fn value_type(&mut self, node: Node<'t>) -> TypeId {
@@ -210,6 +231,7 @@ impl<'t> Reader<'t> {
                 let args = node.child_by_field_name("type_arguments").map(|a| self.type_arguments(a)).unwrap_or_default();
                 let first = args.first().copied().unwrap_or(self.b.unknown());
                 match name.map_or("", |n| text(n, self.b.text)) {
+                    own if self.own_types.contains(&own) => self.b.ty_of(of, |of| TypeExpr::Generic { of, args }),
                     "Array" => self.b.ty(TypeExpr::List(first)),
                     "Map" | "ReadonlyMap" | "Record" | "WeakMap" => {
                         let value = args.last().copied().unwrap_or(first);

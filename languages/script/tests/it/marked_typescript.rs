@@ -231,6 +231,13 @@ export const show: () => «Show=Show» = () => {
 export function direct(): «Show=Show» { return (issue) => issue.«origin~origin»; }
 "#,
 )])]
+#[case::own_types_of_those_names(&[
+    ("pick.ts", "export interface ⟦Pick:Pick⟧<T> { ⟦got:got⟧: T }\n"),
+    (
+        "use.ts",
+        "import { «Pick=Pick» } from './pick';\ninterface Base { got: string; rack: number }\nfunction f(a: «Pick=Pick»<Base>, b: «Omit=Omit»<Base>) { return a.«got=got».«rack!x» || b.«left=left»; }\nclass ⟦Omit:Omit⟧<T> { ⟦left:left⟧ = 1; constructor(readonly t: T) {} }\nexport { f };\n",
+    ),
+])]
 fn names_of_typescript_in_harder_places(#[case] files: &[(&str, &str)]) {
     check(files);
 }

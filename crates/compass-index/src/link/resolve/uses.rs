@@ -71,7 +71,8 @@ impl Evaluator<'_, '_> {
         found
     }
 
-    /// Does no class that is derived from that of the value, and that the unit can know of, define the member anew?
+    /// Does no class that is derived from that of the value define the member anew? Code of a package is linked for other workspaces as
+    /// well: there only classes that the package can know of count. Into the workspace's own code a value of any class may come.
     fn is_never_overridden(&mut self, file: u32, owner: &Ty, found: &Lookup, u: &Use, name: GlobalNameId) -> bool {
         /// Of names that more types have nobody looks through all of them.
         const MOST_NAMED: usize = 60;
@@ -84,7 +85,8 @@ impl Evaluator<'_, '_> {
             return false;
         }
         let unit = |file: u32| world.files[file as usize].id.unit.0;
-        let is_seen = |s: &DefRef| !self.modules.needs.matter() || self.modules.needs.sees(unit(file), unit(s.file));
+        let sees_all = world.unit(file).own || !self.modules.needs.matter();
+        let is_seen = |s: &DefRef| sees_all || self.modules.needs.sees(unit(file), unit(s.file));
         let others: Vec<DefRef> =
             named.iter().filter(|s| *s != own && is_seen(s)).filter_map(|s| Some(DefRef { file: s.file, def: world.def(*s).container? })).collect();
         others.into_iter().all(|other| {

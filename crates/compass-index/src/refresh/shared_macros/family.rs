@@ -15,7 +15,6 @@ const MOST_DEFINERS: usize = 32;
 const MOST_TEXT_BYTES: usize = 64 << 20;
 
 /// A macro that a reader asked for.
-#[derive(Clone)]
 struct Told {
     shape: Arc<MacroShape>,
     /// Macros that were looked for to tell it.
@@ -245,7 +244,7 @@ impl<'r> Family<'r> {
                 needs: needs.iter().filter_map(|n| position.get(n.as_str()).copied()).collect(),
             })
             .collect();
-        FamilyRecord { family: self.word.to_owned(), files: by_file.iter().map(in_order).collect(), asked, looked_for: looked_for.clone() }
+        FamilyRecord { family: self.word.to_owned(), files: by_file.iter().map(in_order).collect(), asked, looked_for }
     }
 
     /// Where the needed macros are defined, by name.
