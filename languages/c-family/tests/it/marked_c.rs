@@ -199,7 +199,7 @@ int run(int ⟦n:n⟧) {
 ])]
 #[case::what_a_build_may_find_out(&[(
     "found.c",
-    "#if defined(OLD_SMALL) && !defined(__GNUC__)\n#define HAVE_WIDE\n#endif\n#ifdef HAVE_WIDE\nstatic int ⟦wide:turn⟧(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int turn(int a) { return a; }\n#endif\nint run(void) { return «wide~turn»(1); }\n",
+    "#if defined(OLD_SMALL) && !defined(__GNUC__)\n#define HAVE_WIDE\n#endif\n#ifdef HAVE_WIDE\nstatic int ⟦wide:turn⟧(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int turn(int a) { return a; }\n#endif\nint run(void) { return «wide~turn»(1); }\n",
 )])]
 fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
