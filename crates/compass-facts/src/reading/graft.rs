@@ -82,7 +82,8 @@ impl Grafting<'_, '_> {
                 visible_from: 0,
                 ..d.clone()
             });
-            if !from.def_name(DefId(i as u32)).is_empty() {
+            // Parameters are made with their function: nobody asks for them alone.
+            if !d.is_inner() && !from.def_name(DefId(i as u32)).is_empty() {
                 self.into.made.push((id, by));
             }
         }
