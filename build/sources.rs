@@ -61,3 +61,23 @@ fn grammars() -> std::io::Result<Vec<String>> {
     let packages = text.split("[[package]]");
     Ok(packages.filter(|p| p.trim_start().starts_with("name = \"tree-sitter")).map(str::to_owned).collect())
 }
+
+/// Writes a `const DECLARED` with path and text of each file of a folder's declarations into `declared.rs` of the build's output folder.
+/// What stands in `make` there is how they were made.
+#[allow(dead_code, reason = "not every language brings declarations")]
+pub fn write_declared(folder: &str) -> std::io::Result<()> {
+    let top = std::env::current_dir()?.join(folder);
+    let mut out = String::from("/// Declarations of the standard library: path and text.\npub(crate) const DECLARED: &[(&str, &str)] = &[\n");
+    let mut files = files_of(folder)?;
+    // What a plain import of the library means comes first.
+    files.sort_by_key(|f| f.file_stem() != Some("lib".as_ref()));
+    for file in files {
+        let Ok(path) = file.strip_prefix(folder) else { continue };
+        if !path.starts_with("make") {
+            out += &format!("    ({path:?}, include_str!({:?})),\n", top.join(path));
+        }
+    }
+    out += "];\n";
+    let folder = std::env::var_os("OUT_DIR").map(PathBuf::from).ok_or(std::io::ErrorKind::NotFound)?;
+    std::fs::write(folder.join("declared.rs"), out)
+}

@@ -15,5 +15,6 @@ fn main() -> std::io::Result<()> {
         "src/profile.rs",
         "src/data",
     ];
+    sources::write_declared("std")?;
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

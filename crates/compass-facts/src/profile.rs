@@ -208,6 +208,12 @@ pub struct Standard {
     pub is_name: fn(&str) -> bool,
     /// Is the module, package or header that an import names part of the language?
     pub is_module: fn(&str) -> bool,
+    /// Is that the name of a package with its sources?
+    pub is_unit: fn(&str) -> bool,
+    /// By which names code means the packages it consists of.
+    pub called: &'static [&'static str],
+    /// Its declarations, for machines that lack the sources: path and text of each file.
+    pub declared: &'static [(&'static str, &'static str)],
 }
 
 /// A list of words, looked up by hash.

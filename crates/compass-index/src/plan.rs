@@ -3,6 +3,7 @@
 //! Input: the paths a person named. Output: a [`Plan`], files sorted by path. Nothing is read but folders, manifests and
 //! the first bytes of files whose name says nothing.
 
+pub mod declared;
 mod dialect;
 pub mod ecosystems;
 mod look;
@@ -71,6 +72,14 @@ pub struct PlannedUnit {
     pub needs: Vec<(String, usize)>,
     /// Are these all it uses?
     pub knows_needs: bool,
+}
+
+impl PlannedUnit {
+    /// Is it the declarations of a standard library?
+    #[must_use]
+    pub fn is_declared(&self) -> bool {
+        self.ecosystem == declared::DECLARED
+    }
 }
 
 /// A file to index.

@@ -107,3 +107,11 @@ pub struct UnitRow {
     /// Are these all it uses?
     pub knows_needs: bool,
 }
+
+impl UnitRow {
+    /// Is it the declarations of a standard library?
+    #[must_use]
+    pub fn is_declared(&self) -> bool {
+        self.ecosystem == crate::plan::declared::WORD
+    }
+}

@@ -6,6 +6,7 @@
 
 pub mod building;
 pub mod chains;
+pub mod declarations;
 pub mod exports;
 pub mod fault;
 pub mod history_and_coverage;

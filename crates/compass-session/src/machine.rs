@@ -1,13 +1,21 @@
 //! Where package managers keep what they brought, read off variables and off what stands on the search path. Nothing is run.
 
-use compass_index::plan::{Environment, Machine};
+use compass_index::plan::{Environment, Machine, declared};
 use std::path::{Path, PathBuf};
 
-/// Looks at the environment of the process.
+/// Looks at the environment of the process, and puts the declarations of standard libraries into the cache.
 pub fn machine() -> Machine {
     let home = directories::BaseDirs::new().map(|d| d.home_dir().to_owned());
     let variable = |name: &str| std::env::var_os(name).filter(|v| !v.is_empty()).map(PathBuf::from);
-    Machine::of(&Environment { variable: &variable, home: home.as_deref(), system: Path::new("/") })
+    let machine = Machine::of(&Environment { variable: &variable, home: home.as_deref(), system: Path::new("/") });
+    match crate::declarations::write_out(&crate::places::declarations_folder()) {
+        Ok(folder) => machine.with(declared::WORD, vec![folder]),
+        // A cache that cannot be written costs the declarations alone.
+        Err(why) => {
+            tracing::warn!("declarations of standard libraries: {why}");
+            machine
+        }
+    }
 }
 
 #[cfg(test)]

@@ -13,6 +13,11 @@ pub fn package_cache_folder() -> PathBuf {
     cache_folder().join("depot")
 }
 
+/// The folder of declarations of standard libraries.
+pub fn declarations_folder() -> PathBuf {
+    cache_folder().join("declarations")
+}
+
 /// What a root is known by among others: readable, and different for each place.
 pub fn name_of(root: &Path) -> String {
     let full = root.canonicalize().unwrap_or_else(|_| root.to_owned());

@@ -106,7 +106,7 @@ pub(crate) fn survey(engine: &Engine, context: &Context) -> Result<SurveyData, F
         *counts.entry(file.id.unit).or_default() += 1;
     }
     let mut units: Vec<(String, String, u64, bool)> =
-        index.units().iter().filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own))).collect();
+        index.units().iter().filter(|u| !u.is_declared()).filter_map(|u| counts.get(&u.id).map(|n| (u.name.clone(), u.version.clone(), *n, u.own))).collect();
     units.sort_by_key(|u| (!u.3, std::cmp::Reverse(u.2)));
     let used = engine.most_used(12)?;
     let [mut languages, mut unread, mut made, mut layer_lines] = [(); 4].map(|()| Amounts::default());

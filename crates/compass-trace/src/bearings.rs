@@ -27,6 +27,8 @@ pub struct SymbolFacts {
     pub unit: String,
     /// Whether the unit is the workspace's own.
     pub own: bool,
+    /// Is it of a standard library that is declared, its source not on this machine?
+    pub declared: bool,
 }
 
 /// A group of related places.
@@ -77,6 +79,7 @@ impl Engine {
             line: 1,
             unit: unit.map(|u| u.name.clone()).unwrap_or_default(),
             own: unit.is_some_and(|u| u.own),
+            declared: unit.is_some_and(|u| u.is_declared()),
         };
         if symbol.is_module() {
             return Ok(Some(base));

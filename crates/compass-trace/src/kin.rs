@@ -184,7 +184,8 @@ impl Engine {
         let known: FxHashSet<SymbolId> = tree.iter().map(|t| t.1).collect();
         let mut has: FxHashMap<SymbolId, Vec<&str>> = FxHashMap::default();
         for (name, _) in members {
-            let methods: Vec<SymbolId> = self.index.named(name)?.into_iter().filter(|e| e.kind == Kind::Method).map(|e| e.symbol).collect();
+            let methods: Vec<SymbolId> =
+                self.index.named(name)?.into_iter().filter(|e| e.kind == Kind::Method && !self.is_declared(e.symbol.file)).map(|e| e.symbol).collect();
             if methods.len() > MOST_METHODS {
                 return Ok(Vec::new());
             }

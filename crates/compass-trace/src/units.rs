@@ -258,6 +258,9 @@ fn unit_entry(unit: &UnitRow, counts: &Counts) -> Entry {
     if counts.code > 0 && counts.declaring == counts.code {
         detail += " · declarations only";
     }
+    if unit.is_declared() {
+        detail += " · source not on this machine";
+    }
     Entry {
         node: Node::Unit(unit.id),
         tag: if unit.ecosystem == "plain" { "folder".to_owned() } else { unit.ecosystem.clone() },

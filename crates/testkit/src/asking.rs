@@ -2,20 +2,37 @@
 
 use crate::Project;
 use compass_facts::Cancel;
-use compass_index::plan::{Deps, Options};
+use compass_index::plan::{Deps, Machine, Options, declared};
 use compass_index::refresh::{Request, run};
 use compass_index::{Cause, Disk, Index, Silent, Summary};
 use compass_trace::{Answers, Context, Engine};
-use std::sync::Arc;
+use std::path::PathBuf;
+use std::sync::{Arc, OnceLock};
 
 /// What answers questions about a project.
 pub fn engine(project: &Project) -> Engine {
     Engine::new(Arc::new(indexed_as(project, Request::default())))
 }
 
+/// A machine with nothing on it but the declarations of standard libraries.
+pub fn machine() -> Machine {
+    static FOLDER: OnceLock<PathBuf> = OnceLock::new();
+    let folder = FOLDER.get_or_init(|| {
+        languages::register();
+        let folder = tempfile::tempdir().expect("a folder").keep();
+        for (path, text) in declared::texts() {
+            let place = folder.join(path);
+            std::fs::create_dir_all(place.parent().expect("a parent")).expect("folders");
+            std::fs::write(place, text).expect("a file");
+        }
+        folder
+    });
+    Machine::default().with(declared::WORD, vec![folder.clone()])
+}
+
 /// Indexes a project; of `how` counts what is not about this project.
 pub fn indexed_as(project: &Project, how: Request) -> Index {
-    let options = Options { roots: vec![project.root()], files: None, deps: Deps::All, ..Default::default() };
+    let options = Options { roots: vec![project.root()], files: None, deps: Deps::All, machine: machine() };
     let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), ..how };
     sound(&run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed").summary);
     Index::open(&project.index()).expect("an index")

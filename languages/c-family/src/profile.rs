@@ -46,7 +46,7 @@ const PROFILE: Profile = Profile {
     tests: TESTS,
     programs: usual::PROGRAMS,
     packages: PACKAGES,
-    standard: Standard { is_name: is_c_name, is_module: |header| HEADERS.contains(header) },
+    standard: Standard { is_name: is_c_name, is_module: |header| HEADERS.contains(header), is_unit: usual::none, called: &[], declared: &[] },
     layer: Some(4),
     may_be_minified: false,
     ecosystems: &[],
@@ -73,7 +73,13 @@ static CPP_PROFILE: Profile = Profile {
     read: |text, cancel| reader::read(text, true, cancel, &Alone),
     shared_macros: Some(&Preprocessed { cpp: true }),
     tokens: Some(|text| crate::tokens::classes(text, true)),
-    standard: Standard { is_name: |name| CPP_NAMES.contains(name) || is_c_name(name), is_module: |header| HEADERS.contains(header) },
+    standard: Standard {
+        is_name: |name| CPP_NAMES.contains(name) || is_c_name(name),
+        is_module: |header| HEADERS.contains(header),
+        is_unit: usual::none,
+        called: &[],
+        declared: &[],
+    },
     rules: Some(&RulesPart(&crate::rules::Cpp)),
     sibling: None,
     ..PROFILE

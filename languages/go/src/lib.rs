@@ -6,6 +6,7 @@ mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use packages::MODULES;
 pub use profile::GO;

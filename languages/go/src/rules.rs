@@ -34,6 +34,8 @@ impl Rules for Go {
         let mut out = GoPackages::default();
         let modules = all.units(world).filter(|(_, unit)| unit.ecosystem == "go");
         out.modules.extend(modules.map(|(i, unit)| (unit.name.clone(), i)));
+        let declared = compass_index::plan::declared::unit_name(crate::GO);
+        out.modules.extend(all.units(world).filter(|(_, unit)| unit.name == declared).map(|(i, _)| ("std".to_owned(), i)));
         out.modules.sort_by_key(|(name, unit)| (std::cmp::Reverse(name.len()), *unit));
         let files = world.files.iter().enumerate().filter(|(_, f)| f.language == crate::GO && !world.is_lazy());
         for (index, file) in files {

@@ -35,6 +35,9 @@ static PROFILE: Profile = Profile {
     standard: Standard {
         is_name: |name| NAMES.contains(name),
         is_module: |module| ["java.", "javax.", "jdk.", "sun.", "com.sun."].iter().any(|p| module.starts_with(p)),
+        is_unit: usual::none,
+        called: &[],
+        declared: crate::DECLARED,
     },
     layer: None,
     may_be_minified: false,

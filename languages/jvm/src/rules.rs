@@ -229,6 +229,8 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     /// A parameter of a lambda handed to a method: of the first that takes a function there.
     fn java_given(&mut self, file: u32, by: TypeId, argument: usize, parameter: usize) -> Option<Meaning> {
         let (found, _, owner, _) = self.java_called(file, by)?;
+        // Overloads are told apart by what the function takes: with one method nothing is left open.
+        let most = if found.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
         found.into_iter().find_map(|found| {
             let Entity::DefRef(method) = found.hit.entity else { return None };
             let declared = *self.parameters_of(method).get(argument)?;
@@ -238,15 +240,18 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 Ty::Value(class, args) | Ty::Item(class, args, _) if !args.is_empty() => self.substitute(given, *class, args),
                 _ => given,
             };
-            Some(Meaning { ty, certainty: owner.certainty.min(Certainty::Inferred), reasons: owner.reasons.clone() })
+            Some(Meaning { ty, certainty: owner.certainty.min(most), reasons: owner.reasons.clone() })
         })
     }
 
     /// The only method of an interface that has no body.
     fn only_method(&self, interface: DefRef) -> Option<DefRef> {
         let facts = self.world.facts(interface.file);
-        let is_open =
-            |d: &compass_facts::Definition| d.container == Some(interface.def) && d.kind == Kind::Method && d.body.is_none() && !d.flags.has(Flags::STATIC);
+        // What every object has is no method to be implemented (Java Language Specification, §9.8).
+        let is_open = |d: &compass_facts::Definition| {
+            let is_method = d.container == Some(interface.def) && d.kind == Kind::Method && d.body.is_none() && !d.flags.has(Flags::STATIC);
+            is_method && !matches!((facts.name(d.name), d.arity), ("equals", 1) | ("hashCode" | "toString", 0))
+        };
         let mut open = facts.definitions.iter().enumerate().filter(|(_, d)| is_open(d));
         let only = open.next()?.0;
         open.next().is_none().then_some(DefRef { file: interface.file, def: DefId(only as u32) })

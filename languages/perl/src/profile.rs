@@ -28,7 +28,7 @@ static PROFILE: Profile = Profile {
     tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
     programs: Programs { begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None, unnamed: &["main"] },
     packages: Packages { of_import: |module| usual::first_parts(module, "::", 2), advice: "cpan fetches it" },
-    standard: Standard { is_name: usual::none, is_module: |module| MODULES.contains(module) },
+    standard: Standard { is_name: usual::none, is_module: |module| MODULES.contains(module), is_unit: usual::none, called: &[], declared: &[] },
     layer: None,
     may_be_minified: false,
     ecosystems: &[],

@@ -9,6 +9,7 @@ mod rules;
 mod shared_macros;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use packages::CARGO;
 pub use profile::RUST;

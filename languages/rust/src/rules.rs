@@ -1,6 +1,7 @@
 //! Rust: the tree of modules from each crate's root, crates by the names code uses, macros by text order, what the standard library passes on.
 
 mod given_away;
+mod library;
 mod standard;
 
 use compass_facts::bounds::Levels;
@@ -29,6 +30,8 @@ struct Crates {
     /// The root file of each crate.
     roots: FxHashMap<u32, u32>,
     given_away: given_away::GivenAway,
+    /// Units that hold the standard library.
+    library: Vec<u32>,
 }
 
 impl Rules for Rust {
@@ -40,6 +43,7 @@ impl Rules for Rust {
                 let entry = unit.entries.iter().find_map(|e| world.by_path.get(&(unit.root, below(&unit.dir, e).as_str())).copied());
                 crates.roots.extend(entry.filter(|f| world.language(*f) == crate::RUST).map(|f| (i, f)));
             }
+            crates.library = library::units(world);
             crates.add_modules(world);
             crates.given_away = given_away::GivenAway::new(world);
         }
@@ -152,6 +156,15 @@ impl Rules for Rust {
         parameter == "self"
     }
 
+    fn known_by_name(&self, e: &Evaluator, file: u32, meaning: Meaning) -> Meaning {
+        library::known_by_name(e, file, meaning)
+    }
+
+    fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        let found = library::member(e, file, owner, name);
+        if found.is_empty() { e.usual_without_member(file, owner, cause, u, name) } else { found }
+    }
+
     /// Functions handed to a method mostly get what its receiver holds, where that is all they get.
     fn handed_by_receiver(&self, e: &mut Evaluator, handed: Handed) -> Meaning {
         let facts = e.world.facts(handed.file);
@@ -218,6 +231,10 @@ pub(crate) impl Evaluator<'_, '_> {
             return Lookup::one(target.entity, target.certainty, Reason { kind, file: entry, def: None, at: 0, len: 0 });
         }
         if is_builtin(crate::RUST, word) {
+            let brought = library::brought(self, name);
+            if !brought.is_empty() {
+                return brought;
+            }
             cause = Cause::Builtin;
         }
         Lookup::none(cause)
@@ -249,10 +266,11 @@ pub(crate) impl Evaluator<'_, '_> {
         let (own, mut others): (Vec<DefRef>, Vec<DefRef>) = macros.partition(|s| unit(s) == here);
         let brought = is_builtin(crate::RUST, world.name(name));
         if brought {
-            others.retain(|s| matches!(world.units[unit(s).0 as usize].name.as_str(), "std" | "core" | "alloc"));
+            others.retain(|s| self.modules.of::<Crates>().library.contains(&unit(s).0));
         }
         let (found, certainty) = match (own.len(), others.len()) {
             (0, 0) => return Lookup::none(if brought { Cause::Builtin } else { Cause::UnitAbsent }),
+            (0, _) if brought => (others, Certainty::Proven),
             (0, _) => (others, Certainty::Guessed),
             (1, _) => (own, Certainty::Proven),
             _ => (own, Certainty::Inferred),

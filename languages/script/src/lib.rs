@@ -8,6 +8,7 @@ mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use packages::NPM;
 pub use profile::{JAVASCRIPT, TSX, TYPESCRIPT};

@@ -5,6 +5,7 @@
 
 use compass_index::plan::Aliases;
 use compass_index::plan::Environment;
+use compass_index::plan::declared;
 use compass_index::plan::ecosystems::{Ecosystem, Manifest, Packaging};
 use compass_index::plan::{Found, Package};
 use compass_index::plan::{Machine, Plan};
@@ -174,7 +175,7 @@ const LANGUAGE_LIBRARY: &str = "typescript/lib";
 
 /// Is it a unit that brings those declarations?
 pub(crate) fn brings_language(unit: &str) -> bool {
-    unit == "typescript" || unit == LANGUAGE_LIBRARY || unit.starts_with("@typescript/")
+    unit == "typescript" || unit == LANGUAGE_LIBRARY || unit.starts_with("@typescript/") || unit == declared::unit_name(crate::TYPESCRIPT)
 }
 
 #[cfg(test)]

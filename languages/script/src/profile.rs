@@ -23,7 +23,16 @@ pub const TSX: Language = Language::of(&TSX_PROFILE);
 /// JavaScript.
 pub const JAVASCRIPT: Language = Language::of(&JAVASCRIPT_PROFILE);
 
-static TYPESCRIPT_PROFILE: Profile = SCRIPT;
+/// The declarations are written in TypeScript, for all three.
+static TYPESCRIPT_PROFILE: Profile = Profile { standard: Standard { declared: crate::DECLARED, ..STANDARD }, ..SCRIPT };
+
+const STANDARD: Standard = Standard {
+    is_name: |name| NAMES.contains(name),
+    is_module: |module| module.starts_with("node:") || MODULES.contains(module.split('/').next().unwrap_or(module)),
+    is_unit: crate::packages::brings_language,
+    called: &[],
+    declared: &[],
+};
 
 const SCRIPT: Profile = Profile {
     word: "typescript",
@@ -42,10 +51,7 @@ const SCRIPT: Profile = Profile {
     tests: Tests { is_file: |_, name| [".test.", ".spec.", "_test.", ".cy."].iter().any(|m| name.contains(m)), folders: &[], marks: TestMarks::File },
     programs: usual::PROGRAMS,
     packages: Packages { of_import: package, advice: "npm install fetches it" },
-    standard: Standard {
-        is_name: |name| NAMES.contains(name),
-        is_module: |module| module.starts_with("node:") || MODULES.contains(module.split('/').next().unwrap_or(module)),
-    },
+    standard: STANDARD,
     layer: None,
     may_be_minified: true,
     ecosystems: &["npm"],

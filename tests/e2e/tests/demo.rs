@@ -242,7 +242,12 @@ fn own_code_opens_first_and_packages_follow() {
     write(".cargo/registry/src/registry.example.org-1/rack-1.2.0/Cargo.toml", "[package]\nname = \"rack\"\nversion = \"1.2.0\"\n");
     write(".cargo/registry/src/registry.example.org-1/rack-1.2.0/src/lib.rs", "/// Turns all wheels.\npub fn turn() {}\n");
     let board = home.path().join("board");
-    let screen = Screen::start(140, 40, home.path(), &format!("CARGO_HOME={}/.cargo {} {}", home.path().display(), program().display(), board.display()));
+    let screen = Screen::start(
+        140,
+        40,
+        home.path(),
+        &format!("RUSTUP_HOME={0}/none CARGO_HOME={0}/.cargo {1} {2}", home.path().display(), program().display(), board.display()),
+    );
     screen.wait("the package among the units", |s| s.contains("1 unit of our own, 1 of dependencies"));
     screen.keys(&["/"]);
     screen.text("who calls turn");

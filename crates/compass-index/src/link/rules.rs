@@ -248,6 +248,12 @@ pub trait Rules: Sync {
     /// Of members of one name, keeps those that the thing before the dot can mean.
     fn keep_side(&self, _: &Evaluator, _owner: &Ty, _found: &mut Lookup) {}
 
+    /// The type of an expression as the rules of the language deal with it: types they know by name may stand there as types of a
+    /// package that is not indexed do.
+    fn known_by_name(&self, _: &Evaluator, _file: u32, meaning: Meaning) -> Meaning {
+        meaning
+    }
+
     /// A member nobody has.
     fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         e.usual_without_member(file, owner, cause, u, name)

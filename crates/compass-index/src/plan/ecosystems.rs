@@ -186,7 +186,7 @@ impl Ecosystem {
     /// The ecosystem of a stored word.
     #[must_use]
     pub fn of_word(word: &str) -> Ecosystem {
-        known().iter().copied().find(|e| e.word() == word).unwrap_or(Ecosystem::PLAIN)
+        known().iter().copied().chain([super::declared::DECLARED]).find(|e| e.word() == word).unwrap_or(Ecosystem::PLAIN)
     }
 }
 

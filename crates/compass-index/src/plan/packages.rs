@@ -156,7 +156,7 @@ fn mount(plan: &mut Plan, tree: &dyn Tree, found: Found, deps: Deps, cancel: &Ca
             files.truncate(MOST_FILES);
         }
         let before = plan.files.len();
-        plan.files.extend(files.iter().filter_map(|f| planned(tree, f, package, root, unit)));
+        plan.files.extend(files.iter().filter_map(|f| planned_in(tree, f, &package.base, package.language, root, unit)));
         if plan.files.len() == before {
             continue;
         }
@@ -196,7 +196,7 @@ fn place(package: &Package) -> (&PathBuf, &String, &String) {
 }
 
 /// The root for a folder of packages, added if there is none.
-fn root_of(plan: &mut Plan, base: &Path) -> usize {
+pub(super) fn root_of(plan: &mut Plan, base: &Path) -> usize {
     match plan.roots.iter().position(|r| r == base) {
         Some(known) => known,
         None => {
@@ -233,10 +233,17 @@ pub fn files_below(tree: &dyn Tree, dir: &Path, ecosystem: Ecosystem) -> Vec<Pat
 }
 
 /// A file as it is planned; `None` without a known language.
-fn planned(tree: &dyn Tree, full: &Path, package: &Package, root: usize, unit: usize) -> Option<PlannedFile> {
-    let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(package.language)?;
+pub(super) fn planned_in(
+    tree: &dyn Tree,
+    full: &Path,
+    base: &Path,
+    language: Option<compass_facts::Language>,
+    root: usize,
+    unit: usize,
+) -> Option<PlannedFile> {
+    let language = full.file_name().and_then(|n| n.to_str()).and_then(compass_facts::Language::of_name).or(language)?;
     let meta = tree.meta(full).ok()?;
-    let path = super::slashed(full.strip_prefix(&package.base).ok()?);
+    let path = super::slashed(full.strip_prefix(base).ok()?);
     Some(PlannedFile {
         unit,
         root,

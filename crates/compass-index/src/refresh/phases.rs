@@ -272,10 +272,10 @@ impl<'r> Run<'r> {
         let writing = Instant::now();
         let (began, mut seconds) = (self.began, self.seconds.clone());
         publish(writer, &mut next.overview, &self.plan, &inputs, linked, number, self.progress, &mut |overview| {
-            overview.summary.refreshed_files = read.changed;
+            overview.summary.refreshed_files = read.changed - read.declared;
             overview.summary.cached_files = read.from_cache;
             overview.summary.cached_links = linked_before;
-            overview.summary.relinked_files = inputs.len() as u64;
+            overview.summary.relinked_files = overview.summary.files;
             seconds.total = began.elapsed().as_secs_f64();
             overview.summary.seconds = seconds.clone();
         })?;

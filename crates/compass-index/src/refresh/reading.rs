@@ -69,6 +69,8 @@ pub(super) struct Read {
     pub(super) changed: u64,
     /// Files whose facts the shared package cache had.
     pub(super) from_cache: u64,
+    /// Files of declared standard libraries among those that changed.
+    pub(super) declared: u64,
     /// What that changes for others.
     pub(super) changes: Vec<Changed>,
     /// What files asked for of macros of others.
@@ -111,8 +113,15 @@ struct Row {
 /// Reads what has new content. Facts of the other files are not loaded yet: see [`load_rest`].
 pub(super) fn read_all(job: &Job, rows: &mut [FileRow], writer: &mut Writer) -> Result<Read, RefreshError> {
     let old: FxHashMap<FileId, &FileRow> = job.old.map(|o| o.files.iter().map(|f| (f.id, f)).collect()).unwrap_or_default();
-    let mut out =
-        Read { facts: (0..rows.len()).map(|_| None).collect(), changed: 0, from_cache: 0, changes: Vec::new(), macros: Arc::default(), room: job.whole_bytes };
+    let mut out = Read {
+        facts: (0..rows.len()).map(|_| None).collect(),
+        changed: 0,
+        from_cache: 0,
+        declared: 0,
+        changes: Vec::new(),
+        macros: Arc::default(),
+        room: job.whole_bytes,
+    };
     let mut open = Vec::new();
     for (i, (row, planned)) in rows.iter_mut().zip(&job.plan.files).enumerate() {
         match old.get(&row.id).filter(|o| !job.verify && is_unchanged(o, planned, job.old)) {
@@ -276,7 +285,9 @@ fn collect(
                 (hash, context.hold(*facts, numbers, job.plan.files[i].bytes), packed)
             }
             Found::New { hash, held, packed, from_cache } => {
-                out.from_cache += u64::from(from_cache);
+                let is_declared = job.plan.units[job.plan.files[i].unit].is_declared();
+                out.from_cache += u64::from(from_cache && !is_declared);
+                out.declared += u64::from(is_declared);
                 if !from_cache && let (Some(packages), Ok(packed)) = (packages.as_mut(), &packed) {
                     packages.add(&job.plan.files[i], hash, packed);
                 }

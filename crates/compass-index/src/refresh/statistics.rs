@@ -1,5 +1,6 @@
 //! Counting: what a whole index, or some files of it, add up to.
 
+use crate::UnitRow;
 use crate::link::{self, FileInput};
 use crate::plan::Plan;
 use crate::store::{FileRow, Generation};
@@ -29,9 +30,12 @@ pub(super) fn native_names(links: &[(FileId, FileLinks)]) -> Vec<String> {
 
 /// Counts what is known without facts.
 pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
-    (s.files, s.bytes, s.lines) = (overview.files.len() as u64, plan.bytes(), 0);
+    // Declarations of a standard library come with the program: they are no part of what was indexed.
+    let is_counted = |row: &&FileRow| !overview.units.get(row.id.unit.0 as usize).is_some_and(UnitRow::is_declared);
+    let counted = || overview.files.iter().filter(is_counted);
+    (s.files, s.bytes, s.lines) = (counted().count() as u64, counted().map(|f| f.bytes).sum(), 0);
     s.units = Default::default();
-    for unit in &plan.units {
+    for unit in plan.units.iter().filter(|u| !u.is_declared()) {
         if unit.own {
             s.units.own += 1;
         } else {
@@ -39,7 +43,7 @@ pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
         }
     }
     let (mut languages, mut made): (FxHashMap<&str, u64>, FxHashMap<&str, u64>) = Default::default();
-    for row in &overview.files {
+    for row in counted() {
         s.lines += u64::from(row.lines);
         *languages.entry(row.language.word()).or_default() += 1;
         if let Some(word) = row.provenance.word() {
@@ -53,6 +57,9 @@ pub(super) fn count_files(s: &mut Summary, plan: &Plan, overview: &Generation) {
 /// Adds what a file counts.
 pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput, facts: &Facts, tally: &link::Tally, links: &FileLinks) {
     let language = file.language;
+    if overview.units.get(file.id.unit.0 as usize).is_some_and(UnitRow::is_declared) {
+        return;
+    }
     if overview.units.get(file.id.unit.0 as usize).is_none_or(|u| u.own) {
         add_shares(&mut s.own, tally);
     }

@@ -198,7 +198,7 @@ impl PackageCache {
     pub fn packages(&self) -> Result<Vec<CachedPackage>, StoreError> {
         let select = "SELECT ecosystem, name, version, used, count(hash), coalesce(sum(length(blob)), 0)
                 + (SELECT coalesce(sum(length(links.blob)), 0) FROM closures JOIN links USING (closure) WHERE closures.package = packages.package)
-            FROM packages LEFT JOIN facts USING (package) GROUP BY package ORDER BY ecosystem, name, version";
+            FROM packages LEFT JOIN facts USING (package) WHERE ecosystem <> ? GROUP BY package ORDER BY ecosystem, name, version";
         let mut select = self.connection.prepare(select)?;
         let row = |r: &rusqlite::Row| {
             Ok(CachedPackage {
@@ -210,7 +210,7 @@ impl PackageCache {
                 bytes: r.get::<_, i64>(5)? as u64,
             })
         };
-        let rows = select.query_map([], row)?;
+        let rows = select.query_map([crate::plan::declared::WORD], row)?;
         Ok(rows.collect::<Result<_, _>>()?)
     }
 

@@ -117,6 +117,11 @@ impl Filters {
         !self.narrow.is_empty()
     }
 
+    /// Is the text of a file searched? That of a declared standard library is none of the code base's: who wants it names the unit.
+    pub(super) fn searches(&self, engine: &Engine, file: FileId) -> bool {
+        (self.has_units || !engine.is_declared(file)) && self.keeps_file(engine, file)
+    }
+
     /// Files that the path and language filters leave, for finders that read files.
     pub(super) fn keeps_file(&self, engine: &Engine, file: FileId) -> bool {
         let is_open = self.inside.is_empty() && self.outside.is_empty() && self.open.is_none() && self.languages.is_empty() && self.layers.is_empty();

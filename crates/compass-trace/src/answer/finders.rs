@@ -84,6 +84,7 @@ impl Engine {
         for name in hits {
             further -= 1;
             let mut same = self.index.named(name)?;
+            same.retain(|e| !self.is_declared(e.symbol.file));
             // Own units first, bodies before declarations, types and functions before fields.
             same.sort_by_key(|e| {
                 let own = self.index.unit(e.symbol.file).is_some_and(|u| u.own);

@@ -75,6 +75,10 @@ impl Engine {
         if fitting.is_empty() && used.parts.len() > 1 && !used.is_wild() {
             fitting = self.taken_from_above(used, &entries, &mut out)?;
         }
+        // Who asks for a name means the code, and the standard library where nothing else is called so.
+        if fitting.iter().any(|e| !self.is_declared(e.symbol.file)) {
+            fitting.retain(|e| !self.is_declared(e.symbol.file));
+        }
         self.rank(fitting, &mut out)?;
         if out.symbols.is_empty() && !used.is_wild() && used.types.is_none() {
             let mut modules = self.modules_called(&used.parts);

@@ -2,6 +2,7 @@
 
 use super::{About, Answer, AnswerError, AnswerKind, Engine, EvidenceLine, Marks};
 use compass_facts::{DefId, Facts, Flags, Kind, LineIndex, Role, Span, UseId};
+use compass_index::plan::declared;
 use compass_index::{Certainty, FileFacts, FileId, IndexError, Step, StepKind, StepPlace, SymbolId, UseAlone};
 use std::sync::Arc;
 
@@ -110,7 +111,7 @@ impl Engine {
             caller: None,
             made_by: None,
             opens: row.opens.as_ref().map(|o| o.0.clone()),
-            remark: row.opens.as_ref().map(|o| o.1.clone()).or_else(|| row.told.as_ref().map(|t| t.text.clone())),
+            remark: row.opens.as_ref().map(|o| o.1.clone()).or_else(|| row.told.as_ref().map(|t| t.text.clone())).or_else(|| self.declared(row.file)),
             level: row.level,
             via: row.near.and_then(|s| self.name_of(s)),
             steps: None,
@@ -137,6 +138,16 @@ impl Engine {
             answer.text = None;
         }
         Ok(answer)
+    }
+
+    /// Is a file one of a declared standard library?
+    pub(crate) fn is_declared(&self, file: FileId) -> bool {
+        self.index.unit(file).is_some_and(|u| u.is_declared())
+    }
+
+    /// What is remarked of a place in such a file.
+    fn declared(&self, file: FileId) -> Option<String> {
+        self.is_declared(file).then(|| declared::REMARK.to_owned())
     }
 
     /// The same as [`Self::describe`] of a use looked at by itself.

@@ -134,7 +134,7 @@ impl Engine {
     /// soon as everything before them was searched; of the others only the number is kept.
     fn scan(&self, find: &Find<'_>, filters: &[Filter], context: &Context) -> Result<Found, AnswerError> {
         let tests = Filters::new(self, filters, context)?;
-        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| tests.keeps_file(self, *f)).collect();
+        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| tests.searches(self, *f)).collect();
         let blocks: Vec<&[FileId]> = files.chunks(FILES_AT_ONCE).collect();
         let end = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
         let (next, stop) = (AtomicUsize::new(0), AtomicBool::new(false));

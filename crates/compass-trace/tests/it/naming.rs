@@ -42,7 +42,7 @@ const CPP: Files = &[
 #[case::go_alias(GO, "where is issues_model.Issue", &["models/issue.go:3"])]
 #[case::go_method(GO, "where is tsdb.DB.Close", &["store/tsdb/db.go:6"])]
 #[case::go_promoted(GO, "where is blockQuerier.LabelValues", &["store/querier.go:7"])]
-#[case::go_absent(GO, "where is http.Handler", &[])]
+#[case::go_absent(GO, "where is chi.Handler", &[])]
 #[case::go_types_first(GO, "where is DB", &["store/tsdb/db.go:4", "web/handler.go:7"])]
 #[case::python_reexported(PYTHON, "where is larder.Larder", &["larder/app.py:1"])]
 #[case::python_module(PYTHON, "where is larder.app.Larder", &["larder/app.py:1"])]

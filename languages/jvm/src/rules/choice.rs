@@ -4,8 +4,9 @@
 //! open-ended ones last (Java Language Specification, §15.12.2, its phases as grades).
 
 use crate::rules::Found;
+use crate::rules::scopes::Scopes as _;
 use compass_facts::bounds::Levels;
-use compass_facts::{Kind, Literal};
+use compass_facts::{Kind, Literal, TypeId};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Ty};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
@@ -37,6 +38,12 @@ pub(crate) impl Evaluator<'_, '_> {
             scored.retain(|s| s.0 > MISFIT);
         }
         let best = scored[0].0;
+        let tied = scored.iter().take_while(|s| s.0 == best).count();
+        if let Some(at) = self.java_most_specific(&scored[..tied], given.len()) {
+            let (score, exact, found) = scored.remove(at);
+            scored.insert(0, (score + 1, exact, found));
+        }
+        let best = scored[0].0;
         let alone = scored.iter().filter(|s| s.0 == best).count() == 1;
         // What is known of every argument and fits exactly leaves no other.
         if alone && (scored[0].1 || scored.len() == 1 && given.iter().all(|g| !g.is_unknown())) {
@@ -44,6 +51,37 @@ pub(crate) impl Evaluator<'_, '_> {
         }
         let grade = |score: i32| if alone && score == best { Certainty::Inferred } else { Certainty::Guessed };
         scored.into_iter().map(|(score, _, f)| (f, grade(score))).collect()
+    }
+
+    /// Of methods that fit alike the one whose parameters could be handed on to each of the others
+    /// (Java Language Specification, §15.12.2.5).
+    fn java_most_specific(&mut self, tied: &[(i32, bool, Found)], number: usize) -> Option<usize> {
+        if tied.len() < 2 {
+            return None;
+        }
+        let parameters: Vec<Vec<Ty>> = tied.iter().map(|t| self.java_parameter_types(&t.2, number)).collect::<Option<_>>()?;
+        let mut hands_on = |from: &[Ty], to: &[Ty]| from.iter().zip(to).all(|(f, t)| f == t || !f.is_unknown() && self.java_fit(f, t, Levels::TYPES) > 0);
+        let mut best = None;
+        for (i, mine) in parameters.iter().enumerate() {
+            let others = || parameters.iter().enumerate().filter(|(j, _)| *j != i).map(|o| o.1);
+            let narrower = others().all(|other| hands_on(mine, other) && !hands_on(other, mine));
+            if narrower {
+                best = Some(i);
+            }
+        }
+        best
+    }
+
+    /// The types of the first parameters; `None` for open-ended methods and where there are fewer.
+    fn java_parameter_types(&mut self, found: &Found, number: usize) -> Option<Vec<Ty>> {
+        let Entity::DefRef(sym) = found.hit.entity else { return None };
+        let parameters = self.parameters_of(sym);
+        if parameters.len() != number || self.world.def(sym).arity == 255 {
+            return None;
+        }
+        let declared = parameters.iter().map(|p| self.world.facts(sym.file).def(*p).ty);
+        let declared: Vec<Option<TypeId>> = declared.collect();
+        Some(declared.into_iter().map(|t| t.map_or(Ty::Unknown(Cause::ReceiverUnknown), |t| self.evaluate(sym.file, t).ty)).collect())
     }
 
     /// How well arguments fit, and whether each fits exactly.
@@ -75,6 +113,9 @@ pub(crate) impl Evaluator<'_, '_> {
         let Some(levels) = levels.down() else { return 0 };
         let parameter = |this: &Self, s: &DefRef| this.world.def(*s).kind == Kind::TypeParameter;
         if let Some(fit) = self.java_fit_of_bound(given, wanted, levels) {
+            return fit;
+        }
+        if let Some(fit) = self.java_fit_of_language(given, wanted) {
             return fit;
         }
         match (given, wanted) {
@@ -149,6 +190,29 @@ pub(crate) impl Evaluator<'_, '_> {
             }
             (Ty::Union(parts), wanted) => parts.iter().map(|p| self.java_fit(p, wanted, levels)).max().unwrap_or(0),
             _ => 0,
+        }
+    }
+
+    /// How well values of the language's own types fit: boxes, `Object`. `None` where neither is such a type.
+    fn java_fit_of_language(&self, given: &Ty, wanted: &Ty) -> Option<i32> {
+        let of_language = |ty: &Ty| match ty {
+            Ty::Value(s, _) if self.java_is_of_language(*s) => Some(self.world.name(self.world.gid(s.file, self.world.def(*s).name))),
+            _ => None,
+        };
+        let primitive = |ty: &Ty| match ty {
+            Ty::External(g, _) => Some(self.world.name(*g)).filter(|n| is_primitive(n)),
+            _ => None,
+        };
+        let is_object = of_language(wanted) == Some("Object");
+        match (given, wanted) {
+            (Ty::Unknown(_), _) => None,
+            (_, Ty::Value(..)) if primitive(given).is_some() => Some(fit_of_names(primitive(given)?, of_language(wanted)?)),
+            (Ty::Value(..), _) if primitive(wanted).is_some() => Some(fit_of_names(of_language(given)?, primitive(wanted)?)),
+            (Ty::Value(a, _), Ty::Value(b, _)) if a == b => None,
+            (Ty::Function(_), _) => None,
+            (Ty::Literal(Literal::Nothing), _) if is_object => Some(1),
+            _ if is_object => Some(2),
+            _ => None,
         }
     }
 

@@ -1,6 +1,7 @@
 //! Members of types of Java, with the arguments of their types put in, and what calls of them give.
 
 use super::choice::Choice as _;
+use super::scopes::Scopes as _;
 use super::{Found, MAX_BASES, Names};
 use compass_facts::bounds::Levels;
 use compass_facts::{Kind, TypeExpr, TypeId};
@@ -21,10 +22,23 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         let mut out = Vec::new();
         let mut cause = Cause::NoDefinition;
         self.java_collect(of, name, names, &mut Vec::new(), &mut out, &mut cause);
-        if out.is_empty() && cause == Cause::NoDefinition && names == Names::Methods && is_of_every_object(self.world.name(name)) {
+        if out.is_empty() && matches!(cause, Cause::NoDefinition | Cause::Builtin) && names == Names::Methods && is_of_every_object(self.world.name(name)) {
             cause = Cause::Builtin;
+            self.java_collect_of_every(of, name, &mut out);
         }
         (out, cause)
+    }
+
+    /// What every object has, every enum before it.
+    fn java_collect_of_every(&mut self, of: &Ty, name: GlobalNameId, out: &mut Vec<Found>) {
+        let is_enum = matches!(of, Ty::Item(s, ..) | Ty::Value(s, _) if matches!(self.world.def(*s).kind, Kind::Enum | Kind::Variant));
+        for base in [is_enum.then_some("Enum"), Some("Object")].into_iter().flatten() {
+            if let Some(base) = self.java_of_language(base)
+                && out.is_empty()
+            {
+                self.java_own(base, &Ty::no_args(), name, Names::Methods, out);
+            }
+        }
     }
 
     fn java_collect(&mut self, of: &Ty, name: GlobalNameId, names: Names, seen: &mut Vec<DefRef>, out: &mut Vec<Found>, cause: &mut Cause) {

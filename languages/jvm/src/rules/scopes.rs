@@ -7,6 +7,9 @@ use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, H
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 
+/// The package that needs no import.
+const LANGUAGE: &str = "java.lang";
+
 #[ext(Scopes)]
 pub(crate) impl<'m> Evaluator<'_, 'm> {
     /// What a plain name means.
@@ -43,6 +46,13 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 cause = found.cause;
             }
             at = s.parent;
+        }
+        if names == Names::Types {
+            // What every file imports (Java Language Specification, §7.5.5).
+            let found = self.java_in_package(LANGUAGE, name);
+            if !found.is_empty() {
+                return found;
+            }
         }
         if is_builtin(crate::JAVA, self.world.name(name)) && names != Names::Values {
             cause = Cause::Builtin;
@@ -142,6 +152,17 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         let hits: Vec<Hit> =
             self.java_packages().within(package, world.named(name)).iter().filter(|s| is_in(s)).map(|s| self.by_name_hit(*s, Certainty::Proven)).collect();
         Lookup { hits, cause: Cause::NoDefinition }
+    }
+
+    /// Is it a type of the package that needs no import?
+    fn java_is_of_language(&self, sym: DefRef) -> bool {
+        self.world.def(sym).scope == ScopeId::FILE && self.java_packages().of(sym.file) == Some(LANGUAGE)
+    }
+
+    /// A type of that package.
+    fn java_of_language(&self, word: &str) -> Option<DefRef> {
+        let name = self.world.find_gid(word)?;
+        self.java_in_package(LANGUAGE, name).hits.iter().find_map(|h| if let Entity::DefRef(s) = h.entity { Some(s) } else { None })
     }
 
     /// A type by its full name: `a.b.Outer.Inner`.

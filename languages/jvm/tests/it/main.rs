@@ -2,3 +2,4 @@
 
 mod marked;
 mod reader;
+mod standard;

@@ -88,7 +88,7 @@ class Use {
     int run(«Holder=Holder»<«Cheese=Cheese»> ⟦h:h⟧) {
         IntUnaryOperator f = «Holder=Holder»::«twice=twice»;
         Supplier<«Cheese=Cheese»> g = «h=h»::«get=get»;
-        return «h=h».«get=get»().«salt=salt»() + «h=h».«map=map»(⟦c:c⟧ -> «c=c».«salt~salt»()) + f.applyAsInt(1) + g.get().salt();
+        return «h=h».«get=get»().«salt=salt»() + «h=h».«map=map»(⟦c:c⟧ -> «c=c».«salt=salt»()) + f.applyAsInt(1) + g.get().salt();
     }
 }
 "#,
@@ -198,8 +198,8 @@ class Flow {
 
     int area(Object o, Map<String, «Round=Round»> ⟦all:all⟧) throws Exception {
         var ⟦total:total⟧ = 0;
-        for (Map.Entry<String, «Round=Round»> ⟦e:e⟧ : «all=all».entrySet()) «total=total» += «e=e».getValue().«r~r»();
-        for (var ⟦v:v⟧ : «all=all».values()) «total=total» += «v=v».«r~r»();
+        for (Map.Entry<String, «Round=Round»> ⟦e:e⟧ : «all=all».entrySet()) «total=total» += «e=e».getValue().«r=r»();
+        for (var ⟦v:v⟧ : «all=all».values()) «total=total» += «v=v».«r=r»();
         try (AutoCloseable ⟦res:res⟧ = () -> {}) { «res=res».close(); } catch (IllegalStateException | NullPointerException ⟦x:x⟧) { throw «x=x»; }
         do { «total=total»++; } while («total=total» < 3);
         if (!(o instanceof «Flat=Flat» ⟦f:f⟧)) return «total=total»;
@@ -235,13 +235,13 @@ class ⟦Plan:Plan⟧ {
     }
 
     int ⟦total:total⟧() {
-        return «steps=steps».stream().filter(⟦s:s⟧ -> «s=s».«by~by»() > 1).mapToInt(⟦t:t⟧ -> «t=t».«by~by»()).sum() + «name=name».length();
+        return «steps=steps».stream().filter(⟦s:s⟧ -> «s=s».«by=by»() > 1).mapToInt(⟦t:t⟧ -> «t=t».«by=by»()).sum() + «name=name».length();
     }
 
     static int run() {
         Map<String, «Plan=Plan»> all = new HashMap<>();
         all.put("a", «Plan=Plan».«builder=builder»().«named=named»("x").«step=step»(1).«step=step»(2).«build=build»());
-        return all.get("a").«total~total»() + «Plan=Plan».«builder=builder»().«build=build»().«total=total»();
+        return all.get("a").«total=total»() + «Plan=Plan».«builder=builder»().«build=build»().«total=total»();
     }
 }
 "#,

@@ -36,6 +36,7 @@ pub(super) fn some_bearings() -> compass_trace::bearings::Bearings {
         line: 40,
         unit: "larder".to_owned(),
         own: true,
+        declared: false,
     };
     let group = |title, question: &str| Group { title, question: question.to_owned(), total: 2, rows: answers(question, 2).answers };
     Bearings { facts, target: answer("a.py", 40, "larder"), others: 0, groups: vec![group("called from", "who calls a"), group("calls", "what does a call")] }

@@ -33,6 +33,7 @@ pub(super) fn kin(members: usize, types: usize) -> Kin {
             line: 9,
             unit: "larder".to_owned(),
             own: true,
+            declared: false,
         },
         members: (0..members).map(|m| (format!("Member{m}"), answer("turns.go", 10 + m as u32, "larder"))).collect(),
         types: (0..types).map(row).collect(),

@@ -123,7 +123,11 @@ fn call(state: &State, buffer: &mut Buffer, area: Rect) -> u16 {
 
 /// Where a symbol stands: of a long path at least the file's name, of a long unit what room is left for.
 fn placed(f: &compass_trace::bearings::SymbolFacts, width: usize) -> String {
-    let unit = if f.own { f.unit.clone() } else { format!("{} (dependency)", f.unit) };
+    let unit = match (f.own, f.declared) {
+        (true, _) => f.unit.clone(),
+        (_, true) => format!("{} (declared)", f.unit),
+        _ => format!("{} (dependency)", f.unit),
+    };
     let place = format!("{}:{}", f.path, f.line);
     let least = place.rsplit('/').next().map_or(0, |n| n.chars().count() + 1).min(width);
     let place = cut_front(&place, width.saturating_sub(unit.chars().count() + 8).max(least));
@@ -257,6 +261,7 @@ mod tests {
             line: 7,
             unit: "example.org/rack".to_owned(),
             own: false,
+            declared: false,
         };
         assert_eq!(placed(&facts, width), wanted);
         assert!(wanted.chars().count() <= width);

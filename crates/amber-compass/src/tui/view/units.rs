@@ -11,7 +11,8 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     let (theme, body, area) = (&state.theme, layout::body(state), layout::units(state));
     let units: Vec<&UnitLine> = state.units.lines.iter().filter(|l| l.depth == 0).collect();
     let own = units.iter().filter(|l| l.entry.own).count();
-    let head = if state.units.loaded { format!(" units  {own} own, {} of dependencies", units.len() - own) } else { " units  …".to_owned() };
+    let others = units.iter().filter(|l| !l.entry.own && l.entry.tag != compass_index::plan::declared::WORD).count();
+    let head = if state.units.loaded { format!(" units  {own} own, {others} of dependencies") } else { " units  …".to_owned() };
     put_line(buffer, row(body, 0), vec![(head, theme.strong)]);
     rule(buffer, row(body, 1), theme.rule);
     let top = layout::units_top(state);

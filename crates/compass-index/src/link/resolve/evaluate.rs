@@ -151,6 +151,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let before = self.cuts;
         let start = self.world.dependency_log.begin();
         let meaning = self.evaluate_new(file, id);
+        let meaning = self.rules(file).known_by_name(self, file, meaning);
         self.evaluating.remove(&(file, id));
         if self.cuts == before || self.evaluating.is_empty() && self.following.is_empty() {
             self.memory.insert((file, id), (Rc::new(meaning.clone()), self.world.dependency_log.since(start)));

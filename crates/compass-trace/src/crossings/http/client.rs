@@ -185,8 +185,9 @@ fn asked(
     let receiver_name = call.receiver.and_then(|r| facts.find_use_at(r)).map(|u| facts.name(facts.usage(u).name));
     let base = receiver.or(callee).and_then(|p| bases.get(&p));
     let is_library = base.is_some() || receiver_name.is_some_and(|n| words.libraries.contains(&n));
-    // A function of the workspace by that name is followed as a wrapper, not taken for the platform's.
-    let is_function = words.functions.contains(&name) && callee.is_none() && receiver_name.is_none_or(|n| matches!(n, "window" | "globalThis" | "self"));
+    // A function of the workspace by that name is followed as a wrapper; one that is only declared is the platform's.
+    let is_declared = callee.is_none_or(|p| input.files[p.file].facts.def(p.def).body.is_none());
+    let is_function = words.functions.contains(&name) && is_declared && receiver_name.is_none_or(|n| matches!(n, "window" | "globalThis" | "self"));
     let first = call.arguments.first();
     let options = call.arguments.get(1);
     let method_of = |argument: Option<&Argument>| field(facts, argument, &["method", "type"]).and_then(|m| constants.pieces(input, file, m, signal.enclosing));

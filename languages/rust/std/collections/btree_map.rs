@@ -1,0 +1,3 @@
+//! What belongs to `BTreeMap`.
+
+pub use super::{Entry, Iter, Keys, OccupiedEntry, BTreeMap, VacantEntry, Values};

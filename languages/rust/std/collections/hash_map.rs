@@ -1,0 +1,3 @@
+//! What belongs to `HashMap`.
+
+pub use super::{Entry, Iter, Keys, OccupiedEntry, HashMap, VacantEntry, Values};

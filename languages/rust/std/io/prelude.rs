@@ -1,0 +1,3 @@
+//! What reading and writing mostly need.
+
+pub use super::{BufRead, Read, Seek, Write};
