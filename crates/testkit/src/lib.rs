@@ -5,7 +5,7 @@ pub mod marked;
 mod reading;
 mod unfolding;
 
-pub use asking::{ask, engine, indexed_as, places, sound};
+pub use asking::{ask, engine, indexed_as, machine, places, sound};
 pub use reading::{definitions, facts, read_soundly, uses};
 pub use unfolding::{cases, has, indexed, unfolded_at};
 

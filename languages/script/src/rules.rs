@@ -159,6 +159,16 @@ impl Rules for Script {
         &["next"]
     }
 
+    /// Lists that the language declares: those that do not change, those of pages.
+    fn indexed(&self, e: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
+        let of = Ty::Value(of, arguments);
+        match e.brought(&of) {
+            Some((_, args)) if args.len() == 1 => args[0].clone(),
+            Some((name, _)) if name.starts_with("RegExp") && name.ends_with("Array") => Ty::Literal(Literal::Text),
+            _ => Ty::Unknown(Cause::ReceiverUnknown),
+        }
+    }
+
     fn promises(&self) -> &'static [&'static str] {
         &["Promise", "PromiseLike"]
     }

@@ -110,6 +110,8 @@ pub struct Facts {
     pub types: Vec<TypeExpr>,
     /// Type → base type.
     pub bases: Vec<(DefId, TypeId)>,
+    /// Type parameter → the type it stands for where it is given none.
+    pub defaults: Vec<(DefId, TypeId)>,
     /// Members given to types that are defined elsewhere.
     pub extensions: Vec<Extension>,
     /// Arguments of calls, by use, where a language chooses among overloads by them.
@@ -151,6 +153,7 @@ impl Default for Facts {
             exports: Vec::new(),
             types: vec![TypeExpr::Unknown],
             bases: Vec::new(),
+            defaults: Vec::new(),
             extensions: Vec::new(),
             arguments: Vec::new(),
             held: Vec::new(),

@@ -360,6 +360,11 @@ impl<'t> Builder<'t> {
         self.facts.bases.push((of, base));
     }
 
+    /// Adds what a type parameter stands for where it is given no type.
+    pub fn add_default(&mut self, parameter: DefId, default: TypeId) {
+        self.facts.defaults.push((parameter, default));
+    }
+
     /// Adds members to a type that is defined elsewhere.
     pub fn add_extension(&mut self, extension: Extension) {
         self.facts.extensions.push(extension);
@@ -501,7 +506,7 @@ pub fn sort(mut facts: Facts) -> Facts {
     definitions.iter_mut().filter_map(|d| d.container.as_mut()).for_each(rename);
     facts.definitions = definitions;
     facts.scopes.iter_mut().filter_map(|s| s.owner.as_mut()).for_each(rename);
-    facts.bases.iter_mut().for_each(|(d, _)| rename(d));
+    facts.bases.iter_mut().chain(&mut facts.defaults).for_each(|(d, _)| rename(d));
     facts.signatures.iter_mut().for_each(|(d, _)| rename(d));
     facts.made.iter_mut().for_each(|(d, _)| rename(d));
     facts.made.sort_unstable_by_key(|m| m.0);

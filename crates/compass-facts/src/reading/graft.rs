@@ -92,6 +92,7 @@ impl Grafting<'_, '_> {
             self.into.scopes[new.0 as usize].owner = old.owner.and_then(def);
         }
         self.into.bases.extend(from.bases.iter().filter_map(|(d, t)| Some((def(*d)?, ty(*t)))));
+        self.into.defaults.extend(from.defaults.iter().filter_map(|(d, t)| Some((def(*d)?, ty(*t)))));
         self.into.signatures.extend(from.signatures.iter().filter_map(|(d, n)| Some((def(*d)?, names[n.index()]))));
         let extension = |e: &&Extension| e.scope != self.graft.replaced;
         let extensions = from.extensions.iter().filter(extension);

@@ -23,7 +23,7 @@ pub fn order(mut facts: Facts, parameters: bool) -> Facts {
             defs.push(DefId(i as u32));
         }
     }
-    open.extend(facts.bases.iter().map(|b| b.1));
+    open.extend(facts.bases.iter().chain(&facts.defaults).map(|b| b.1));
     open.extend(facts.extensions.iter().flat_map(|e| [Some(e.of), e.implements]).flatten());
     open.extend(facts.exports.iter().map(|e| e.what));
     if let Some(first) = outer_ty.first_mut() {
@@ -60,7 +60,7 @@ pub fn order(mut facts: Facts, parameters: bool) -> Facts {
         t.rename(&ty, &def);
     }
     facts.scopes.iter_mut().for_each(|s| s.owner = s.owner.map(def));
-    facts.bases.iter_mut().for_each(|b| *b = (def(b.0), ty(b.1)));
+    facts.bases.iter_mut().chain(&mut facts.defaults).for_each(|b| *b = (def(b.0), ty(b.1)));
     facts.exports.iter_mut().for_each(|e| e.what = ty(e.what));
     for e in &mut facts.extensions {
         e.of = ty(e.of);

@@ -142,6 +142,9 @@ impl Described {
         for (def, base) in &facts.bases {
             out.add_to(&teller, *def, &("base", teller.ty(*base)));
         }
+        for (def, default) in &facts.defaults {
+            out.add_to(&teller, *def, &("default", teller.ty(*default)));
+        }
         for (def, written) in &facts.signatures {
             out.add_to(&teller, *def, &("signature", facts.name(*written)));
         }

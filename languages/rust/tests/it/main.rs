@@ -5,4 +5,5 @@ mod made_names;
 mod marked;
 mod oracle;
 mod reader;
+mod standard;
 mod unfold;

@@ -291,11 +291,10 @@ impl<'t> Reader<'t> {
             let Some(name) = parameter.child_by_field_name("name") else { continue };
             let mut new = NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(parameter));
             new.ty = parameter.child_by_field_name("constraint").and_then(|c| named(c).into_iter().next()).map(|t| self.value_type(t));
-            self.b.define(new);
-            if let Some(default) = parameter.child_by_field_name("value") {
-                for t in named(default) {
-                    self.value_type(t);
-                }
+            let def = self.b.define(new);
+            for default in parameter.child_by_field_name("value").map(named).unwrap_or_default() {
+                let default = self.value_type(default);
+                self.b.add_default(def, default);
             }
         }
     }

@@ -3,3 +3,4 @@
 mod marked_javascript;
 mod marked_typescript;
 mod reader;
+mod standard;

@@ -170,7 +170,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::TypeName { name, scope, .. } => {
                 let gid = self.world.gid(file, name);
                 let found = self.plain(file, scope, gid, Namespace::Type);
-                self.meaning_of(&found, gid)
+                self.meaning_of(&found, gid).map_with(|t| self.defaulted(t))
             }
             TypeExpr::Tag(name) => {
                 let gid = self.world.gid(file, name);
@@ -185,7 +185,12 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             }
             TypeExpr::Member { of, name } => self.member_meaning(file, of, name),
             TypeExpr::Call { of, args } => self.call(file, of, &args),
-            TypeExpr::Instance(of) => self.evaluate(file, of).map_with(|t| self.instance(t)),
+            TypeExpr::Instance(of) => self.evaluate(file, of).map_with(|t| {
+                // Of what cannot be made by a call, which might tell the arguments, the defaults hold.
+                let is_only_named = matches!(&t, Ty::Item(s, a, _) if a.is_empty() && matches!(self.world.def(*s).kind, Kind::Interface | Kind::Alias));
+                let t = if is_only_named { self.defaulted(t) } else { t };
+                self.instance(t)
+            }),
             TypeExpr::Element(of) => self.evaluate(file, of).map_with(|t| self.element(file, t)),
             TypeExpr::Index(of) => self.evaluate(file, of).map_with(|t| self.indexed(file, t)),
             TypeExpr::Generic { of, args } => self.generic(file, of, &args),
@@ -638,11 +643,27 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         {
             return unknown;
         }
-        template.map(|t| match t {
-            Ty::Item(sym, _, receiver) => Ty::Item(sym, args, receiver),
+        template.map_with(|t| match t {
+            Ty::Item(sym, _, receiver) => self.defaulted(Ty::Item(sym, args, receiver)),
             Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),
             other => other,
         })
+    }
+
+    /// A named type with the defaults of parameters that are given no type.
+    pub(in crate::link) fn defaulted(&mut self, ty: Ty) -> Ty {
+        let Ty::Item(sym, args, receiver) = ty else { return ty };
+        let facts = self.world.facts(sym.file);
+        let is_of_it = |d: &(compass_facts::DefId, TypeId)| facts.scope(facts.def(d.0).scope).owner == Some(sym.def);
+        let Some(scope) = facts.defaults.iter().find(|d| is_of_it(d)).map(|d| facts.def(d.0).scope) else { return Ty::Item(sym, args, receiver) };
+        let parameters = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == scope).map(|p| p.0);
+        let mut all: Vec<Ty> = args.to_vec();
+        for parameter in parameters.skip(args.len()) {
+            let default = facts.defaults.iter().find(|d| d.0.index() == parameter).map(|d| self.evaluate(sym.file, d.1).ty);
+            let default = default.unwrap_or(Ty::Unknown(Cause::ReceiverUnknown));
+            all.push(self.substitute(default, sym, &Rc::from(&all[..])));
+        }
+        Ty::Item(sym, all.into(), receiver)
     }
 
     fn union(&mut self, file: u32, parts: &[TypeId]) -> Meaning {

@@ -76,16 +76,12 @@ impl Evaluator<'_, '_> {
             TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, levels)),
             TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, levels),
             TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, levels),
-            TypeExpr::Generic { of, args } => {
-                let Ty::Item(alias, ..) = self.evaluate(file, of).ty else { return None };
+            TypeExpr::Generic { .. } | TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Member { .. } | TypeExpr::Import(_) => {
+                let named = self.evaluate(file, ty).ty;
+                let Ty::Item(alias, args, _) = self.defaulted(named) else { return None };
                 let found = self.parameter_of_alias(alias, parameter, levels)?;
-                let args = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
-                Some(self.substitute(found, alias, &args))
+                Some(if args.is_empty() { found } else { self.substitute(found, alias, &args) })
             }
-            TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Member { .. } | TypeExpr::Import(_) => match self.evaluate(file, ty).ty {
-                Ty::Item(alias, ..) => self.parameter_of_alias(alias, parameter, levels),
-                _ => None,
-            },
             _ => None,
         }
     }
