@@ -1,6 +1,7 @@
 //! The one list of languages. Who adds a language adds it here, and nowhere else.
 
 pub use language_c_family::{C, CPP};
+pub use language_csharp::CSHARP;
 pub use language_go::GO;
 pub use language_jvm::JAVA;
 pub use language_perl::PERL;
@@ -15,10 +16,10 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 11] = [C, CPP, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 12] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
-pub const ECOSYSTEMS: [Ecosystem; 8] = [
+pub const ECOSYSTEMS: [Ecosystem; 9] = [
     language_rust::CARGO,
     language_script::NPM,
     language_go::MODULES,
@@ -26,6 +27,7 @@ pub const ECOSYSTEMS: [Ecosystem; 8] = [
     language_jvm::GRADLE,
     language_python::DISTRIBUTIONS,
     language_php::COMPOSER,
+    language_csharp::NUGET,
     language_c_family::HEADERS,
 ];
 

@@ -334,6 +334,14 @@ impl<'t> Builder<'t> {
         self.facts.uses.len().checked_sub(1).map(|i| UseId(i as u32))
     }
 
+    /// The use noted for the token at a place, if it is one of the latest.
+    pub fn use_at(&self, start: u32) -> Option<UseId> {
+        /// What was noted before these is not looked through.
+        const LATEST: usize = 256;
+        let found = self.facts.uses.iter().enumerate().rev().take(LATEST).find(|(_, u)| u.span.start == start)?;
+        Some(UseId(found.0 as u32))
+    }
+
     /// Adds an import.
     pub fn add_import(&mut self, import: Import) -> ImportId {
         let id = ImportId(self.facts.imports.len() as u32);

@@ -254,6 +254,11 @@ pub trait Rules: Sync {
         meaning
     }
 
+    /// Of a name that means several types, the one that takes such arguments.
+    fn generic_of(&self, _: &Evaluator, template: Ty, _arguments: &[Ty]) -> Ty {
+        template
+    }
+
     /// A member nobody has.
     fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
         e.usual_without_member(file, owner, cause, u, name)

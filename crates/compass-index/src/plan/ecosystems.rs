@@ -243,7 +243,15 @@ pub fn known() -> &'static [Ecosystem] {
 /// The ecosystem of a manifest by its file name, and the name's rank.
 pub(super) fn ecosystem_of(file: &str) -> Option<(Ecosystem, usize)> {
     let names = known().iter().flat_map(|e| e.0.manifests().iter().map(move |n| (*e, *n)));
-    names.enumerate().find(|(_, (_, name))| *name == file).map(|(rank, (ecosystem, _))| (ecosystem, rank))
+    names.enumerate().find(|(_, (_, name))| is_called(file, name)).map(|(rank, (ecosystem, _))| (ecosystem, rank))
+}
+
+/// Is that the name of a file, or the end of it behind a `*`?
+pub(super) fn is_called(file: &str, name: &str) -> bool {
+    match name.strip_prefix('*') {
+        Some(end) => file.len() > end.len() && file.ends_with(end),
+        None => file == name,
+    }
 }
 
 /// File names that make a folder a unit, by rank.

@@ -643,6 +643,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         {
             return unknown;
         }
+        let rules = self.rules(file);
+        let template = template.map_with(|t| if matches!(t, Ty::Union(_)) { rules.generic_of(self, t, &args) } else { t });
         template.map_with(|t| match t {
             Ty::Item(sym, _, receiver) => self.defaulted(Ty::Item(sym, args, receiver)),
             Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),

@@ -1,0 +1,69 @@
+//! C#.
+
+use crate::documentation::XmlComments;
+use crate::reader;
+use compass_facts::Language;
+use compass_facts::profile::PLAIN;
+use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::reading::syntax::Grammar;
+use compass_facts::{DefId, Facts, Flags};
+use compass_index::linking::RulesPart;
+use compass_trace::documentation::DocumentationPart;
+
+static NAMES: Words = Words::new(|| words(include_str!("data/csharp.txt")));
+
+/// The generic grammar.
+static GRAMMAR: Grammar = Grammar::new(|| tree_sitter_c_sharp::LANGUAGE.into());
+
+/// The language.
+pub const CSHARP: Language = Language::of(&PROFILE);
+
+static PROFILE: Profile = Profile {
+    word: "csharp",
+    stored_word: "csharp",
+    family: "csharp",
+    endings: &["cs", "csx"],
+    interpreters: &[],
+    largest_bytes: usual::LARGEST_BYTES,
+    grammar: Some(|| &GRAMMAR),
+    read: |text, cancel| compass_facts::reading::read_by_grammar(crate::CSHARP, text, cancel, reader::read),
+    tokens: None,
+    lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
+    calls: usual::CALLS,
+    modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
+    tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
+    programs: Programs { begins, stems: None, main_file: None, unnamed: &["Main", "Program"] },
+    packages: Packages { of_import: |module| usual::first_parts(module, ".", 2), advice: "the sources of the package would show it" },
+    standard: Standard {
+        is_name: |name| NAMES.contains(name),
+        is_module: |module| ["System", "Microsoft"].contains(&module.split('.').next().unwrap_or(module)),
+        is_unit: usual::none,
+        called: &[],
+        declared: crate::DECLARED,
+    },
+    layer: None,
+    may_be_minified: false,
+    ecosystems: &["nuget"],
+    is_hidden: usual::is_private,
+    lists: Lists::No,
+    implements_by_shape: false,
+    has_declaration_files: false,
+    stub_endings: &[],
+    opens_libraries: &[],
+    reader_version: crate::READER_VERSION,
+    rules_version: crate::RULES_VERSION,
+    rules: Some(&RulesPart(&crate::rules::CsharpRules)),
+    documentation: Some(&DocumentationPart(&XmlComments)),
+    exports_names: false,
+    ..PLAIN
+};
+
+fn is_test(stem: &str, _: &str) -> bool {
+    ["Test", "Tests", "Fixture"].iter().any(|end| stem.ends_with(end))
+}
+
+/// A static method that takes the arguments of the program, or nothing.
+fn begins(facts: &Facts, def: DefId) -> bool {
+    let d = facts.def(def);
+    d.flags.has(Flags::STATIC) && d.arity <= 1
+}
