@@ -6,7 +6,7 @@ use compass_facts::Language;
 use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
-use compass_facts::{DefId, Facts, Flags};
+use compass_facts::{Cancel, DefId, Facts, Flags};
 use compass_index::linking::RulesPart;
 use compass_trace::documentation::DocumentationPart;
 
@@ -26,7 +26,7 @@ static PROFILE: Profile = Profile {
     interpreters: &[],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),
-    read: |text, cancel| compass_facts::reading::read_by_grammar(crate::CSHARP, text, cancel, reader::read),
+    read,
     tokens: None,
     lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
     calls: usual::CALLS,
@@ -57,6 +57,15 @@ static PROFILE: Profile = Profile {
     exports_names: false,
     ..PLAIN
 };
+
+/// A text whose branches of `#if` are no whole statements is read as the usual build sees it.
+fn read(text: &str, cancel: &Cancel) -> Option<Facts> {
+    let mut tree = compass_facts::reading::parse(crate::CSHARP, text, cancel)?;
+    if tree.root_node().has_error() && text.contains("#if") {
+        tree = reader::conditions::best_tree(crate::CSHARP, text, tree, cancel)?;
+    }
+    compass_facts::reading::read_tree(crate::CSHARP, text, tree, cancel, reader::read)
+}
 
 fn is_test(stem: &str, _: &str) -> bool {
     ["Test", "Tests", "Fixture"].iter().any(|end| stem.ends_with(end))

@@ -5,7 +5,7 @@
 //! `C` by the name of `C`. A block of a namespace is a scope that says by an import which namespace it is.
 
 mod clauses;
-mod conditions;
+pub(crate) mod conditions;
 mod declarations;
 mod expressions;
 mod members;
@@ -16,12 +16,13 @@ use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
-use compass_facts::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind, TypeId};
+use compass_facts::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind, Span, TypeId};
 
 /// Reads a file of C#.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
-    let mut reader = Reader { b, class: None, handed: None, accessed: Vec::new(), returned: Vec::new(), inactive: 0, namespace: String::new() };
+    let mut reader =
+        Reader { b, class: None, handed: None, accessed: Vec::new(), returned: Vec::new(), left_out: conditions::left_out(text), namespace: String::new() };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -37,8 +38,8 @@ struct Reader<'t> {
     accessed: Vec<TypeId>,
     /// What the functions around give so far, the innermost last.
     returned: Vec<Option<TypeId>>,
-    /// How many branches around are left out of the usual build.
-    inactive: u32,
+    /// Branches that the usual build leaves out.
+    left_out: Vec<Span>,
     /// The namespace around.
     namespace: String,
 }
@@ -144,8 +145,13 @@ impl<'t> Reader<'t> {
         }
     }
 
-    /// Flags of what stands in a branch that the usual build leaves out.
-    fn usual(&self, flags: Flags) -> Flags {
-        flags.with_if(self.inactive > 0, Flags::INACTIVE)
+    /// Flags of what stands at a place, with whether the usual build leaves it out.
+    fn usual(&self, flags: Flags, at: Node<'t>) -> Flags {
+        flags.with_if(self.is_left_out(at), Flags::INACTIVE)
+    }
+
+    fn is_left_out(&self, at: Node<'t>) -> bool {
+        let start = span(at).start;
+        self.left_out.iter().any(|s| s.start <= start && start < s.end)
     }
 }

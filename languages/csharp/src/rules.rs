@@ -103,7 +103,7 @@ impl Rules for CsharpRules {
         let is_own_name = matches!(&owner.ty, Ty::Item(s, ..) if e.world.gid(s.file, e.world.def(*s).name) == name);
         let order: &[Names] = match u.role {
             Role::Call if is_own_name => return e.csharp_constructor(&owner),
-            Role::Call => &[Names::Methods, Names::Values],
+            Role::Call => &[Names::Methods],
             Role::Type => &[Names::Types],
             _ => &[Names::Values, Names::Types, Names::Methods],
         };
@@ -139,7 +139,7 @@ impl Rules for CsharpRules {
             _ => None,
         };
         let all = found.hits.into_iter().map(|hit| e.csharp_found(hit, on.as_ref())).collect();
-        let chosen = e.csharp_choose(all, &given);
+        let chosen = e.csharp_choose(all, &given, (u.args / 32).into());
         let hits = chosen.into_iter().map(|(f, how)| Hit { certainty: f.hit.certainty.min(how), ..f.hit }).collect();
         Lookup { hits, cause: found.cause }
     }

@@ -37,6 +37,10 @@ impl<'t> Reader<'t> {
         let Some(path) = named(node).into_iter().rfind(|n| alias.is_none_or(|a| a.id() != n.id())) else { return };
         let written: String = text(path, self.b.text).split_whitespace().collect();
         let written = written.strip_prefix("global::").unwrap_or(&written);
+        // What the usual build does not import brings nothing.
+        if self.is_left_out(node) {
+            return;
+        }
         let is_everywhere = has_child(node, "global");
         if let Some(alias) = alias {
             let plain = written.split('<').next().unwrap_or(written);
@@ -81,7 +85,7 @@ impl<'t> Reader<'t> {
         };
         let flags = self.modifiers(node);
         let mut new = NewDefinition::new(text(name, self.b.text), kind, span(name), span(node));
-        new.flags = self.usual(flags);
+        new.flags = self.usual(flags, name);
         new.doc = comment_before(node, self.b.text, is_documentation);
         new.body = node.child_by_field_name("body").map(span);
         let def = self.b.define(new);
@@ -157,7 +161,7 @@ impl<'t> Reader<'t> {
         let Some(name) = node.child_by_field_name("name") else { return };
         let mut new = NewDefinition::new(text(name, self.b.text), Kind::Variant, span(name), span(node));
         new.doc = comment_before(node, self.b.text, is_documentation);
-        new.flags = self.usual(Flags::STATIC);
+        new.flags = self.usual(Flags::STATIC, name);
         let ty = self.b.ty(TypeExpr::Def(of));
         new.ty = Some(self.b.ty_instance(ty));
         self.b.define(new);
@@ -171,7 +175,7 @@ impl<'t> Reader<'t> {
         let Some(name) = node.child_by_field_name("name") else { return };
         let flags = self.modifiers(node);
         let mut new = NewDefinition::new(text(name, self.b.text), Kind::Interface, span(name), span(node));
-        new.flags = self.usual(flags);
+        new.flags = self.usual(flags, name);
         new.doc = comment_before(node, self.b.text, is_documentation);
         let list = node.child_by_field_name("type_parameters");
         let count = list.map_or(0, |l| named(l).iter().filter(|n| n.kind() == "type_parameter").count().min(200));

@@ -216,7 +216,9 @@ impl<'t> Reader<'t> {
         let usage = self.b.use_at(span(super::declarations::last_name(function)).start);
         let args = list.map(|a| self.arguments(a, callee)).unwrap_or_default();
         if let Some(usage) = usage {
-            self.b.set_args(usage, args.len());
+            let name = if function.kind() == "generic_name" { Some(function) } else { function.child_by_field_name("name") };
+            let written = name.filter(|n| n.kind() == "generic_name").map_or(0, |n| type_argument_count(n, self.b.text));
+            self.b.set_args(usage, called_with(args.len(), written));
             self.b.set_arguments(usage, &args);
         }
         if callee == self.b.unknown() { callee } else { self.b.ty(TypeExpr::Call { of: callee, args }) }
@@ -474,4 +476,14 @@ impl<'t> Reader<'t> {
         self.b.leave(saved);
         self.b.ty(TypeExpr::Signature { parameters, result })
     }
+}
+
+/// How many arguments and type arguments a call has, in one number.
+fn called_with(arguments: usize, types: usize) -> usize {
+    arguments.min(31) + 32 * types.min(6)
+}
+
+fn type_argument_count(node: Node, source: &str) -> usize {
+    let list = named(node).into_iter().find(|n| n.kind() == "type_argument_list");
+    list.map_or(0, |l| named(l).len().max(text(l, source).matches(',').count().min(6)))
 }

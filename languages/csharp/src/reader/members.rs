@@ -18,7 +18,7 @@ impl<'t> Reader<'t> {
         let explicit = find_child(node, "explicit_interface_specifier");
         let is_open = body.is_none() && !self.has_modifier(node, "extern") && !self.has_modifier(node, "partial");
         // What an interface is implemented by explicitly is no member of the class by its own name.
-        new.flags = self.usual(flags).with_if(is_open, Flags::ABSTRACT).with_if(explicit.is_some(), Flags::OF_TYPE);
+        new.flags = self.usual(flags, name).with_if(is_open, Flags::ABSTRACT).with_if(explicit.is_some(), Flags::OF_TYPE);
         new.doc = comment_before(node, self.b.text, is_documentation);
         new.body = body.map(span);
         let def = self.b.define(new);
@@ -59,8 +59,8 @@ impl<'t> Reader<'t> {
         let is_end = node.kind() == "destructor_declaration";
         let body = node.child_by_field_name("body");
         let mut new = NewDefinition::new(text(name, self.b.text), if is_end { Kind::Method } else { Kind::Constructor }, span(name), span(node));
-        // The name of a type does not mean what ends its values.
-        new.flags = self.usual(flags).with_if(is_end, Flags::OF_TYPE);
+        // Nobody calls what ends values by the name of the type, nor what sets the type up.
+        new.flags = self.usual(flags, name).with_if(is_end || flags.has(Flags::STATIC), Flags::OF_TYPE);
         new.doc = comment_before(node, self.b.text, is_documentation);
         new.body = body.map(span);
         let def = self.b.define(new);
@@ -140,7 +140,7 @@ impl<'t> Reader<'t> {
         let flags = self.modifiers(node);
         let mut new = NewDefinition::new(text(name, self.b.text), Kind::Field, span(name), span(node));
         let explicit = find_child(node, "explicit_interface_specifier");
-        new.flags = self.usual(flags).with_if(explicit.is_some(), Flags::OF_TYPE);
+        new.flags = self.usual(flags, name).with_if(explicit.is_some(), Flags::OF_TYPE);
         new.doc = comment_before(node, self.b.text, is_documentation);
         let accessors = node.child_by_field_name("accessors");
         new.body = accessors.or_else(|| node.child_by_field_name("value")).map(span);
@@ -187,7 +187,7 @@ impl<'t> Reader<'t> {
         let token = node.children().find(|n| n.kind() == "this").unwrap_or(node);
         let mut new = NewDefinition::new("this", Kind::Method, span(token), span(node));
         let is_explicit = find_child(node, "explicit_interface_specifier").is_some();
-        new.flags = self.usual(flags).with_if(is_explicit, Flags::OF_TYPE);
+        new.flags = self.usual(flags, token).with_if(is_explicit, Flags::OF_TYPE);
         new.doc = comment_before(node, self.b.text, is_documentation);
         let ty = node.child_by_field_name("type").map(|t| self.value_type(t));
         new.ty = ty;
@@ -222,7 +222,7 @@ impl<'t> Reader<'t> {
                 continue;
             };
             let mut new = NewDefinition::new(text(name, self.b.text), if is_member { Kind::Field } else { Kind::Variable }, span(name), span(whole));
-            new.flags = self.usual(flags).with_if(inferred, Flags::INFERRED);
+            new.flags = self.usual(flags, name).with_if(inferred, Flags::INFERRED);
             new.doc = if is_member { comment_before(whole, self.b.text, is_documentation) } else { None };
             new.ty = Some(declared);
             let def = self.b.define(new);

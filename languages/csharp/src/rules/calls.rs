@@ -95,7 +95,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             return Some(self.csharp_delegate_call(file, of));
         }
         let given: Vec<Given> = args.iter().map(|a| self.csharp_given(file, *a)).collect();
-        let chosen = self.csharp_choose(methods, &given);
+        let chosen = self.csharp_choose(methods, &given, written.len());
         let written: Vec<Ty> = written.into_iter().map(|t| self.evaluate(file, t).ty).collect();
         let sure = chosen.iter().filter(|c| c.1 > Certainty::Guessed).count();
         let mut parts = Vec::new();

@@ -34,13 +34,15 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     }
 
     /// The methods that take the arguments, best first, and how sure that is. Only one where it is sure.
-    fn csharp_choose(&mut self, found: Vec<Found>, given: &[Given]) -> Vec<(Found, Certainty)> {
+    fn csharp_choose(&mut self, found: Vec<Found>, given: &[Given], types: usize) -> Vec<(Found, Certainty)> {
         let takes = |f: &&Found| match f.hit.entity {
             Entity::DefRef(s) => {
                 let d = self.world.def(s);
                 let count = given.len() + usize::from(f.extends);
                 // A variable that is called: its type says what it takes.
-                !Names::Methods.hold(d.kind) && d.kind != Kind::Constructor || count >= d.required as usize && (count <= d.arity as usize || d.arity == 255)
+                let is_called = !Names::Methods.hold(d.kind) && d.kind != Kind::Constructor;
+                let takes_types = types == 0 || self.csharp_type_parameters(s) == types;
+                is_called || takes_types && count >= d.required as usize && (count <= d.arity as usize || d.arity == 255)
             }
             _ => false,
         };
@@ -89,6 +91,8 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             Ty::Value(s, args) | Ty::Item(s, args, _) if !args.is_empty() && !found.extends => (Some(*s), args.clone()),
             _ => (None, Ty::no_args()),
         };
+        // Of methods that fit alike the one without type parameters is meant.
+        total -= i32::from(self.csharp_type_parameters(sym) > 0);
         if found.extends {
             total += self.csharp_receiver_fit(sym, &found.of);
         }
@@ -103,7 +107,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             }
             if is_open && at >= last {
                 wanted = match wanted {
-                    Ty::List(inner) if !(matches!(argument.ty, Ty::List(_)) && count == parameters.len()) => (*inner).clone(),
+                    Ty::List(inner) if !(matches!(argument.ty, Ty::List(_) | Ty::Literal(Literal::Nothing)) && count == parameters.len()) => (*inner).clone(),
                     whole => whole,
                 };
             }
@@ -185,10 +189,19 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         match self.csharp_base_of(&Ty::Value(a, x.clone()), b) {
             Some(_) => 6,
             None if to == "Object" => 2,
+            None if matches!(to, "Delegate" | "MulticastDelegate") && self.csharp_delegate_count(&Ty::Value(a, x.clone())).is_some() => 6,
             None if matches!(to, "Enum" | "ValueType") && matches!(self.world.def(a).kind, Kind::Enum | Kind::Struct) => 3,
             None if self.csharp_has_outside_base(a, Levels::BASES) => 0,
             None => MISFIT,
         }
+    }
+
+    /// How many type parameters a method has itself.
+    fn csharp_type_parameters(&self, method: DefRef) -> usize {
+        let facts = self.world.facts(method.file);
+        let Some(inner) = facts.def(method.def).inner else { return 0 };
+        let start = method.def.index();
+        facts.definitions[start..].iter().take(400).filter(|d| d.kind == Kind::TypeParameter && d.scope == inner).count()
     }
 
     fn csharp_is_part(&self, a: DefRef, b: DefRef) -> bool {

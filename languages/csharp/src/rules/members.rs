@@ -30,6 +30,12 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         if out.iter().any(is_explicit) && !out.iter().all(is_explicit) {
             out.retain(|f| !is_explicit(f));
         }
+        // The same member in a branch that the usual build leaves out is no other one.
+        let world = self.world;
+        let told = |f: &Found| if let Entity::DefRef(s) = f.hit.entity { Some((world.def(s).arity, world.def(s).signature)) } else { None };
+        let is_left_out = |f: &Found| matches!(f.hit.entity, Entity::DefRef(s) if world.def(s).flags.has(Flags::INACTIVE));
+        let usual: Vec<_> = out.iter().filter(|f| !is_left_out(f)).map(told).collect();
+        out.retain(|f| !is_left_out(f) || !usual.contains(&told(f)));
         (out, cause)
     }
 
@@ -113,8 +119,19 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         if names == Names::Constructors || names != Names::Methods && out.len() > before {
             return;
         }
+        // A class has what its base class has; what its interfaces have only where nothing else is found.
+        let mut bases: Vec<Ty> = Vec::new();
         for part in parts {
-            for base in self.bases(part).iter() {
+            bases.extend(self.bases(part).iter().cloned());
+        }
+        let is_interface = |t: &Ty| matches!(t, Ty::Item(s, ..) | Ty::Value(s, _) if self.world.def(*s).kind == Kind::Interface);
+        let holds_all = def.kind == Kind::Interface;
+        bases.sort_by_key(is_interface);
+        {
+            for base in &bases {
+                if !holds_all && is_interface(base) && out.len() > before {
+                    break;
+                }
                 let base = if args.is_empty() { base.clone() } else { self.csharp_filled(base, sym, &args) };
                 let inherited = out.len();
                 self.csharp_collect(&base, name, names, seen, out, cause);
@@ -209,6 +226,10 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         if order.contains(&Names::Methods) && matches!(owner.ty, Ty::Value(..) | Ty::List(_) | Ty::Union(_)) {
             all.extend(self.csharp_extensions(file, scope, &owner.ty, name).into_iter().map(|f| f.hit));
         }
+        // What is called may be a value that holds a function.
+        if all.is_empty() && order == [Names::Methods] {
+            return self.csharp_members(&owner.ty, name, Names::Values);
+        }
         Lookup { hits: all, cause }
     }
 
@@ -240,7 +261,11 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 cause = why;
                 let Some(first) = found.into_iter().next() else { continue };
                 let Entity::DefRef(sym) = first.hit.entity else { continue };
-                let meaning = self.item(sym);
+                // A constant of an enumeration is a value of it.
+                let meaning = match self.world.def(sym).ty.filter(|_| self.world.def(sym).kind == Kind::Variant) {
+                    Some(ty) => self.evaluate(sym.file, ty),
+                    None => self.item(sym),
+                };
                 let ty = match &first.of {
                     Ty::Value(s, args) if !args.is_empty() => self.substitute(meaning.ty, *s, args),
                     _ => meaning.ty,

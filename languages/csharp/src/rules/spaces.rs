@@ -1,7 +1,7 @@
 //! Namespaces: which scope is a block of which, which types each holds, which parts belong to one type.
 
 use super::Names;
-use compass_facts::{ImportId, ImportKind, Kind, ScopeId};
+use compass_facts::{Flags, ImportId, ImportKind, Kind, ScopeId};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Modules, World};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
@@ -111,6 +111,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             world.language(s.file) == crate::CSHARP
                 && world.def(**s).kind.is_type()
                 && world.def(**s).kind != Kind::TypeParameter
+                && !world.def(**s).flags.has(Flags::INACTIVE)
                 && self.csharp_space_of(**s) == Some(space)
         };
         let mut found: Vec<DefRef> = world.named(name).iter().filter(is_in).copied().collect();
