@@ -62,6 +62,8 @@ pub struct Profile {
     pub lists: Lists,
     /// Does a type implement an interface by having its members, without saying so?
     pub implements_by_shape: bool,
+    /// May a type be written in several parts, in several files?
+    pub types_have_parts: bool,
     /// Do files of their own declare what other files define?
     pub has_declaration_files: bool,
     /// Endings of files that only declare: where the code is there as well, it comes first.

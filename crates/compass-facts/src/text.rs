@@ -34,6 +34,7 @@ pub const PLAIN: Profile = Profile {
     is_hidden: usual::not_hidden,
     lists: Lists::No,
     implements_by_shape: false,
+    types_have_parts: false,
     has_declaration_files: false,
     stub_endings: &[],
     opens_libraries: &[],

@@ -47,6 +47,7 @@ static PROFILE: Profile = Profile {
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,
+    types_have_parts: true,
     has_declaration_files: false,
     stub_endings: &[],
     opens_libraries: &[],
@@ -61,7 +62,7 @@ static PROFILE: Profile = Profile {
 /// A text whose branches of `#if` are no whole statements is read as the usual build sees it.
 fn read(text: &str, cancel: &Cancel) -> Option<Facts> {
     let mut tree = compass_facts::reading::parse(crate::CSHARP, text, cancel)?;
-    if tree.root_node().has_error() && text.contains("#if") {
+    if tree.root_node().has_error() && (text.contains("#if") || text.contains("(*(")) {
         tree = reader::conditions::best_tree(crate::CSHARP, text, tree, cancel)?;
     }
     compass_facts::reading::read_tree(crate::CSHARP, text, tree, cancel, reader::read)

@@ -100,7 +100,7 @@ impl Rules for CsharpRules {
     /// Methods for calls, else values, then types; what a name of a type and a value share is the value's, then the type's.
     fn member_use(&self, e: &mut Evaluator, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
         let owner = e.evaluate(file, of);
-        let is_own_name = matches!(&owner.ty, Ty::Item(s, ..) if e.world.gid(s.file, e.world.def(*s).name) == name);
+        let is_own_name = matches!(e.csharp_plain_type(&owner.ty), Ty::Item(s, ..) if e.world.gid(s.file, e.world.def(s).name) == name);
         let order: &[Names] = match u.role {
             Role::Call if is_own_name => return e.csharp_constructor(&owner),
             Role::Call => &[Names::Methods],
@@ -177,8 +177,19 @@ impl Rules for CsharpRules {
         &["Task", "ValueTask"]
     }
 
-    fn element_members(&self) -> &'static [&'static str] {
-        &["GetEnumerator", "Current"]
+    fn element_of(&self, e: &mut Evaluator, of: DefRef, arguments: &Rc<[Ty]>) -> Option<Ty> {
+        e.csharp_element(of, arguments)
+    }
+
+    fn brought<'t>(&self, e: &Evaluator, of: &'t Ty) -> Option<(String, &'t Rc<[Ty]>)> {
+        match of {
+            Ty::Value(sym, args) if e.world.language(sym.file) == crate::CSHARP => Some((e.world.facts(sym.file).def_name(sym.def).to_owned(), args)),
+            _ => None,
+        }
+    }
+
+    fn super_is_one_class(&self) -> bool {
+        true
     }
 
     fn indexed(&self, e: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {

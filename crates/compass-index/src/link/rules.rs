@@ -331,6 +331,11 @@ pub trait Rules: Sync {
         None
     }
 
+    /// What going through a value gives, where that is not told by members.
+    fn element_of(&self, _: &mut Evaluator, _of: DefRef, _arguments: &Rc<[Ty]>) -> Option<Ty> {
+        None
+    }
+
     /// Members that give what going through a value gives, in the order in which they are asked.
     fn element_members(&self) -> &'static [&'static str] {
         &[]

@@ -3,7 +3,7 @@
 //! Steps of many kinds: other texts, files renamed, moved, deleted and brought back, two that swap their names, manifests and lock files,
 //! a switch to a state of before, files written anew with the same content. `COMPASS_MOVES_STEPS` says how many a language.
 
-use crate::reach::{AMBIENT, C, CPP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
+use crate::reach::{AMBIENT, C, CPP, CSHARP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
 use crate::request;
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
@@ -43,6 +43,7 @@ fn manifests(files: &[File]) -> Vec<(&'static str, &'static [&'static str])> {
             ),
         ],
         "go" => vec![("go.mod", &["module example.org/larder\n", "module larder\n", ""])],
+        "cs" => vec![("Larder.csproj", &["", "<Project></Project>"]), ("Everywhere.cs", &["", "global using Larder.Wheels;\n"])],
         "java" => vec![("pom.xml", &["", "<project><artifactId>larder</artifactId></project>"])],
         "py" => vec![("pyproject.toml", &["", "[project]\nname = \"larder\"\n"]), ("sub/__init__.py", &["", "from .wheel import *\n"])],
         _ => vec![("amber-compass.toml", &["", "include_folders = [\"sub\"]\ndefines = [\"OAK\"]\n", "exclude = [\"sub/**\"]\n"])],
@@ -143,6 +144,7 @@ fn registry(project: &Project) -> Machine {
 #[case::rust(RUST, 24)]
 #[case::go(GO, 25)]
 #[case::java(JAVA, 26)]
+#[case::csharp(CSHARP, 32)]
 #[case::c(C, 27)]
 #[case::cpp(CPP, 28)]
 fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {

@@ -367,6 +367,70 @@ pub const JAVA: &[File] = &[
     ),
 ];
 
+pub const CSHARP: &[File] = &[
+    (
+        "wheel/Wheel.cs",
+        &[
+            &["namespace Larder.Wheels {"],
+            &["public partial class Wheel : Disc {", "public partial class Wheel : ITurner {", "public class Wheel {"],
+            &["  public Crumb Turn() { return null; }", "  public Crumb Turn(int by = 1) { return null; }", "  public Wheel Turn() { return this; }"],
+            &["  public int Age { get; set; }", "  public Wheel() {}", "  public Wheel(int age) {}"],
+            &["} }"],
+        ],
+    ),
+    (
+        "wheel/More.cs",
+        &[
+            &["namespace Larder.Wheels;"],
+            &["public partial class Wheel { public int Size; }", "public static class More { public static Wheel Wash(this Wheel w) { return w; } }", ""],
+        ],
+    ),
+    (
+        "wheel/Disc.cs",
+        &[
+            &["namespace Larder.Wheels {"],
+            &["public class Disc { public Crumb Roll() { return null; } }", "public class Disc { public virtual Crumb Turn() { return null; } }"],
+            &["}"],
+        ],
+    ),
+    (
+        "wheel/Crumb.cs",
+        &[
+            &["namespace Larder.Wheels {"],
+            &["public class Crumb { public void Eat() {} }", "public class Crumb : Disc { public void Eat(Disc d) {} public void Eat() {} }"],
+            &["}"],
+        ],
+    ),
+    (
+        "wheel/ITurner.cs",
+        &[
+            &["namespace Larder.Wheels {"],
+            &["public interface ITurner { Crumb Turn(); }", "public interface ITurner { Crumb Spin(Wheel w); }", "public delegate Crumb ITurner(Wheel w);"],
+            &["}"],
+        ],
+    ),
+    (
+        "rack/Rack.cs",
+        &[
+            &["using Larder.Wheels;", "using W = Larder.Wheels.Wheel; using Larder.Wheels;"],
+            &["namespace Larder.Racks { public class Rack {"],
+            &["  public Wheel Make() { return null; }", "  public static Wheel Make() { return new Wheel(); }"],
+            &["  public void Each(System.Action<Wheel> t) {}", "  public void Each(Wheel w) {}"],
+            &["} }"],
+        ],
+    ),
+    (
+        "use/Use.cs",
+        &[
+            &["using Larder.Racks;", "using Larder.Racks; using Larder.Wheels;", "using static Larder.Racks.Rack; using Larder.Wheels;"],
+            &["class Use {"],
+            &["  void A(Rack r) { r.Make().Turn().Eat(); }", "  void A() { Make().Roll().Eat(); }"],
+            &["  void B(Rack r) { r.Each(w => w.Turn()); }", "  void B(Rack r) { r.Make().Age = 1; r.Make().Wash().Size++; }"],
+            &["}"],
+        ],
+    ),
+];
+
 pub const C: &[File] = &[
     (
         "wheel.h",
@@ -586,6 +650,7 @@ fn kind_of(old: &str, new: &str) -> &'static str {
 #[case::rust(RUST, 14)]
 #[case::go(GO, 15)]
 #[case::java(JAVA, 16)]
+#[case::csharp(CSHARP, 20)]
 #[case::c(C, 17)]
 #[case::cpp(CPP, 18)]
 fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64) {

@@ -7,7 +7,7 @@ use super::rows::{Raw, definition_rank};
 use super::subject::{Resolution, Resolved};
 use super::{AnswerError, Engine, Found};
 use crate::question::Mode;
-use compass_facts::{DefId, Facts, Flags};
+use compass_facts::{DefId, Facts, Flags, ImportKind};
 use compass_index::{Certainty, FileId, SymbolId};
 use std::borrow::Cow;
 
@@ -77,7 +77,41 @@ impl Engine {
             let code = self.same_entity(first.symbol)?.into_iter().filter(|o| !o.declares).filter_map(|o| o.row.symbol);
             out.extend(code.map(|symbol| Resolved { symbol, ..first.clone() }));
         }
+        out.extend(self.other_parts(first.symbol, &facts.facts, def)?.into_iter().map(|symbol| Resolved { symbol, ..first.clone() }));
         Ok(out.into())
+    }
+
+    /// The other parts of a type that is written in several.
+    fn other_parts(&self, symbol: SymbolId, facts: &Facts, def: DefId) -> Result<Vec<SymbolId>, AnswerError> {
+        let d = facts.def(def);
+        let has_parts = self.index.file(symbol.file).is_some_and(|f| f.language.profile().types_have_parts);
+        if !has_parts || !d.kind.is_type() {
+            return Ok(Vec::new());
+        }
+        let around = self.around(facts, def);
+        let mut out = Vec::new();
+        for entry in self.index.named(facts.def_name(def))?.into_iter().filter(|e| e.kind == d.kind && e.symbol != symbol) {
+            let Some((other, at)) = self.index.definition(entry.symbol)? else { continue };
+            if other.facts.def(at).arity == d.arity && self.around(&other.facts, at) == around {
+                out.push(entry.symbol);
+            }
+        }
+        Ok(out)
+    }
+
+    /// The names around a definition, the namespace that its outermost scope says first.
+    fn around(&self, facts: &Facts, def: DefId) -> Vec<String> {
+        let mut out = Vec::new();
+        let mut at = def;
+        while let Some(container) = facts.def(at).container.filter(|_| out.len() < 32) {
+            out.push(facts.def_name(container).to_owned());
+            at = container;
+        }
+        let scope = facts.def(at).scope;
+        let within = facts.imports.iter().find(|i| i.kind == ImportKind::Within && i.scope == scope);
+        out.extend(within.map(|i| facts.name(i.module).to_owned()));
+        out.reverse();
+        out
     }
 
     /// What the linker recorded as the other side.

@@ -16,9 +16,10 @@ type Bound = Vec<(DefRef, Ty)>;
 pub(crate) impl<'m> Evaluator<'_, 'm> {
     /// The constructors of a type; the type itself where none is written.
     fn csharp_constructor(&mut self, owner: &Meaning) -> Lookup {
-        let Ty::Item(sym, ..) = &owner.ty else { return Lookup::none(Cause::NoDefinition) };
+        let of = self.csharp_plain_type(&owner.ty);
+        let Ty::Item(sym, ..) = &of else { return Lookup::none(Cause::NoDefinition) };
         let name = self.world.gid(sym.file, self.world.def(*sym).name);
-        let found = self.csharp_members(&owner.ty, name, Names::Constructors);
+        let found = self.csharp_members(&of, name, Names::Constructors);
         if !found.is_empty() {
             return found;
         }

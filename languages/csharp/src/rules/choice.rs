@@ -189,6 +189,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         match self.csharp_base_of(&Ty::Value(a, x.clone()), b) {
             Some(_) => 6,
             None if to == "Object" => 2,
+            None if is_closed(to) => MISFIT,
             None if matches!(to, "Delegate" | "MulticastDelegate") && self.csharp_delegate_count(&Ty::Value(a, x.clone())).is_some() => 6,
             None if matches!(to, "Enum" | "ValueType") && matches!(self.world.def(a).kind, Kind::Enum | Kind::Struct) => 3,
             None if self.csharp_has_outside_base(a, Levels::BASES) => 0,
@@ -223,6 +224,11 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             })
         })
     }
+}
+
+/// Types of the language that nothing is derived from.
+fn is_closed(name: &str) -> bool {
+    matches!(name, "String" | "Boolean") || fit_of_numbers("Int32", name).is_some()
 }
 
 /// Numbers become wider by themselves; `None` where one of both is no number.

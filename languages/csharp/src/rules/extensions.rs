@@ -133,6 +133,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         }
         for part in parts {
             for base in self.bases(part).iter() {
+                let base = &super::members::Members::csharp_plain_type(self, base);
                 let base = if args.is_empty() { base.clone() } else { super::members::Members::csharp_filled(self, base, *sym, args) };
                 if let Some(found) = self.csharp_base_within(&base, wanted, levels) {
                     return Some(found);

@@ -21,6 +21,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     fn csharp_find(&mut self, of: &Ty, name: GlobalNameId, names: Names) -> (Vec<Found>, Cause) {
         let mut out = Vec::new();
         let mut cause = Cause::NoDefinition;
+        let of = &self.csharp_plain_type(of);
         self.csharp_collect(of, name, names, &mut Vec::new(), &mut out, &mut cause);
         if out.is_empty() && cause == Cause::NoDefinition {
             self.csharp_of_every(of, name, names, &mut out);
@@ -37,6 +38,14 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         let usual: Vec<_> = out.iter().filter(|f| !is_left_out(f)).map(told).collect();
         out.retain(|f| !is_left_out(f) || !usual.contains(&told(f)));
         (out, cause)
+    }
+
+    /// A name that means several types by itself means the one without type parameters.
+    fn csharp_plain_type(&self, of: &Ty) -> Ty {
+        match of {
+            Ty::Union(_) => self.csharp_of_arity(of.clone(), 0),
+            _ => of.clone(),
+        }
     }
 
     /// What every object has: the base that nobody writes.
@@ -132,6 +141,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 if !holds_all && is_interface(base) && out.len() > before {
                     break;
                 }
+                let base = &self.csharp_plain_type(base);
                 let base = if args.is_empty() { base.clone() } else { self.csharp_filled(base, sym, &args) };
                 let inherited = out.len();
                 self.csharp_collect(&base, name, names, seen, out, cause);
@@ -278,6 +288,30 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             Ty::ExternalType(..) if self.world.name(name).starts_with(char::is_uppercase) => Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner },
             _ => Meaning::unknown(cause),
         }
+    }
+
+    /// What going through a value gives: the argument of the interface that says so, else what the member `Current` of its enumerator is.
+    fn csharp_element(&mut self, of: DefRef, args: &Rc<[Ty]>) -> Option<Ty> {
+        if self.world.def(of).kind == Kind::TypeParameter && self.world.def(of).ty.is_none() {
+            return None;
+        }
+        let value = Ty::Value(of, args.clone());
+        let sequence = self.csharp_named_type("System.Collections.Generic", "IEnumerable", 1);
+        if let Some(Ty::Value(_, args)) = sequence.and_then(|s| self.csharp_base_of(&value, s)) {
+            return args.first().cloned();
+        }
+        let first = self.world.find_gid("GetEnumerator")?;
+        let (found, _) = self.csharp_find(&value, first, Names::Methods);
+        let Some(Found { hit: Hit { entity: Entity::DefRef(method), .. }, of, .. }) = found.into_iter().next() else { return None };
+        let enumerator = self.csharp_result(method, &of, &[], None).ty;
+        let current = self.world.find_gid("Current")?;
+        let (found, _) = self.csharp_find(&enumerator, current, Names::Values);
+        let Some(Found { hit: Hit { entity: Entity::DefRef(field), .. }, of, .. }) = found.into_iter().next() else { return None };
+        let ty = self.item(field).ty;
+        Some(match &of {
+            Ty::Value(s, args) if !args.is_empty() => self.substitute(ty, *s, args),
+            _ => ty,
+        })
     }
 
     /// What an index gives: the result of the member called `this`.

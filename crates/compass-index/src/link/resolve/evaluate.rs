@@ -185,7 +185,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             }
             TypeExpr::Member { of, name } => self.member_meaning(file, of, name),
             TypeExpr::Call { of, args } => self.call(file, of, &args),
-            TypeExpr::Instance(of) => self.evaluate(file, of).map_with(|t| {
+            TypeExpr::Instance(of) => self.named_type(file, of).map_with(|t| {
                 // Of what cannot be made by a call, which might tell the arguments, the defaults hold.
                 let is_only_named = matches!(&t, Ty::Item(s, a, _) if a.is_empty() && matches!(self.world.def(*s).kind, Kind::Interface | Kind::Alias));
                 let t = if is_only_named { self.defaulted(t) } else { t };
@@ -635,6 +635,22 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         def.inner.filter(|_| def.ty.is_none())
     }
 
+    /// A type by its name alone.
+    fn named_type(&mut self, file: u32, of: TypeId) -> Meaning {
+        let named = self.evaluate(file, of);
+        self.told_apart(file, named, &[])
+    }
+
+    /// A name for several types that its arguments tell apart means one of them: nothing is left open then.
+    fn told_apart(&self, file: u32, named: Meaning, args: &[Ty]) -> Meaning {
+        if !matches!(named.ty, Ty::Union(_)) {
+            return named;
+        }
+        let ty = self.rules(file).generic_of(self, named.ty, args);
+        let certainty = if matches!(ty, Ty::Union(_)) { named.certainty } else { Certainty::Proven };
+        Meaning { ty, certainty, ..named }
+    }
+
     fn generic(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
         let args: Rc<[Ty]> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
         let template = self.evaluate(file, of);
@@ -643,8 +659,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         {
             return unknown;
         }
-        let rules = self.rules(file);
-        let template = template.map_with(|t| if matches!(t, Ty::Union(_)) { rules.generic_of(self, t, &args) } else { t });
+        let template = self.told_apart(file, template, &args);
         template.map_with(|t| match t {
             Ty::Item(sym, _, receiver) => self.defaulted(Ty::Item(sym, args, receiver)),
             Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),

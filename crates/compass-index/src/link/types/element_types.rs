@@ -32,6 +32,9 @@ impl Evaluator<'_, '_> {
     }
 
     fn element_of(&mut self, sym: DefRef, args: Rc<[Ty]>) -> Ty {
+        if let Some(told) = self.rules(sym.file).element_of(self, sym, &args) {
+            return told;
+        }
         for name in self.rules(sym.file).element_members() {
             let Some(gid) = self.world.find_gid(name) else { continue };
             let found = self.members(sym.file, &Ty::Value(sym, args.clone()), gid);
