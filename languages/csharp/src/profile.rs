@@ -61,11 +61,10 @@ static PROFILE: Profile = Profile {
 
 /// A text whose branches of `#if` are no whole statements is read as the usual build sees it.
 fn read(text: &str, cancel: &Cancel) -> Option<Facts> {
-    let mut tree = compass_facts::reading::parse(crate::CSHARP, text, cancel)?;
-    if tree.root_node().has_error() && (text.contains("#if") || text.contains("(*(")) {
-        tree = reader::conditions::best_tree(crate::CSHARP, text, tree, cancel)?;
-    }
-    compass_facts::reading::read_tree(crate::CSHARP, text, tree, cancel, reader::read)
+    let tree = compass_facts::reading::parse(crate::CSHARP, text, cancel)?;
+    let is_hard = tree.root_node().has_error() && (text.contains("#if") || text.contains("(*("));
+    let (tree, unseen) = if is_hard { reader::conditions::best_tree(crate::CSHARP, text, tree, cancel)? } else { (tree, Vec::new()) };
+    compass_facts::reading::read_tree(crate::CSHARP, text, tree, cancel, |text, tree, cancel| reader::read(text, tree, &unseen, cancel))
 }
 
 fn is_test(stem: &str, _: &str) -> bool {

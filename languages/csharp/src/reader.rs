@@ -18,12 +18,13 @@ use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
 use compass_facts::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind, Span, TypeId};
 
-/// Reads a file of C#.
-pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
+/// Reads a file of C#; `unseen` are branches that its tree was made without.
+pub(crate) fn read(text: &str, tree: &Tree, unseen: &[Span], cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
     let mut reader =
         Reader { b, class: None, handed: None, accessed: Vec::new(), returned: Vec::new(), left_out: conditions::left_out(text), namespace: String::new() };
     reader.block(tree.root_node());
+    unseen.iter().for_each(|span| reader.b.gap(GapCause::Syntax, *span));
     reader.b.finish()
 }
 

@@ -77,7 +77,13 @@ impl Engine {
         }
         // Who asks for a name means the code, and the standard library where nothing else is called so.
         if fitting.iter().any(|e| !self.is_declared(e.symbol.file)) {
+            let before = fitting.len();
             fitting.retain(|e| !self.is_declared(e.symbol.file));
+            if fitting.len() < before {
+                let count = before - fitting.len();
+                let places = if count == 1 { "1 place".to_owned() } else { format!("{count} places") };
+                out.notes.push(format!("the standard library declares {text} too, at {places}: uses of these are not meant"));
+            }
         }
         self.rank(fitting, &mut out)?;
         if out.symbols.is_empty() && !used.is_wild() && used.types.is_none() {

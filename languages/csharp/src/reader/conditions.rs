@@ -25,11 +25,15 @@ impl<'t> Reader<'t> {
     }
 }
 
-/// The tree of a text, or of what the usual build sees of it where that has fewer errors; `None` when cancelled.
-pub(crate) fn best_tree(language: Language, text: &str, tree: Tree, cancel: &Cancel) -> Option<Tree> {
-    let plain = blanked(text);
-    let other = parse(language, &plain, cancel)?;
-    Some(if errors(other.root_node()) < errors(tree.root_node()) { other } else { tree })
+/// The tree of a text, or of what the usual build sees of it where that has fewer errors, and what is not seen then; `None` when
+/// cancelled.
+pub(crate) fn best_tree(language: Language, text: &str, tree: Tree, cancel: &Cancel) -> Option<(Tree, Vec<Span>)> {
+    let other = parse(language, &blanked(text), cancel)?;
+    if errors(other.root_node()) >= errors(tree.root_node()) {
+        return Some((tree, Vec::new()));
+    }
+    let unseen = branches(text).into_iter().filter(|b| !b.kept && !b.span.of(text).trim().is_empty());
+    Some((other, unseen.map(|b| b.span).collect()))
 }
 
 /// Bytes in errors, and one for each token that is not there.

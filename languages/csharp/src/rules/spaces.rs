@@ -107,13 +107,14 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     /// The types of a name in a namespace.
     fn csharp_types_in(&self, space: u32, name: GlobalNameId) -> Vec<DefRef> {
         let world = self.world;
-        let is_in = |s: &&DefRef| {
-            world.language(s.file) == crate::CSHARP
-                && world.def(**s).kind.is_type()
-                && world.def(**s).kind != Kind::TypeParameter
-                && !world.def(**s).flags.has(Flags::INACTIVE)
-                && self.csharp_space_of(**s) == Some(space)
+        let is_type = |s: &&DefRef| {
+            let d = world.def(**s);
+            world.language(s.file) == crate::CSHARP && d.kind.is_type() && d.kind != Kind::TypeParameter
         };
+        // What the usual build leaves out stands aside for what it does not, wherever that is.
+        let is_left_out = |s: &DefRef| world.def(*s).flags.has(Flags::INACTIVE);
+        let has_usual = world.named(name).iter().filter(is_type).any(|s| !is_left_out(s));
+        let is_in = |s: &&DefRef| is_type(s) && !(has_usual && is_left_out(s)) && self.csharp_space_of(**s) == Some(space);
         let mut found: Vec<DefRef> = world.named(name).iter().filter(is_in).copied().collect();
         // Parts of one type are one.
         let mut seen: Vec<(u8, Kind)> = Vec::new();

@@ -32,5 +32,7 @@ fn constructs_are_read(#[case] text: &str, #[case] wanted: &[&str], #[case] used
 fn what_the_grammar_cannot_read_costs_no_names(#[case] text: &str) {
     let facts = facts(languages::CSHARP, text);
     assert!(definitions(&facts).iter().any(|d| d.starts_with("method A.G")), "{:?}", definitions(&facts));
-    assert!(facts.gaps.is_empty(), "{:?}", facts.gaps);
+    // A branch that was not read is a gap: what stands there may be a use of anything.
+    let unread: Vec<&str> = facts.gaps.iter().map(|g| g.span.of(text).trim()).collect();
+    assert_eq!(unread, if text.contains("#else") { vec!["+ x;"] } else { Vec::new() });
 }
