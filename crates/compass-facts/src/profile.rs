@@ -184,6 +184,8 @@ pub enum TestMarks {
 /// Where programs begin.
 #[derive(Debug)]
 pub struct Programs {
+    /// What programs begin with is called.
+    pub called: &'static [&'static str],
     /// Does a program begin with the definition called `main`?
     pub begins: fn(&Facts, DefId) -> bool,
     /// Stems of files that are programs, where any other is a script.
@@ -254,8 +256,11 @@ pub mod usual {
     /// Arguments by place, no receiver among the parameters.
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };
 
+    /// What most languages call what programs begin with.
+    pub const MAIN: &[&str] = &["main", "__main__"];
+
     /// Programs begin with a function outside all types.
-    pub const PROGRAMS: Programs = Programs { begins: free_function, stems: None, main_file: None, unnamed: &["main"] };
+    pub const PROGRAMS: Programs = Programs { called: MAIN, begins: free_function, stems: None, main_file: None, unnamed: &["main"] };
 
     /// No text is a component.
     pub fn no_component(_: &str) -> Option<Component> {

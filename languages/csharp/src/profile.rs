@@ -32,7 +32,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
-    programs: Programs { begins, stems: None, main_file: None, unnamed: &["Main", "Program"] },
+    programs: Programs { called: &["Main"], begins, stems: None, main_file: None, unnamed: &["Main", "Program"] },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 2), advice: "the sources of the package would show it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

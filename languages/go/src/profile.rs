@@ -30,7 +30,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Package, by_file: false, of_folder: |folder| Some(("package", folder.to_owned())) },
     tests: Tests { is_file: |stem, _| stem.ends_with("_test"), folders: &[], marks: TestMarks::Reader },
-    programs: Programs { begins, stems: None, main_file: Some("main.go"), unnamed: &["main"] },
+    programs: Programs { called: usual::MAIN, begins, stems: None, main_file: Some("main.go"), unnamed: &["main"] },
     packages: Packages { of_import: module, advice: "go mod download fetches it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

@@ -30,7 +30,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: package },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
-    programs: Programs { begins, stems: None, main_file: None, unnamed: &["main", "Main", "java"] },
+    programs: Programs { called: usual::MAIN, begins, stems: None, main_file: None, unnamed: &["main", "Main", "java"] },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 3), advice: "the sources of the artifact would show it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

@@ -26,7 +26,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
     tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
-    programs: Programs { begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None, unnamed: &["main"] },
+    programs: Programs { called: usual::MAIN, begins: usual::free_function, stems: Some(&["main", "cli", "app"]), main_file: None, unnamed: &["main"] },
     packages: Packages { of_import: |module| usual::first_parts(module, "::", 2), advice: "cpan fetches it" },
     standard: Standard { is_name: usual::none, is_module: |module| MODULES.contains(module), is_unit: usual::none, called: &[], declared: &[] },
     layer: None,

@@ -33,6 +33,7 @@ static PROFILE: Profile = Profile {
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
     programs: Programs {
+        called: usual::MAIN,
         begins: usual::free_function,
         stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]),
         main_file: None,

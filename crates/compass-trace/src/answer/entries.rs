@@ -6,7 +6,7 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::Kind;
+use compass_facts::{Kind, Language};
 use compass_index::FileRow;
 use rustc_hash::FxHashMap;
 
@@ -39,9 +39,14 @@ const EXAMPLES: [&str; 10] = ["examples", "example", "samples", "sample", "demo"
 impl Engine {
     pub(super) fn entry_points(&self) -> Result<Found, AnswerError> {
         let mut rows = Vec::new();
-        for name in ["main", "__main__"] {
+        let mut names: Vec<&str> = Language::all().iter().flat_map(|l| l.profile().programs.called).copied().collect();
+        names.sort_unstable();
+        names.dedup();
+        for name in names {
             for entry in self.index.named(name)? {
-                if matches!(entry.kind, Kind::Function | Kind::Method)
+                let language = self.index.file(entry.symbol.file).map_or(Language::TEXT, |f| f.language);
+                if language.profile().programs.called.contains(&name)
+                    && matches!(entry.kind, Kind::Function | Kind::Method)
                     && !entry.flags.has(compass_facts::Flags::BODILESS)
                     && let Some((facts, def)) = self.index.definition(entry.symbol)?
                     && begins(&facts.facts, def, self.index.file(entry.symbol.file))

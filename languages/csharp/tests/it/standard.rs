@@ -66,3 +66,9 @@ fn parts_of_a_type_are_one() {
     assert_eq!(places(&ask(&engine, "who uses B.cs:1:42")), both);
     assert_eq!(places(&ask(&engine, "who uses C.cs:1:32")), Vec::<String>::new());
 }
+
+#[test]
+fn programs_begin_with_main() {
+    let project = Project::with(&[("A.cs", "class A\n{\n    static void Main(string[] args) { }\n    void main() { }\n}\n")]);
+    assert_eq!(places(&ask(&engine(&project), "entry points")), ["A.cs:3"]);
+}

@@ -108,7 +108,9 @@ fn answer_row(state: &State, answer: &Answer, buffer: &mut Buffer, at: Rect, her
     };
     let lead_width = (width * 3 / 10).min(48);
     let place_width = (width / 4).min(44);
-    let code_width = width.saturating_sub(lead_width + place_width + 15);
+    // A long word takes its room from the code.
+    let longer = what.chars().count().saturating_sub(6);
+    let code_width = width.saturating_sub(lead_width + place_width + 15 + longer);
     let place = cut_front(&format!("{}:{}", answer.path, answer.line), place_width.saturating_sub(1));
     // What else is to be said of a row stands before its code.
     let code = answer.text.as_deref().unwrap_or("").trim();
