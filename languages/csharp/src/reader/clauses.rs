@@ -12,7 +12,7 @@ impl<'t> Reader<'t> {
         let mut result = self.b.unknown();
         for clause in named(node) {
             match clause.kind() {
-                "from_clause" => self.from_source(clause),
+                "from_clause" => self.source_clause(clause),
                 "let_clause" => {
                     let parts = named(clause);
                     if let [name, value, ..] = parts[..] {
@@ -39,7 +39,7 @@ impl<'t> Reader<'t> {
         result
     }
 
-    fn from_source(&mut self, clause: Node<'t>) {
+    fn source_clause(&mut self, clause: Node<'t>) {
         let declared = clause.child_by_field_name("type").map(|t| self.value_type(t));
         let name = clause.child_by_field_name("name");
         let known = [name, clause.child_by_field_name("type")];
