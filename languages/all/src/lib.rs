@@ -5,6 +5,7 @@ pub use language_csharp::CSHARP;
 pub use language_go::GO;
 pub use language_jvm::JAVA;
 pub use language_perl::PERL;
+pub use language_php::PHP;
 pub use language_python::PYTHON;
 pub use language_rust::RUST;
 pub use language_script::{JAVASCRIPT, TSX, TYPESCRIPT};
@@ -16,7 +17,7 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 12] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 13] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, PERL, PHP, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 9] = [

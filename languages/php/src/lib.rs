@@ -1,5 +1,12 @@
-//! PHP: its packages. A reader, rules and a ladder are still to come: its files are searched as text.
+//! PHP: what is particular to it, in one room.
 
 mod packages;
+mod profile;
+mod reader;
+mod rules;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use packages::COMPOSER;
+pub use profile::PHP;

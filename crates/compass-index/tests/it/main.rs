@@ -9,6 +9,7 @@ mod plans;
 mod portable_links;
 mod priority;
 mod reach;
+mod sets;
 
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};

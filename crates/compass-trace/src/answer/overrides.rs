@@ -4,7 +4,7 @@
 //! marked as such; no call is proven to arrive there.
 
 use super::{AnswerError, Engine};
-use compass_facts::{DefId, Facts, Kind, TypeExpr, TypeId};
+use compass_facts::{DefId, Facts, Flags, Kind, TypeExpr, TypeId};
 use compass_index::{FileFacts, SymbolId};
 use rustc_hash::FxHashSet;
 
@@ -98,12 +98,12 @@ impl Engine {
         Ok((found, is_cut || is_cut_above))
     }
 
-    /// Is it a member of an interface that has no body?
-    fn is_asked_for(&self, member: SymbolId) -> Result<bool, AnswerError> {
+    /// Is it a member of an interface that has no body, or one that a class leaves to those derived from it?
+    pub(super) fn is_asked_for(&self, member: SymbolId) -> Result<bool, AnswerError> {
         let Some((facts, def)) = self.index.definition(member)? else { return Ok(false) };
         let d = facts.facts.def(def);
         let of_interface = d.container.is_some_and(|c| matches!(facts.facts.def(c).kind, Kind::Interface | Kind::Trait));
-        Ok(of_interface && d.body.is_none())
+        Ok((of_interface || d.flags.has(Flags::ABSTRACT)) && d.body.is_none())
     }
 
     fn below(&self, member: SymbolId, beyond: bool) -> Result<(Vec<SymbolId>, bool), AnswerError> {

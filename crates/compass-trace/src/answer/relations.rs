@@ -111,6 +111,13 @@ impl Engine {
                 let uses = if inside { self.uses_with_local(resolved.symbol)? } else { self.index.uses(resolved.symbol)? };
                 Ok::<_, AnswerError>(Wanted { symbol: resolved.symbol, uses, above: false })
             })?);
+            if resolution.by_name {
+                for symbol in symbols {
+                    for constructor in self.constructors_of(symbol.symbol)? {
+                        wanted.push(Wanted { symbol: constructor, uses: self.index.uses(constructor)?, above: false });
+                    }
+                }
+            }
             for symbol in symbols.iter().map(|r| r.symbol) {
                 if !resolution.by_name
                     && let Some((facts, def)) = self.index.definition(symbol)?
@@ -143,6 +150,22 @@ impl Engine {
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
         }
         Ok((found, wanted, names))
+    }
+
+    /// Constructors that do not bear the name of their type: whoever makes one writes the type's name.
+    fn constructors_of(&self, of: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let Some((facts, def)) = self.index.definition(of)? else { return Ok(Vec::new()) };
+        if !facts.facts.def(def).kind.is_type() {
+            return Ok(Vec::new());
+        }
+        let mut out = Vec::new();
+        for member in self.members_of(of)? {
+            let Some((f, d)) = self.index.definition(member)? else { continue };
+            if f.facts.def(d).kind == Kind::Constructor && f.facts.def_name(d) != facts.facts.def_name(def) {
+                out.push(member);
+            }
+        }
+        Ok(out)
     }
 
     /// How often functions are handed on as values: whoever has them may call them, and such calls stay dynamic.

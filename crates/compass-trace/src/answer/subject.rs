@@ -212,6 +212,9 @@ impl Engine {
             };
             rows.push(raw);
         }
+        if let (Mode::Any, true, [only]) = (mode, is_place, wanted) {
+            self.implementations_after(only, &mut rows)?;
+        }
         if mode != Mode::Any || is_place {
             self.other_side(&resolution, mode, &mut rows, &mut found)?;
         }
@@ -235,6 +238,27 @@ impl Engine {
             self.miss_hidden_code(resolution.symbols.iter().map(|r| r.symbol), &mut found);
         }
         Ok(found)
+    }
+
+    /// A member without a body that is not proven to be what is meant: what implements it follows.
+    fn implementations_after(&self, of: &Resolved, rows: &mut Vec<(bool, Raw)>) -> Result<(), AnswerError> {
+        /// More than these say nothing: `who implements` lists them all.
+        const MOST: usize = 8;
+        if of.via.is_none() || of.certainty != Some(Certainty::Inferred) || !self.is_asked_for(of.symbol)? {
+            return Ok(());
+        }
+        let found = self.overriding(of.symbol)?;
+        if found.len() > MOST {
+            return Ok(());
+        }
+        for symbol in found {
+            if let Some((facts, def)) = self.index.definition(symbol)? {
+                let mut raw = Raw::definition(symbol, &facts, def);
+                (raw.marks.certainty, raw.via) = (Some(Certainty::Inferred), of.via);
+                rows.push((false, raw));
+            }
+        }
+        Ok(())
     }
 
     /// What else is called so, by kind.

@@ -688,6 +688,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let known: Vec<&Meaning> = meanings.iter().filter(|m| !m.ty.is_unknown()).collect();
         let certainty = known.iter().map(|m| m.certainty).min().unwrap_or(Certainty::Proven);
         let unsure = known.len() != meanings.len();
+        // A first value that says "none yet" tells nothing of what comes later.
+        if unsure && self.rules(file).members_are_dynamic() && known.iter().all(|m| matches!(m.ty, Ty::Literal(_))) {
+            return Meaning::unknown(Cause::ReceiverUnknown);
+        }
         let certainty = if unsure { certainty.min(Certainty::Inferred) } else { certainty };
         let reasons = known.first().map(|m| m.reasons.clone()).unwrap_or_default();
         Meaning { ty: Ty::union(meanings.into_iter().map(|m| m.ty).collect()), certainty, reasons }
@@ -710,7 +714,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let Ty::Item(sym, ..) = own.ty else { return Meaning::unknown(Cause::ReceiverUnknown) };
         let bases = self.bases(sym);
         let is_one_class = self.rules(file).super_is_one_class();
-        let is_interface = |s: DefRef| self.world.def(s).kind == Kind::Interface;
+        let is_interface = |s: DefRef| matches!(self.world.def(s).kind, Kind::Interface | Kind::Trait);
         let passed_over = |b: &&Ty| is_one_class && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
         let named: Vec<Ty> = bases.iter().filter(|b| !passed_over(b)).cloned().collect();
         if named.is_empty() && !bases.is_empty() {

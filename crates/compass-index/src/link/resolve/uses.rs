@@ -5,7 +5,7 @@ use crate::link::resolve::lookup::Namespace;
 use crate::link::types::ty::{Entity, Hit, Lookup, Ty};
 use crate::link::world::{DefRef, GlobalNameId};
 use crate::{Cause, Certainty};
-use compass_facts::{Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeId, Use, UseId};
+use compass_facts::{Facts, Flags, ImportKind, Kind, Language, Role, Shape, TypeExpr, TypeId, Use, UseId};
 
 /// At most this many targets are kept per use.
 pub const MAX_TARGETS: usize = 10;
@@ -49,8 +49,9 @@ impl Evaluator<'_, '_> {
             return self.without_member(file, &owner.ty, found.cause, u, name);
         }
         let rules = self.rules(file);
-        let dynamic =
-            rules.members_are_dynamic() && matches!(owner.ty, Ty::Value(..) | Ty::Union(_)) && !self.is_never_overridden(file, &owner.ty, &found, u, name);
+        let is_base_itself = rules.super_is_one_class() && matches!(self.world.facts(file).ty(of), TypeExpr::Super(_));
+        let may_be_derived = rules.members_are_dynamic() && !is_base_itself && matches!(owner.ty, Ty::Value(..) | Ty::Union(_));
+        let dynamic = may_be_derived && !self.is_never_overridden(file, &owner.ty, &found, u, name);
         for hit in &mut found.hits {
             hit.certainty = hit.certainty.min(owner.certainty);
             if dynamic {

@@ -3,6 +3,7 @@
 //! The declared type of each parameter is laid over the type of what is passed; where a type parameter stands in the one, the
 //! other says what it is. The first argument that says anything settles it, as most languages have it.
 
+use crate::Cause;
 use crate::link::resolve::evaluate::Evaluator;
 use crate::link::types::ty::Ty;
 use crate::link::world::DefRef;
@@ -27,6 +28,15 @@ impl Evaluator<'_, '_> {
                 let given = self.evaluate(file, *argument).ty;
                 self.unify(&declared, &given, &mut bound, Levels::TYPES);
             }
+        }
+        if rules.members_are_dynamic() {
+            // Where types are told by comments alone, what no argument says is not known.
+            let own = self.world.facts(function.file).definitions.iter().enumerate();
+            let inner = self.world.def(*function).inner;
+            let own = own.filter(|(_, d)| d.kind == Kind::TypeParameter && Some(d.scope) == inner && d.ty.is_none());
+            let own: Vec<DefRef> = own.map(|(i, _)| DefRef { file: function.file, def: compass_facts::DefId(i as u32) }).collect();
+            let left = own.into_iter().filter(|s| !bound.iter().any(|b| b.0 == *s)).collect::<Vec<_>>();
+            bound.extend(left.into_iter().map(|s| (s, Ty::Unknown(Cause::ReceiverUnknown))));
         }
         put_in(&result, &bound)
     }

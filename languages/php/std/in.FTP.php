@@ -1,0 +1,8 @@
+<?php
+
+namespace FTP;
+
+final class Connection
+{
+}
+
