@@ -4,6 +4,7 @@ pub use language_c_family::{C, CPP};
 pub use language_csharp::CSHARP;
 pub use language_go::GO;
 pub use language_jvm::JAVA;
+pub use language_lisp::LISP;
 pub use language_perl::PERL;
 pub use language_php::PHP;
 pub use language_python::PYTHON;
@@ -17,10 +18,10 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 13] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, PERL, PHP, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 14] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, LISP, PERL, PHP, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
-pub const ECOSYSTEMS: [Ecosystem; 9] = [
+pub const ECOSYSTEMS: [Ecosystem; 10] = [
     language_rust::CARGO,
     language_script::NPM,
     language_go::MODULES,
@@ -29,6 +30,7 @@ pub const ECOSYSTEMS: [Ecosystem; 9] = [
     language_python::DISTRIBUTIONS,
     language_php::COMPOSER,
     language_csharp::NUGET,
+    language_lisp::ASDF,
     language_c_family::HEADERS,
 ];
 

@@ -19,7 +19,7 @@ static PROFILE: Profile = Profile {
     word: "php",
     stored_word: "php",
     family: "php",
-    endings: &["php", "phtml", "php5", "php7", "inc"],
+    endings: &["php", "phtml", "php5", "php7"],
     interpreters: &["php*"],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),

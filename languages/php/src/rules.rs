@@ -5,7 +5,7 @@
 
 use compass_facts::{Facts, Flags, Import, ImportId, ImportKind, Kind, Role, ScopeId, ScopeKind, TypeId, Use, UseId};
 use compass_index::linking::{
-    Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Modules, Namespace, Prepared, Reason, Rules, Target, World, is_builtin, usual_namespace,
+    Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Modules, Namespace, Prepared, Reason, Rules, Target, Ty, World, is_builtin, usual_namespace,
 };
 use compass_index::{Cause, Certainty, StepKind};
 use rustc_hash::FxHashMap;
@@ -142,6 +142,16 @@ impl Rules for PhpRules {
         true
     }
 
+    /// A value of an interface that is not here is one of the classes that say they implement it.
+    fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        let found = e.usual_without_member(file, owner, cause, u, name);
+        if !found.is_empty() || found.cause != Cause::UnitAbsent {
+            return found;
+        }
+        let hits = members_below(e, owner, name);
+        if hits.is_empty() { found } else { Lookup { hits, cause: found.cause } }
+    }
+
     /// Methods for calls; properties and constants for everything else.
     fn member_use(&self, e: &mut Evaluator, file: u32, of: TypeId, u: &Use, name: GlobalNameId) -> Lookup {
         let mut found = e.link_member(file, of, u, name);
@@ -185,6 +195,49 @@ fn has_others(e: &Evaluator, own: DefRef, name: GlobalNameId) -> bool {
     let bodiless = |s: DefRef| world.def(s).kind.is_callable() && world.def(s).body.is_none();
     bodiless(own)
         && world.named_members(name).iter().any(|s| *s != own && world.language(s.file) == crate::PHP && world.def(*s).kind.is_callable() && !bodiless(*s))
+}
+
+/// Members of that name in the classes derived from a type that is not here, or whose bases are not all here.
+fn members_below(e: &mut Evaluator, owner: &Ty, name: GlobalNameId) -> Vec<Hit> {
+    /// Of names that more classes have nobody looks through all.
+    const MOST_NAMED: usize = 60;
+    /// More than these say nothing.
+    const MOST: usize = 8;
+    let named: Vec<DefRef> = e.world.named_members(name).iter().filter(|s| e.world.language(s.file) == crate::PHP).copied().take(MOST_NAMED + 1).collect();
+    if named.len() > MOST_NAMED {
+        return Vec::new();
+    }
+    let mut found: Vec<DefRef> = Vec::new();
+    for member in named {
+        let Some(class) = e.world.def(member).container.map(|def| DefRef { file: member.file, def }) else { continue };
+        if is_below(e, class, owner) {
+            found.push(member);
+        }
+    }
+    if found.len() > MOST {
+        return Vec::new();
+    }
+    found.into_iter().map(|s| e.by_name_hit(s, Certainty::Guessed)).collect()
+}
+
+/// Is a class derived from a type, which may be not here?
+fn is_below(e: &mut Evaluator, class: DefRef, owner: &Ty) -> bool {
+    /// Longer lines of bases are not followed.
+    const MOST_BASES: usize = 40;
+    let mut open = vec![class];
+    let mut at = 0;
+    while let Some(class) = open.get(at).copied().filter(|_| open.len() < MOST_BASES) {
+        at += 1;
+        for base in e.bases(class).iter() {
+            match (base, owner) {
+                (Ty::ExternalType(a, _) | Ty::External(a, _), Ty::External(b, _)) if a == b => return true,
+                (Ty::Item(s, ..) | Ty::Value(s, _), Ty::Value(of, _)) if s == of => return true,
+                (Ty::Item(s, ..) | Ty::Value(s, _), _) if !open.contains(s) => open.push(*s),
+                _ => {}
+            }
+        }
+    }
+    false
 }
 
 /// A variable: bound in a function around, or in the file.

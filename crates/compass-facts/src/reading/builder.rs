@@ -309,6 +309,11 @@ impl<'t> Builder<'t> {
         }
     }
 
+    /// Says which definition of this file a use means.
+    pub fn set_local(&mut self, id: UseId, local: DefId) {
+        self.facts.uses[id.index()].local = Some(local);
+    }
+
     /// Says that a use means something else than first thought.
     pub fn set_shape(&mut self, id: UseId, shape: Shape) {
         self.facts.uses[id.index()].shape = shape;

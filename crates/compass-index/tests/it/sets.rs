@@ -76,3 +76,54 @@ pub const PHP: &[File] = &[
         ],
     ),
 ];
+
+pub const LISP: &[File] = &[
+    (
+        "packages.lisp",
+        &[
+            &[
+                "(defpackage :wheels (:use :cl) (:export #:turn #:spin))",
+                "(defpackage :wheels (:use :cl) (:export #:turn #:wheel #:wheel-age #:*all*) (:nicknames :w))",
+            ],
+            &[
+                "(defpackage :racks (:use :cl :wheels))",
+                "(defpackage :racks (:use :cl) (:import-from :wheels #:turn #:wheel))",
+                "(defpackage :racks (:use :cl :wheels) (:shadow #:turn))",
+            ],
+        ],
+    ),
+    (
+        "wheels.lisp",
+        &[
+            &["(in-package :wheels)", "(in-package :cl-user)"],
+            &["(defun turn (w) w)", "(defgeneric turn (w))", "(defmacro turn (w) `(spin ,w))"],
+            &["(defstruct wheel age)", "(defstruct (wheel (:include disc)) (crumb (turn 1)))", "(defclass wheel () ((age :accessor wheel-age)))"],
+            &["(defvar *all* nil)", "(defparameter *all* (make-wheel))", ""],
+            &["(defun spin () (turn *all*))", "(defmethod spin ((w wheel)) (wheel-age w))"],
+        ],
+    ),
+    (
+        "disc.lisp",
+        &[
+            &["(in-package :wheels)"],
+            &["(defstruct disc age weight)", "(defstruct (disc (:conc-name d-)) weight)", "(defclass disc () ())"],
+            &["(defmethod turn ((d disc)) d)", "#-sbcl (defun spin () 2)", "(defoak spin (turn 1))"],
+        ],
+    ),
+    (
+        "larder.asd",
+        &[&[
+            "(defsystem :larder :components ((:file \"packages\") (:file \"wheels\") (:file \"racks\")))",
+            "(defsystem :larder :components (#+ccl (:file \"wheels\") (:file \"disc\")))",
+        ]],
+    ),
+    (
+        "racks.lisp",
+        &[
+            &["(in-package :racks)", "(in-package :wheels)", "(in-package :nowhere)"],
+            &["(defun go (w) (turn w) (wheels:turn w) (wheel-age w) (wheel-weight w))", "(defun turn (w) (setf (wheels::wheel-age w) 1))"],
+            &["(defun all (&aux (x (spin))) (let ((*all* x)) (mapcar #'turn *all*) (wheel-p x)))", "(flet ((turn (x) x)) (turn 1))"],
+            &["(defmethod turn ((w wheel)) (make-wheel))", "(print 'turn)", ""],
+        ],
+    ),
+];

@@ -72,7 +72,7 @@ impl Engine {
         let mut found = Found::default();
         let facts = self.index.facts(file)?;
         let links = self.index.links(file)?;
-        for i in 0..facts.facts.imports.len() {
+        for i in (0..facts.facts.imports.len()).filter(|i| !facts.facts.imports[*i].name_span.is_empty()) {
             let target = links.imports.get(i).and_then(|t| t.first().copied());
             found.rows.push(import_row(file, &facts, ImportId(i as u32), target));
         }
