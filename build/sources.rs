@@ -66,18 +66,28 @@ fn grammars() -> std::io::Result<Vec<String>> {
 /// What stands in `make` there is how they were made.
 #[allow(dead_code, reason = "not every language brings declarations")]
 pub fn write_declared(folder: &str) -> std::io::Result<()> {
+    write_declared_by_ending(folder, &[("DECLARED", "")])
+}
+
+/// [`write_declared`] for several languages that share a folder: a constant for the files of each ending.
+#[allow(dead_code, reason = "not every language brings declarations")]
+pub fn write_declared_by_ending(folder: &str, constants: &[(&str, &str)]) -> std::io::Result<()> {
     let top = std::env::current_dir()?.join(folder);
-    let mut out = String::from("/// Declarations of the standard library: path and text.\npub(crate) const DECLARED: &[(&str, &str)] = &[\n");
     let mut files = files_of(folder)?;
     // What a plain import of the library means comes first.
     files.sort_by_key(|f| f.file_stem() != Some("lib".as_ref()));
-    for file in files {
-        let Ok(path) = file.strip_prefix(folder) else { continue };
-        if !path.starts_with("make") {
-            out += &format!("    ({path:?}, include_str!({:?})),\n", top.join(path));
+    let mut out = String::new();
+    for (constant, ending) in constants {
+        out += &format!("/// Declarations of the standard library: path and text.\npub(crate) const {constant}: &[(&str, &str)] = &[\n");
+        for file in &files {
+            let Ok(path) = file.strip_prefix(folder) else { continue };
+            let is_of_ending = ending.is_empty() || file.extension().is_some_and(|e| e == *ending);
+            if is_of_ending && !path.starts_with("make") {
+                out += &format!("    ({path:?}, include_str!({:?})),\n", top.join(path));
+            }
         }
+        out += "];\n";
     }
-    out += "];\n";
     let folder = std::env::var_os("OUT_DIR").map(PathBuf::from).ok_or(std::io::ErrorKind::NotFound)?;
     std::fs::write(folder.join("declared.rs"), out)
 }

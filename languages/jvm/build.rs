@@ -4,7 +4,17 @@
 mod sources;
 
 fn main() -> std::io::Result<()> {
-    let reader: &[&str] = &["src/reader.rs", "src/reader", "src/lexer.rs", "src/components.rs", "src/profile.rs", "src/data"];
-    sources::write_declared("std")?;
+    let reader: &[&str] = &[
+        "src/reader.rs",
+        "src/reader",
+        "src/lexer.rs",
+        "src/components.rs",
+        "src/profile.rs",
+        "src/data",
+        "src/kotlin.rs",
+        "src/kotlin/reader.rs",
+        "src/kotlin/reader",
+    ];
+    sources::write_declared_by_ending("std", &[("DECLARED", "java"), ("KOTLIN_DECLARED", "kt")])?;
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

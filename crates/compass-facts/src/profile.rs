@@ -218,6 +218,8 @@ pub struct Standard {
     pub called: &'static [&'static str],
     /// Its declarations, for machines that lack the sources: path and text of each file.
     pub declared: &'static [(&'static str, &'static str)],
+    /// Do the other languages of the family use what is declared as well?
+    pub of_family: bool,
 }
 
 /// A list of words, looked up by hash.

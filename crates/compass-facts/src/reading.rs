@@ -12,5 +12,5 @@ pub mod syntax;
 pub(crate) mod templates;
 pub mod tree;
 
-pub use crate::registry::{parse, parse_part, read_by_grammar, read_tree};
+pub use crate::registry::{error_bytes, parse, parse_part, read_by_grammar, read_tree};
 pub use builder::{Builder, Lookup, NewDefinition, Place, TypeScopes, sort};

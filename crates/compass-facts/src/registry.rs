@@ -251,6 +251,24 @@ pub fn parse_part(language: Language, text: &str, part: Span, cancel: &Cancel) -
     Some(Tree::of(&tree, language.profile().grammar?().words(), text))
 }
 
+/// How badly a text was parsed: bytes in errors, and one for each token that is not there.
+#[must_use]
+pub fn error_bytes(tree: &tree_sitter::Tree) -> usize {
+    let mut total = 0;
+    let mut open = vec![tree.root_node()];
+    while let Some(node) = open.pop() {
+        if node.is_error() {
+            total += node.byte_range().len().max(1);
+        } else if node.is_missing() {
+            total += 1;
+        } else if node.has_error() {
+            let mut cursor = node.walk();
+            open.extend(node.children(&mut cursor));
+        }
+    }
+    total
+}
+
 /// Facts of a syntax tree, with its errors as gaps.
 pub fn read_tree(language: Language, text: &str, tree: tree_sitter::Tree, cancel: &Cancel, read: impl FnOnce(&str, &Tree, &Cancel) -> Facts) -> Option<Facts> {
     let flat = Tree::of(&tree, language.profile().grammar?().words(), text);

@@ -27,7 +27,7 @@ pub const PLAIN: Profile = Profile {
     tests: Tests { is_file: usual::no_test, folders: &[], marks: TestMarks::Nothing },
     programs: usual::PROGRAMS,
     packages: Packages { of_import: usual::whole, advice: "" },
-    standard: Standard { is_name: usual::none, is_module: usual::none, is_unit: usual::none, called: &[], declared: &[] },
+    standard: Standard { is_name: usual::none, is_module: usual::none, is_unit: usual::none, called: &[], declared: &[], of_family: true },
     layer: None,
     may_be_minified: false,
     ecosystems: &[],

@@ -1,5 +1,6 @@
-//! Java: what is particular to it, in one room.
+//! Java and Kotlin, one world of types: what is particular to them, in one room.
 
+mod kotlin;
 mod packages;
 mod profile;
 mod reader;
@@ -8,5 +9,11 @@ mod rules;
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
+pub use kotlin::KOTLIN;
 pub use packages::{GRADLE, MAVEN};
 pub use profile::JAVA;
+
+/// Is it a language of this world?
+fn is_jvm(language: compass_facts::Language) -> bool {
+    language == JAVA || language == KOTLIN
+}

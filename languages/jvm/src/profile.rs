@@ -38,6 +38,7 @@ static PROFILE: Profile = Profile {
         is_unit: usual::none,
         called: &[],
         declared: crate::DECLARED,
+        of_family: true,
     },
     layer: None,
     may_be_minified: false,

@@ -6,9 +6,9 @@
 //! that another one overrides are left out; of the rest the arguments choose: by number, then by types as far as these
 //! are known (Java Language Specification, §15.12, in the order of its phases but without generic inference).
 
-mod choice;
-mod members;
-mod scopes;
+pub(crate) mod choice;
+pub(crate) mod members;
+pub(crate) mod scopes;
 
 use crate::rules::choice::Choice as _;
 use crate::rules::members::Members as _;
@@ -22,7 +22,7 @@ use easy_ext::ext;
 
 /// Which of the name spaces of a type is asked.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(super) enum Names {
+pub(crate) enum Names {
     Methods,
     Values,
     Types,
@@ -42,9 +42,9 @@ impl Names {
 
 /// A member, and the type it was found in with its arguments.
 #[derive(Clone)]
-pub(super) struct Found {
-    pub(super) hit: Hit,
-    pub(super) of: Ty,
+pub(crate) struct Found {
+    pub(crate) hit: Hit,
+    pub(crate) of: Ty,
 }
 
 /// See the module.
@@ -57,7 +57,7 @@ struct JavaPackages(Packages);
 impl Rules for JavaRules {
     fn prepare(&self, world: &World, _: &Modules) -> Option<Prepared> {
         let mut out = JavaPackages::default();
-        let files = world.files.iter().enumerate().filter(|(_, f)| f.language == crate::JAVA && !world.is_lazy());
+        let files = world.files.iter().enumerate().filter(|(_, f)| crate::is_jvm(f.language) && !world.is_lazy());
         for (index, file) in files {
             let within = file.facts.imports.iter().find(|i| i.kind == ImportKind::Within);
             out.0.add(index as u32, within.map_or("", |i| file.facts.name(i.module)).to_owned());

@@ -46,6 +46,7 @@ static PROFILE: Profile = Profile {
         is_unit: |name| name == "std",
         called: &[],
         declared: &[],
+        of_family: true,
     },
     layer: None,
     may_be_minified: false,

@@ -39,6 +39,7 @@ static PROFILE: Profile = Profile {
         is_unit: |name| name == "std",
         called: &["std", "core", "alloc"],
         declared: crate::DECLARED,
+        of_family: true,
     },
     layer: None,
     may_be_minified: false,

@@ -32,6 +32,7 @@ const STANDARD: Standard = Standard {
     is_unit: crate::packages::brings_language,
     called: &[],
     declared: &[],
+    of_family: true,
 };
 
 const SCRIPT: Profile = Profile {

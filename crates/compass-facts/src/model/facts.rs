@@ -220,14 +220,18 @@ impl Facts {
         (end.saturating_sub(4)..end).rev().find(|&i| self.uses[i].span.contains(offset)).map(|i| UseId(i as u32))
     }
 
-    /// The definition whose name token holds the byte at `offset`.
+    /// The definition whose name token holds the byte at `offset`. What a macro makes of a name stands at that name: what is written there goes
+    /// first.
     pub fn find_definition_at(&self, offset: u32) -> Option<DefId> {
         let (outer, own) = self.definitions.split_at(self.outer_count());
-        let find = |part: &[Definition]| {
+        let find = |part: &[Definition], before: usize| {
             let end = part.partition_point(|d| d.name_span.start <= offset);
-            (end.saturating_sub(4)..end).rev().find(|&i| part[i].name_span.contains(offset))
+            let last = (end.saturating_sub(4)..end).rev().find(|&i| part[i].name_span.contains(offset))?;
+            let is_written = |i: &usize| self.made.binary_search_by_key(&DefId((i + before) as u32), |m| m.0).is_err();
+            let same = (0..=last).rev().take_while(|&i| part[i].name_span.start == part[last].name_span.start);
+            Some(same.clone().find(is_written).unwrap_or(last) + before)
         };
-        find(outer).or_else(|| find(own).map(|i| i + outer.len())).map(|i| DefId(i as u32))
+        find(outer, 0).or_else(|| find(own, outer.len())).map(|i| DefId(i as u32))
     }
 
     /// How many definitions stand in the part that others may ask for.

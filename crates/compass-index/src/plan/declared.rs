@@ -13,6 +13,7 @@ use super::packages::planned_in;
 use super::{Machine, Plan, PlannedFile, PlannedUnit};
 use crate::tree::Tree;
 use compass_facts::Language;
+use rustc_hash::FxHashSet;
 use std::collections::BTreeSet;
 use std::path::{Path, PathBuf};
 
@@ -48,11 +49,12 @@ pub fn texts() -> impl Iterator<Item = (PathBuf, &'static str)> {
 /// Adds a unit of declarations for each language of own files whose library is not in the plan.
 pub(super) fn add(plan: &mut Plan, tree: &dyn Tree, machine: &Machine) {
     let Some(base) = machine.first(WORD) else { return };
-    let own: BTreeSet<&str> = plan.files.iter().filter(|f| plan.units[f.unit].own).map(|f| f.language.profile().family).collect();
+    let own: Vec<Language> = plan.files.iter().filter(|f| plan.units[f.unit].own).map(|f| f.language).collect::<FxHashSet<_>>().into_iter().collect();
     for language in Language::all().iter().copied() {
         let standard = &language.profile().standard;
         let is_there = || plan.units.iter().any(|u| !u.own && (standard.is_unit)(&u.name));
-        if standard.declared.is_empty() || !own.contains(language.profile().family) || is_there() {
+        let uses_it = |l: &Language| *l == language || standard.of_family && l.profile().family == language.profile().family;
+        if standard.declared.is_empty() || !own.iter().any(uses_it) || is_there() {
             continue;
         }
         add_unit(plan, tree, base, language);

@@ -127,3 +127,77 @@ pub const LISP: &[File] = &[
         ],
     ),
 ];
+
+/// Kotlin beside Java, with a declaration for several platforms.
+pub const KOTLIN: &[File] = &[
+    (
+        "wheel/Wheel.kt",
+        &[
+            &["package larder.wheels", "package larder"],
+            &["import java.util.ArrayList\n", ""],
+            &["class Wheel(val age: Int) : Disc(), Turner {", "actual class Wheel : Disc() {", "class Wheel(private val crumb: Crumb) {"],
+            &["  fun turn(): Crumb = Crumb()", "  fun turn(by: Int) = this", "  val turn: Crumb get() = Crumb()"],
+            &["  companion object { fun made() = Wheel(1) }", "  var name = \"\"", ""],
+            &["}", "}\nfun Wheel.spin(): Crumb = turn()"],
+        ],
+    ),
+    (
+        "wheel/Disc.java",
+        &[
+            &["package larder.wheels;"],
+            &[
+                "public class Disc { public String getName() { return \"\"; } public Crumb roll() { return null; } }",
+                "public abstract class Disc { abstract Crumb roll(); public int age; }",
+                "class Disc { static Disc of() { return new Wheel(1); } }",
+            ],
+        ],
+    ),
+    (
+        "wheel/Turner.kt",
+        &[
+            &["package larder.wheels", "package larder"],
+            &["interface Turner { fun turn(): Crumb }", "expect class Wheel { fun turn(): Crumb }", "fun interface Turner { fun spin(c: Crumb) }"],
+        ],
+    ),
+    (
+        "wheel/Crumb.kt",
+        &[
+            &["package larder.wheels"],
+            &[
+                "class Crumb { fun eat() = 1; operator fun component1() = this }",
+                "data class Crumb(val wheel: Wheel? = null)",
+                "enum class Crumb { SALT; fun eat() = 2 }",
+            ],
+            &["fun bake() = Crumb()", "const val OVEN = 1", "typealias Bread = Crumb"],
+        ],
+    ),
+    (
+        "rack/Rack.kt",
+        &[
+            &["package larder.racks"],
+            &["import larder.wheels.*", "import larder.wheels.Wheel\nimport larder.wheels.spin\nimport larder.wheels.Crumb as Piece", "import larder.*"],
+            &[
+                "class Rack(private val all: List<Wheel>) {",
+                "class Rack : Wheel(1) {\n  val all = ArrayList<Wheel>()",
+                "object Rack {\n  val all by lazy { listOf(Wheel(1)) }",
+            ],
+            &[
+                "  fun first() = all.first().turn()",
+                "  fun first() = with(all.first()) { spin() }",
+                "  fun first() = all.map { it.turn() }.firstOrNull()?.eat()",
+            ],
+            &["  fun go(w: Any) { if (w is Wheel) w.turn().eat(); for (x in all) x.name = x.name; all.forEach { it.spin().eat() } }"],
+            &["}"],
+        ],
+    ),
+    (
+        "rack/Main.java",
+        &[
+            &["package larder.racks;\nimport larder.wheels.*;"],
+            &[
+                "class Main { int go(Rack r, Wheel w) { r.first(); w.setName(w.getName()); Wheel.Companion.made(); return w.getAge() + Rack.INSTANCE.hashCode(); } }",
+                "class Main { Crumb go(Wheel w) { return w.turn(); } }",
+            ],
+        ],
+    ),
+];

@@ -5,9 +5,9 @@
 //! length.
 
 use super::Reader;
-use compass_facts::reading::parse;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::named;
+use compass_facts::reading::{error_bytes, parse};
 use compass_facts::{Cancel, Language, Span};
 use tree_sitter::Tree;
 
@@ -29,28 +29,11 @@ impl<'t> Reader<'t> {
 /// cancelled.
 pub(crate) fn best_tree(language: Language, text: &str, tree: Tree, cancel: &Cancel) -> Option<(Tree, Vec<Span>)> {
     let other = parse(language, &blanked(text), cancel)?;
-    if errors(other.root_node()) >= errors(tree.root_node()) {
+    if error_bytes(&other) >= error_bytes(&tree) {
         return Some((tree, Vec::new()));
     }
     let unseen = branches(text).into_iter().filter(|b| !b.kept && !b.span.of(text).trim().is_empty());
     Some((other, unseen.map(|b| b.span).collect()))
-}
-
-/// Bytes in errors, and one for each token that is not there.
-fn errors(node: tree_sitter::Node) -> usize {
-    let mut total = 0;
-    let mut open = vec![node];
-    while let Some(node) = open.pop() {
-        if node.is_error() {
-            total += node.byte_range().len().max(1);
-        } else if node.is_missing() {
-            total += 1;
-        } else if node.has_error() {
-            let mut cursor = node.walk();
-            open.extend(node.children(&mut cursor));
-        }
-    }
-    total
 }
 
 /// One branch between directives.

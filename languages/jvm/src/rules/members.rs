@@ -3,6 +3,7 @@
 use super::choice::Choice as _;
 use super::scopes::Scopes as _;
 use super::{Found, MAX_BASES, Names};
+use crate::kotlin::rules::from_java::FromJava as _;
 use compass_facts::bounds::Levels;
 use compass_facts::{Kind, TypeExpr, TypeId};
 use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, MOST_CHOICES, Meaning, Namespace, Reason, Ty, put_in};
@@ -25,6 +26,9 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         if out.is_empty() && matches!(cause, Cause::NoDefinition | Cause::Builtin) && names == Names::Methods && is_of_every_object(self.world.name(name)) {
             cause = Cause::Builtin;
             self.java_collect_of_every(of, name, &mut out);
+        }
+        if out.is_empty() && cause != Cause::ReceiverUnknown {
+            out = self.kotlin_from_java(of, name, names);
         }
         (out, cause)
     }
@@ -108,12 +112,17 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             .bindings(sym.file, scope, name)
             .filter_map(|b| if let Binding::Def(d) = b { Some(DefRef { file: sym.file, def: d }) } else { None })
             .filter(|s| world.def(*s).kind != Kind::TypeParameter)
+            .filter(|s| world.def(*s).kind != Kind::Parameter || world.language(s.file) == crate::JAVA)
             .take(MOST_CHOICES + 1)
             .collect();
         // Only what derived types wrote overrides; methods of one type stand side by side.
         let derived = out.len();
-        let in_header =
-            |s: &DefRef| names == Names::Methods && world.def(*s).kind == Kind::Field && def.body.is_some_and(|b| world.def(*s).whole.end <= b.start);
+        let in_header = |s: &DefRef| {
+            world.language(s.file) == crate::JAVA
+                && names == Names::Methods
+                && world.def(*s).kind == Kind::Field
+                && def.body.is_some_and(|b| world.def(*s).whole.end <= b.start)
+        };
         for s in own.into_iter().filter(|s| names.hold(world.def(*s).kind) || in_header(s)) {
             let d = world.def(s);
             let overridden = names == Names::Methods

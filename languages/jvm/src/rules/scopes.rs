@@ -144,7 +144,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     fn java_in_package(&self, package: &str, name: GlobalNameId) -> Lookup {
         let world = self.world;
         let is_in = |s: &DefRef| {
-            world.language(s.file) == crate::JAVA
+            crate::is_jvm(world.language(s.file))
                 && world.def(*s).scope == ScopeId::FILE
                 && world.def(*s).kind.is_type()
                 && self.java_packages().of(s.file) == Some(package)

@@ -1,5 +1,6 @@
 //! What is particular to the language, and its compiler as oracle.
 
+mod kotlin;
 mod marked;
 mod reader;
 mod standard;

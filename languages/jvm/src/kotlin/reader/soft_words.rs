@@ -1,0 +1,124 @@
+//! Words that are modifiers in some places and plain names in others.
+//!
+//! `open = true` at the start of a line the generic grammar takes for the begin of a declaration. A text it cannot read is tried once more with
+//! another letter in front of such words where they can only be names. Nothing moves, and names are read off the text as it is written.
+
+use compass_facts::Cancel;
+use compass_facts::reading::{error_bytes, parse};
+use tree_sitter::Tree;
+
+const SOFT: [&str; 26] = [
+    "abstract",
+    "actual",
+    "annotation",
+    "by",
+    "catch",
+    "companion",
+    "const",
+    "constructor",
+    "data",
+    "enum",
+    "expect",
+    "external",
+    "final",
+    "finally",
+    "get",
+    "infix",
+    "init",
+    "inline",
+    "inner",
+    "open",
+    "operator",
+    "out",
+    "set",
+    "suspend",
+    "value",
+    "where",
+];
+
+/// The tree of a text; `None` when cancelled.
+pub(crate) fn best_tree(text: &str, cancel: &Cancel) -> Option<Tree> {
+    let tree = parse(crate::KOTLIN, text, cancel)?;
+    if !tree.root_node().has_error() {
+        return Some(tree);
+    }
+    let other = parse(crate::KOTLIN, &with_plain_names(text), cancel)?;
+    Some(if error_bytes(&other) < error_bytes(&tree) { other } else { tree })
+}
+
+/// The text with soft words that are names made unlike the modifiers, and headers of classes on one line.
+fn with_plain_names(text: &str) -> String {
+    let bytes = text.as_bytes();
+    let mut out = bytes.to_vec();
+    let is_word = |b: u8| b.is_ascii_alphanumeric() || b == b'_' || b >= 0x80;
+    let mut at = 0;
+    while at < bytes.len() {
+        if !is_word(bytes[at]) {
+            at += 1;
+            continue;
+        }
+        let start = at;
+        while at < bytes.len() && is_word(bytes[at]) {
+            at += 1;
+        }
+        let word = &text[start..at];
+        let before = text[..start].trim_end_matches([' ', '\t']);
+        let after = text[at..].trim_start_matches([' ', '\t']);
+        if SOFT.contains(&word) && (is_name(before, after) || is_call(word, after)) {
+            out[start] = b'x';
+        }
+        if word == "constructor" {
+            join_header(&mut out, start);
+        }
+    }
+    blank_marks_of_accessors(text, &mut out);
+    String::from_utf8(out).unwrap_or_else(|_| text.to_owned())
+}
+
+/// Can a word between these only be a name?
+fn is_name(before: &str, after: &str) -> bool {
+    let is_assigned = after.starts_with('=') || ["+=", "-=", "++", "--", "*=", "/="].iter().any(|sign| after.starts_with(sign));
+    let in_expression =
+        before.ends_with(['=', '(', ',', '!', '&', '|', '+', '-', '*', '<', '[']) || ["return", "and", "or", "xor", "shl"].iter().any(|w| before.ends_with(w));
+    let ends_there = after.starts_with(['.', ')', '?', '!', '&', '|', '\n', ',', '<', '>', '+', '-', '*', ']', '='])
+        || ["and ", "or ", "xor ", "shl "].iter().any(|w| after.starts_with(w));
+    is_assigned || in_expression && ends_there || ends_there && after.starts_with(['.', '!', '&', '|'])
+}
+
+/// Is it `get(key)` or `set(key, value)`, and no accessor of a property?
+fn is_call(word: &str, after: &str) -> bool {
+    let Some((inner, _)) = after.strip_prefix('(').and_then(|rest| rest.split_once(')')) else { return false };
+    word == "get" && !inner.trim().is_empty() || word == "set" && inner.contains(',')
+}
+
+/// Annotations on a line of their own in front of an accessor: the grammar then misses the accessor.
+fn blank_marks_of_accessors(text: &str, out: &mut [u8]) {
+    let mut marked: Option<(usize, usize)> = None;
+    let mut at = 0;
+    for line in text.split_inclusive('\n') {
+        let words = line.trim();
+        if let Some((from, to)) = marked.take()
+            && (words.starts_with("get()") || words.starts_with("set("))
+        {
+            out[from..to].fill(b' ');
+        }
+        if words.starts_with('@') && !words.contains(" fun ") {
+            let from = at + line.len() - line.trim_start().len();
+            marked = Some((from, from + words.len()));
+        }
+        at += line.len();
+    }
+}
+
+/// A primary constructor may begin the line below the name of its class: the grammar wants it on that line.
+fn join_header(out: &mut [u8], constructor: usize) {
+    let mut at = constructor;
+    while at > 0 && (out[at - 1].is_ascii_alphabetic() || matches!(out[at - 1], b' ' | b'\t' | b'@')) {
+        at -= 1;
+    }
+    let line = out[..at.saturating_sub(1)].iter().rposition(|b| *b == b'\n').map_or(0, |i| i + 1);
+    let heads = |line: &[u8]| [b"class ".as_slice(), b" class "].iter().any(|w| line.windows(w.len()).any(|l| l == *w));
+    if at > 0 && out[at - 1] == b'\n' && heads(&out[line..at - 1]) && !out[line..at - 1].contains(&b'{') {
+        out[at - 1] = b' ';
+    }
+}

@@ -1,0 +1,5 @@
+package kotlin.system
+
+fun exitProcess(status: Int): Nothing
+fun measureTimeMillis(block: () -> Unit): Long
+fun measureNanoTime(block: () -> Unit): Long
