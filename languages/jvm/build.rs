@@ -10,11 +10,15 @@ fn main() -> std::io::Result<()> {
         "src/lexer.rs",
         "src/components.rs",
         "src/profile.rs",
+        "src/grammar.rs",
         "src/data",
         "src/kotlin.rs",
         "src/kotlin/reader.rs",
         "src/kotlin/reader",
+        "src/scala.rs",
+        "src/scala/reader.rs",
+        "src/scala/reader",
     ];
-    sources::write_declared_by_ending("std", &[("DECLARED", "java"), ("KOTLIN_DECLARED", "kt")])?;
+    sources::write_declared_by_ending("std", &[("DECLARED", "java"), ("KOTLIN_DECLARED", "kt"), ("SCALA_DECLARED", "scala")])?;
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

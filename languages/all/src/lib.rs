@@ -3,7 +3,7 @@
 pub use language_c_family::{C, CPP};
 pub use language_csharp::CSHARP;
 pub use language_go::GO;
-pub use language_jvm::{JAVA, KOTLIN};
+pub use language_jvm::{JAVA, KOTLIN, SCALA};
 pub use language_lisp::LISP;
 pub use language_perl::PERL;
 pub use language_php::PHP;
@@ -18,7 +18,7 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 15] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, PERL, PHP, PYTHON, RUST, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 16] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, PERL, PHP, PYTHON, RUST, SCALA, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 10] = [

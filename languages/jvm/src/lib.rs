@@ -1,10 +1,12 @@
 //! Java and Kotlin, one world of types: what is particular to them, in one room.
 
+mod grammar;
 mod kotlin;
 mod packages;
 mod profile;
 mod reader;
 mod rules;
+mod scala;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 include!(concat!(env!("OUT_DIR"), "/declared.rs"));
@@ -12,8 +14,9 @@ include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 pub use kotlin::KOTLIN;
 pub use packages::{GRADLE, MAVEN};
 pub use profile::JAVA;
+pub use scala::SCALA;
 
 /// Is it a language of this world?
 fn is_jvm(language: compass_facts::Language) -> bool {
-    language == JAVA || language == KOTLIN
+    language == JAVA || language == KOTLIN || language == SCALA
 }

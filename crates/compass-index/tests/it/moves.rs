@@ -5,7 +5,7 @@
 
 use crate::reach::{AMBIENT, C, CPP, CSHARP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
 use crate::request;
-use crate::sets::{KOTLIN, LISP, PHP};
+use crate::sets::{KOTLIN, LISP, PHP, SCALA};
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
 use compass_index::refresh::{Request, run};
@@ -149,6 +149,7 @@ fn registry(project: &Project) -> Machine {
 #[case::php(PHP, 33)]
 #[case::lisp(LISP, 34)]
 #[case::kotlin(KOTLIN, 35)]
+#[case::scala(SCALA, 36)]
 #[case::c(C, 27)]
 #[case::cpp(CPP, 28)]
 fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {

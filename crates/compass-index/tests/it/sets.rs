@@ -201,3 +201,62 @@ pub const KOTLIN: &[File] = &[
         ],
     ),
 ];
+
+/// Scala beside Java.
+pub const SCALA: &[File] = &[
+    (
+        "wheel/Wheel.scala",
+        &[
+            &["package larder.wheels", "package larder\npackage wheels"],
+            &["import scala.collection.mutable\n", "import larder.racks._\n", ""],
+            &["class Wheel(val age: Int) extends Disc with Turner {", "case class Wheel(age: Int) {", "trait Wheel { self: Turner =>"],
+            &["  def turn: Crumb = new Crumb", "  def turn(by: Int): Wheel = this", "  val turn = Crumb.bake"],
+            &["}", "}\nobject Wheel {\n  def made = new Wheel(1)\n  implicit class More(val w: Wheel) { def spin: Crumb = w.turn }\n}"],
+        ],
+    ),
+    (
+        "wheel/Disc.java",
+        &[
+            &["package larder.wheels;"],
+            &[
+                "public class Disc { public Crumb roll() { return null; } }",
+                "public abstract class Disc { abstract Crumb roll(); public int age; }",
+                "class Disc { static Disc of() { return null; } }",
+            ],
+        ],
+    ),
+    (
+        "wheel/Turner.scala",
+        &[
+            &["package larder.wheels", "package larder"],
+            &[
+                "trait Turner { def turn: Crumb }",
+                "trait Turner { this: Wheel => def spin: Crumb = turn }",
+                "package object wheels { type Ring = Wheel; val oven = 1 }",
+            ],
+        ],
+    ),
+    (
+        "wheel/Crumb.scala",
+        &[
+            &["package larder.wheels"],
+            &["class Crumb { def eat: Int = 1 }", "case class Crumb(wheel: Wheel) { def eat = wheel.turn }", "enum Crumb:\n  case Salt\n  def eat = 2"],
+            &["object Crumb { def bake = new Crumb; def apply(n: Int): Wheel = null }", "object Crumb extends Turner", ""],
+        ],
+    ),
+    (
+        "rack/Rack.scala",
+        &[
+            &["package larder.racks", "package larder\npackage racks"],
+            &["import larder.wheels._", "import larder.wheels.{Wheel, Crumb => Piece}\nimport Wheel._", "import wheels.Wheel"],
+            &[
+                "class Rack(all: List[Wheel]) {",
+                "class Rack extends Wheel(1) {\n  val all = List(new Wheel(1))",
+                "object Rack {\n  lazy val all = Option(Wheel.made)",
+            ],
+            &["  def first = all.head.turn", "  def first = all.map(_.turn).headOption.map(_.eat)", "  def first = for (w <- all) yield w.spin"],
+            &["  def go(w: Any) = w match { case x: Wheel => x.turn.eat; case Wheel(a) => a; case y @ Crumb(_) => y.eat }"],
+            &["}"],
+        ],
+    ),
+];

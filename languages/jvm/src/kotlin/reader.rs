@@ -10,7 +10,7 @@ mod literals;
 mod soft_words;
 mod types;
 
-pub(crate) use soft_words::best_tree;
+pub(crate) use soft_words::with_plain_names;
 
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
 use compass_facts::reading::syntax::{Node, Tree};

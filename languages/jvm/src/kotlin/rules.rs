@@ -3,11 +3,11 @@
 //! Types, packages and members are one world with Java's: what stands in either is found from the other. Of several functions of a name the
 //! arguments choose, by number and then by types as far as these are known.
 
-mod calls;
+pub(crate) mod calls;
 mod expected;
 pub(crate) mod from_java;
 mod mapped;
-mod members;
+pub(crate) mod members;
 mod scopes;
 
 use calls::Calls as _;
@@ -21,7 +21,7 @@ use std::rc::Rc;
 
 /// What of a name is asked for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
-pub(super) enum Wanted {
+pub(crate) enum Wanted {
     Functions,
     Values,
     Types,

@@ -3,4 +3,5 @@
 mod kotlin;
 mod marked;
 mod reader;
+mod scala;
 mod standard;

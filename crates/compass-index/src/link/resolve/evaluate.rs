@@ -255,7 +255,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             },
             Kind::Variable | Kind::Constant | Kind::Field | Kind::Parameter => self.value_of(sym),
             Kind::Alias if def.name_span.is_empty() => Meaning::sure(plain),
-            Kind::Method if def.flags.has(Flags::PROPERTY) => match def.ty {
+            Kind::Method | Kind::Function if def.flags.has(Flags::PROPERTY) => match def.ty {
                 Some(ty) => self.evaluate(sym.file, ty),
                 None => Meaning::unknown(Cause::ReceiverUnknown),
             },

@@ -3,10 +3,6 @@
 //! `open = true` at the start of a line the generic grammar takes for the begin of a declaration. A text it cannot read is tried once more with
 //! another letter in front of such words where they can only be names. Nothing moves, and names are read off the text as it is written.
 
-use compass_facts::Cancel;
-use compass_facts::reading::{error_bytes, parse};
-use tree_sitter::Tree;
-
 const SOFT: [&str; 26] = [
     "abstract",
     "actual",
@@ -36,18 +32,8 @@ const SOFT: [&str; 26] = [
     "where",
 ];
 
-/// The tree of a text; `None` when cancelled.
-pub(crate) fn best_tree(text: &str, cancel: &Cancel) -> Option<Tree> {
-    let tree = parse(crate::KOTLIN, text, cancel)?;
-    if !tree.root_node().has_error() {
-        return Some(tree);
-    }
-    let other = parse(crate::KOTLIN, &with_plain_names(text), cancel)?;
-    Some(if error_bytes(&other) < error_bytes(&tree) { other } else { tree })
-}
-
 /// The text with soft words that are names made unlike the modifiers, and headers of classes on one line.
-fn with_plain_names(text: &str) -> String {
+pub(crate) fn with_plain_names(text: &str) -> String {
     let bytes = text.as_bytes();
     let mut out = bytes.to_vec();
     let is_word = |b: u8| b.is_ascii_alphanumeric() || b == b'_' || b >= 0x80;

@@ -91,9 +91,10 @@ pub(crate) impl Evaluator<'_, '_> {
         let mut out = Vec::new();
         for base in self.bases(class).iter() {
             let (Ty::Item(s, args, _) | Ty::Value(s, args)) = base else { continue };
-            match self.kotlin_seen(Ty::Value(*s, args.clone())) {
-                Ty::Value(s, args) => out.push((s, args)),
-                _ => out.push((*s, args.clone())),
+            // Scala sees the types of Java as they are.
+            match self.world.language(class.file) == crate::SCALA {
+                true => out.push((*s, args.clone())),
+                false => out.push((self.kotlin_counterpart(*s).unwrap_or(*s), args.clone())),
             }
         }
         out

@@ -383,6 +383,12 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 }
             }
             (Ty::Function(a), Ty::Function(b)) => self.kotlin_unify_in(a, b, bound, levels),
+            // A class of functions has what they give as its last argument.
+            (Ty::Value(_, args), Ty::Function(given)) if args.len() > 1 => {
+                if let Some(result) = args.last() {
+                    self.kotlin_unify_in(result, given, bound, levels);
+                }
+            }
             _ => self.unify(declared, given, bound, levels),
         }
     }

@@ -1,0 +1,11 @@
+package scala.annotation
+class tailrec extends StaticAnnotation
+class switch extends StaticAnnotation
+class nowarn extends StaticAnnotation
+class unused extends StaticAnnotation
+class varargs extends StaticAnnotation
+class implicitNotFound extends StaticAnnotation
+class targetName extends StaticAnnotation
+class experimental extends StaticAnnotation
+trait Annotation
+trait StaticAnnotation extends Annotation
