@@ -8,6 +8,7 @@ pub use language_lisp::LISP;
 pub use language_perl::PERL;
 pub use language_php::PHP;
 pub use language_python::PYTHON;
+pub use language_ruby::RUBY;
 pub use language_rust::RUST;
 pub use language_script::{JAVASCRIPT, TSX, TYPESCRIPT};
 pub use language_sql::SQL;
@@ -18,7 +19,7 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 16] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, PERL, PHP, PYTHON, RUST, SCALA, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 17] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, PERL, PHP, PYTHON, RUBY, RUST, SCALA, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 10] = [

@@ -260,3 +260,48 @@ pub const SCALA: &[File] = &[
         ],
     ),
 ];
+
+/// Ruby: classes opened in several files, modules, constants.
+pub const RUBY: &[File] = &[
+    (
+        "wheel/wheel.rb",
+        &[
+            &["require_relative \"disc\"\n", "require \"crumb\"\n", ""],
+            &["class Wheel < Disc\n", "module Larder\nclass Wheel\n  include Spins\n", "class Wheel\n  extend Spins\n"],
+            &["  attr_accessor :crumb\n", "  attr_reader :crumb, :age\n", ""],
+            &["  def turn = Crumb.new\n", "  def turn(by) = @crumb\n", "  def self.turn = new\n"],
+            &["end\n", "end\nWIDE = 1\n"],
+            &["", "def bake = Wheel.new\n"],
+        ],
+    ),
+    (
+        "wheel/disc.rb",
+        &[&["class Disc\n  def roll = Crumb.new\nend\n", "module Larder\n  class Disc\n    def roll; super; end\n  end\nend\n", "class Disc < Wheel\nend\n"]],
+    ),
+    (
+        "wheel/spins.rb",
+        &[&[
+            "module Spins\n  def spin = turn\nend\n",
+            "module Larder::Spins\n  def spin; end\n  WIDE = 2\nend\n",
+            "class Wheel\n  def spin = roll\n  def method_missing(*); end\nend\n",
+        ]],
+    ),
+    (
+        "wheel/crumb.rb",
+        &[
+            &["class Crumb\n  SALT = 1\n", "module Larder\nclass Crumb < Struct.new(:salt)\n", "Crumb = Struct.new(:wheel) do\n"],
+            &["  def eat = SALT\n", "  # @return [Wheel]\n  def eat; end\n"],
+            &["end\n", "end\n$oven = Crumb\n"],
+        ],
+    ),
+    (
+        "rack/rack.rb",
+        &[
+            &["module Larder\n", "class Larder\n", ""],
+            &["class Rack\n  def initialize\n    @all = [Wheel.new]\n  end\n", "class Rack < Larder::Wheel\n", "class Wheel\n  @@all = {}\n"],
+            &["  def first = @all.first.turn\n", "  def first\n    @all.map(&:turn).each { |w| w.eat }\n  end\n"],
+            &["  def go(w)\n    w.spin.eat\n    bake.turn\n    self.crumb = Crumb::SALT\n    $oven\n  end\n"],
+            &["end\n"],
+        ],
+    ),
+];
