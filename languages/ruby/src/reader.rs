@@ -20,7 +20,7 @@ pub(crate) const EXTENDED: &str = "<extended>";
 /// Reads a file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, around: Vec::new(), is_of_class: false, is_private: false, opens_functions: false, returns: Vec::new() };
+    let mut reader = Reader { b, around: Vec::new(), is_of_class: false, is_private: false, opens_functions: false, in_hook: false, returns: Vec::new() };
     reader.block(tree.root_node());
     reader.b.finish()
 }
@@ -43,6 +43,8 @@ struct Reader<'t> {
     is_private: bool,
     /// Did `module_function` come before?
     opens_functions: bool,
+    /// Is it within what a module does to classes that include it?
+    in_hook: bool,
     /// Types of what `return` gives in the method around.
     returns: Vec<TypeId>,
 }

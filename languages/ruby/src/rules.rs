@@ -37,7 +37,7 @@ impl Rules for RubyRules {
     }
 
     fn words(&self) -> &'static [&'static str] {
-        &["initialize", "method_missing", "Object", "Kernel", "Array", "Hash", "Proc", "Class", "Element", "Value"]
+        &["initialize", "method_missing", "included", "ClassMethods", "Object", "Kernel", "Array", "Hash", "Proc", "Class", "Element", "Value"]
     }
 
     fn namespace(&self, _: &Evaluator, _: u32, u: &Use) -> Namespace {

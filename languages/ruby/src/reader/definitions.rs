@@ -90,6 +90,9 @@ impl<'t> Reader<'t> {
         new.body = body.map(span);
         let is_test = word.starts_with("test_");
         new.flags = Flags::default().with_if(is_own && is_member, Flags::STATIC).with_if(self.is_private, Flags::PRIVATE).with_if(is_test, Flags::TEST);
+        // What a hook defines belongs to the classes that the module becomes part of.
+        new.flags = new.flags.with_if(self.in_hook, Flags::OF_TYPE);
+        let is_hook = is_own && matches!(word, "included" | "extended" | "prepended" | "inherited");
         let doc = new.doc;
         let def = match self.around.last() {
             Some(around) => {
@@ -100,6 +103,7 @@ impl<'t> Reader<'t> {
         };
         let said = doc.map(|d| said::Said::of(&self.b.text[d.start as usize..d.end as usize])).unwrap_or_default();
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
+        let in_hook = std::mem::replace(&mut self.in_hook, is_hook);
         let outer = (
             std::mem::replace(&mut self.is_of_class, is_own),
             std::mem::take(&mut self.returns),
@@ -115,6 +119,7 @@ impl<'t> Reader<'t> {
         }
         let declared = said.returns.as_deref().and_then(|ty| self.type_said(ty));
         (self.is_of_class, self.returns, self.is_private, self.opens_functions) = outer;
+        self.in_hook = in_hook;
         self.b.leave(saved);
         let unknown = self.b.unknown();
         let d = self.b.def_mut(def);

@@ -101,22 +101,32 @@ pub(super) impl Evaluator<'_, '_> {
 
     /// `Rack.new`: what `initialize` does, or a method of the class itself.
     fn ruby_constructor(&mut self, class: DefRef, name: GlobalNameId) -> (Vec<Hit>, Cause) {
+        let hooked = self.ruby_hooked(class, name);
+        if !hooked.is_empty() {
+            return (hooked, Cause::NoDefinition);
+        }
+        let has_hook = self.ruby_has_hook(class);
+        let sure = if has_hook { Certainty::Inferred } else { Certainty::Proven };
         let own = self.ruby_collected(class, name, true);
         if !own.is_empty() {
-            return (own.into_iter().map(|s| self.by_name_hit(s, Certainty::Proven)).collect(), Cause::NoDefinition);
+            return (own.into_iter().map(|s| self.by_name_hit(s, sure)).collect(), Cause::NoDefinition);
         }
         let made = self.world.find_gid("initialize").map(|g| self.ruby_collected(class, g, false)).unwrap_or_default();
         let is_outside = self.ruby_leads_outside(class);
         match made.first() {
-            Some(first) => (vec![self.by_name_hit(*first, Certainty::Proven)], Cause::NoDefinition),
+            Some(first) => (vec![self.by_name_hit(*first, sure)], Cause::NoDefinition),
             // What nobody writes a constructor for is made as it is.
-            None if !is_outside => (vec![self.by_name_hit(class, Certainty::Proven)], Cause::NoDefinition),
+            None if !is_outside => (vec![self.by_name_hit(class, sure)], Cause::NoDefinition),
             None => (vec![self.by_name_hit(class, Certainty::Inferred)], Cause::UnitAbsent),
         }
     }
 
     /// A method of values of a class, or of the class itself.
     fn ruby_method(&mut self, class: DefRef, name: GlobalNameId, of_class: bool) -> (Vec<Hit>, Cause) {
+        let hooked = if of_class { self.ruby_hooked(class, name) } else { Vec::new() };
+        if !hooked.is_empty() {
+            return (hooked, Cause::NoDefinition);
+        }
         let found = self.ruby_collected(class, name, of_class);
         if found.is_empty() {
             let missing = self.world.find_gid("method_missing").map(|g| self.ruby_collected(class, g, of_class)).unwrap_or_default();
@@ -129,8 +139,43 @@ pub(super) impl Evaluator<'_, '_> {
         }
         // A value may be of a class that is derived from this one, and a module does not know what it becomes part of.
         let others = self.ruby_defined_below(class, &found, name);
-        let certainty = if others.is_empty() && found.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
+        let certainty = if others.is_empty() && found.len() == 1 && !(of_class && self.ruby_has_hook(class)) { Certainty::Proven } else { Certainty::Inferred };
         (found.into_iter().chain(others).map(|s| self.by_name_hit(s, certainty)).collect(), Cause::NoDefinition)
+    }
+
+    /// Does a module in line do something to the classes that include it?
+    fn ruby_has_hook(&mut self, class: DefRef) -> bool {
+        let Some(hook) = self.world.find_gid("included") else { return false };
+        let modules: Vec<DefRef> = self.ruby_line(class).into_iter().filter(|s| self.world.def(*s).kind == Kind::Trait).collect();
+        modules.into_iter().any(|m| self.ruby_openings(m).into_iter().any(|part| !self.ruby_own(part, hook, true).is_empty()))
+    }
+
+    /// Methods that modules give the classes themselves: what their hooks define, and by habit what stands in `ClassMethods`.
+    fn ruby_hooked(&mut self, class: DefRef, name: GlobalNameId) -> Vec<Hit> {
+        if !self.ruby_has_hook(class) {
+            return Vec::new();
+        }
+        let mut out = Vec::new();
+        for module in self.ruby_line(class) {
+            for part in self.ruby_openings(module) {
+                let Some(scope) = self.world.def(part).inner else { continue };
+                let defined = self
+                    .world
+                    .bindings(part.file, scope, name)
+                    .filter_map(|b| if let Binding::Def(def) = b { Some(DefRef { file: part.file, def }) } else { None });
+                out.extend(defined.filter(|s| self.ruby_flags(*s).has(Flags::OF_TYPE)));
+            }
+            if let Some(methods) = self.world.find_gid("ClassMethods") {
+                let path = self.ruby_class_path(module).to_owned();
+                for of in self.ruby_within(module.file, &path, methods) {
+                    out.extend(self.ruby_own(of, name, false));
+                }
+            }
+            if !out.is_empty() {
+                break;
+            }
+        }
+        out.into_iter().map(|s| self.by_name_hit(s, Certainty::Inferred)).collect()
     }
 
     /// Definitions of the name in classes derived from one.
@@ -208,7 +253,7 @@ pub(super) impl Evaluator<'_, '_> {
             self.world.bindings(class.file, scope, name).filter_map(|b| if let Binding::Def(def) = b { Some(DefRef { file: class.file, def }) } else { None });
         let is_it = |s: &DefRef| {
             let d = self.world.def(*s);
-            d.kind == Kind::Field || d.kind.is_callable() && d.flags.has(Flags::STATIC) == of_class
+            d.kind == Kind::Field || d.kind.is_callable() && d.flags.has(Flags::STATIC) == of_class && !d.flags.has(Flags::OF_TYPE)
         };
         let mut own: Vec<DefRef> = all.filter(is_it).collect();
         // Of several that stand under conditions, one holds.

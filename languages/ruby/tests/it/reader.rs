@@ -56,3 +56,15 @@ fn values_may_be_of_a_derived_class() {
     assert_eq!(lines, [2, 6]);
     assert!(answers.answers.iter().all(|a| a.certainty_word() == Some("inferred")));
 }
+
+/// What a module does to the classes that include it.
+#[test]
+fn modules_add_to_classes_when_they_are_included() {
+    let text = "module Equal\n  def self.included(base)\n    base.extend(ClassMethods)\n    base.instance_eval do\n      def new(*args) = super\n    end\n  end\n  module ClassMethods\n    def made; end\n  end\nend\nclass Rack\n  include Equal\n  def initialize; end\nend\nRack.made\nRack.new\n";
+    let project = Project::with(&[("a.rb", text)]);
+    let engine = engine(&project);
+    for (place, line) in [("a.rb:16:6", 9), ("a.rb:17:6", 5)] {
+        let answers = ask(&engine, &format!("where is {place}"));
+        assert_eq!(answers.answers.iter().map(|a| (a.line, a.certainty_word())).collect::<Vec<_>>(), [(line, Some("inferred"))], "{place}");
+    }
+}
