@@ -1,6 +1,6 @@
 //! Calls: which of several functions, what they give, what they hand to function literals.
 
-use super::members::{Asked, KotlinMembers as _};
+use super::members::{Asked, KotlinMembers as _, defined_within};
 use super::scopes::KotlinScopes as _;
 use super::{Wanted, definition};
 use crate::kotlin::reader::{LAST, OF_RECEIVER};
@@ -253,8 +253,11 @@ pub(crate) impl Evaluator<'_, '_> {
         let facts = self.world.facts(class.file);
         let Some(inner) = self.world.def(class).inner else { return Vec::new() };
         let body = self.world.def(class).body.map_or(u32::MAX, |b| b.start);
-        let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.scope == inner && is_wanted(d.kind) && d.whole.start < body);
-        all.map(|(i, _)| DefId(i as u32)).take(32).collect()
+        let is_it = |def: &DefId| {
+            let d = facts.def(*def);
+            d.scope == inner && is_wanted(d.kind) && d.whole.start < body
+        };
+        defined_within(facts, class.def).filter(is_it).take(32).collect()
     }
 
     /// What calling a definition gives.
@@ -313,8 +316,8 @@ pub(crate) impl Evaluator<'_, '_> {
     fn kotlin_type_parameters(&self, of: DefRef) -> Vec<DefRef> {
         let facts = self.world.facts(of.file);
         let Some(inner) = self.world.def(of).inner else { return Vec::new() };
-        let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.scope == inner && d.kind == Kind::TypeParameter);
-        all.map(|(i, _)| DefRef { file: of.file, def: DefId(i as u32) }).collect()
+        let is_it = |def: &DefId| facts.def(*def).scope == inner && facts.def(*def).kind == Kind::TypeParameter;
+        defined_within(facts, of.def).filter(is_it).map(|def| DefRef { file: of.file, def }).collect()
     }
 
     /// The parameters that so many arguments go to: a function literal at the end goes to the last.

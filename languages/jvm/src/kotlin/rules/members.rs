@@ -7,7 +7,7 @@ use super::{Wanted, definition};
 use crate::rules::members::Members as _;
 use crate::rules::{Found, Names};
 use compass_facts::bounds::Levels;
-use compass_facts::{DefId, Flags, Kind, ScopeId, ScopeKind, TypeExpr, TypeId};
+use compass_facts::{DefId, Definition, Facts, Flags, Kind, ScopeId, ScopeKind, TypeExpr, TypeId};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Meaning, Ty, put_in};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
@@ -26,6 +26,18 @@ impl<'a> Asked<'a> {
     pub(crate) fn of(wanted: &'a [Wanted]) -> Self {
         Asked { wanted, is_written: false, number: None }
     }
+}
+
+/// What is defined from the first to the last token of a definition: definitions stand in the order of their names.
+pub(crate) fn defined_within(facts: &Facts, of: DefId) -> impl Iterator<Item = DefId> + use<> {
+    let whole = facts.def(of).whole;
+    let (outer, own) = facts.definitions.split_at(facts.outer_count());
+    let range = |part: &[Definition], before: usize| {
+        let from = part.partition_point(|d| d.name_span.start < whole.start);
+        let to = part.partition_point(|d| d.name_span.start < whole.end);
+        from + before..to + before
+    };
+    range(outer, 0).chain(range(own, outer.len())).map(|i| DefId(i as u32))
 }
 
 #[ext(KotlinMembers)]
@@ -141,7 +153,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     fn kotlin_companion(&self, class: DefRef) -> Option<DefRef> {
         let facts = self.world.facts(class.file);
         let is_it = |d: &compass_facts::Definition| d.container == Some(class.def) && d.kind == Kind::Class && d.flags.has(Flags::OF_TYPE);
-        facts.definitions.iter().position(is_it).map(|i| DefRef { file: class.file, def: DefId(i as u32) })
+        defined_within(facts, class.def).find(|def| is_it(facts.def(*def))).map(|def| DefRef { file: class.file, def })
     }
 
     /// `name` for Java's `getName`, `isName`, `setName`.
