@@ -5,6 +5,7 @@ pub use language_csharp::CSHARP;
 pub use language_go::GO;
 pub use language_jvm::{JAVA, KOTLIN, SCALA};
 pub use language_lisp::LISP;
+pub use language_lua::LUA;
 pub use language_perl::PERL;
 pub use language_php::PHP;
 pub use language_python::PYTHON;
@@ -19,7 +20,7 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 17] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, PERL, PHP, PYTHON, RUBY, RUST, SCALA, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 18] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, PERL, PHP, PYTHON, RUBY, RUST, SCALA, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 10] = [

@@ -5,7 +5,7 @@
 
 use crate::reach::{AMBIENT, C, CPP, CSHARP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
 use crate::request;
-use crate::sets::{KOTLIN, LISP, PHP, RUBY, SCALA};
+use crate::sets::{KOTLIN, LISP, LUA, PHP, RUBY, SCALA};
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
 use compass_index::refresh::{Request, run};
@@ -151,6 +151,7 @@ fn registry(project: &Project) -> Machine {
 #[case::kotlin(KOTLIN, 35)]
 #[case::scala(SCALA, 36)]
 #[case::ruby(RUBY, 37)]
+#[case::lua(LUA, 38)]
 #[case::c(C, 27)]
 #[case::cpp(CPP, 28)]
 fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {

@@ -5,7 +5,7 @@
 //! be what they were.
 
 use crate::request;
-use crate::sets::{KOTLIN, LISP, PHP, RUBY, SCALA};
+use crate::sets::{KOTLIN, LISP, LUA, PHP, RUBY, SCALA};
 use compass_facts::Cancel;
 use compass_index::refresh::{AffectedFiles, Request, run};
 use compass_index::{Disk, FileLinks, Index, Silent, SymbolId};
@@ -657,6 +657,7 @@ fn kind_of(old: &str, new: &str) -> &'static str {
 #[case::kotlin(KOTLIN, 23)]
 #[case::scala(SCALA, 24)]
 #[case::ruby(RUBY, 25)]
+#[case::lua(LUA, 26)]
 #[case::c(C, 17)]
 #[case::cpp(CPP, 18)]
 fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64) {

@@ -305,3 +305,34 @@ pub const RUBY: &[File] = &[
         ],
     ),
 ];
+
+/// Lua: modules as tables, what stands behind them, names left to all.
+pub const LUA: &[File] = &[
+    (
+        "wheel/wheel.lua",
+        &[
+            &["local Wheel = {}\n", "local Wheel = { age = 1 }\n", "local disc = require(\"disc\")\nlocal Wheel = setmetatable({}, { __index = disc })\n"],
+            &["Wheel.__index = Wheel\n", ""],
+            &[
+                "function Wheel.new() return setmetatable({}, Wheel) end\n",
+                "function Wheel.new(n) local self = setmetatable({}, Wheel) self.n = n return self end\n",
+            ],
+            &["function Wheel:turn() return Wheel.new() end\n", "Wheel.turn = function(by) return by end\n", "function Wheel:turn() return self.n end\n"],
+            &["return Wheel\n", "return { turn = Wheel.turn, new = Wheel.new }\n", "return Wheel.new\n"],
+        ],
+    ),
+    ("disc.lua", &[&["local M = {}\nfunction M:roll() end\nreturn M\n", "return function() return 1 end\n", "Disc = {}\nfunction Disc.roll() end\n"]]),
+    (
+        "all.lua",
+        &[&["function bake() return require(\"wheel.wheel\") end\n", "bake = 1\n", "local function bake() end\n"], &["", "Oven = { heat = function() end }\n"]],
+    ),
+    (
+        "rack/rack.lua",
+        &[
+            &["local Wheel = require(\"wheel.wheel\")\n", "local Wheel = require \"disc\"\n"],
+            &["local w = Wheel.new()\n", "local w = Wheel.new(2)\n"],
+            &["w:turn():turn()\n", "w.n = w.age\n", "Wheel:roll()\n"],
+            &["bake().new()\n", "Oven.heat()\n", "Disc.roll()\nlocal new = Wheel.new\nnew(1):turn()\n"],
+        ],
+    ),
+];
