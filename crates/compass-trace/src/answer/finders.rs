@@ -163,8 +163,18 @@ impl Engine {
     /// [`AnswerError::Index`].
     pub fn most_used(&self, most: usize) -> Result<Vec<(super::Answer, u64)>, AnswerError> {
         let mut out = Vec::new();
-        for (symbol, count) in self.index.most_used().iter().take(most) {
+        let mut seen = Vec::new();
+        for (symbol, count) in self.index.most_used() {
+            if out.len() >= most {
+                break;
+            }
             if let Some((facts, def)) = self.index.definition(*symbol)? {
+                // What is opened in several files has the same uses in each: it is one thing.
+                let what = (facts.facts.def_name(def).to_owned(), facts.facts.def(def).kind, *count);
+                if seen.contains(&what) {
+                    continue;
+                }
+                seen.push(what);
                 out.push((self.full(&Raw::definition(*symbol, &facts, def))?, *count));
             }
         }
