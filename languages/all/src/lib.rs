@@ -3,11 +3,13 @@
 pub use language_c_family::{C, CPP};
 pub use language_csharp::CSHARP;
 pub use language_go::GO;
+pub use language_graphql::GRAPHQL;
 pub use language_jvm::{JAVA, KOTLIN, SCALA};
 pub use language_lisp::LISP;
 pub use language_lua::LUA;
 pub use language_perl::PERL;
 pub use language_php::PHP;
+pub use language_protobuf::PROTOBUF;
 pub use language_python::PYTHON;
 pub use language_ruby::RUBY;
 pub use language_rust::RUST;
@@ -20,7 +22,8 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 18] = [C, CPP, CSHARP, GO, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, PERL, PHP, PYTHON, RUBY, RUST, SCALA, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 20] =
+    [C, CPP, CSHARP, GO, GRAPHQL, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, PERL, PHP, PROTOBUF, PYTHON, RUBY, RUST, SCALA, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 10] = [

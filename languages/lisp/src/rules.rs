@@ -25,7 +25,7 @@ impl Rules for LispRules {
             Role::Call | Role::Ref => Namespace::Method,
             Role::Read | Role::Write | Role::Pass => Namespace::Value,
             Role::Type => Namespace::Type,
-            Role::Import => Namespace::Any,
+            Role::Import | Role::Mark => Namespace::Any,
         }
     }
 

@@ -14,13 +14,15 @@ pub enum Role {
     Type,
     Import,
     Ref,
+    /// An annotation, attribute, decorator or marking macro at what is defined next.
+    Mark,
 }
 
-crate::stored_by_number!(Role { Call = 0, Read = 1, Write = 2, Pass = 3, Type = 4, Import = 5, Ref = 6 });
+crate::stored_by_number!(Role { Call = 0, Read = 1, Write = 2, Pass = 3, Type = 4, Import = 5, Ref = 6, Mark = 7 });
 
 impl Role {
     /// Every role, in the order lists show them.
-    pub const ALL: [Role; 7] = [Role::Call, Role::Write, Role::Read, Role::Pass, Role::Type, Role::Import, Role::Ref];
+    pub const ALL: [Role; 8] = [Role::Call, Role::Write, Role::Read, Role::Pass, Role::Type, Role::Import, Role::Ref, Role::Mark];
 
     /// The word of the question language.
     pub fn word(self) -> &'static str {
@@ -32,6 +34,7 @@ impl Role {
             Role::Type => "type",
             Role::Import => "import",
             Role::Ref => "ref",
+            Role::Mark => "mark",
         }
     }
 }

@@ -1,0 +1,4 @@
+//! What is particular to the language.
+
+mod marked;
+mod reader;

@@ -1,0 +1,10 @@
+//! Protocol Buffers: what is particular to it, in one room.
+
+mod profile;
+mod reader;
+mod rules;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
+
+pub use profile::PROTOBUF;
