@@ -14,6 +14,7 @@ pub use language_python::PYTHON;
 pub use language_ruby::RUBY;
 pub use language_rust::RUST;
 pub use language_script::{JAVASCRIPT, TSX, TYPESCRIPT};
+pub use language_shell::SHELL;
 pub use language_sql::SQL;
 
 pub use language_c_family::{compilers, defines_for};
@@ -22,8 +23,8 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 20] =
-    [C, CPP, CSHARP, GO, GRAPHQL, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, PERL, PHP, PROTOBUF, PYTHON, RUBY, RUST, SCALA, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 21] =
+    [C, CPP, CSHARP, GO, GRAPHQL, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, PERL, PHP, PROTOBUF, PYTHON, RUBY, RUST, SCALA, SHELL, SQL, TYPESCRIPT, TSX];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 10] = [

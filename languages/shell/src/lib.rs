@@ -1,0 +1,9 @@
+//! Shell scripts: what is particular to them, in one room.
+
+mod profile;
+mod reader;
+mod rules;
+
+include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+
+pub use profile::SHELL;
