@@ -70,6 +70,8 @@ pub struct Profile {
     pub stub_endings: &'static [&'static str],
     /// Names by which its code opens libraries, whose functions are then members of what was opened.
     pub opens_libraries: &'static [&'static str],
+    /// Do its files name what programs in other languages define, where no reader follows them?
+    pub names_others: bool,
     /// Do its functions go by names that the system's linker knows?
     pub exports_names: bool,
     /// May what passes join to other files begin or end in its files?

@@ -9,7 +9,7 @@ pub mod interface;
 pub mod signals;
 pub mod sql;
 pub mod syntax;
-pub(crate) mod templates;
+pub mod templates;
 pub mod tree;
 
 pub use crate::registry::{error_bytes, parse, parse_part, read_by_grammar, read_tree};

@@ -3,7 +3,7 @@
 use crate::profile::{Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, usual};
 use crate::{Facts, LineIndex};
 
-pub(crate) static PROFILE: Profile = PLAIN;
+pub(crate) static PROFILE: Profile = Profile { interpreters: &["*sh"], names_others: true, ..PLAIN };
 
 /// What a language has of which nothing is known: the values that rooms begin with.
 pub const PLAIN: Profile = Profile {
@@ -13,7 +13,7 @@ pub const PLAIN: Profile = Profile {
     rules_version: 0,
     family: "text",
     endings: &[],
-    interpreters: &["*sh"],
+    interpreters: &[],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: None,
     read: |text, _| Some(Facts { lines: LineIndex::new(text).count(), ..Facts::default() }),
@@ -38,6 +38,7 @@ pub const PLAIN: Profile = Profile {
     has_declaration_files: false,
     stub_endings: &[],
     opens_libraries: &[],
+    names_others: false,
     exports_names: false,
     has_crossings: true,
     crosses_silently: false,

@@ -4,7 +4,7 @@
 //! Source of the rules: the language's published specification, chapters "Packages and Name Resolution" and "Importing Definitions".
 
 use compass_facts::{Facts, ImportId, Kind, NameId, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use};
-use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Namespace, Rules, Target, sure};
+use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Namespace, Rules, Target};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
 
@@ -31,7 +31,12 @@ impl Rules for ProtobufRules {
     }
 
     fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
-        e.proto_imported(file, id).map(|f| sure(Entity::Module(f, ScopeId::FILE))).into_iter().collect()
+        let facts = e.world.facts(file);
+        let path = facts.name(facts.import(id).module);
+        let Some(found) = e.proto_imported(file, id) else { return Vec::new() };
+        let is_whole = e.world.files[found as usize].path.ends_with(path);
+        let certainty = if is_whole { Certainty::Proven } else { Certainty::Inferred };
+        vec![Target { entity: Entity::Module(found, ScopeId::FILE), certainty, stands_in: false }]
     }
 
     fn follow(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Lookup {
@@ -148,9 +153,18 @@ impl Evaluator<'_, '_> {
         out
     }
 
+    /// The file that an import names. Paths may begin with the address of a repository, of which no folder here is called.
     fn proto_imported(&self, file: u32, id: ImportId) -> Option<u32> {
+        /// An end of a path with fewer parts than this says too little.
+        const FEWEST: usize = 3;
         let facts = self.world.facts(file);
-        self.modules.by_suffix(self.world, file, facts.name(facts.import(id).module))
+        let mut path = facts.name(facts.import(id).module);
+        loop {
+            if let Some(found) = self.modules.by_suffix(self.world, file, path) {
+                return Some(found).filter(|f| self.world.language(*f) == crate::PROTOBUF);
+            }
+            path = path.split_once('/').map(|p| p.1).filter(|rest| rest.split('/').count() >= FEWEST)?;
+        }
     }
 
     /// What a name with dots means in a scope; with an empty first part it is looked for from the top.

@@ -28,7 +28,9 @@ static PROFILE: Profile = Profile {
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests {
         is_file: |stem, name| {
-            ["_test", "-test", "_spec"].iter().any(|end| stem.ends_with(end)) || ["test_", "test-"].iter().any(|s| stem.starts_with(s)) || name.ends_with(".bats")
+            ["_test", "-test", "_spec"].iter().any(|end| stem.ends_with(end))
+                || ["test_", "test-"].iter().any(|s| stem.starts_with(s))
+                || name.ends_with(".bats")
         },
         folders: &[],
         marks: TestMarks::Nothing,

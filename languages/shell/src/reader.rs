@@ -309,7 +309,9 @@ impl<'t> Reader<'t> {
         let whole = span(node);
         match node.kind() {
             "word" | "string_content" | "command_name" if named(node).is_empty() => out.push((Some(text(node, self.b.text)), whole)),
-            "raw_string" => out.push((Some(text(node, self.b.text).trim_matches('\'')), Span { start: whole.start + 1, end: whole.end.max(whole.start + 2) - 1 })),
+            "raw_string" => {
+                out.push((Some(text(node, self.b.text).trim_matches('\'')), Span { start: whole.start + 1, end: whole.end.max(whole.start + 2) - 1 }))
+            }
             "string" | "concatenation" | "command_name" if depth < 4 => {
                 for part in named(node) {
                     self.pieces(part, out, depth + 1);
@@ -322,6 +324,16 @@ impl<'t> Reader<'t> {
     fn bring(&mut self, path: &KnownPath, kind: ImportKind, whole: Node<'t>) {
         let module = self.b.intern(&path.path);
         let scope = self.b.place.scope;
-        self.b.add_import(Import { kind, module, name: None, bound: None, scope, span: span(whole), name_span: path.span, reexport: false, system: path.is_end });
+        self.b.add_import(Import {
+            kind,
+            module,
+            name: None,
+            bound: None,
+            scope,
+            span: span(whole),
+            name_span: path.span,
+            reexport: false,
+            system: path.is_end,
+        });
     }
 }

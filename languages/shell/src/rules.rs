@@ -118,9 +118,11 @@ impl Evaluator<'_, '_> {
     fn shell_seen_from_around(&self, file: u32, name: GlobalNameId, functions: bool) -> Vec<DefRef> {
         let world = self.world;
         let facts = world.facts(file);
-        let locals = facts.definitions.iter().enumerate().filter(|(_, d)| {
-            !functions && d.kind == Kind::Variable && facts.scope(d.scope).kind == ScopeKind::Function && world.gid(file, d.name) == name
-        });
+        let locals = facts
+            .definitions
+            .iter()
+            .enumerate()
+            .filter(|(_, d)| !functions && d.kind == Kind::Variable && facts.scope(d.scope).kind == ScopeKind::Function && world.gid(file, d.name) == name);
         let mut out: Vec<DefRef> = locals.map(|(i, _)| DefRef { file, def: compass_facts::DefId(i as u32) }).collect();
         let unit = world.files[file as usize].id.unit;
         let others = world.named(name).iter().filter(|s| {
@@ -142,7 +144,8 @@ impl Evaluator<'_, '_> {
         if folder(a) != folder(b) {
             return false;
         }
-        let scripts = (0..world.files.len() as u32).filter(|f| world.language(*f) == crate::SHELL && world.files[*f as usize].root == world.files[a as usize].root);
+        let scripts =
+            (0..world.files.len() as u32).filter(|f| world.language(*f) == crate::SHELL && world.files[*f as usize].root == world.files[a as usize].root);
         scripts.take(200).any(|f| self.shell_sources(f, a) && self.shell_sources(f, b))
     }
 }
@@ -150,4 +153,3 @@ impl Evaluator<'_, '_> {
 fn is_wanted(kind: Kind, functions: bool) -> bool {
     if functions { matches!(kind, Kind::Function | Kind::Alias) } else { matches!(kind, Kind::Variable) }
 }
-

@@ -12,7 +12,8 @@ const MARKS: [(&str, &str); 3] = [("{{", "}}"), ("{%", "%}"), ("<%", "%>")];
 const LONGEST: usize = 4_000;
 
 /// The marked parts of a text.
-pub(crate) fn marked(text: &str) -> Vec<Span> {
+#[must_use]
+pub fn marked(text: &str) -> Vec<Span> {
     let mut out = Vec::new();
     for (open, close) in MARKS {
         let ends = Finder::new(close);

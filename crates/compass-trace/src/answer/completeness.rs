@@ -36,6 +36,11 @@ impl Namers {
         self.languages.is_empty() || !language.is_read() || self.languages.iter().any(|l| l.is_kin_of(language))
     }
 
+    /// May what no reader follows in files of a language mean one of the symbols? Templates name what any program hands to them.
+    fn concerns_unread(&self, language: Language, cause: Cause) -> bool {
+        self.concerns(language) || language.profile().names_others && matches!(cause, Cause::Unreadable | Cause::Dynamic)
+    }
+
     /// May a use with that cause mean one of the symbols? A value of a type that is not here may be one of ours, whose member is
     /// called; a name of a package that is not here is not.
     fn may_mean(&self, cause: Cause) -> bool {
@@ -113,7 +118,7 @@ impl Engine {
     /// May uses with that cause in a file mean one of the symbols? A package that is not here may be a module of ours after all, where
     /// it is called like one: paths of imports are changed while programs run.
     fn file_may_mean(&self, namers: &Namers, file: FileId, cause: Cause) -> Result<bool, AnswerError> {
-        if !self.index.file(file).is_some_and(|f| namers.concerns(f.language)) {
+        if !self.index.file(file).is_some_and(|f| namers.concerns_unread(f.language, cause)) {
             return Ok(false);
         }
         Ok(namers.may_mean(cause) || cause == Cause::UnitAbsent && !namers.modules.is_empty() && self.asks_for(file, &namers.modules)?)
@@ -258,7 +263,7 @@ impl Engine {
     pub(super) fn miss_unread(&self, names: &[String], namers: &Namers, found: &mut Found) -> Result<(), AnswerError> {
         for name in names {
             for entry in self.index.unlinked(name)?.into_iter().filter(|e| e.cause == Cause::Unreadable) {
-                if self.index.file(entry.file).is_some_and(|f| namers.concerns(f.language)) {
+                if self.index.file(entry.file).is_some_and(|f| namers.concerns_unread(f.language, entry.cause)) {
                     found.miss(entry.cause.word(), entry.count);
                 }
             }
