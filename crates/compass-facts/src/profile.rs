@@ -20,6 +20,8 @@ pub struct Profile {
     pub family: &'static str,
     /// Endings of its files, in small letters.
     pub endings: &'static [&'static str],
+    /// Names of its files that say more than an ending: whole ones, or with one `*` for anything.
+    pub file_names: &'static [&'static str],
     /// Programs of `#!` lines: `perl*` for those that begin so, `*sh` for those that end so.
     pub interpreters: &'static [&'static str],
     /// Files above this size get no facts, in bytes.

@@ -119,6 +119,13 @@ impl Language {
 
     /// The language of a file name; `None` when the name says nothing.
     pub fn of_name(name: &str) -> Option<Language> {
+        let is_called = |pattern: &&str| match pattern.split_once('*') {
+            Some((front, end)) => name.len() >= front.len() + end.len() && name.starts_with(front) && name.ends_with(end),
+            None => name == *pattern,
+        };
+        if let Some(known) = Language::all().iter().find(|l| l.profile().file_names.iter().any(|p| is_called(p))) {
+            return Some(*known);
+        }
         let extension = name.rsplit_once('.').map(|(stem, e)| (stem, e.to_ascii_lowercase()));
         let Some((stem, extension)) = extension else {
             return matches!(name, "Makefile" | "README" | "LICENSE" | "Dockerfile").then_some(Language::TEXT);

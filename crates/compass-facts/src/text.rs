@@ -13,6 +13,7 @@ pub const PLAIN: Profile = Profile {
     rules_version: 0,
     family: "text",
     endings: &[],
+    file_names: &[],
     interpreters: &[],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: None,

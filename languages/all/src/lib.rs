@@ -7,6 +7,7 @@ pub use language_graphql::GRAPHQL;
 pub use language_jvm::{JAVA, KOTLIN, SCALA};
 pub use language_lisp::LISP;
 pub use language_lua::LUA;
+pub use language_manifest::{DOCKER, MAKE, MANIFEST};
 pub use language_markup::{CSS, HTML};
 pub use language_perl::PERL;
 pub use language_php::PHP;
@@ -24,8 +25,10 @@ use compass_facts::Language;
 use compass_index::plan::Ecosystem;
 
 /// All languages that have a room.
-pub const ALL: [Language; 23] =
-    [C, CPP, CSHARP, CSS, GO, GRAPHQL, HTML, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, PERL, PHP, PROTOBUF, PYTHON, RUBY, RUST, SCALA, SHELL, SQL, TYPESCRIPT, TSX];
+pub const ALL: [Language; 26] = [
+    C, CPP, CSHARP, CSS, DOCKER, GO, GRAPHQL, HTML, JAVA, JAVASCRIPT, KOTLIN, LISP, LUA, MAKE, MANIFEST, PERL, PHP, PROTOBUF, PYTHON, RUBY, RUST, SCALA, SHELL,
+    SQL, TYPESCRIPT, TSX,
+];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
 pub const ECOSYSTEMS: [Ecosystem; 10] = [

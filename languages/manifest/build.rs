@@ -1,0 +1,9 @@
+//! Tells which sources decide what is stored of this language: its facts, and the links of its names.
+
+#[path = "../../build/sources.rs"]
+mod sources;
+
+fn main() -> std::io::Result<()> {
+    let reader: &[&str] = &["src/make.rs", "src/docker.rs", "src/document.rs", "src/document", "src/profile.rs", "src/data"];
+    sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
+}
