@@ -123,19 +123,15 @@ impl Language {
             Some((front, end)) => name.len() >= front.len() + end.len() && name.starts_with(front) && name.ends_with(end),
             None => name == *pattern,
         };
-        if let Some(known) = Language::all().iter().find(|l| l.profile().file_names.iter().any(|p| is_called(p))) {
+        if let Some(known) = Language::all().iter().find(|l| l.profile().file_names.iter().any(is_called)) {
             return Some(*known);
         }
         let extension = name.rsplit_once('.').map(|(stem, e)| (stem, e.to_ascii_lowercase()));
         let Some((stem, extension)) = extension else {
-            return matches!(name, "Makefile" | "README" | "LICENSE" | "Dockerfile").then_some(Language::TEXT);
+            return matches!(name, "README" | "LICENSE").then_some(Language::TEXT);
         };
         if stem.is_empty() {
             return None;
-        }
-        // Parts of makefiles carry an ending that elsewhere means C.
-        if matches!(stem, "Makefile" | "makefile" | "GNUmakefile") {
-            return Some(Language::TEXT);
         }
         let known = Language::all().iter().copied().find(|l| l.profile().endings.contains(&extension.as_str()));
         known.or_else(|| has_ending(TEXT_ENDINGS, &extension).then_some(Language::TEXT))
@@ -156,7 +152,9 @@ impl Language {
             (_, Some(end)) => program.ends_with(end),
             _ => program == *pattern,
         };
-        Language::all().iter().copied().find(|l| l.profile().interpreters.iter().any(&is_called))
+        // What is only text is what no other language takes.
+        let claims = |l: &&Language| l.profile().interpreters.iter().any(&is_called);
+        Language::all().iter().filter(claims).max_by_key(|l| l.is_read()).copied()
     }
 
     /// Does a reader take facts from it?

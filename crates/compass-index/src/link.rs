@@ -39,5 +39,5 @@ pub mod linking {
     pub use super::world::loaded_facts::LoadedFacts;
     pub use super::world::modules::{Modules, Target, closeness, join, nearest, normalise, sure};
     pub use super::world::packages::Packages;
-    pub use super::world::{Binding, DefRef, FileInput, GlobalNameId, World};
+    pub use super::world::{Binding, DefRef, FileInput, GlobalNameId, IMPORTS, World};
 }

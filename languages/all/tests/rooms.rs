@@ -22,8 +22,8 @@ fn words() -> regex::Regex {
     let mut words: Vec<String> = languages::ALL.iter().flat_map(|l| [l.word(), l.stored_word()]).map(str::to_owned).collect();
     words.extend(languages::ECOSYSTEMS.iter().map(|e| e.word().to_owned()));
     words.extend(["django", "flask", "node_modules", "ctypes", "golang", "kotlin", "php", "scala", "ruby", "lua"].map(str::to_owned));
-    // Words of English, and what all languages share: statements of SQL stand in texts of each.
-    words.retain(|w| !matches!(w.as_str(), "c" | "go" | "text" | "sql" | "headers" | "plain"));
+    // Words of English, and what all languages share: statements of SQL stand in texts of each, HTML in comments.
+    words.retain(|w| !matches!(w.as_str(), "c" | "go" | "text" | "sql" | "headers" | "plain" | "make" | "manifest" | "shell" | "html"));
     let pattern = format!(r"(?:\b|_)(?:{})(?:\b|_)|\bis_c\b|_(?:c|go)\b|\b(?:c|go)_", words.join("|"));
     regex::RegexBuilder::new(&pattern).case_insensitive(true).build().expect("a pattern")
 }

@@ -5,6 +5,11 @@ use compass_facts::{Import, ImportKind, Role, Shape, Span};
 
 /// Endings of files of code that commands run.
 const CODE: [&str; 14] = [".sh", ".bash", ".zsh", ".py", ".js", ".mjs", ".cjs", ".ts", ".rb", ".pl", ".php", ".lua", ".go", ".rs"];
+/// Words that a file to be run follows.
+const INTERPRETERS: [&str; 21] = [
+    "sh", "bash", "dash", "zsh", "ksh", "python", "node", "ruby", "perl", "php", "lua", "run", "sudo", "exec", "env", "time", "ts-node", "tsx", "deno",
+    "source", "-c",
+];
 /// Programs that run scripts of a package by name.
 const RUNNERS: [&str; 4] = ["npm", "yarn", "pnpm", "bun"];
 /// What such programs do by themselves.
@@ -69,7 +74,14 @@ fn command(b: &mut Builder, words: &[Span], own_scripts: bool) {
     for (i, word) in words.iter().enumerate() {
         let path = slice(word).trim_start_matches(['@', '-', '+']);
         let start = word.end - path.len() as u32;
-        if CODE.iter().any(|e| path.ends_with(e))
+        let runs_file = words[..i].iter().rev().find(|w| !slice(w).starts_with('-')).is_none_or(|w| {
+            let before = slice(w).trim_start_matches(['@', '+']);
+            before.contains('=')
+                || before.is_empty()
+                || INTERPRETERS.iter().any(|p| before == *p || before.strip_prefix(p).is_some_and(|v| v.starts_with(|c: char| c.is_ascii_digit())))
+        });
+        if runs_file
+            && CODE.iter().any(|e| path.ends_with(e))
             && !path.contains(['$', '*', '{', ':', '=', '%'])
             && !path.starts_with('.') | path.starts_with("./") | path.starts_with("../")
         {

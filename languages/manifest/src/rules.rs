@@ -1,7 +1,9 @@
 //! Manifests: names of the file, of what it includes, of what includes it; targets may be files, or made by a rule with a pattern.
 
 use compass_facts::{ImportId, ImportKind, Kind, Role, ScopeId, TypeExpr, TypeId, Use};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Namespace, Rules, Target, is_builtin, join, normalise};
+use compass_index::linking::{
+    Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, IMPORTS, Lookup, Meaning, Namespace, Rules, Target, is_builtin, join, normalise,
+};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
 
@@ -16,6 +18,10 @@ const MOST: usize = 12;
 const MAKEFILES: [&str; 3] = ["GNUmakefile", "makefile", "Makefile"];
 
 impl Rules for ManifestRules {
+    fn words(&self) -> &'static [&'static str] {
+        &[IMPORTS]
+    }
+
     fn namespace(&self, _: &Evaluator, _: u32, u: &Use) -> Namespace {
         match u.role {
             Role::Call => Namespace::Method,
@@ -128,6 +134,7 @@ impl Evaluator<'_, '_> {
 
     /// Files that a file includes, and those that they do.
     fn manifest_included(&self, file: u32) -> Vec<u32> {
+        self.world.note_imports();
         let mut out = vec![file];
         let mut at = 0;
         while at < out.len() && out.len() < MOST_INCLUDED {

@@ -270,16 +270,10 @@ impl<'t> Sheet<'_, 't> {
         let inherited = self.around.last().cloned().unwrap_or_default();
         match name.trim_start_matches("-webkit-").trim_start_matches("-moz-") {
             "import" | "use" | "forward" | "require" => self.import(at, stop),
-            "keyframes" => {
-                if !word.is_empty() && !self.is_known(word, Kind::Label) {
-                    self.define(word, Kind::Label, named, whole, doc);
-                }
-            }
-            "mixin" | "function" => {
-                if !word.is_empty() {
-                    self.define(word, Kind::Function, named, whole, doc);
-                    self.parameters(named.end as usize, stop);
-                }
+            "keyframes" if !word.is_empty() && !self.is_known(word, Kind::Label) => self.define(word, Kind::Label, named, whole, doc),
+            "mixin" | "function" if !word.is_empty() => {
+                self.define(word, Kind::Function, named, whole, doc);
+                self.values(named.end as usize, stop, "");
             }
             "include" => {
                 // Behind a point stands what another file names.
@@ -316,10 +310,6 @@ impl<'t> Sheet<'_, 't> {
         if opens {
             self.around.push(inherited);
         }
-    }
-
-    fn parameters(&mut self, from: usize, to: usize) {
-        self.values(from, to, "");
     }
 
     /// `@import url("a.css"), "b"`.

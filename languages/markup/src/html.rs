@@ -117,11 +117,7 @@ impl<'t> Reader<'t> {
             "name" if !is_filled && FIELDS.iter().any(|f| self.element.eq_ignore_ascii_case(f)) => self.field(text, value),
             "class" | "classname" => self.words(value, Role::Type),
             "style" => crate::css::read_values(&mut self.b, value),
-            _ if ID_LISTS.contains(&attribute.as_str()) => {
-                if !is_filled {
-                    self.words(value, Role::Ref);
-                }
-            }
+            _ if ID_LISTS.contains(&attribute.as_str()) && !is_filled => self.words(value, Role::Ref),
             _ if text.starts_with('#') && text.len() > 1 && !is_filled => {
                 let id = Span { start: value.start + 1, end: value.end };
                 if self.slice(id).chars().all(|c| c.is_alphanumeric() || matches!(c, '-' | '_' | ':' | '.')) {

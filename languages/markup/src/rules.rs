@@ -4,7 +4,7 @@
 use crate::HTML;
 use crate::html::ABOVE;
 use compass_facts::{Import, ImportId, ImportKind, Kind, NameId, Role, ScopeId, TypeExpr, TypeId, Use};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Lookup, Meaning, Namespace, Rules, Target};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, IMPORTS, Lookup, Meaning, Namespace, Rules, Target};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
 
@@ -21,7 +21,7 @@ const ENDINGS: [&str; 14] =
 
 impl Rules for MarkupRules {
     fn words(&self) -> &'static [&'static str] {
-        &[ABOVE]
+        &[ABOVE, IMPORTS]
     }
 
     fn namespace(&self, _: &Evaluator, _: u32, u: &Use) -> Namespace {
@@ -136,6 +136,7 @@ impl Evaluator<'_, '_> {
 
     /// Files that a file brings in, and those that they do.
     fn markup_brought(&self, file: u32) -> Vec<(u32, Certainty)> {
+        self.world.note_imports();
         let mut out = vec![(file, Certainty::Proven)];
         let mut at = 0;
         while at < out.len() && out.len() < MOST_FILES {

@@ -4,7 +4,7 @@
 //! Source of the rules: the language's published specification, chapters "Packages and Name Resolution" and "Importing Definitions".
 
 use compass_facts::{Facts, ImportId, Kind, NameId, Role, ScopeId, ScopeKind, TypeExpr, TypeId, Use};
-use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Namespace, Rules, Target};
+use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, IMPORTS, Lookup, Meaning, Namespace, Rules, Target};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
 
@@ -18,7 +18,7 @@ const DEEPEST: u32 = 16;
 
 impl Rules for ProtobufRules {
     fn words(&self) -> &'static [&'static str] {
-        &["google", "protobuf"]
+        &["google", "protobuf", IMPORTS]
     }
 
     fn namespace(&self, _: &Evaluator, _: u32, _: &Use) -> Namespace {
@@ -132,11 +132,13 @@ impl Evaluator<'_, '_> {
 
     /// The file, what it imports, and what that hands on.
     fn proto_seen(&mut self, file: u32) -> Vec<u32> {
+        self.world.note_imports();
         let mut out = vec![file];
         let mut at = 0;
         for step in 0..MOST_STEPS {
             let end = out.len();
-            for f in out[at..end].to_vec() {
+            let newest: Vec<u32> = out[at..end].to_vec();
+            for f in newest {
                 let imports = self.world.facts(f).imports.iter().enumerate().filter(|(_, i)| step == 0 || i.reexport);
                 for id in imports.map(|(i, _)| ImportId(i as u32)).collect::<Vec<_>>() {
                     if let Some(to) = self.proto_imported(f, id).filter(|to| !out.contains(to)) {

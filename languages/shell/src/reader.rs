@@ -256,7 +256,7 @@ impl<'t> Reader<'t> {
         self.b.set_args(used, arguments.len());
         let is_option = |n: &Node<'t>| text(*n, self.b.text).starts_with('-') || text(*n, self.b.text).contains('=');
         if RUNNERS.contains(&word)
-            && let Some(at) = arguments.iter().enumerate().position(|(i, a)| !is_option(a) && !(i > 0 && takes_value(text(arguments[i - 1], self.b.text))))
+            && let Some(at) = arguments.iter().enumerate().position(|(i, a)| !(is_option(a) || i > 0 && takes_value(text(arguments[i - 1], self.b.text))))
         {
             self.deeper(span(arguments[at]), |r| r.named_command(arguments[at], &arguments[at + 1..]));
         } else if INTERPRETERS.contains(&word)

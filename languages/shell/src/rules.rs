@@ -2,7 +2,7 @@
 //! shell sees as one.
 
 use compass_facts::{ImportId, ImportKind, Kind, Role, ScopeId, ScopeKind, Use};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Lookup, Namespace, Rules, Target};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, IMPORTS, Lookup, Namespace, Rules, Target};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
 
@@ -15,6 +15,10 @@ const MOST_SOURCED: usize = 64;
 const MOST: usize = 12;
 
 impl Rules for ShellRules {
+    fn words(&self) -> &'static [&'static str] {
+        &[IMPORTS]
+    }
+
     /// Functions and variables have names of their own.
     fn namespace(&self, _: &Evaluator, _: u32, u: &Use) -> Namespace {
         match u.role {
@@ -97,6 +101,7 @@ impl Evaluator<'_, '_> {
 
     /// Scripts that a script sources, and what those source; sure where the whole path is written.
     fn shell_sourced(&self, file: u32) -> Vec<(u32, Certainty)> {
+        self.world.note_imports();
         let mut out = vec![(file, Certainty::Proven)];
         let mut at = 0;
         while at < out.len() && out.len() < MOST_SOURCED {

@@ -7,7 +7,10 @@ use rstest::rstest;
 #[case::plain("a.py", Some(languages::PYTHON))]
 #[case::upper("A.C", Some(languages::C))]
 #[case::markup("board.tsx", Some(languages::TSX))]
-#[case::part_of_a_makefile("Makefile.inc", Some(Language::TEXT))]
+#[case::part_of_a_makefile("Makefile.inc", Some(languages::MAKE))]
+#[case::services("docker-compose.prod.yml", Some(languages::MANIFEST))]
+#[case::other_settings("settings.yml", Some(Language::TEXT))]
+#[case::an_image("Dockerfile", Some(languages::DOCKER))]
 #[case::hidden(".c", None)]
 #[case::unknown("a.xyz", None)]
 fn names_tell_languages(#[case] name: &str, #[case] language: Option<Language>) {
@@ -19,6 +22,8 @@ fn names_tell_languages(#[case] name: &str, #[case] language: Option<Language>) 
 #[case::direct("#!/usr/bin/python3", Some(languages::PYTHON))]
 #[case::env("#!/usr/bin/env -S node --x", Some(languages::JAVASCRIPT))]
 #[case::none("hello", None)]
+#[case::a_shell("#!/bin/bash", Some(languages::SHELL))]
+#[case::another_shell("#!/usr/bin/fish", Some(Language::TEXT))]
 #[case::bare("#!", None)]
 fn first_lines_tell_languages(#[case] line: &str, #[case] language: Option<Language>) {
     languages::register();

@@ -1,5 +1,8 @@
 //! Everything the linker knows before it begins: files, interned names, bindings by scope, definitions by name.
 
+/// The name under which a change of a file's imports counts, for rules that follow the imports of other files.
+pub const IMPORTS: &str = "<imports>";
+
 pub(super) mod lazy_facts;
 pub(super) mod loaded_facts;
 pub(super) mod modules;
@@ -661,6 +664,14 @@ impl<'w> World<'w> {
     pub fn named(&self, name: GlobalNameId) -> &'w [DefRef] {
         self.dependency_log.note(name);
         self.base.outer(name)
+    }
+
+    /// Notes that a result hangs on what other files import: rules that go on from file to file call it, and name [`IMPORTS`] among their
+    /// words.
+    pub fn note_imports(&self) {
+        if let Some(name) = self.find_gid(IMPORTS) {
+            self.dependency_log.note(name);
+        }
     }
 
     /// Every member of that name of any type.

@@ -131,6 +131,7 @@ impl Described {
                 ImportKind::Module | ImportKind::Name if import.bound.is_none() => out.qualifiers.push(hash),
                 ImportKind::Module | ImportKind::Name | ImportKind::Effect => {}
             }
+            out.add(crate::linking::IMPORTS, &(hash, i));
             if let Some(bound) = import.bound {
                 // Reasons name imports by their number.
                 out.add(facts.name(bound), &(hash, i));

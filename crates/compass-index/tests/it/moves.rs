@@ -5,7 +5,7 @@
 
 use crate::reach::{AMBIENT, C, CPP, CSHARP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
 use crate::request;
-use crate::sets::{KOTLIN, LISP, LUA, PHP, RUBY, SCALA};
+use crate::sets::{GRAPHQL, KOTLIN, LISP, LUA, MANIFEST, MARKUP, PHP, PROTOBUF, RUBY, SCALA, SHELL};
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
 use compass_index::refresh::{Request, run};
@@ -152,6 +152,11 @@ fn registry(project: &Project) -> Machine {
 #[case::scala(SCALA, 36)]
 #[case::ruby(RUBY, 37)]
 #[case::lua(LUA, 38)]
+#[case::protobuf(PROTOBUF, 39)]
+#[case::graphql(GRAPHQL, 40)]
+#[case::shell(SHELL, 41)]
+#[case::markup(MARKUP, 42)]
+#[case::manifest(MANIFEST, 43)]
 #[case::c(C, 27)]
 #[case::cpp(CPP, 28)]
 fn refreshing_is_indexing_anew(#[case] files: &[File], #[case] seed: u64) {

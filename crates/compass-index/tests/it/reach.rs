@@ -5,7 +5,7 @@
 //! be what they were.
 
 use crate::request;
-use crate::sets::{KOTLIN, LISP, LUA, PHP, RUBY, SCALA};
+use crate::sets::{GRAPHQL, KOTLIN, LISP, LUA, MANIFEST, MARKUP, PHP, PROTOBUF, RUBY, SCALA, SHELL};
 use compass_facts::Cancel;
 use compass_index::refresh::{AffectedFiles, Request, run};
 use compass_index::{Disk, FileLinks, Index, Silent, SymbolId};
@@ -629,7 +629,7 @@ fn kind_of(old: &str, new: &str) -> &'static str {
         "includes"
     } else if has(&["import *", "::*", "export *", ".*;"]) {
         "glob"
-    } else if has(&["import ", "use ", "require(", "export {", "package ", "from ", "using "]) {
+    } else if has(&["import ", "use ", "require(", "export {", "package ", "from ", "using ", "include ", "source ", "href", "FROM "]) {
         "import"
     } else if has(&["class ", "interface ", "struct ", "impl ", "extends ", "trait ", "type ", "enum ", "namespace "]) {
         "base or type"
@@ -658,6 +658,11 @@ fn kind_of(old: &str, new: &str) -> &'static str {
 #[case::scala(SCALA, 24)]
 #[case::ruby(RUBY, 25)]
 #[case::lua(LUA, 26)]
+#[case::protobuf(PROTOBUF, 27)]
+#[case::graphql(GRAPHQL, 28)]
+#[case::shell(SHELL, 29)]
+#[case::markup(MARKUP, 30)]
+#[case::manifest(MANIFEST, 31)]
 #[case::c(C, 17)]
 #[case::cpp(CPP, 18)]
 fn files_out_of_reach_keep_their_links(#[case] files: &[File], #[case] seed: u64) {

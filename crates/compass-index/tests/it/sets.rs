@@ -336,3 +336,121 @@ pub const LUA: &[File] = &[
         ],
     ),
 ];
+
+/// Protocol Buffers: packages, files that hand others on, options.
+pub const PROTOBUF: &[File] = &[
+    (
+        "larder/rack.proto",
+        &[
+            &["syntax = \"proto3\";\npackage larder;\n", "syntax = \"proto3\";\npackage larder.racks;\n", "syntax = \"proto3\";\n"],
+            &["import \"larder/wheel.proto\";\n", "import public \"larder/wheel.proto\";\n", ""],
+            &["message Rack { Wheel first = 1; message Wheel { int32 n = 1; } }\n", "message Rack { larder.Wheel first = 1; }\n", "enum Rack { WHEEL = 0; }\n"],
+        ],
+    ),
+    (
+        "larder/wheel.proto",
+        &[&["package larder;\nmessage Wheel { int32 age = 1; }\n", "package larder;\nmessage Disc {}\nenum Wheel { AGE = 0; }\n", "message Wheel {}\n"]],
+    ),
+    (
+        "larder/plan/plan.proto",
+        &[
+            &["package larder.plan;\n", "package other;\n"],
+            &["import \"larder/rack.proto\";\n", "import \"wheel.proto\";\n"],
+            &["service Planner { rpc Turn (Rack) returns (Wheel); }\n", "message Plan { .larder.Wheel w = 1 [deprecated = true]; Rack.Wheel inner = 2; }\n"],
+        ],
+    ),
+];
+
+/// GraphQL: types in parts, selections through them.
+pub const GRAPHQL: &[File] = &[
+    (
+        "schema.graphql",
+        &[
+            &["type Query { rack(id: ID): Rack }\n", "schema { query: Root }\ntype Root { rack: Rack }\n", "type Query { rack: [Thing] }\n"],
+            &["type Rack { wheel(n: Int): Wheel }\n", "interface Rack { wheel: Wheel }\n", "union Rack = Wheel | Thing\n"],
+            &["type Wheel { name: String }\n", "type Wheel implements Rack { wheel: Wheel }\n", ""],
+        ],
+    ),
+    (
+        "more.graphqls",
+        &[
+            &["extend type Rack { age: Int }\n", "type Thing { wheel: Wheel }\n", "extend type Wheel { name: Thing }\n"],
+            &["directive @mark(by: Int) on FIELD\n", ""],
+        ],
+    ),
+    (
+        "ops.gql",
+        &[
+            &["query A($id: ID) { rack(id: $id) { ...Shown wheel(n: 1) { name } } }\n", "{ rack { age wheel { name @mark(by: 2) } } }\n"],
+            &["fragment Shown on Rack { age wheel { name } }\n", "fragment Shown on Wheel { name }\n", ""],
+        ],
+    ),
+];
+
+/// Shell: scripts that source others, and are sourced.
+pub const SHELL: &[File] = &[
+    (
+        "lib/common.sh",
+        &[&["log() { echo \"$level $1\"; }\n", "log() { local level=1; helper; }\n", "alias log='echo'\n"], &["colour=amber\n", "export colour\n", ""]],
+    ),
+    ("lib/more.sh", &[&[". ./common.sh\n", "source \"$here/common.sh\"\n", ""], &["helper() { log \"$colour\"; }\n", "level=3\n"]]),
+    (
+        "run.sh",
+        &[
+            &["source lib/more.sh\n", ". \"$(dirname $0)/lib/common.sh\"\n", ""],
+            &["level=2\n", "turn() { local level; log a; }\n"],
+            &["log \"$colour\"\n", "helper; trap turn EXIT\n", "./lib/common.sh && turn\n"],
+        ],
+    ),
+];
+
+/// Pages, templates and sheets.
+pub const MARKUP: &[File] = &[
+    (
+        "board.css",
+        &[
+            &[":root { --gap: 1px }\n", "@import \"vars.css\";\n", ""],
+            &[".rack { margin: var(--gap) }\n", ".rack .wheel { }\n", "#list .wheel { animation: spin 1s }\n@keyframes spin { }\n"],
+        ],
+    ),
+    ("vars.css", &[&[":root { --gap: 2px }\n", ".rack { }\n", ""]]),
+    (
+        "base.html",
+        &[
+            &["<link href=\"board.css\">\n", "<link href=\"vars.css\">\n", ""],
+            &["{% block body %}{% endblock %}\n", "{% macro body(a) %}{{ a }}{% endmacro %}\n<p id=list>\n"],
+        ],
+    ),
+    (
+        "rack.html",
+        &[
+            &["{% extends \"base.html\" %}\n", "{% import \"base.html\" as b %}\n", "{% from \"base.html\" import body %}\n"],
+            &["{% block body %}{{ super() }}{% endblock %}\n", "{{ b.body(1) }}{{ body(2) }}\n"],
+            &["<p class=\"rack wheel\">\n", "<a href=\"#list\" id=x class=\"wheel\">\n"],
+        ],
+    ),
+];
+
+/// Makefiles and what stands beside them.
+pub const MANIFEST: &[File] = &[
+    (
+        "Makefile",
+        &[
+            &["include rules.mk\n", ""],
+            &["CAVE = 1\n", "CAVE += $(FLAGS)\n"],
+            &["all: board x.o\n\techo $(CAVE)\n", "all:\n\t$(MAKE) -C lib board\n"],
+            &["board: all\n", ""],
+        ],
+    ),
+    ("rules.mk", &[&["FLAGS ?= $(CAVE)\n", "define FLAGS\nx\nendef\n", ""], &["%.o: %.c\n", "board:\n"]]),
+    ("lib/Makefile", &[&["board: ../rules.mk\n", "all: board\n", "include ../rules.mk\n"]]),
+    ("Dockerfile", &[&["FROM a AS build\n", "ARG V=1\nFROM b AS build\n"], &["FROM build AS run\nRUN ./go.sh $V\n", "FROM c\nCOPY --from=build a b\n"]]),
+    (
+        "compose.yml",
+        &[&["services:\n  a:\n    build: .\n", "services:\n  a: {}\n"], &["  b:\n    depends_on: [a]\n", "  b:\n    volumes: [data:/x]\nvolumes:\n  data:\n"]],
+    ),
+    ("package.json", &[&["{ \"scripts\": { \"a\": \"npm run b\", \"b\": \"node go.js\" } }\n", "{ \"scripts\": { \"b\": \"yarn a\" } }\n"]]),
+    ("main.mk", &[&["include wheel.mk\n", "include rules.mk\n"], &["oil: $(FLAGS) board\n", "oil: x.o\n\techo $(AGE)\n"]]),
+    ("wheel.mk", &[&["AGE = 3\n", "board: oil\n", "include rules.mk\n"]]),
+    ("lib/disc.mk", &[&["include ../wheel.mk\n", ""], &["disc: $(AGE)\n", "AGE += 1\n"]]),
+];

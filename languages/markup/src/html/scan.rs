@@ -62,12 +62,16 @@ pub(super) fn mark(text: &str, at: usize, each: &mut dyn FnMut(Part)) -> Option<
         each(Part::Comment(Span::new(at, end)));
         return Some(end);
     }
-    let kinds: [(&str, &str, fn(Span) -> Part); 3] = [("{%", "%}", Part::Statement), ("{{", "}}", Part::Expression), ("<%", "%>", Part::Code)];
-    for (open, close, part) in kinds {
+    for (open, close) in [("{%", "%}"), ("{{", "}}"), ("<%", "%>")] {
         if rest.starts_with(open.as_bytes()) {
             let within = &rest[open.len()..rest.len().min(LONGEST)];
             let end = memmem::find(within, close.as_bytes())?;
-            each(part(Span::new(at + open.len(), at + open.len() + end)));
+            let inside = Span::new(at + open.len(), at + open.len() + end);
+            each(match open {
+                "{%" => Part::Statement(inside),
+                "{{" => Part::Expression(inside),
+                _ => Part::Code(inside),
+            });
             return Some(at + open.len() + end + close.len());
         }
     }

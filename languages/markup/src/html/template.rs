@@ -105,7 +105,7 @@ impl<'t> Reader<'t> {
                 self.reads(rest);
             }
             "import" => self.import(rest, part),
-            "from" => self.from_import(rest, part),
+            "from" => self.names_imported(rest, part),
             "block" => {
                 if let Some((name, at)) = word(rest.first()) {
                     let mut new = NewDefinition::new(name, Kind::Function, at, part);
@@ -212,7 +212,7 @@ impl<'t> Reader<'t> {
     }
 
     /// `{% from "forms.html" import field, button as b %}`.
-    fn from_import(&mut self, rest: &[(Piece<'t>, Span)], part: Span) {
+    fn names_imported(&mut self, rest: &[(Piece<'t>, Span)], part: Span) {
         let Some((Piece::Text(path), _)) = rest.first().copied() else { return };
         let Some(from) = rest.iter().position(|(p, _)| *p == Piece::Word("import")) else { return };
         let module = self.b.intern(path);
