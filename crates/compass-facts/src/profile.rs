@@ -76,6 +76,8 @@ pub struct Profile {
     pub names_others: bool,
     /// Do its functions go by names that the system's linker knows?
     pub exports_names: bool,
+    /// In which role marks in front of definitions are looked up.
+    pub marks_are: crate::Role,
     /// May what passes join to other files begin or end in its files?
     pub has_crossings: bool,
     /// Do those passes look at its files even where no file says that something crosses there?

@@ -41,6 +41,7 @@ pub const PLAIN: Profile = Profile {
     opens_libraries: &[],
     names_others: false,
     exports_names: false,
+    marks_are: crate::Role::Type,
     has_crossings: true,
     crosses_silently: false,
     rules: None,

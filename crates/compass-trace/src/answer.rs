@@ -21,6 +21,7 @@ mod importing;
 mod initial;
 mod levels;
 mod listing;
+mod marks;
 mod naming;
 mod overrides;
 mod positions;

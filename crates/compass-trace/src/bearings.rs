@@ -143,6 +143,12 @@ impl Engine {
             _ => vec![("written by", who(WhoDoes::Writes)), ("read by", who(WhoDoes::Reads)), ("all uses", uses())],
         };
         let mut groups = Vec::new();
+        let marks = self.marks_of(symbol)?;
+        if let Some((first, _)) = marks.first() {
+            // Who else is marked so is one key away.
+            let question = format!("who uses {first} as mark");
+            groups.push(Group { title: "marks", question, total: marks.len() as u64, rows: marks.into_iter().map(|m| m.1).collect() });
+        }
         for (title, form) in forms {
             let question = Question { form, filters: vec![crate::question::Filter::AtMost(GROUP_ROWS)] };
             let mut answers = self.answer(&question, context)?;

@@ -6,7 +6,7 @@
 
 use crate::answer::{AnswerError, Context, Engine};
 use crate::question::{Form, Mode, Place, Question, Subject, What};
-use compass_facts::{Language, Role};
+use compass_facts::Language;
 
 /// So far back a call is looked for, in bytes.
 const REACH: usize = 6000;
@@ -51,7 +51,7 @@ impl Engine {
         let Some(at) = source.source.lines.offset(line, column) else { return Ok(None) };
         let before = facts.uses.partition_point(|u| u.span.end <= at);
         let near = facts.uses[..before].iter().rev().take_while(|u| (at as usize).saturating_sub(u.span.end as usize) <= REACH);
-        for usage in near.filter(|u| u.role == Role::Call) {
+        for usage in near.filter(|u| u.role.is_call()) {
             let Some(brackets) = brackets(text, usage.span.end as usize, at as usize, row.language) else { continue };
             let (line, column) = source.source.lines.locate(usage.span.start);
             let Some((signature, name, certainty)) = self.called(path, line, column, context)? else { return Ok(None) };

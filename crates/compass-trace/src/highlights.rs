@@ -1,7 +1,7 @@
 //! Which names of a file lead where reading should know at a glance: to macros, into dependencies, nowhere.
 
 use crate::answer::{AnswerError, Engine};
-use compass_facts::{Cancel, Kind, Span};
+use compass_facts::{Cancel, Kind, Role, Span};
 use compass_index::{Cause, SymbolId};
 use rustc_hash::FxHashMap;
 
@@ -10,6 +10,8 @@ use rustc_hash::FxHashMap;
 pub enum Highlight {
     /// It is a macro's: what it stands for is written elsewhere.
     Macro,
+    /// It marks what is defined next: an annotation, attribute, decorator, or a macro that marks.
+    Mark,
     /// It leads into a dependency.
     Dependency,
     /// Nobody knows where it leads.
@@ -37,6 +39,10 @@ impl Engine {
             }
             let Some(target) = link.targets.first() else { continue };
             let usage = facts.usage(usage);
+            if usage.role == Role::Mark {
+                out.push((usage.span, Highlight::Mark));
+                continue;
+            }
             let is_macro = match macros.get(target) {
                 Some(known) => *known,
                 None => {

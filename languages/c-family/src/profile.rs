@@ -61,6 +61,7 @@ const PROFILE: Profile = Profile {
     ladder: Some(&LadderPart(&crate::ladder::Macros)),
     rules: Some(&RulesPart(&crate::rules::C)),
     exports_names: true,
+    marks_are: compass_facts::Role::Read,
     has_crossings: false,
     sibling: Some(Sibling { language: || CPP, is_shared: is_header, reads_like: reader::looks_like_cpp }),
     ..PLAIN

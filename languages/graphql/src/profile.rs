@@ -28,5 +28,6 @@ static PROFILE: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::GraphqlRules)),
+    marks_are: compass_facts::Role::Ref,
     ..PLAIN
 };

@@ -64,6 +64,7 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::Python)),
     crosses_silently: true,
     exports_names: false,
+    marks_are: compass_facts::Role::Call,
     ..PLAIN
 };
 

@@ -55,6 +55,7 @@ static PROFILE: Profile = Profile {
     ladder: Some(&LadderPart(&crate::ladder::MacrosByExample)),
     rules: Some(&RulesPart(&crate::rules::Rust)),
     exports_names: false,
+    marks_are: compass_facts::Role::Ref,
     ..PLAIN
 };
 

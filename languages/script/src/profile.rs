@@ -67,6 +67,7 @@ const SCRIPT: Profile = Profile {
     frameworks: Some(&FrameworksPart(&crate::frameworks::ScriptFrameworks)),
     rules: Some(&RulesPart(&crate::rules::Script)),
     component: |text| components::scripts_of(text),
+    marks_are: compass_facts::Role::Call,
     ..PLAIN
 };
 

@@ -52,6 +52,8 @@ pub struct Theme {
     pub defined: Style,
     /// Names of macros.
     pub by_macro: Style,
+    /// Names that mark what is defined next: annotations, attributes, decorators, macros that mark.
+    pub marking: Style,
     /// Names that lead into dependencies.
     pub outside: Style,
     /// Names whose target is unknown.
@@ -81,6 +83,7 @@ impl Theme {
             comment: of(0x80, 0x78, 0x6c).add_modifier(Modifier::ITALIC),
             defined: of(0xf4, 0xec, 0xdc).add_modifier(Modifier::BOLD),
             by_macro: of(0xde, 0xd4, 0xc2).add_modifier(Modifier::ITALIC),
+            marking: of(0xc9, 0xb4, 0x8f).add_modifier(Modifier::ITALIC),
             outside: of(0xb4, 0xaa, 0x9a),
             unknown: of(0x9a, 0x90, 0x82).add_modifier(Modifier::ITALIC),
             mention: Style::new().add_modifier(Modifier::UNDERLINED),
@@ -106,6 +109,7 @@ impl Theme {
             comment: of(0x8a, 0x81, 0x73).add_modifier(Modifier::ITALIC),
             defined: of(0x10, 0x0e, 0x0b).add_modifier(Modifier::BOLD),
             by_macro: of(0x2e, 0x2a, 0x24).add_modifier(Modifier::ITALIC),
+            marking: of(0x6b, 0x50, 0x22).add_modifier(Modifier::ITALIC),
             outside: of(0x5a, 0x53, 0x48),
             unknown: of(0x76, 0x6d, 0x60).add_modifier(Modifier::ITALIC),
             mention: Style::new().add_modifier(Modifier::UNDERLINED),
@@ -132,6 +136,7 @@ impl Theme {
             comment: dim,
             defined: bold,
             by_macro: none.add_modifier(Modifier::ITALIC),
+            marking: none.add_modifier(Modifier::ITALIC.union(Modifier::DIM)),
             outside: dim,
             unknown: dim.add_modifier(Modifier::ITALIC),
             mention: none.add_modifier(Modifier::UNDERLINED),

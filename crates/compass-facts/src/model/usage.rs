@@ -24,6 +24,14 @@ impl Role {
     /// Every role, in the order lists show them.
     pub const ALL: [Role; 8] = [Role::Call, Role::Write, Role::Read, Role::Pass, Role::Type, Role::Import, Role::Ref, Role::Mark];
 
+    /// The roles of what runs a function: a mark in front of a definition may, where marks are functions.
+    pub const CALLS: [Role; 2] = [Role::Call, Role::Mark];
+
+    /// Does it run what it names?
+    pub fn is_call(self) -> bool {
+        Role::CALLS.contains(&self)
+    }
+
     /// The word of the question language.
     pub fn word(self) -> &'static str {
         match self {

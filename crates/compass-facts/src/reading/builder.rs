@@ -324,6 +324,13 @@ impl<'t> Builder<'t> {
         self.facts.uses[id.index()].role = role;
     }
 
+    /// Says that the name noted for the token at a place marks what is defined next.
+    pub fn note_mark(&mut self, start: u32) {
+        if let Some(id) = self.use_at(start) {
+            self.set_role(id, Role::Mark);
+        }
+    }
+
     /// Remembers the use of a constructor until its arguments are known.
     pub fn note_constructor(&mut self, id: Option<UseId>) {
         self.constructor = id;

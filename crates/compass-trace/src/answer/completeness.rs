@@ -290,7 +290,7 @@ impl Engine {
             let links = self.index.links(file)?;
             for (i, u) in facts.facts.uses.iter().enumerate() {
                 let is_named = || names.iter().any(|n| n == facts.facts.name(u.name));
-                let is_handed_on = roles == [Role::Call] && matches!(u.role, Role::Pass | Role::Read | Role::Ref);
+                let is_handed_on = roles == Role::CALLS && matches!(u.role, Role::Pass | Role::Read | Role::Ref);
                 if u.local.is_some() || !(is_handed_on || roles.contains(&u.role)) || !is_named() {
                     continue;
                 }

@@ -37,7 +37,7 @@ impl Engine {
     /// `who calls S`, and its sisters.
     pub(super) fn who(&self, does: WhoDoes, subjects: &[Subject], guesses: bool, page: Option<FilesPage>) -> Result<Found, AnswerError> {
         match does {
-            WhoDoes::Calls => self.uses_of(subjects, &[Role::Call], guesses, page),
+            WhoDoes::Calls => self.uses_of(subjects, &Role::CALLS, guesses, page),
             WhoDoes::Writes => self.uses_of(subjects, &[Role::Write], guesses, page),
             WhoDoes::Reads => self.uses_of(subjects, &[Role::Read, Role::Pass], guesses, page),
             WhoDoes::Includes | WhoDoes::Imports => self.who_imports(subjects),
@@ -170,7 +170,7 @@ impl Engine {
 
     /// How often functions are handed on as values: whoever has them may call them, and such calls stay dynamic.
     fn handed_on_count(&self, wanted: &[Wanted], roles: &[Role]) -> Result<u64, AnswerError> {
-        if roles != [Role::Call] {
+        if roles != Role::CALLS {
             return Ok(0);
         }
         let mut handed_on = 0;
@@ -448,7 +448,7 @@ impl Engine {
 
 pub(super) fn roles_of(does: Does) -> &'static [Role] {
     match does {
-        Does::Call => &[Role::Call],
+        Does::Call => &Role::CALLS,
         Does::Read => &[Role::Read, Role::Pass],
         Does::Write => &[Role::Write],
         _ => &Role::ALL,

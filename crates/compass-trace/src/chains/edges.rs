@@ -71,7 +71,7 @@ impl Engine {
         let reached = Reached::of(definition.as_ref().map(|(f, d)| f.facts.def(*d).kind));
         for entry in self.index.uses(to)?.iter() {
             let counts = match reached {
-                Reached::Function => entry.role == Role::Call || is_value(entry.role),
+                Reached::Function => entry.role.is_call() || is_value(entry.role),
                 Reached::Type => entry.role == Role::Call,
                 Reached::Thing => entry.role != Role::Import,
             };
@@ -93,10 +93,10 @@ impl Engine {
                 .uses
                 .iter()
                 .enumerate()
-                .filter(|(_, u)| u.local == Some(*def) && (u.role == Role::Call || reached == Reached::Function && is_value(u.role)))
+                .filter(|(_, u)| u.local == Some(*def) && (u.role.is_call() || reached == Reached::Function && is_value(u.role)))
             {
                 let from = around(facts, to.file, u.enclosing);
-                let certainty = if u.role == Role::Call { Certainty::Proven } else { Certainty::Inferred };
+                let certainty = if u.role.is_call() { Certainty::Proven } else { Certainty::Inferred };
                 out.push(Edge { from, to, file: to.file, at: u.span, join: Join::Use(UseId(i as u32)), role: u.role, certainty });
             }
             for base in self.implemented(to, facts, *def)? {

@@ -11,6 +11,7 @@ fn told(project: &Project, path: &str) -> Vec<String> {
     let text = std::fs::read_to_string(project.root().join(path)).expect("text");
     let word = |t: Highlight| match t {
         Highlight::Macro => "macro",
+        Highlight::Mark => "mark",
         Highlight::Dependency => "dependency",
         Highlight::Unknown => "unknown",
     };

@@ -10,6 +10,7 @@ mod highlights;
 mod history_and_coverage;
 mod kin;
 mod levels;
+mod marks;
 mod naming;
 mod overrides;
 mod pages;

@@ -20,7 +20,7 @@ fn says(language: Language, text: &str, wanted: (&str, &str)) {
     def turn(rack: \"Rack\", *wheels, by=1, **rest) -> Wheel:\n\
     \x20   return wheels[0]\n",
     "fn turn; param turn.rack; param turn.wheels; param turn.by; param turn.rest",
-    "read app; call route; call cache; type Rack; type Wheel; read wheels*"
+    "read app; mark route; mark cache; type Rack; type Wheel; read wheels*"
 )]
 #[case::properties(
     "class Rack:\n\
@@ -32,7 +32,7 @@ fn says(language: Language, text: &str, wanted: (&str, &str)) {
     \x20       self._oldest = wheel\n",
     "class Rack; method Rack.oldest; param Rack.oldest.self; method Rack.oldest; param Rack.oldest.self; \
     param Rack.oldest.wheel; field Rack._oldest",
-    "call property; read self*; read _oldest; read oldest; call setter; read self*; read wheel*"
+    "mark property; read self*; read _oldest; read oldest; mark setter; read self*; read wheel*"
 )]
 #[case::comprehensions(
     "def f(rows):\n\
@@ -199,7 +199,7 @@ fn constructs_of_python(#[case] text: &str, #[case] definitions: &str, #[case] u
     #[test]\n\
     fn t() { assert_eq!(Kind::Oak, kind()); }",
     "method fmt; method clone; enum Kind; variant Kind.Oak; variant Kind.Ash; variant Kind.Elm; field Kind.Elm.age; fn t",
-    "ref Debug; ref Clone; type Rack; call assert_eq; read Kind; read Oak; call kind"
+    "mark Debug; mark Clone; mark serde; type Rack; call assert_eq; read Kind; read Oak; call kind"
 )]
 #[case::let_chains(
     "fn f(a: Option<A>) { if let Some(x) = a && x.ready() { x.go(); } let n: usize = if c { 1 } else { x2 }; }",
@@ -370,7 +370,7 @@ fn constructs_of_go(#[case] text: &str, #[case] definitions: &str, #[case] uses:
 #[case::annotations(
     "@Path(\"/wheels\") class A { @Inject private Rack rack; @Override @Get(value = NAME) public void f(@Param(\"x\") int x) { } }",
     "class A; field A.rack; method A.f; param A.f.x",
-    "type Path; type Inject; type Rack; type Override; type Get; call value; read NAME; type Param"
+    "mark Path; mark Inject; type Rack; mark Override; mark Get; call value; read NAME; mark Param"
 )]
 #[case::records(
     "record Rack(int size, List<Wheel> wheels) implements Turn { static int made; Rack { check(size); } Rack(int n) { this(n, List.of()); } }",
@@ -477,7 +477,7 @@ fn constructs_of_java(#[case] text: &str, #[case] definitions: &str, #[case] use
 #[case::decorators(
     "@Component({ selector: NAME })\nclass A { @Input() size = 1; @HostListener(\"x\", [\"$event\"]) on(@Inject(T) e: E) { } }",
     "field .selector; class A; field A.size; method A.on; param A.on.e",
-    "call Component; read NAME; call Input; call HostListener; call Inject; pass T; type E"
+    "mark Component; read NAME; mark Input; mark HostListener; mark Inject; pass T; type E"
 )]
 #[case::templates(
     "const s = `a ${f(x)} ${y.z}`; tag`b ${w}`; new Rack(1).turn(); delete o.a; void g(); typeof h; i++; [j, k.l] = [k.l, j]; ({ m: n.o } = p);",

@@ -168,7 +168,7 @@ impl Parser<'_, '_> {
             self.p += 1;
             return;
         }
-        self.s.add_use(token, Role::Read, Shape::Plain);
+        self.s.add_use(token, Role::Mark, Shape::Plain);
         self.p += 1;
         let glued = self.looks_attribute(self.p - 1);
         if self.k() == T::LParen && glued {
@@ -193,6 +193,10 @@ impl Parser<'_, '_> {
             let mut count = 0;
             self.within(|this, close| count = this.arguments_until(close).len());
             self.s.usage(used).args = count.min(254) as u8;
+        }
+        // What goes on without an end of its own marks what follows.
+        if !matches!(self.k(), T::Semi | T::RBrace | T::Eof) {
+            self.s.usage(used).role = Role::Mark;
         }
     }
 

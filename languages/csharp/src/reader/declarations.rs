@@ -263,7 +263,8 @@ impl<'t> Reader<'t> {
     pub(super) fn attributes(&mut self, list: Node<'t>) {
         for attribute in named(list).into_iter().filter(|n| n.kind() == "attribute") {
             if let Some(name) = attribute.child_by_field_name("name") {
-                self.attribute_name(name);
+                // What is said of the whole program marks no definition.
+                self.attribute_name(name, if list.kind() == "global_attribute" { Role::Type } else { Role::Mark });
             }
             for argument in find_child(attribute, "attribute_argument_list").map(named).unwrap_or_default() {
                 let key = argument.child_by_field_name("name");
@@ -275,7 +276,7 @@ impl<'t> Reader<'t> {
     }
 
     /// The name of an attribute may leave out the end of that of its class.
-    fn attribute_name(&mut self, name: Node<'t>) {
+    fn attribute_name(&mut self, name: Node<'t>, role: Role) {
         let token = last_name(name);
         let front = name.child_by_field_name("qualifier").map(|q| self.type_ref(q));
         let word = text(token, self.b.text);
@@ -283,7 +284,7 @@ impl<'t> Reader<'t> {
             Some(of) => self.b.ty_member(of, word),
             None => self.ty_type_name(word, span(token)),
         };
-        self.b.add_use(word, span(token), Role::Type, Shape::Key(of));
+        self.b.add_use(word, span(token), role, Shape::Key(of));
         self.b.intern(&format!("{word}Attribute"));
     }
 }

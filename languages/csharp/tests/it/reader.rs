@@ -9,7 +9,7 @@ use testkit::{definitions, facts, uses};
     &["interface Turn", "enum Kind", "variant Kind.Oak", "struct S", "typeparam S.T", "field S.Turned", "method S.this"],
     &["type Rack", "type IThing", "type Turn"]
 )]
-#[case::attributes("[Serializable, Mark(1, Name = nameof(A))] class A { }", &["class A"], &["type Serializable", "type Mark", "pass A"])]
+#[case::attributes("[Serializable, Mark(1, Name = nameof(A))] class A { }", &["class A"], &["mark Serializable", "mark Mark", "pass A"])]
 #[case::records("record Rack(int Depth, Wheel Wheel) { }", &["class Rack", "field Rack.Depth", "field Rack.Wheel"], &["type Wheel"])]
 #[case::top_level("using System;\nvar name = \"a\";\nConsole.WriteLine(name);\n", &["var name"], &["read Console", "call WriteLine", "pass name"])]
 fn constructs_are_read(#[case] text: &str, #[case] wanted: &[&str], #[case] used: &[&str]) {

@@ -216,6 +216,8 @@ impl<'t> Reader<'t> {
     pub(super) fn annotation(&mut self, node: Node<'t>) {
         let Some(name) = node.child_by_field_name("name") else { return };
         let ty = self.type_ref(name);
+        let token = name.child_by_field_name("name").unwrap_or(name);
+        self.b.note_mark(span(token).start);
         for argument in node.child_by_field_name("arguments").map(named).unwrap_or_default() {
             if argument.kind() == "element_value_pair" {
                 if let Some(key) = argument.child_by_field_name("key") {

@@ -23,7 +23,7 @@ fn definitions_of(#[case] text: &str, #[case] wanted: &[&str]) {
 
 #[rstest]
 #[case::heritage("class A<T> extends B<T> implements C, d.E {}", &["type B", "type T", "type C", "type E"])]
-#[case::annotated("@Route(path = P, roles = {A.B})\nclass C { @Override void f() {} }", &["type Route", "call path", "read P", "call roles", "read A", "read B", "type Override"])]
+#[case::annotated("@Route(path = P, roles = {A.B})\nclass C { @Override void f() {} }", &["mark Route", "call path", "read P", "call roles", "read A", "read B", "mark Override"])]
 #[case::chained("class A { void f(B b) { b.c().d.e(this.g); super.h(); } int g; }", &["type B", "read b*", "call c", "read d", "call e", "pass g", "call h"])]
 #[case::references("class A { F f = B::new; F g = this::h; F k = String[]::new; void h() {} }", &["type F", "read B", "type F", "ref h", "type F", "type String"])]
 #[case::written("class A { void f(B b, int[] v) { b.c = 1; b.d += 2; v[0] = 3; ++b.e; } }", &["type B", "read b*", "write c", "read b*", "write d", "read v*", "read b*", "write e"])]

@@ -91,6 +91,8 @@ impl<'t> Reader<'t> {
         for attribute in named(list).into_iter().flat_map(named) {
             if let Some(name) = named(attribute).into_iter().find(|n| n.kind() != "arguments") {
                 self.class_ref(name, Role::Type);
+                let token = named(name).into_iter().rfind(|n| n.kind() == "name").unwrap_or(name);
+                self.b.note_mark(span(token).start);
             }
             if let Some(arguments) = attribute.child_by_field_name("parameters") {
                 self.arguments(arguments);

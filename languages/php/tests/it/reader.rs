@@ -16,7 +16,7 @@ use testkit::{definitions, facts, uses};
 #[case::uses("use A\\{Rack, Wheel as W}; use function A\\turn; new Rack; W::made(); turn();", &[], &["import Rack", "import Wheel", "import turn", "call Rack", "type W", "call made", "call turn"])]
 #[case::callables("usort($all, 'by_depth'); array_map('Rack::made', $all); $f = [$this, 'nothing'];", &[], &["ref by_depth", "ref made"])]
 #[case::named_in_texts("$c = 'Larder\\\\Rack'; $d = 'no class'; $e = \"Larder\\\\Rack\";", &[], &["ref Rack"])]
-#[case::attributes("#[Mark(1)] class A { #[Test] function t() {} }", &["class A"], &["type Mark", "type Test"])]
+#[case::attributes("#[Mark(1)] class A { #[Test] function t() {} }", &["class A"], &["mark Mark", "mark Test"])]
 #[case::between_pages("<p><?php echo $title ?></p><?= turn() ?>", &[], &["call turn"])]
 #[case::matched("$x = match (true) { $a instanceof Rack => Rack::DEPTH, default => null };", &[], &["type Rack", "read DEPTH"])]
 fn constructs_are_read(#[case] text: &str, #[case] wanted: &[&str], #[case] used: &[&str]) {

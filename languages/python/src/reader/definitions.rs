@@ -29,6 +29,8 @@ impl<'t> Reader<'t> {
                         let role = if e.kind() == "call" { Role::Read } else { Role::Call };
                         self.decorator = Some(e.id());
                         self.expression(e, role);
+                        let called = e.child_by_field_name("function").unwrap_or(e);
+                        self.b.note_mark(span(called.child_by_field_name("attribute").unwrap_or(called)).start);
                         decorators.push(e);
                     }
                 }

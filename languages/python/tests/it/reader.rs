@@ -28,7 +28,7 @@ fn definitions_of(#[case] text: &str, #[case] wanted: &[&str]) {
 #[case::deleted("def f(a):\n    del a.b, a[0]\n", &["read a*", "read b", "read a*"])]
 #[case::f_strings("def f(a):\n    return f\"{a.b!r:>{w}} {g(a)}\"\n", &["read a*", "read b", "read w", "call g", "pass a*"])]
 #[case::comprehensions("def f(a):\n    return {k: v for k, v in a.items() if k in LIMIT}\n", &["read k*", "read v*", "read a*", "call items", "read k*", "read LIMIT"])]
-#[case::decorators("@cached(size=LIMIT)\ndef f(): pass\n", &["call cached", "write size", "pass LIMIT"])]
+#[case::decorators("@cached(size=LIMIT)\ndef f(): pass\n", &["mark cached", "write size", "pass LIMIT"])]
 #[case::bases("class A(B, metaclass=M): pass\n", &["type B", "type M"])]
 #[case::annotations("def f(a: 'Rack', b: list[Slot] | None) -> Turn: pass\n", &["type Rack", "type list", "type Slot", "type Turn"])]
 #[case::outer_names("def f():\n    n = 0\n    def g():\n        nonlocal n\n        n = 1\n    g()\n", &["ref n*", "write n*", "call g*"])]

@@ -305,15 +305,123 @@ impl<'t> Reader<'t> {
     /// path only the beginning: what the rest means, its macro knows alone.
     pub(super) fn attribute(&mut self, node: Node<'t>) {
         let Some(attribute) = find_child(node, "attribute") else { return };
-        let head = named(attribute).into_iter().next().map_or("", |n| text(n, self.b.text));
+        let Some(first) = named(attribute).into_iter().next() else { return };
+        let head = text(first, self.b.text);
+        self.mark(first);
         let Some(arguments) = attribute.child_by_field_name("arguments") else { return };
         for word in compass_facts::reading::tree::words(self.b.text, span(arguments)) {
             let is_type = word.before != b':' && word.text.starts_with(char::is_uppercase);
             if head == "derive" || is_type {
-                self.b.add_use(word.text, word.span, Role::Ref, Shape::Plain);
+                let is_front = self.b.text[word.span.end as usize..].starts_with("::");
+                let role = if head == "derive" && !is_front { Role::Mark } else { Role::Ref };
+                self.b.add_use(word.text, word.span, role, Shape::Plain);
             }
         }
     }
+
+    /// The macro that an attribute calls; those of the language itself have no definition.
+    fn mark(&mut self, head: Node<'t>) {
+        let path: Vec<Node<'t>> = if head.kind() == "scoped_identifier" { path_of(head) } else { vec![head] };
+        let is_own = path.len() == 1 && OWN_ATTRIBUTES.contains(&text(head, self.b.text));
+        if is_own || path.iter().any(|p| p.kind() != "identifier") {
+            return;
+        }
+        let mut of = None;
+        for (i, part) in path.iter().enumerate() {
+            let word = text(*part, self.b.text);
+            let role = if i + 1 == path.len() { Role::Mark } else { Role::Ref };
+            self.b.add_use(word, span(*part), role, of.map_or(Shape::Plain, Shape::Member));
+            of = Some(match of {
+                Some(of) => self.b.ty_member(of, word),
+                None => self.b.ty_name(word, span(*part)),
+            });
+        }
+    }
+}
+
+/// Attributes of the language and of its tools.
+const OWN_ATTRIBUTES: [&str; 62] = [
+    "allow",
+    "allow_internal_unsafe",
+    "allow_internal_unstable",
+    "automatically_derived",
+    "bench",
+    "cfg",
+    "cfg_attr",
+    "cold",
+    "collapse_debuginfo",
+    "coverage",
+    "crate_name",
+    "crate_type",
+    "debugger_visualizer",
+    "default",
+    "deny",
+    "deprecated",
+    "derive",
+    "diagnostic",
+    "doc",
+    "expect",
+    "export_name",
+    "feature",
+    "forbid",
+    "global_allocator",
+    "ignore",
+    "inline",
+    "instruction_set",
+    "lang",
+    "link",
+    "link_name",
+    "link_ordinal",
+    "link_section",
+    "macro_export",
+    "macro_use",
+    "must_use",
+    "naked",
+    "no_builtins",
+    "no_core",
+    "no_implicit_prelude",
+    "no_link",
+    "no_main",
+    "no_mangle",
+    "no_std",
+    "non_exhaustive",
+    "panic_handler",
+    "path",
+    "proc_macro",
+    "proc_macro_attribute",
+    "proc_macro_derive",
+    "recursion_limit",
+    "repr",
+    "rustc_const_unstable",
+    "should_panic",
+    "stable",
+    "target_feature",
+    "test",
+    "track_caller",
+    "type_length_limit",
+    "unsafe",
+    "unstable",
+    "used",
+    "warn",
+];
+
+/// The names of a path, outermost first.
+fn path_of(node: Node<'_>) -> Vec<Node<'_>> {
+    let mut out = Vec::new();
+    let mut at = Some(node);
+    while let Some(node) = at {
+        out.extend(node.child_by_field_name("name"));
+        at = match node.child_by_field_name("path") {
+            Some(path) if path.kind() == "scoped_identifier" => Some(path),
+            Some(path) => {
+                out.push(path);
+                None
+            }
+            None => None,
+        };
+    }
+    out.reverse();
+    out
 }
 
 /// The attributes right before an item, nearest first.

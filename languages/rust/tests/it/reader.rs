@@ -30,7 +30,7 @@ fn definitions_of(#[case] text: &str, #[case] wanted: &[&str]) {
 #[case::assigned("fn f(s: &mut Slot) { s.row = 1; s.column += 2; *s.other() = 3; }", &["type Slot", "read s*", "write row", "read s*", "write column", "read s*", "call other"])]
 #[case::asked("fn f(a: R) -> R { a.b()?.c?; a }", &["type R", "type R", "read a*", "call b", "read c", "read a*"])]
 #[case::bounds("fn f<T>(a: T) where T: Clone + Turn<Out = u8> { a.turn() }", &["type T*", "type T*", "type Clone", "type Turn", "type Out", "read a*", "call turn"])]
-#[case::attributes("#[derive(Clone, serde::Serialize)]\nstruct S { #[serde(default = \"f\")] a: A }", &["ref Clone", "ref serde", "ref Serialize", "type A"])]
+#[case::attributes("#[derive(Clone, serde::Serialize)]\nstruct S { #[serde(default = \"f\")] a: A }", &["mark Clone", "ref serde", "mark Serialize", "type A"])]
 #[case::shadowed("fn f(a: u8) { let a = a + 1; let a = g(a); a; }", &["read a*", "call g", "pass a*", "read a*"])]
 #[case::turbofish("fn f() { v.iter().collect::<Vec<Slot>>(); }", &["read v", "call iter", "call collect", "type Vec", "type Slot"])]
 #[case::formatted("fn f(a: u8) { println!(\"{a} {}\", g(a)); }", &["call println", "call g", "read a*"])]

@@ -90,7 +90,10 @@ impl<'t> Reader<'t> {
                     self.b.def_mut(def).ty.get_or_insert(signature);
                 }
             }
-            "index_signature" | "class_static_block" | "decorator" => {
+            "decorator" => {
+                self.expression(node, Role::Read);
+            }
+            "index_signature" | "class_static_block" => {
                 if let Some(clause) = find_child(node, "mapped_type_clause") {
                     self.mapped_type(clause, node);
                     return;
@@ -100,8 +103,6 @@ impl<'t> Reader<'t> {
                         self.block(part);
                     } else if part.kind().ends_with("annotation") {
                         self.value_type(part);
-                    } else if node.kind() == "decorator" {
-                        self.expression(part, Role::Call);
                     }
                 }
             }

@@ -82,7 +82,14 @@ impl<'t> Reader<'t> {
                 self.type_arguments(node);
                 self.b.unknown()
             }
-            "decorator" => self.first(node, Role::Call),
+            "decorator" => {
+                let told = self.first(node, Role::Call);
+                if let Some(&inner) = named(node).first() {
+                    let called = inner.child_by_field_name("function").unwrap_or(inner);
+                    self.b.note_mark(span(called.child_by_field_name("property").unwrap_or(called)).start);
+                }
+                told
+            }
             "statement_block"
             | "class_declaration"
             | "function_declaration"

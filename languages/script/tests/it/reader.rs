@@ -28,7 +28,7 @@ fn definitions_of(#[case] text: &str, #[case] wanted: &[&str]) {
 #[case::asserted("const a = b as C; const d = <E>f; const g = { h } satisfies I;", &["read b", "type C", "type E", "read f", "pass h", "type I"])]
 #[case::templates("function f(a: string) { g`x ${a} y`; return `${a}${h(a)}`; }", &["call g", "read a*", "read a*", "call h", "pass a*"])]
 #[case::written("function f(a: A) { a.b = 1; a.c++; [a.d] = e; delete a.f; }", &["type A", "read a*", "write b", "read a*", "write c", "read a*", "write d", "read e", "read a*", "read f"])]
-#[case::decorated("@Component({ selector: s })\nclass A { @Input() b: B; }", &["call Component", "read s", "call Input", "type B"])]
+#[case::decorated("@Component({ selector: s })\nclass A { @Input() b: B; }", &["mark Component", "read s", "mark Input", "type B"])]
 #[case::type_queries("type A = typeof b.c; type D = keyof E; type F = G['h'];", &["read b", "ref c", "type E", "type G"])]
 #[case::hoisted("f(); function f() { return g; } const g = 1;", &["call f", "read g"])]
 #[case::shadowed("function f(a: number) { { const a = 1; g(a); } return a; }", &["call g", "pass a*", "read a*"])]

@@ -258,7 +258,13 @@ fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
     let mut state = desk((160, 45));
     let effects = follow(&mut state, "b.py", 12);
     assert!(effects.iter().any(|e| matches!(e, Effect::Start(_, Job::Page(_)))));
-    let told = vec![(12, 4, 11, Highlight::Macro), (13, 4, 11, Highlight::Dependency), (14, 4, 11, Highlight::Unknown), (999, 0, 4, Highlight::Unknown)];
+    let told = vec![
+        (12, 4, 11, Highlight::Macro),
+        (13, 4, 11, Highlight::Dependency),
+        (14, 4, 11, Highlight::Unknown),
+        (15, 4, 11, Highlight::Mark),
+        (999, 0, 4, Highlight::Unknown),
+    ];
     done(&mut state, Lane::Highlights, Outcome::Highlights("a.py".to_owned(), told.clone()));
     assert!(state.desk.page.as_ref().is_some_and(|p| p.lines.iter().all(|l| l.highlights.is_empty())), "those of another file are not shown");
     done(&mut state, Lane::Highlights, Outcome::Highlights("b.py".to_owned(), told));
@@ -274,7 +280,7 @@ fn names_that_lead_elsewhere_are_told_apart_in_the_text() {
     };
     let wanted = |s: ratatui::style::Style| (s.fg.expect("a colour"), s.add_modifier);
     let theme = Theme::dark();
-    assert_eq!([12, 13, 14, 15].map(style), [theme.by_macro, theme.outside, theme.unknown, theme.plain].map(wanted));
+    assert_eq!([12, 13, 14, 15, 16].map(style), [theme.by_macro, theme.outside, theme.unknown, theme.marking, theme.plain].map(wanted));
 }
 
 #[test]

@@ -233,6 +233,7 @@ fn style_of(state: &State, class: Option<TokenClass>, defined: bool) -> Style {
 fn tone_of(state: &State, highlight: Highlight) -> Style {
     match highlight {
         Highlight::Macro => state.theme.by_macro,
+        Highlight::Mark => state.theme.marking,
         Highlight::Dependency => state.theme.outside,
         Highlight::Unknown => state.theme.unknown,
     }

@@ -53,6 +53,8 @@ pub fn draw(state: &State, buffer: &mut Buffer, area: Rect) {
         said(", ", theme.dim),
         said("a macro", theme.by_macro),
         said(", ", theme.dim),
+        said("a mark", theme.marking),
+        said(", ", theme.dim),
         said("in a dependency", theme.outside),
         said(", ", theme.dim),
         said("target unknown", theme.unknown),

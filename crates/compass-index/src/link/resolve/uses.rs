@@ -15,6 +15,8 @@ impl Evaluator<'_, '_> {
     pub fn link_use(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use) -> Lookup {
         let name = self.world.gid(file, u.name);
         let rules = self.rules(file);
+        let as_looked_up = (u.role == Role::Mark).then(|| Use { role: self.world.language(file).profile().marks_are, ..u.clone() });
+        let u = as_looked_up.as_ref().unwrap_or(u);
         let found = match u.shape {
             Shape::Plain => self.link_plain(file, u, name),
             Shape::Tag => {
@@ -25,7 +27,11 @@ impl Evaluator<'_, '_> {
             Shape::Key(of) => rules.key_use(self, file, of, u, name),
             Shape::Import(id) => self.link_import(file, facts, id),
         };
-        let found = rules.settle(self, file, facts, id, u, found);
+        let mut found = rules.settle(self, file, facts, id, u, found);
+        // A mark that nothing here defines comes with a package, or is read by one.
+        if as_looked_up.is_some() && found.is_empty() && found.cause == Cause::NoDefinition {
+            found.cause = Cause::UnitAbsent;
+        }
         self.finish(file, u, name, found)
     }
 

@@ -29,7 +29,11 @@ impl<'t> Reader<'t> {
                 _ if is_type(&part) => {
                     self.type_ref(part);
                 }
-                _ => {}
+                _ => continue,
+            }
+            let inner = named(part).into_iter().find(is_type).unwrap_or(part);
+            if let Some(token) = named(inner).into_iter().rfind(|n| n.kind() == "identifier") {
+                self.b.note_mark(span(token).start);
             }
         }
     }

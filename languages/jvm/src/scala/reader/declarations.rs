@@ -34,6 +34,8 @@ impl<'t> Reader<'t> {
                 }
                 _ => {
                     self.type_ref(part);
+                    let token = named(part).into_iter().rfind(|n| n.kind().ends_with("identifier")).unwrap_or(part);
+                    self.b.note_mark(span(token).start);
                 }
             }
         }
