@@ -53,8 +53,8 @@ struct Older {
     then: String,
 }
 
-/// What a run of the tests left behind: nobody commits it.
-const REPORTS: &str = "routes/test-results";
+/// What runs of the tests left behind: nobody commits it.
+const REPORTS: [&str; 4] = ["routes/test-results", "planner/test-results", "ledger/test-results", "labels/test-results"];
 
 /// Lays the demo out below `to`, or below a fresh temporary folder, and gives its root.
 ///
@@ -86,7 +86,7 @@ pub fn lay_out(to: Option<&Path>) -> Result<PathBuf, DemoError> {
     if let Some(last) = last.filter(|_| commits.iter().any(|c| c.pulled)) {
         repository.head()?.set_target(last, "pull: Fast-forward")?;
     }
-    write(REPORTS, &root)?;
+    REPORTS.iter().try_for_each(|reports| write(reports, &root))?;
     Ok(root)
 }
 

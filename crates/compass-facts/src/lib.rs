@@ -28,7 +28,7 @@ pub mod wire;
 pub use serde;
 
 pub use model::*;
-pub use registry::{Language, read, read_among, register};
+pub use registry::{Language, fits, read, read_among, register};
 pub use source::{Encoding, LineIndex, Source, SourceError};
 pub use sql::{MadeTable, Mention, SqlToken, is_keyword as is_sql_keyword, looks_like_sql, read_sql, sql_tokens};
 pub use tokens::{LARGEST_CLASSIFIED, Token, TokenClass, tokens};

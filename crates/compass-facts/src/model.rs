@@ -17,7 +17,7 @@ pub use definition::{Definition, Flags, Kind};
 pub use facts::{Facts, NameTable, Outer};
 pub use gap::{Gap, GapCause};
 pub use ids::{DefId, GapId, ImportId, NameId, ScopeId, Span, TypeId, UseId};
-pub use import::{Export, Import, ImportKind};
+pub use import::{AT_RUN_TIME, Export, Import, ImportKind};
 pub use scope::{Condition, Extension, Scope, ScopeKind};
 pub use signal::{Argument, CallSignal, Signal, SignalKind, SqlName, SqlVerb, TextPart};
 pub use typeexpr::{Literal, TypeExpr};

@@ -20,6 +20,10 @@ pub struct Profile {
     pub family: &'static str,
     /// Endings of its files, in small letters.
     pub endings: &'static [&'static str],
+    /// Those of its endings that files in other languages have as well: the beginning of a file tells, where it says anything.
+    pub unsure_endings: &'static [&'static str],
+    /// What its files begin with, where a beginning says which language it is.
+    pub openings: &'static [&'static str],
     /// Names of its files that say more than an ending: whole ones, or with one `*` for anything.
     pub file_names: &'static [&'static str],
     /// Programs of `#!` lines: `perl*` for those that begin so, `*sh` for those that end so.
@@ -44,6 +48,8 @@ pub struct Profile {
     pub calls: Calls,
     /// How its files and folders are called in code.
     pub modules: Modules,
+    /// Where a module is documented as a whole.
+    pub introduced: Introduced,
     /// How its tests are told.
     pub tests: Tests,
     /// Where its programs begin.
@@ -74,6 +80,10 @@ pub struct Profile {
     pub opens_libraries: &'static [&'static str],
     /// Do its files name what programs in other languages define, where no reader follows them?
     pub names_others: bool,
+    /// Do programs in other languages use or implement what its files define, by name or through code that a generator writes?
+    pub meets_others: bool,
+    /// Endings of names that code may leave out where it marks something.
+    pub left_out_endings: &'static [&'static str],
     /// Do its functions go by names that the system's linker knows?
     pub exports_names: bool,
     /// In which role marks in front of definitions are looked up.
@@ -165,6 +175,19 @@ pub struct Modules {
     pub of_folder: fn(&str) -> Option<(&'static str, String)>,
 }
 
+/// The documentation of a module, or of what a folder holds.
+#[derive(Debug)]
+pub struct Introduced {
+    /// Names of the files that speak for their folder, best first.
+    pub told_in: &'static [&'static str],
+    /// Where a text documents itself; nothing where its first comment does.
+    pub opening: fn(&str) -> Option<crate::Span>,
+    /// What comments begin with that tools of the language read, not people.
+    pub for_tools: &'static [&'static str],
+    /// May any file of a folder document what the folder holds, in the comment before its first word?
+    pub by_any_file: bool,
+}
+
 /// How tests are told.
 #[derive(Debug)]
 pub struct Tests {
@@ -194,6 +217,10 @@ pub struct Programs {
     pub called: &'static [&'static str],
     /// Does a program begin with the definition called `main`?
     pub begins: fn(&Facts, DefId) -> bool,
+    /// Files that run by themselves: names, or the ends of paths, with at most one `*` for anything but `/`.
+    pub files: &'static [&'static str],
+    /// Does a file of such a name run, or does it only define?
+    pub runs: fn(&Facts) -> bool,
     /// Stems of files that are programs, where any other is a script.
     pub stems: Option<&'static [&'static str]>,
     /// The file beside which one that is built by itself is a tool.
@@ -261,6 +288,14 @@ pub mod usual {
     /// Comments behind `#`.
     pub const HASHES: Lexis = Lexis { line_comments: &["#"], block_comments: &[], ..SLASHES };
 
+    /// The first comment of a file documents it.
+    pub const INTRODUCED: Introduced = Introduced { told_in: &[], opening: first_comment, for_tools: &[], by_any_file: false };
+
+    /// Nothing but its first comment documents a text.
+    pub fn first_comment(_: &str) -> Option<crate::Span> {
+        None
+    }
+
     /// Arguments by place, no receiver among the parameters.
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };
 
@@ -268,7 +303,13 @@ pub mod usual {
     pub const MAIN: &[&str] = &["main", "__main__"];
 
     /// Programs begin with a function outside all types.
-    pub const PROGRAMS: Programs = Programs { called: MAIN, begins: free_function, stems: None, main_file: None, unnamed: &["main"] };
+    pub const PROGRAMS: Programs =
+        Programs { called: MAIN, begins: free_function, files: &[], runs: calls_at_once, stems: None, main_file: None, unnamed: &["main"] };
+
+    /// A file that calls something outside all definitions.
+    pub fn calls_at_once(facts: &Facts) -> bool {
+        facts.uses.iter().any(|u| u.role == crate::Role::Call && u.enclosing.is_none())
+    }
 
     /// No text is a component.
     pub fn no_component(_: &str) -> Option<Component> {

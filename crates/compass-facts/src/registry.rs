@@ -84,6 +84,14 @@ fn has_ending(list: &'static str, ending: &str) -> bool {
     list.split_whitespace().any(|known| known == ending)
 }
 
+/// Is that a name, or one with a `*` for anything?
+pub fn fits(name: &str, pattern: &str) -> bool {
+    match pattern.split_once('*') {
+        Some((front, end)) => name.len() >= front.len() + end.len() && name.starts_with(front) && name.ends_with(end),
+        None => name == pattern,
+    }
+}
+
 impl Language {
     /// Text that is searched but not read: schemas, configuration, documents.
     pub const TEXT: Language = Language(&crate::text::PROFILE);
@@ -119,10 +127,7 @@ impl Language {
 
     /// The language of a file name; `None` when the name says nothing.
     pub fn of_name(name: &str) -> Option<Language> {
-        let is_called = |pattern: &&str| match pattern.split_once('*') {
-            Some((front, end)) => name.len() >= front.len() + end.len() && name.starts_with(front) && name.ends_with(end),
-            None => name == *pattern,
-        };
+        let is_called = |pattern: &&str| fits(name, pattern);
         if let Some(known) = Language::all().iter().find(|l| l.profile().file_names.iter().any(is_called)) {
             return Some(*known);
         }
@@ -135,6 +140,19 @@ impl Language {
         }
         let known = Language::all().iter().copied().find(|l| l.profile().endings.contains(&extension.as_str()));
         known.or_else(|| has_ending(TEXT_ENDINGS, &extension).then_some(Language::TEXT))
+    }
+
+    /// Does the name of a file leave its language open, though an ending speaks for one?
+    pub fn is_unsure(name: &str) -> bool {
+        let ending = name.rsplit_once('.').map(|(_, e)| e.to_ascii_lowercase());
+        ending.is_some_and(|e| Language::all().iter().any(|l| l.profile().unsure_endings.contains(&e.as_str())))
+    }
+
+    /// The language of a text by how it begins: the program of its `#!` line, or a sign that only one language opens files with.
+    pub fn of_beginning(head: &str) -> Option<Language> {
+        let head = head.trim_start_matches('\u{feff}');
+        let opens = |l: &&Language| l.profile().openings.iter().any(|o| head.trim_start().starts_with(o));
+        Language::of_first_line(head.lines().next()?).or_else(|| Language::all().iter().find(opens).copied())
     }
 
     /// Is a file of that name surely no text?

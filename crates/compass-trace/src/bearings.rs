@@ -1,6 +1,6 @@
 //! Facts and relations of a symbol at a glance: what the desk shows beside the code.
 
-use crate::answer::{Answer, AnswerError, Context, Engine};
+use crate::answer::{Answer, AnswerError, Context, Engine, Introduction};
 use crate::documentation::{self, Block};
 use crate::question::{Form, Mode, Place, Question, Subject, What, WhoDoes};
 use compass_facts::{DefId, Facts, Kind, Language};
@@ -19,6 +19,8 @@ pub struct SymbolFacts {
     pub documentation: String,
     /// The same as it is read: paragraphs, lists, code, what is said of parameters.
     pub blocks: Vec<Block>,
+    /// The file that documentation stands in, where it is another one: that of a package, a README.
+    pub documented_in: Option<String>,
     /// Path of its file.
     pub path: String,
     /// Line of its name.
@@ -29,6 +31,15 @@ pub struct SymbolFacts {
     pub own: bool,
     /// Is it of a standard library that is declared, its source not on this machine?
     pub declared: bool,
+}
+
+impl SymbolFacts {
+    /// With what documents it as a whole.
+    fn introduced(self, by: Option<Introduction>) -> SymbolFacts {
+        let Some(Introduction { text, blocks, path }) = by else { return self };
+        let documented_in = (path != self.path).then_some(path);
+        SymbolFacts { documentation: text, blocks, documented_in, ..self }
+    }
 }
 
 /// A group of related places.
@@ -75,6 +86,7 @@ impl Engine {
             signature: path.clone(),
             documentation: String::new(),
             blocks: Vec::new(),
+            documented_in: None,
             path,
             line: 1,
             unit: unit.map(|u| u.name.clone()).unwrap_or_default(),
@@ -82,22 +94,27 @@ impl Engine {
             declared: unit.is_some_and(|u| u.is_declared()),
         };
         if symbol.is_module() {
-            return Ok(Some(base));
+            return Ok(Some(base.introduced(self.introduction(symbol.file)?)));
         }
         let Some((facts, def)) = index.definition(symbol)? else { return Ok(None) };
         let source = index.source(symbol.file)?;
         let text = source.source.text.as_str();
         let d = facts.facts.def(def);
         let language = index.file(symbol.file).map_or(Language::TEXT, |f| f.language);
-        Ok(Some(SymbolFacts {
+        let introduction = match (d.kind, d.doc) {
+            (Kind::Module, None) => self.introduction_of(symbol.file, &facts, def)?,
+            _ => None,
+        };
+        let found = SymbolFacts {
             name: self.qualified(symbol.file, &facts, def),
             kind: d.kind.word().to_owned(),
-            signature: signature(&facts.facts, def, text),
+            signature: signature(&facts.facts, def, text, language),
             documentation: d.doc.map(|s| documentation::clean(s.of(text))).unwrap_or_default(),
             blocks: d.doc.map(|s| documentation::read(language, s.of(text))).unwrap_or_default(),
             line: source.source.lines.locate(d.name_span.start.min(text.len() as u32)).0,
             ..base
-        }))
+        };
+        Ok(Some(found.introduced(introduction)))
     }
 
     /// Bearings of the name at a place; `None` where no name stands or it has no target. The second value says why.
@@ -143,12 +160,6 @@ impl Engine {
             _ => vec![("written by", who(WhoDoes::Writes)), ("read by", who(WhoDoes::Reads)), ("all uses", uses())],
         };
         let mut groups = Vec::new();
-        let marks = self.marks_of(symbol)?;
-        if let Some((first, _)) = marks.first() {
-            // Who else is marked so is one key away.
-            let question = format!("who uses {first} as mark");
-            groups.push(Group { title: "marks", question, total: marks.len() as u64, rows: marks.into_iter().map(|m| m.1).collect() });
-        }
         for (title, form) in forms {
             let question = Question { form, filters: vec![crate::question::Filter::AtMost(GROUP_ROWS)] };
             let mut answers = self.answer(&question, context)?;
@@ -157,6 +168,12 @@ impl Engine {
                 let whole = Question { filters: Vec::new(), ..question };
                 groups.push(Group { title, question: whole.to_string(), total: answers.total, rows: answers.answers });
             }
+        }
+        let marks = self.marks_of(symbol)?;
+        if let Some((first, _)) = marks.first() {
+            // Who else is marked so is one key away.
+            let question = format!("who uses {first} as mark");
+            groups.push(Group { title: "marks", question, total: marks.len() as u64, rows: marks.into_iter().map(|m| m.1).collect() });
         }
         Ok(groups)
     }
@@ -180,7 +197,7 @@ pub fn why_missing(cause: &str) -> String {
 }
 
 /// What stands from the definition's start to its body, on one line.
-fn signature(facts: &Facts, def: DefId, text: &str) -> String {
+fn signature(facts: &Facts, def: DefId, text: &str, language: Language) -> String {
     let d = facts.def(def);
     let end = match d.body {
         Some(body) if body.start > d.name_span.start => body.start,
@@ -191,6 +208,9 @@ fn signature(facts: &Facts, def: DefId, text: &str) -> String {
     let start = (d.whole.start as usize).max(line_start.min(d.name_span.start as usize));
     let raw = text.get(start..(end as usize).min(start + 600)).unwrap_or("");
     let raw = if d.body.is_none() { raw.split(";\n").next().unwrap_or(raw) } else { raw };
+    // Between the name and the body of some languages stands what is said of the first member.
+    let is_comment = |line: &str| language.profile().lexis.line_comments.iter().any(|sign| line.trim_start().starts_with(sign));
+    let raw = raw.lines().filter(|l| !is_comment(l)).collect::<Vec<_>>().join(" ");
     let folded = raw.split_whitespace().collect::<Vec<_>>().join(" ");
     folded.trim_end_matches(['{', ':', ' ', '\\']).to_owned()
 }

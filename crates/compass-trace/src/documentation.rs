@@ -8,8 +8,10 @@
 mod comment;
 mod fields;
 mod markup;
+mod opening;
 
 pub use comment::clean;
+pub(crate) use opening::opening;
 
 use compass_facts::Language;
 use fields::Part;
@@ -83,6 +85,13 @@ pub fn read(language: Language, comment: &str) -> Vec<Block> {
             }
         }
     }
+    out
+}
+
+/// The blocks of a text in Markdown.
+pub fn read_markdown(text: &str) -> Vec<Block> {
+    let mut out = Vec::new();
+    blocks(text, &mut out);
     out
 }
 

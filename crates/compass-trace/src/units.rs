@@ -225,7 +225,7 @@ fn folder_of<'f>(unit: &UnitRow, file: &'f FileRow) -> &'f str {
 fn space_entry(unit: &UnitRow, folder: &str, files: &[&FileRow]) -> Entry {
     let (tag, name) = namespace(folder, files);
     let lines: u64 = files.iter().map(|f| u64::from(f.lines)).sum();
-    let count = if files.len() == 1 { "1 file".to_owned() } else { format!("{} files", files.len()) };
+    let count = counted(files.len() as u64);
     Entry {
         node: Node::Space(files[0].id),
         tag: tag.to_owned(),
@@ -238,6 +238,10 @@ fn space_entry(unit: &UnitRow, folder: &str, files: &[&FileRow]) -> Entry {
     }
 }
 
+fn counted(files: u64) -> String {
+    if files == 1 { "1 file".to_owned() } else { format!("{files} files") }
+}
+
 /// What the language of most files calls what a folder holds, and by which name: `larder.store`, `crate::climate`, `cmd/turn`.
 fn namespace(folder: &str, files: &[&FileRow]) -> (&'static str, String) {
     let mut counts: BTreeMap<Language, usize> = BTreeMap::new();
@@ -247,7 +251,7 @@ fn namespace(folder: &str, files: &[&FileRow]) -> (&'static str, String) {
 }
 
 fn unit_entry(unit: &UnitRow, counts: &Counts) -> Entry {
-    let mut detail = format!("{} files · {} lines", counts.files, counts.lines);
+    let mut detail = format!("{} · {} lines", counted(counts.files), counts.lines);
     let needs = unit.needs.iter().map(|n| n.1).collect::<std::collections::BTreeSet<_>>().len();
     if needs > 0 {
         detail += &format!(" · needs {needs}");

@@ -45,6 +45,16 @@ CREATE TABLE turn_climates (
     per_mille     INTEGER NOT NULL
 );
 
+-- The books: what was bought, made and sold.
+CREATE TABLE entries (
+    id       INTEGER PRIMARY KEY,
+    day      TEXT NOT NULL,
+    what     TEXT NOT NULL CHECK (what IN ('milk', 'made', 'sold')),
+    subject  TEXT NOT NULL,
+    quantity INTEGER NOT NULL,
+    cents    INTEGER NOT NULL
+);
+
 CREATE INDEX turns_by_wheel ON turns (wheel_id, at);
 
 CREATE VIEW overdue AS

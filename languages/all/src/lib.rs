@@ -31,16 +31,21 @@ pub const ALL: [Language; 26] = [
 ];
 
 /// All ecosystems of packages; of manifests in one folder the first counts most.
-pub const ECOSYSTEMS: [Ecosystem; 10] = [
+pub const ECOSYSTEMS: [Ecosystem; 15] = [
     language_rust::CARGO,
     language_script::NPM,
     language_go::MODULES,
     language_jvm::MAVEN,
     language_jvm::GRADLE,
+    language_jvm::SBT,
     language_python::DISTRIBUTIONS,
     language_php::COMPOSER,
     language_csharp::NUGET,
     language_lisp::ASDF,
+    language_perl::LIBRARIES,
+    language_ruby::GEMS,
+    language_lua::ROCKS,
+    language_protobuf::MODULES,
     language_c_family::HEADERS,
 ];
 

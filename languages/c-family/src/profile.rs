@@ -34,6 +34,7 @@ const PROFILE: Profile = Profile {
     stored_word: "c",
     family: "c",
     endings: &["c", "h", "inc"],
+    unsure_endings: &["inc"],
     interpreters: &[],
     largest_bytes: LARGEST_BYTES,
     grammar: None,

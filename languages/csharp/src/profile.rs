@@ -32,7 +32,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
-    programs: Programs { called: &["Main"], begins, stems: None, main_file: None, unnamed: &["Main", "Program"] },
+    programs: Programs { called: &["Main"], begins, files: &["Program.cs"], unnamed: &["Main", "Program"], ..usual::PROGRAMS },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 2), advice: "the sources of the package would show it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),
@@ -57,6 +57,7 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::CsharpRules)),
     documentation: Some(&DocumentationPart(&XmlComments)),
     exports_names: false,
+    left_out_endings: &["Attribute"],
     ..PLAIN
 };
 

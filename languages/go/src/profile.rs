@@ -3,7 +3,7 @@
 use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Introduced, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{DefId, Definition, Facts, ImportKind};
 use compass_index::linking::RulesPart;
@@ -29,8 +29,9 @@ static PROFILE: Profile = Profile {
     lexis: usual::SLASHES,
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Package, by_file: false, of_folder: |folder| Some(("package", folder.to_owned())) },
+    introduced: Introduced { told_in: &["doc.go"], by_any_file: true, for_tools: &["go:", "+build"], ..usual::INTRODUCED },
     tests: Tests { is_file: |stem, _| stem.ends_with("_test"), folders: &[], marks: TestMarks::Reader },
-    programs: Programs { called: usual::MAIN, begins, stems: None, main_file: Some("main.go"), unnamed: &["main"] },
+    programs: Programs { begins, main_file: Some("main.go"), ..usual::PROGRAMS },
     packages: Packages { of_import: module, advice: "go mod download fetches it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

@@ -29,5 +29,6 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::GraphqlRules)),
     marks_are: compass_facts::Role::Ref,
+    meets_others: true,
     ..PLAIN
 };

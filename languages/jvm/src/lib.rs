@@ -12,7 +12,7 @@ include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use kotlin::KOTLIN;
-pub use packages::{GRADLE, MAVEN};
+pub use packages::{GRADLE, MAVEN, SBT};
 pub use profile::JAVA;
 pub use scala::SCALA;
 

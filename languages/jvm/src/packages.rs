@@ -10,6 +10,25 @@ pub const MAVEN: Ecosystem = Ecosystem(&Maven);
 /// `build.gradle`, `build.gradle.kts`.
 pub const GRADLE: Ecosystem = Ecosystem(&Gradle);
 
+/// `build.sbt`.
+pub const SBT: Ecosystem = Ecosystem(&Sbt);
+
+struct Sbt;
+
+impl Packaging for Sbt {
+    fn word(&self) -> &'static str {
+        "sbt"
+    }
+
+    fn manifests(&self) -> &'static [&'static str] {
+        &["build.sbt"]
+    }
+
+    fn read(&self, dir: &Path, _: &str, text: &str) -> Option<Manifest> {
+        Some(sbt(dir, text))
+    }
+}
+
 struct Maven;
 
 impl Packaging for Maven {
@@ -40,6 +59,20 @@ impl Packaging for Gradle {
     fn read(&self, dir: &Path, _: &str, text: &str) -> Option<Manifest> {
         Some(gradle(dir, text))
     }
+}
+
+/// The first settings of a build that are plain texts, at the margin or in a project; without a name the folder's counts. A build that
+/// computes them is not run.
+fn sbt(dir: &Path, text: &str) -> Manifest {
+    let setting = |key: &str| {
+        text.lines().find_map(|line| {
+            let line = line.trim_start();
+            let rest = line.strip_prefix("ThisBuild / ").unwrap_or(line).strip_prefix(key)?;
+            rest.trim_start().strip_prefix(":=")?.trim_start().strip_prefix('"')?.split('"').next().map(str::to_owned)
+        })
+    };
+    let folder = || Some(dir.file_name()?.to_string_lossy().into_owned());
+    Manifest::new(SBT, setting("name").or_else(folder), setting("version"))
 }
 
 /// The project's own name and version: those of its parent and of what it depends on stand in elements of their own.
@@ -110,5 +143,13 @@ mod tests {
         assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("ledger"), Some("1.4")));
         std::fs::write(ledger.join("settings.gradle"), "rootProject.name = 'larder-ledger'\n").expect("a file");
         assert_eq!(read(&ledger, "build.gradle.kts").expect("a manifest").name.as_deref(), Some("larder-ledger"));
+    }
+
+    #[test]
+    fn plain_settings_of_a_build_are_read() {
+        let manifest = sbt(Path::new("/work/larder"), "ThisBuild / version := \"1.2\"\nlazy val root = project\n  .settings(\n    name := \"ledger\",\n  )\n");
+        assert_eq!((manifest.name.as_deref(), manifest.version.as_deref()), (Some("ledger"), Some("1.2")));
+        let bare = sbt(Path::new("/work/larder"), "name := names.ledger\n");
+        assert_eq!((bare.name.as_deref(), bare.version), (Some("larder"), None));
     }
 }

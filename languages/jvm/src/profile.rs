@@ -3,7 +3,7 @@
 use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{DefId, Facts, Flags};
 use compass_index::linking::RulesPart;
@@ -29,8 +29,9 @@ static PROFILE: Profile = Profile {
     lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: package },
+    introduced: Introduced { told_in: &["package-info.java"], ..usual::INTRODUCED },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
-    programs: Programs { called: usual::MAIN, begins, stems: None, main_file: None, unnamed: &["main", "Main", "java"] },
+    programs: Programs { begins, unnamed: &["main", "Main", "java"], ..usual::PROGRAMS },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 3), advice: "the sources of the artifact would show it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),
@@ -42,7 +43,7 @@ static PROFILE: Profile = Profile {
     },
     layer: None,
     may_be_minified: false,
-    ecosystems: &["maven", "gradle"],
+    ecosystems: &["maven", "gradle", "sbt"],
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,

@@ -5,7 +5,7 @@ pub(crate) mod rules;
 
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, usual};
+use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, usual};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 
@@ -31,8 +31,9 @@ static PROFILE: Profile = Profile {
     lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
     calls: compass_facts::profile::Calls { by_name: true, ..usual::CALLS },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
+    introduced: Introduced { told_in: &["package.scala"], ..usual::INTRODUCED },
     tests: Tests { is_file: |stem, _| ["Test", "Tests", "Spec", "Suite"].iter().any(|end| stem.ends_with(end)), folders: &[], marks: TestMarks::Reader },
-    programs: Programs { called: usual::MAIN, begins: usual::free_function, stems: None, main_file: None, unnamed: &["main", "Main"] },
+    programs: Programs { unnamed: &["main", "Main"], ..usual::PROGRAMS },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 3), advice: "the sources of the artifact would show it" },
     standard: Standard {
         is_name: usual::none,
@@ -44,7 +45,7 @@ static PROFILE: Profile = Profile {
     },
     layer: None,
     may_be_minified: false,
-    ecosystems: &["maven", "gradle"],
+    ecosystems: &["maven", "gradle", "sbt"],
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,

@@ -4,7 +4,7 @@ use crate::documentation::Docstrings;
 use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_index::linking::RulesPart;
 use compass_trace::documentation::DocumentationPart;
 
@@ -27,7 +27,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: is_test, folders: &["t", "tests", "test"], marks: TestMarks::Reader },
-    programs: Programs { called: usual::MAIN, begins: usual::free_function, stems: None, main_file: None, unnamed: &["main"] },
+    programs: usual::PROGRAMS,
     packages: Packages { of_import: usual::whole, advice: "its sources belong into one of the folders where systems are looked for" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

@@ -33,7 +33,7 @@ static PROFILE: Profile = Profile {
         folders: &[],
         marks: TestMarks::Reader,
     },
-    programs: Programs { called: &[], begins: |_, _| false, stems: Some(&["main", "app", "cli", "config"]), main_file: None, unnamed: &["main"] },
+    programs: Programs { called: &[], files: &["main.lua", "bin/*"], stems: Some(&["main", "app", "cli", "config"]), ..usual::PROGRAMS },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 1), advice: "luarocks install fetches it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),
@@ -45,7 +45,7 @@ static PROFILE: Profile = Profile {
     },
     layer: None,
     may_be_minified: false,
-    ecosystems: &[],
+    ecosystems: &["rocks"],
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,

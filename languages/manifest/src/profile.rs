@@ -54,6 +54,7 @@ static IMAGES: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ManifestRules)),
+    meets_others: true,
     ..PLAIN
 };
 
@@ -85,5 +86,6 @@ static DOCUMENTS: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ManifestRules)),
+    meets_others: true,
     ..PLAIN
 };

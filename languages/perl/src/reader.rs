@@ -225,11 +225,23 @@ impl<'t> Reader<'t> {
             PerlToken::Variable => {
                 self.chain();
             }
-            PerlToken::Text { filled: true } => {
-                self.filled(span);
+            PerlToken::Text { filled } => {
+                self.statement(span);
+                if filled {
+                    self.filled(span);
+                }
                 self.at += 1;
             }
             _ => self.at += 1,
+        }
+    }
+
+    /// A statement of SQL between quotes: `'…'`, `qq{…}`.
+    fn statement(&mut self, whole: Span) {
+        let text = whole.of(self.text);
+        let open = text.len() - text.trim_start_matches(|c: char| c.is_ascii_alphabetic()).trim_start().len() + 1;
+        if text.len() > open + 1 && text.is_char_boundary(open) && text.is_char_boundary(text.len() - 1) {
+            self.b.statement_in(Span::new(whole.start as usize + open, whole.end as usize - 1));
         }
     }
 

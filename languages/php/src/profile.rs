@@ -20,6 +20,7 @@ static PROFILE: Profile = Profile {
     stored_word: "php",
     family: "php",
     endings: &["php", "phtml", "php5", "php7"],
+    openings: &["<?php"],
     interpreters: &["php*"],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),
@@ -29,7 +30,13 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: |stem, _| stem.ends_with("Test") || stem.ends_with("TestCase"), folders: &[], marks: TestMarks::Reader },
-    programs: Programs { called: &[], begins: |_, _| false, stems: Some(&["index", "cli", "app", "console"]), main_file: None, unnamed: &["index"] },
+    programs: Programs {
+        called: &[],
+        files: &["index.php", "cli.php", "artisan", "bin/*"],
+        stems: Some(&["index", "cli", "app", "console"]),
+        unnamed: &["index", "public"],
+        ..usual::PROGRAMS
+    },
     packages: Packages { of_import: |module| usual::first_parts(module, "\\", 2), advice: "composer install fetches it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

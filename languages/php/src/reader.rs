@@ -6,6 +6,7 @@
 
 mod declarations;
 mod expressions;
+mod includes;
 mod names;
 mod said;
 
@@ -201,11 +202,35 @@ impl<'t> Reader<'t> {
                     }
                 }
             }
+            "subscript_expression" if self.is_new_list(node) => self.first_element(node, ty),
             _ => {
                 self.expression(node, Role::Write);
                 self.given_to_itself(node, ty);
             }
         }
+    }
+
+    /// `$racks['oak'][] = 1;` makes the list where the function has no such variable.
+    fn is_new_list(&mut self, node: Node<'t>) -> bool {
+        let base = base_of(node);
+        let word = text(base, self.b.text);
+        base.kind() == "variable_name" && word != "$this" && word != "$GLOBALS" && !word.starts_with("$_") && self.b.find_in(self.variables, word).is_none()
+    }
+
+    fn first_element(&mut self, node: Node<'t>, ty: TypeId) {
+        let mut at = node;
+        while at.kind() == "subscript_expression" {
+            let parts = named(at);
+            for index in parts.iter().skip(1) {
+                self.expression(*index, Role::Read);
+            }
+            let Some(of) = parts.first() else { return };
+            at = *of;
+        }
+        let is_flat = named(node).first().is_some_and(|n| n.kind() == "variable_name");
+        let element = if is_flat { ty } else { self.b.unknown() };
+        let list = self.b.ty(TypeExpr::List(element));
+        self.assigned(at, list);
     }
 
     /// `$this->rack = new Rack()`.
@@ -264,4 +289,16 @@ impl<'t> Reader<'t> {
         self.b.leave(saved);
         result
     }
+}
+
+/// What stands before all indexes.
+fn base_of(node: Node) -> Node {
+    let mut at = node;
+    while at.kind() == "subscript_expression" {
+        match named(at).first() {
+            Some(of) => at = *of,
+            None => return at,
+        }
+    }
+    at
 }

@@ -55,7 +55,7 @@ impl Rules for PhpRules {
     }
 
     fn words(&self) -> &'static [&'static str] {
-        &["__construct", "current", "getIterator"]
+        &["__construct", "current", "getIterator", compass_index::linking::IMPORTS]
     }
 
     fn namespace(&self, _: &Evaluator, _: u32, u: &Use) -> Namespace {
@@ -89,8 +89,12 @@ impl Rules for PhpRules {
     }
 
     fn targets(&self, e: &mut Evaluator, file: u32, id: ImportId) -> Vec<Target> {
+        if e.world.facts(file).import(id).kind == ImportKind::Effect {
+            return taken_in(e, file, id).into_iter().collect();
+        }
         let found = self.follow(e, file, id);
         let to_file = |h: &Hit| match h.entity {
+            Entity::Module(f, _) => Some(Target { entity: Entity::Module(f, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false }),
             Entity::DefRef(s) => Some(Target { entity: Entity::Module(s.file, ScopeId::FILE), certainty: Certainty::Proven, stands_in: false }),
             _ => None,
         };
@@ -98,7 +102,11 @@ impl Rules for PhpRules {
     }
 
     fn is_import(&self, import: &Import) -> bool {
-        import.span != import.name_span
+        import.kind != ImportKind::Within && import.span != import.name_span
+    }
+
+    fn is_own_path(&self, module: &str) -> bool {
+        module.starts_with('.')
     }
 
     fn follows_unbound(&self, import: &Import) -> bool {
@@ -124,6 +132,12 @@ impl Rules for PhpRules {
             let reason = Reason { kind: StepKind::Import, file, def: None, at: import.name_span.start, len: import.name_span.len() };
             found.hits.iter_mut().for_each(|h| h.reasons.insert(0, reason));
             return found;
+        }
+        if wanted == Wanted::Class
+            && let Some(file) = file_of_namespace(e, space, e.world.name(gid))
+        {
+            let hit = Hit { entity: Entity::Module(file, ScopeId::FILE), certainty: Certainty::Proven, reasons: Vec::new() };
+            return Lookup { hits: vec![hit], cause: Cause::NoDefinition };
         }
         let cause = if space.is_empty() && is_builtin(crate::PHP, e.world.name(gid)) { Cause::Builtin } else { Cause::UnitAbsent };
         Lookup { hits: vec![Hit { entity: Entity::External(gid), certainty: Certainty::Proven, reasons: Vec::new() }], cause }
@@ -186,6 +200,38 @@ impl Rules for PhpRules {
         });
         Lookup { hits: hits.collect(), cause: found.cause }
     }
+}
+
+/// The file that code takes in: from the folder of the file, from the top, from a folder above, or by the end of its path.
+fn taken_in(e: &Evaluator, file: u32, id: ImportId) -> Option<Target> {
+    let facts = e.world.facts(file);
+    let import = facts.import(id);
+    let path = facts.name(import.module);
+    let row = &e.world.files[file as usize];
+    let folder = row.path.rsplit_once('/').map_or("", |p| p.0);
+    let below = |folder: &str| compass_index::linking::normalise(&compass_index::linking::join(folder, path));
+    let at = |p: &str| e.world.by_path.get(&(row.root, p)).copied();
+    let target = |f: u32, certainty| Target { entity: Entity::Module(f, ScopeId::FILE), certainty, stands_in: false };
+    if let Some(found) = at(&below(folder)).filter(|_| !import.system) {
+        return Some(target(found, Certainty::Proven));
+    }
+    if path.starts_with('.') {
+        return None;
+    }
+    // Which folders are looked into is a setting: the nearest above that has the file.
+    let above = std::iter::successors(Some(folder), |f| if f.is_empty() { None } else { Some(f.rsplit_once('/').map_or("", |p| p.0)) });
+    let found = above.into_iter().find_map(|f| at(&below(f))).or_else(|| e.modules.by_suffix(e.world, file, path));
+    found.filter(|f| *f != file).map(|f| target(f, Certainty::Inferred))
+}
+
+/// A namespace that is given another name: a file that is part of it, or of one within it.
+fn file_of_namespace(e: &Evaluator, space: &str, name: &str) -> Option<u32> {
+    let whole = if space.is_empty() { name.to_owned() } else { format!("{space}\\{name}") };
+    let files = e.modules.of::<PhpFiles>();
+    e.world.note_imports();
+    let holds = |s: &str| s.strip_prefix(&whole).is_some_and(|rest| rest.is_empty() || rest.starts_with('\\'));
+    let all = files.blocks.iter().filter(|(_, s)| holds(s));
+    all.min_by_key(|((file, _), s)| (s.len(), *file)).map(|((file, _), _)| *file)
 }
 
 /// Is it a member without a body, and has a class of some other kind one with a body? A class may take the one from its bases and the

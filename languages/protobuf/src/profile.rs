@@ -36,5 +36,6 @@ static PROFILE: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ProtobufRules)),
+    meets_others: true,
     ..PLAIN
 };

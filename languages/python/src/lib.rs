@@ -1,6 +1,7 @@
 //! Python: what is particular to it, in one room.
 
 mod frameworks;
+mod introduction;
 mod ladder;
 mod packages;
 mod profile;

@@ -3,7 +3,9 @@
 use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{
+    Calls, Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words,
+};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 use compass_trace::crossings::frameworks::FrameworksPart;
@@ -31,13 +33,14 @@ static PROFILE: Profile = Profile {
     lexis: Lexis { long_quotes: &["\"\"\"", "'''"], ..usual::HASHES },
     calls: Calls { is_receiver, by_name: true, takes_rest: |p| p.contains("...") || p.starts_with('*') },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
+    introduced: Introduced { told_in: &["__init__.py"], opening: crate::introduction::docstring, ..usual::INTRODUCED },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
     programs: Programs {
-        called: usual::MAIN,
-        begins: usual::free_function,
+        files: &["__main__.py", "manage.py", "wsgi.py", "asgi.py"],
+        runs: |_| true,
         stems: Some(&["__main__", "manage", "wsgi", "asgi", "main", "cli", "app"]),
-        main_file: None,
         unnamed: &["main", "__main__", "manage", "wsgi", "asgi"],
+        ..usual::PROGRAMS
     },
     packages: Packages { of_import: |module| usual::first_parts(module, ".", 1), advice: "pip install fetches it, into the project's environment" },
     standard: Standard {

@@ -1,5 +1,6 @@
 //! Ruby: what is particular to it, in one room.
 
+mod packages;
 mod profile;
 mod reader;
 mod rules;
@@ -7,4 +8,5 @@ mod rules;
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
 include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
+pub use packages::GEMS;
 pub use profile::RUBY;

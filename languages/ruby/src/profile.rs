@@ -3,7 +3,7 @@
 use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 
@@ -28,12 +28,13 @@ static PROFILE: Profile = Profile {
     lexis: Lexis { line_comments: &["#"], block_comments: &[], ..usual::SLASHES },
     calls: usual::CALLS,
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
+    introduced: Introduced { for_tools: &["frozen_string_literal:", "rubocop:", "typed:"], ..usual::INTRODUCED },
     tests: Tests {
         is_file: |stem, _| ["_test", "_spec"].iter().any(|end| stem.ends_with(end)) || stem.starts_with("test_"),
         folders: &[],
         marks: TestMarks::Reader,
     },
-    programs: Programs { called: &[], begins: |_, _| false, stems: Some(&["main", "app", "cli", "config"]), main_file: None, unnamed: &["main"] },
+    programs: Programs { called: &[], files: &["config.ru", "bin/*", "exe/*"], stems: Some(&["main", "app", "cli", "config"]), ..usual::PROGRAMS },
     packages: Packages { of_import: |module| usual::first_parts(module, "/", 1), advice: "bundle install fetches it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),
@@ -45,7 +46,7 @@ static PROFILE: Profile = Profile {
     },
     layer: None,
     may_be_minified: false,
-    ecosystems: &[],
+    ecosystems: &["gems"],
     is_hidden: usual::is_private,
     lists: Lists::No,
     implements_by_shape: false,

@@ -3,7 +3,9 @@
 use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Calls, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{
+    Calls, Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words,
+};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 use compass_unfold::LadderPart;
@@ -30,6 +32,7 @@ static PROFILE: Profile = Profile {
     lexis: Lexis { has_lifetimes: true, has_bars: true, ..usual::SLASHES },
     calls: Calls { is_receiver, ..usual::CALLS },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: module },
+    introduced: Introduced { told_in: &["lib.rs", "mod.rs"], opening: crate::introduction::inner_comment, ..usual::INTRODUCED },
     tests: Tests { is_file: |stem, _| stem == "tests" || stem.ends_with("_test") || stem.ends_with("_tests"), folders: &[], marks: TestMarks::Reader },
     programs: Programs { unnamed: &["main", "mod", "lib"], ..usual::PROGRAMS },
     packages: Packages { of_import: |module| usual::first_parts(module, "::", 1), advice: "cargo fetch downloads it" },

@@ -3,7 +3,7 @@
 use crate::components;
 use crate::reader;
 use compass_facts::profile::PLAIN;
-use compass_facts::profile::{Calls, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Calls, Introduced, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{Cancel, Facts, Language};
 use compass_index::linking::RulesPart;
@@ -49,6 +49,11 @@ const SCRIPT: Profile = Profile {
     lexis: usual::SLASHES,
     calls: Calls { is_receiver: |p, _| p.starts_with("this:"), ..usual::CALLS },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
+    introduced: Introduced {
+        told_in: &["index.ts", "index.tsx", "index.js", "index.mjs", "index.cjs"],
+        for_tools: &["eslint", "@ts-", "@flow", "@jsx", "@format", "global ", "globals ", "jshint", "prettier"],
+        ..usual::INTRODUCED
+    },
     tests: Tests { is_file: |_, name| [".test.", ".spec.", "_test.", ".cy."].iter().any(|m| name.contains(m)), folders: &[], marks: TestMarks::File },
     programs: usual::PROGRAMS,
     packages: Packages { of_import: package, advice: "npm install fetches it" },

@@ -20,6 +20,7 @@ static PROFILE: Profile = Profile {
     stored_word: "shell",
     family: "shell",
     endings: &["sh", "bash", "zsh", "ksh", "bats"],
+    unsure_endings: &["sh"],
     interpreters: &["sh", "bash", "dash", "zsh", "ksh", "bats"],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),
@@ -35,7 +36,7 @@ static PROFILE: Profile = Profile {
         folders: &[],
         marks: TestMarks::Nothing,
     },
-    programs: Programs { called: &["main"], begins: |_, _| false, stems: None, main_file: None, unnamed: &["main"] },
+    programs: Programs { called: &[], files: &["*"], stems: Some(&["main", "app", "cli"]), ..usual::PROGRAMS },
     packages: Packages { of_import: usual::whole, advice: "a root that holds the script would show it" },
     standard: Standard {
         is_name: |name| NAMES.contains(name),

@@ -373,7 +373,7 @@ fn the_same_way_with_the_mouse() {
     click(&screen, "came by", 0);
     screen.wait("a row of the track leads back", |s| is_here(s, "planner.py:55") && !s.contains("came by"));
     ask(&screen, "who calls plan_turn");
-    click(&screen, "blueprint.turn_wheel", 3);
+    click(&screen, "blueprint.turned", 3);
     screen.wait("a row of the answers", |s| s.contains("DESK F2") && is_here(s, "plan_turn"));
     click(&screen, "answers F3", 0);
     screen.wait("the answers again", |s| s.contains("who calls plan_turn") && s.contains("ANSWERS F3"));
@@ -407,4 +407,30 @@ fn the_way_is_the_same_while_two_thousand_files_change_underneath() {
         std::thread::sleep(std::time::Duration::from_millis(250));
     }
     panic!("what was written last is known in the end:\n{}", screen.shown());
+}
+
+/// The second half of the tour: one question over three languages of the JVM, marks, a package that documents itself, a script.
+#[test]
+fn a_question_goes_through_the_other_languages_of_the_demo() {
+    let home = tempfile::tempdir().expect("a temporary folder");
+    let screen = open(home.path(), 160, 45, "");
+    ask(&screen, "who calls PriceList.cheese");
+    screen.wait("callers in Java and in Scala", |s| s.contains("Ledger.java:36") && s.contains("Forecast.scala:22"));
+    screen.keys(&["Enter"]);
+    screen.wait("the first of them", |s| is_here(s, "Ledger.java:36"));
+    screen.keys(&["Enter"]);
+    screen.wait("where it is written, in Kotlin", |s| is_here(s, "Prices.kt:22"));
+    screen.keys(&["BSpace"]);
+    screen.wait("back in Java", |s| is_here(s, "Ledger.java:36"));
+
+    ask(&screen, "who uses Booked as mark");
+    screen.wait("what is marked", |s| s.contains("@Booked(Account.Kind.MILK)") && s.contains("4 rows"));
+    ask(&screen, "what is larder.ledger");
+    screen.wait("what a package says of itself", |s| s.contains("The books of the cooperative"));
+    ask(&screen, "who calls define-rule");
+    screen.wait("rules in Lisp", |s| s.contains("(define-rule ripeness (wheel)"));
+    ask(&screen, "who calls scripts/messages.sh");
+    screen.wait("who runs a script", |s| s.contains("Makefile:17"));
+    ask(&screen, "who imports parts/wheel.html");
+    screen.wait("a template", |s| s.contains("templates/rack.html:9"));
 }

@@ -134,13 +134,13 @@ fn folders_unfold_in_place_and_a_file_is_opened_from_them(#[case] cols: u16, #[c
     screen.keys(&["h"]);
     screen.wait("the folders", |s| s.contains("folders ") && s.contains("read now"));
     screen.keys(&["End"]);
-    screen.keys(&["Up", "Up"]);
+    screen.keys(&["Up", "Up", "Up", "Up", "Up", "Up"]);
     screen.wait("a folder", |s| s.contains("▸ sensors/"));
     screen.keys(&["Right"]);
     screen.wait("what it holds", |s| s.contains("▾ sensors/") && s.contains("include/"));
     screen.wait("the place stays", |s| s.lines().any(|l| l.starts_with(" here") && l.contains("planner.py:50")));
     screen.keys(&["End"]);
-    screen.keys(&["Up"]);
+    screen.keys(&["Up", "Up"]);
     screen.keys(&["Enter"]);
     screen.wait("a file", |s| s.lines().any(|l| l.starts_with(" here") && l.contains("README.md:1")));
 }

@@ -138,7 +138,7 @@ fn the_demo_is_a_repository_with_fixed_history() {
         .output()
         .expect("git runs");
     let log = String::from_utf8_lossy(&log.stdout).into_owned();
-    assert_eq!(log.lines().count(), 11);
+    assert_eq!(log.lines().count(), 24);
     assert!(log.lines().last().is_some_and(|l| l.ends_with("2025-01-03 Ansa Pell")), "{log}");
     let again = run(&project, &["demo", "--lay-out-only", "--to", to.to_str().expect("utf-8")]);
     assert_eq!(again.code, 2);

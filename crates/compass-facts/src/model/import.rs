@@ -24,6 +24,9 @@ pub enum ImportKind {
 
 crate::stored_by_number!(ImportKind { Module = 0, Name = 1, Glob = 2, Include = 3, Child = 4, Effect = 5, Within = 6 });
 
+/// The name of a use that stands for an import whose module is known at run time only.
+pub const AT_RUN_TIME: &str = "<module at run time>";
+
 /// One import: at most one name bound.
 #[derive(Debug, Clone, PartialEq, Serialize, Deserialize)]
 pub struct Import {

@@ -145,6 +145,14 @@ impl<'t> Builder<'t> {
         self.kept.filter(|k| k.0 == value).map(|k| k.1)
     }
 
+    /// Records an import whose module is known at run time only: whoever asks who imports a file learns of it. It stands behind the
+    /// statement, where no name is.
+    pub fn import_at_run_time(&mut self, whole: Span) {
+        let of = self.unknown();
+        let at = Span { start: whole.end, end: whole.end };
+        self.add_use(crate::AT_RUN_TIME, at, crate::Role::Import, crate::Shape::Member(of));
+    }
+
     /// Records a signal.
     pub fn signal(&mut self, span: Span, kind: SignalKind) {
         self.facts.signals.push(Signal { span, enclosing: self.place.container, kind });

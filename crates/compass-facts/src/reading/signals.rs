@@ -84,12 +84,36 @@ impl<'t> Builder<'t> {
     }
 
     fn sql_signal(&mut self, value: Node<'t>, bound: Option<u32>) {
-        let Some(content) = blanked(value, self.text) else { return };
-        if !looks_like_sql(&content) {
+        if let Some(content) = blanked(value, self.text) {
+            self.statement(&content, span(value), bound);
+        }
+    }
+
+    /// Records a statement that stands in a text, for readers without a tree: what is between the quotes.
+    pub fn statement_in(&mut self, contents: Span) {
+        let text = contents.of(self.text);
+        if text.len() <= MAX_TEXT_BYTES {
+            self.statement(text, contents, None);
+        }
+    }
+
+    /// Records texts that are put together with a sign between; tells whether these are texts, whose parts are not to be recorded.
+    pub fn joined_texts(&mut self, node: Node<'t>) -> bool {
+        if self.text_depth > 0 || node.byte_range().len() > MAX_TEXT_BYTES || !is_text(node) {
+            return false;
+        }
+        let bound = self.kept_as(node.id());
+        self.text_signal(node, bound);
+        true
+    }
+
+    /// `content` begins where the place does.
+    fn statement(&mut self, content: &str, at: Span, bound: Option<u32>) {
+        if !looks_like_sql(content) {
             return;
         }
-        let base = value.start_byte() as u32;
-        let (mentions, made) = read_sql(&content);
+        let base = at.start;
+        let (mentions, made) = read_sql(content);
         let mut names: Vec<SqlName> = Vec::new();
         for mention in mentions {
             let tables = mention.tables.iter().map(|t| self.intern(t)).collect();
@@ -104,7 +128,7 @@ impl<'t> Builder<'t> {
             names.push(SqlName { verb: crate::SqlVerb::Define, tables, column: None, span });
         }
         if !names.is_empty() {
-            self.signal(span(value), SignalKind::Sql(names, bound));
+            self.signal(at, SignalKind::Sql(names, bound));
         }
     }
 
@@ -162,7 +186,7 @@ impl<'t> Builder<'t> {
 
     fn text_parts(&mut self, node: Node<'t>, out: &mut Vec<TextPart>) {
         match node.kind() {
-            "string_content" | "string_fragment" => {
+            kind if matches!(kind, "string_content" | "string_fragment") || kind.ends_with("_literal_content") => {
                 let holes: Vec<Node> = named(node).into_iter().filter(|n| n.kind().contains("interpolation")).collect();
                 if holes.is_empty() {
                     out.push(TextPart::Text(self.intern(text(node, self.text))));
@@ -181,6 +205,8 @@ impl<'t> Builder<'t> {
             | "binary_expression"
             | "string_literal"
             | "raw_string_literal"
+            | "interpreted_string_literal"
+            | "encapsed_string"
             | "parenthesized_expression" => {
                 for part in named(node) {
                     self.text_parts(part, out);
@@ -194,9 +220,11 @@ impl<'t> Builder<'t> {
 /// A text, or texts put together.
 pub fn is_text(node: Node) -> bool {
     match node.kind() {
-        "string" | "template_string" | "concatenated_string" | "string_literal" | "raw_string_literal" => true,
+        "string" | "template_string" | "concatenated_string" | "string_literal" | "raw_string_literal" | "interpreted_string_literal" | "encapsed_string" => {
+            true
+        }
         "binary_operator" | "binary_expression" => {
-            let is_plus = node.child_by_field_name("operator").is_some_and(|o| o.kind() == "+");
+            let is_plus = node.child_by_field_name("operator").is_some_and(|o| matches!(o.kind(), "+" | "."));
             is_plus && ["left", "right"].iter().any(|f| node.child_by_field_name(f).is_some_and(|n| is_text(n)))
         }
         "parenthesized_expression" => named(node).first().is_some_and(|n| is_text(*n)),
@@ -223,13 +251,16 @@ fn begins_path(node: Node, source: &str) -> bool {
     (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name
 }
 
+/// Is there a word that a statement may begin with?
+fn may_be_sql(raw: &str) -> bool {
+    let end = (0..=raw.len().min(400)).rev().find(|i| raw.is_char_boundary(*i)).unwrap_or(0);
+    let lower = raw[..end].to_ascii_lowercase();
+    ["select", "insert", "update", "delete", "create", "with", "replace", "alter", "drop", "truncate", "merge"].iter().any(|k| lower.contains(k))
+}
+
 /// The contents of a text at their places, everything else blank, what is put in a question mark.
 fn blanked(node: Node, source: &str) -> Option<String> {
-    let raw = source.get(node.byte_range())?;
-    let lower = raw.get(..raw.len().min(400))?.to_ascii_lowercase();
-    if !["select", "insert", "update", "delete", "create", "with", "replace", "alter", "drop", "truncate", "merge"].iter().any(|k| lower.contains(k)) {
-        return None;
-    }
+    let raw = source.get(node.byte_range()).filter(|raw| may_be_sql(raw))?;
     let mut out = vec![b' '; raw.len()];
     let base = node.start_byte();
     copy_contents(node, source, base, &mut out);
@@ -239,7 +270,8 @@ fn blanked(node: Node, source: &str) -> Option<String> {
 fn copy_contents(node: Node, source: &str, base: usize, out: &mut [u8]) {
     let range = node.byte_range();
     match node.kind() {
-        "string_content" | "string_fragment" => {
+        // Some grammars call the contents of a text after the text.
+        kind if matches!(kind, "string_content" | "string_fragment") || kind.ends_with("_literal_content") => {
             if let (Some(to), Some(from)) = (out.get_mut(range.start - base..range.end - base), source.as_bytes().get(range.clone())) {
                 to.copy_from_slice(from);
             }
@@ -249,6 +281,12 @@ fn copy_contents(node: Node, source: &str, base: usize, out: &mut [u8]) {
             }
         }
         "escape_sequence" => out[range.start - base..range.end - base].fill(b' '),
+        // Some grammars have no node for what stands between the quotes.
+        "string" if named(node).is_empty() => {
+            for (to, from) in out[range.start - base..range.end - base].iter_mut().zip(source.as_bytes()[range.clone()].iter()) {
+                *to = if matches!(from, b'"' | b'\'') { b' ' } else { *from };
+            }
+        }
         "interpolation" | "template_substitution" | "identifier" | "attribute" | "call" => {
             out[range.start - base..range.end - base].fill(b' ');
             out[range.start - base] = b'?';

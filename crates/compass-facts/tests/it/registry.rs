@@ -64,3 +64,14 @@ fn readers_have_versions_of_their_own() {
     assert_eq!(versions.len(), rooms, "one for each room");
     assert_eq!(languages::JAVASCRIPT.reader_version(), languages::TSX.reader_version(), "one reader");
 }
+
+#[rstest]
+#[case::program("#!/usr/bin/env php\n<?php\n", Some(languages::PHP))]
+#[case::sign("<?php\nreturn [];\n", Some(languages::PHP))]
+#[case::behind_a_mark_of_bytes("\u{feff}<?php\n", Some(languages::PHP))]
+#[case::nothing("int a;\n", None)]
+#[case::empty("", None)]
+fn beginnings_tell_languages(#[case] head: &str, #[case] language: Option<Language>) {
+    languages::register();
+    assert_eq!(Language::of_beginning(head), language);
+}

@@ -52,7 +52,10 @@ pub(super) fn add(plan: &mut Plan, tree: &dyn Tree, machine: &Machine) {
     let own: Vec<Language> = plan.files.iter().filter(|f| plan.units[f.unit].own).map(|f| f.language).collect::<FxHashSet<_>>().into_iter().collect();
     for language in Language::all().iter().copied() {
         let standard = &language.profile().standard;
-        let is_there = || plan.units.iter().any(|u| !u.own && (standard.is_unit)(&u.name));
+        // Libraries of several languages may be called alike.
+        let of_family = |f: &PlannedFile| f.language.profile().family == language.profile().family;
+        let is_library = |f: &PlannedFile| !plan.units[f.unit].own && (standard.is_unit)(&plan.units[f.unit].name) && of_family(f);
+        let is_there = || plan.files.iter().any(is_library);
         let uses_it = |l: &Language| *l == language || standard.of_family && l.profile().family == language.profile().family;
         if standard.declared.is_empty() || !own.iter().any(uses_it) || is_there() {
             continue;

@@ -52,8 +52,16 @@ impl Look<'_> {
         Seen::File { path: path.to_owned(), dir, planned: self.plan(path, shown, &name), name }
     }
 
+    fn language(&self, path: &Path, name: &str) -> Option<Language> {
+        match Language::of_name(name) {
+            Some(known) if Language::is_unsure(name) => Some(language_by_beginning(self.tree, path).unwrap_or(known)),
+            Some(known) => Some(known),
+            None => language_by_content(self.tree, path, name),
+        }
+    }
+
     fn plan(&self, path: &Path, shown: String, name: &str) -> Result<Box<PlannedFile>, Skip> {
-        let language = Language::of_name(name).or_else(|| language_by_content(self.tree, path, name)).ok_or(Skip::UnknownLanguage)?;
+        let language = self.language(path, name).ok_or(Skip::UnknownLanguage)?;
         let meta = self.tree.meta(path).map_err(|_| Skip::Unreadable)?;
         let full = path.to_owned();
         Ok(Box::new(PlannedFile {
@@ -79,13 +87,17 @@ fn language_by_content(tree: &dyn Tree, path: &Path, name: &str) -> Option<Langu
         return None;
     }
     let head = tree.head(path, LOOKED_AT).ok()?;
-    if path.extension().is_none()
-        && let Some(line) = head.split(|b| *b == b'\n').next().and_then(|l| std::str::from_utf8(l).ok())
-        && let Some(language) = Language::of_first_line(line)
-    {
-        return Some(language);
-    }
-    is_text(&head).then_some(Language::TEXT)
+    told_by(&head).or_else(|| is_text(&head).then_some(Language::TEXT))
+}
+
+fn language_by_beginning(tree: &dyn Tree, path: &Path) -> Option<Language> {
+    told_by(&tree.head(path, LOOKED_AT).ok()?).filter(|l| l.is_read())
+}
+
+/// What the beginning of a file says; it may be cut within a letter.
+fn told_by(head: &[u8]) -> Option<Language> {
+    let text = head.utf8_chunks().next().map_or("", |c| c.valid());
+    Language::of_beginning(text)
 }
 
 /// Is it the beginning of a text? A letter may be cut at the end.

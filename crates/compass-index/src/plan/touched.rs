@@ -46,7 +46,7 @@ impl Plan {
     /// Size, time and number of a file of the plan that is what it was otherwise.
     fn looked_at(&self, tree: &dyn Tree, file: &PlannedFile) -> Option<(u64, i64, u64)> {
         let meta = tree.link_meta(&file.full).ok().filter(|m| m.kind == Kind::File)?;
-        let is_told_by_name = file.full.file_name().and_then(|n| n.to_str()).is_some_and(|n| Language::of_name(n).is_some());
+        let is_told_by_name = file.full.file_name().and_then(|n| n.to_str()).is_some_and(|n| Language::of_name(n).is_some() && !Language::is_unsure(n));
         if settles_more(&file.full) || !is_told_by_name {
             return None;
         }

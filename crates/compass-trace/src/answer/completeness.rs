@@ -138,7 +138,15 @@ impl Engine {
 
     /// Counts imports that lead nowhere and may mean a module.
     pub(super) fn miss_importers(&self, module: FileId, found: &mut Found) -> Result<(), AnswerError> {
-        let Some(row) = self.index.file(module).filter(|f| f.language.profile().modules.by_file) else { return Ok(()) };
+        let Some(row) = self.index.file(module) else { return Ok(()) };
+        for entry in self.index.unlinked(compass_facts::AT_RUN_TIME)? {
+            if self.index.file(entry.file).is_some_and(|f| f.language.is_kin_of(row.language)) {
+                found.miss(Cause::Dynamic.word(), entry.count);
+            }
+        }
+        if !row.language.profile().modules.by_file {
+            return Ok(());
+        }
         let name = super::naming::module_name(&row.path).to_owned();
         for entry in self.index.unlinked(&name)? {
             let is_kin = self.index.file(entry.file).is_some_and(|f| f.language.is_kin_of(row.language));
@@ -223,6 +231,18 @@ impl Engine {
         for (language, causes) in &self.index.summary().hidden {
             for (cause, count) in causes.iter().filter(|_| concerns(language)) {
                 found.miss(cause, *count);
+            }
+        }
+    }
+
+    /// What a description of an interface defines is used by programs in other languages, where no link leads to it.
+    pub(super) fn miss_other_languages(&self, symbols: impl Iterator<Item = SymbolId>, found: &mut Found) {
+        let meets_others = |s: SymbolId| self.index.file(s.file).is_some_and(|f| f.language.profile().meets_others);
+        if symbols.into_iter().any(meets_others) {
+            found.miss(Cause::Dynamic.word(), 1);
+            let note = "programs in other languages may use it through generated code or by its name: that is not followed";
+            if !found.notes.iter().any(|n| n == note) {
+                found.notes.push(note.to_owned());
             }
         }
     }

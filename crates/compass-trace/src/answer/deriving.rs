@@ -26,6 +26,7 @@ impl Engine {
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
+            self.miss_other_languages(resolution.symbols.iter().map(|r| r.symbol), &mut found);
             for resolved in &resolution.symbols {
                 let (members, is_cut) = if up { self.overridden(resolved.symbol)? } else { self.overriding_and_more(resolved.symbol)? };
                 found.miss(Cause::TooMany.word(), u64::from(is_cut));
@@ -47,6 +48,7 @@ impl Engine {
         for subject in subjects {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
+            self.miss_other_languages(resolution.symbols.iter().map(|r| r.symbol), &mut found);
             // Where the name of a type is also one of members, the type is meant.
             let (mut types, mut members) = (Vec::new(), 0);
             for resolved in resolution.symbols.iter().filter(|_| resolution.by_name) {

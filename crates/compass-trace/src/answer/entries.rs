@@ -56,8 +56,8 @@ impl Engine {
             }
         }
         for file in self.index.files() {
-            let name = file.path.rsplit('/').next().unwrap_or("");
-            if matches!(name, "__main__.py" | "manage.py" | "wsgi.py" | "asgi.py") {
+            let programs = &file.language.profile().programs;
+            if programs.files.iter().any(|f| is_called(&file.path, f)) && (programs.runs)(&self.index.facts(file.id)?.facts) {
                 rows.push(Raw::module(file.id));
             }
         }
@@ -148,4 +148,10 @@ fn lines_beside(lines: &FxHashMap<String, u64>, path: &str) -> u64 {
 /// Does a program begin with the function?
 fn begins(facts: &compass_facts::Facts, def: compass_facts::DefId, file: Option<&FileRow>) -> bool {
     file.is_some_and(|f| (f.language.profile().programs.begins)(facts, def))
+}
+
+/// Does a path end so? One `*` stands for anything within a name.
+fn is_called(path: &str, pattern: &str) -> bool {
+    let end = path.rsplit('/').take(pattern.split('/').count()).collect::<Vec<_>>().into_iter().rev().collect::<Vec<_>>().join("/");
+    compass_facts::fits(&end, pattern)
 }

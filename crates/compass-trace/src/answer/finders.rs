@@ -6,6 +6,7 @@ use crate::fuzzy;
 use crate::question::{Filter, Subject, What};
 use compass_facts::{DefId, Flags, GapCause, ImportId, Span};
 use compass_index::{Cause, FileId, SymbolId};
+use rustc_hash::FxHashSet;
 
 /// `symbols` lists at most this many, best first.
 const MAX_SYMBOLS: usize = 500;
@@ -185,7 +186,8 @@ impl Engine {
     /// `of` leaves those of one cause: `http`, `syntax`, `import` …
     pub(super) fn gaps(&self, of: Option<&str>, context: &Context) -> Result<Found, AnswerError> {
         let wanted = of.map(super::absent::causes_of).transpose()?;
-        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).collect();
+        // What this program declares itself brings no gaps of the code.
+        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| !self.is_declared(*f)).collect();
         let rows = super::side_by_side::each(&files, &|file| if context.cancel.is_cancelled() { Err(AnswerError::Cancelled) } else { self.gaps_of(*file) })?;
         let mut found = Found { rows: rows.into_iter().flatten().collect(), ..Found::default() };
         if let Some(wanted) = wanted {
@@ -213,8 +215,13 @@ impl Engine {
     fn gaps_of(&self, file: FileId) -> Result<Vec<Raw>, AnswerError> {
         let (facts, links) = self.index.in_passing(file)?;
         let mut rows: Vec<Raw> = facts.gaps.iter().map(|g| gap_row(file, g.cause, g.span)).collect();
+        // A statement that brings in several names of one module is one gap.
+        let mut told = FxHashSet::default();
         for (import, _) in links.absent.iter().filter(|a| a.1 != Cause::Builtin) {
-            rows.push(gap_row(file, GapCause::ImportNotFound, facts.import(ImportId(*import)).name_span));
+            let import = facts.import(ImportId(*import));
+            if told.insert((import.span, import.module)) {
+                rows.push(gap_row(file, GapCause::ImportNotFound, import.name_span));
+            }
         }
         rows.extend(links.loose.iter().enumerate().map(|(n, l)| Raw { about: About::Loose(n as u32), ..Raw::line(file, l.at) }));
         rows.sort_by_key(|r| r.marks.span);

@@ -4,7 +4,7 @@ use super::relations::Wanted;
 use super::rows::Raw;
 use super::{About, AnswerError, Engine, Found, Marks};
 use crate::question::{Subject, What};
-use compass_facts::{ImportId, Role, UseId};
+use compass_facts::{ImportId, ImportKind, Role, UseId};
 use compass_index::{FileFacts, FileId, SymbolId};
 use rustc_hash::FxHashSet;
 
@@ -52,6 +52,19 @@ impl Engine {
         self.add_importers_by_name(file, found)
     }
 
+    /// Imports of a file as uses of it: one that only runs it is a call as well.
+    pub(super) fn add_those_who_run(&self, file: FileId, roles: &[Role], found: &mut Found) -> Result<(), AnswerError> {
+        for entry in self.index.importers(file)? {
+            let facts = self.index.facts(entry.file)?;
+            let id = ImportId(entry.import);
+            let runs = facts.facts.import(id).kind == ImportKind::Effect;
+            if roles.contains(&Role::Import) || runs && roles.contains(&Role::Call) {
+                found.rows.push(import_row(entry.file, &facts, id, Some(SymbolId::module(file))));
+            }
+        }
+        Ok(())
+    }
+
     /// A module may also be brought in as a name of what it stands in: `from larder import shelf`.
     fn add_importers_by_name(&self, file: FileId, found: &mut Found) -> Result<(), AnswerError> {
         let module = SymbolId::module(file);
@@ -72,7 +85,10 @@ impl Engine {
         let mut found = Found::default();
         let facts = self.index.facts(file)?;
         let links = self.index.links(file)?;
-        for i in (0..facts.facts.imports.len()).filter(|i| !facts.facts.imports[*i].name_span.is_empty()) {
+        // A whole name that means what it would with an import is none.
+        let is_whole_name = |i: &compass_facts::Import| i.kind == ImportKind::Name && i.bound.is_none() && i.span == i.name_span;
+        let is_written = |i: &compass_facts::Import| !i.name_span.is_empty() && !is_whole_name(i);
+        for i in (0..facts.facts.imports.len()).filter(|i| is_written(&facts.facts.imports[*i])) {
             let target = links.imports.get(i).and_then(|t| t.first().copied());
             found.rows.push(import_row(file, &facts, ImportId(i as u32), target));
         }

@@ -10,7 +10,7 @@ use super::subject::{Resolution, Resolved};
 use super::{AnswerError, Engine};
 use crate::question::NamePattern;
 use compass_facts::profile::Qualifier;
-use compass_facts::{DefId, Flags, ImportKind, Role, Use, UseId};
+use compass_facts::{DefId, Flags, ImportKind, Language, Role, Use, UseId};
 use compass_index::{Cause, FileFacts, FileId, NameEntry, SymbolId};
 use rustc_hash::FxHashMap;
 
@@ -61,6 +61,13 @@ impl Engine {
             }
         }
         let best = fitting.iter().map(|f| f.0).min();
+        if best == Some(Fit::Loosely) && used.types.is_none() {
+            // A namespace that is called so in full comes before what leaves parts out.
+            self.push_namespace(text, &mut out)?;
+            if !out.symbols.is_empty() {
+                return Ok(out);
+            }
+        }
         if best == Some(Fit::Loosely) {
             out.notes.push(format!("{text} leaves out parts of the full name"));
         }
@@ -95,9 +102,32 @@ impl Engine {
             self.push_modules(modules, &mut out);
         }
         if out.symbols.is_empty()
+            && let Some(file) = self.find_file(text)
+        {
+            self.push_modules(vec![file], &mut out);
+        }
+        if out.symbols.is_empty() && used.parts.len() > 1 && !used.is_wild() && used.types.is_none() {
+            self.push_namespace(text, &mut out)?;
+        }
+        if out.symbols.is_empty()
             && let [name] = &used.parts[..]
         {
             self.push_bound_by_imports(name, &mut out)?;
+        }
+        if out.symbols.is_empty()
+            && let Some(file) = self.file_of_unit(text)
+        {
+            self.push_modules(vec![file], &mut out);
+        }
+        if out.symbols.is_empty() && text.contains('/') {
+            self.push_modules(self.files_of_folder(text), &mut out);
+        }
+        if out.symbols.is_empty()
+            && let Some(longer) = self.with_left_out_ending(text, literal.last())?
+        {
+            out.notes.push(format!("{text} is short for {longer}"));
+            let found = self.resolve_name(&longer, true)?;
+            return Ok(Resolution { notes: out.notes.into_iter().chain(found.notes).collect(), ..found });
         }
         if out.symbols.is_empty() {
             out.names.push(literal.last().to_owned());
@@ -108,6 +138,19 @@ impl Engine {
             }
         }
         Ok(out)
+    }
+
+    /// The name with an ending that its language lets code leave out, where something is called so.
+    fn with_left_out_ending(&self, text: &str, last: &str) -> Result<Option<String>, AnswerError> {
+        for language in Language::all() {
+            for ending in language.profile().left_out_endings {
+                let of_language = |s: SymbolId| self.index.file(s.file).is_some_and(|f| f.language == *language);
+                if self.index.named(&format!("{last}{ending}"))?.iter().any(|e| of_language(e.symbol)) {
+                    return Ok(Some(format!("{text}{ending}")));
+                }
+            }
+        }
+        Ok(None)
     }
 
     /// Files that are modules of that name: the end of their path says so, the ending of the file left out (`larder.shelf` for
@@ -346,7 +389,11 @@ impl Engine {
                 continue;
             }
             let seen = rustc_hash::FxHashSet::default();
-            for symbol in self.taken_over(of.symbol, member, &seen)? {
+            let mut had = self.taken_over(of.symbol, member, &seen)?;
+            if had.is_empty() {
+                had = self.had_from_above(of.symbol, member, &seen, true)?;
+            }
+            for symbol in had {
                 let Some(entry) = entries.iter().find(|e| e.symbol == symbol) else { continue };
                 if let Some((facts, def)) = self.index.definition(symbol)? {
                     out.notes.push(format!("{} has it from {}", class.parts.join("."), self.qualified(symbol.file, &facts, def)));

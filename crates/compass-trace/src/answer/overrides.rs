@@ -164,6 +164,11 @@ impl Engine {
 
     /// The member a type has from its other bases: those that `seen` does not hold.
     pub(super) fn taken_over(&self, of: SymbolId, name: &str, seen: &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
+        self.had_from_above(of, name, seen, false)
+    }
+
+    /// The same; with `asked_for` also where a base only asks for it.
+    pub(super) fn had_from_above(&self, of: SymbolId, name: &str, seen: &FxHashSet<SymbolId>, asked_for: bool) -> Result<Vec<SymbolId>, AnswerError> {
         let mut open = self.bases_of(of)?;
         let mut known: FxHashSet<SymbolId> = open.iter().copied().collect();
         let mut at = 0;
@@ -175,7 +180,7 @@ impl Engine {
             let mut found = Vec::new();
             for member in self.members_named(base, name)? {
                 // What a base only asks for is not taken over.
-                if self.index.definition(member)?.is_some_and(|(f, d)| f.facts.def(d).body.is_some()) {
+                if asked_for || self.index.definition(member)?.is_some_and(|(f, d)| f.facts.def(d).body.is_some()) {
                     found.push(member);
                 }
             }

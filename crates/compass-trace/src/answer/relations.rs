@@ -72,6 +72,10 @@ impl Engine {
             return answer;
         }
         self.all_uses(&wanted, roles, &mut found)?;
+        for module in wanted.iter().filter(|w| w.symbol.is_module() && !w.above) {
+            self.add_those_who_run(module.symbol.file, roles, &mut found)?;
+            self.miss_importers(module.symbol.file, &mut found)?;
+        }
         if roles.contains(&Role::Write) && roles.len() < Role::ALL.len() {
             let symbols: Vec<SymbolId> = wanted.iter().filter(|w| !w.above).map(|w| w.symbol).collect();
             self.initial_writes(&symbols, &mut found)?;
@@ -148,6 +152,7 @@ impl Engine {
                 self.miss_unlinked(&names, &namers, &mut found)?;
             }
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
+            self.miss_other_languages(wanted.iter().map(|w| w.symbol), &mut found);
         }
         Ok((found, wanted, names))
     }

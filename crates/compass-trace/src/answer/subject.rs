@@ -91,6 +91,7 @@ impl Engine {
             self.resolve_line(file, &facts, line, &mut out)?;
             return Ok(out);
         }
+        let offset = behind_sign(&facts.facts, &source.source.text, offset);
         // A definition's own token means the definition, also where it is a use at the same time.
         match (facts.facts.find_definition_at(offset), facts.facts.find_use_at(offset)) {
             (Some(def), None) => out.push_definition(file, &facts, def),
@@ -102,6 +103,8 @@ impl Engine {
                 }
             }
             (None, None) if self.resolve_crossing(file, offset, &mut out)? => {}
+            (None, None) if self.resolve_import(file, &facts, offset, &mut out)? => {}
+            (None, None) if is_hidden(&facts.facts, &source.source.text, offset) => out.cause = Some(Cause::Unreadable),
             (None, None) => {
                 out.notes.push("there is no name at this place".to_owned());
             }
@@ -291,6 +294,7 @@ impl Engine {
         {
             found.notes.insert(0, format!("{} {}", bearings.kind, bearings.signature));
             found.notes.extend(bearings.documentation.lines().map(str::to_owned));
+            found.notes.extend(bearings.documented_in.map(|path| format!("said in {path}")));
             self.note_other_meanings(&found.rows.iter().skip(1).filter_map(|r| r.marks.kind).collect::<Vec<_>>(), &mut found.notes);
         }
         Ok(found)
@@ -308,6 +312,22 @@ impl Resolution {
         });
         self.total += 1;
     }
+}
+
+/// The name behind a sign that belongs to it, where one points at the sign: `$rack`, `${rack}`, `@Turned`.
+fn behind_sign(facts: &compass_facts::Facts, text: &str, offset: u32) -> u32 {
+    let is_name = |at: u32| facts.find_definition_at(at).is_some() || facts.find_use_at(at).is_some();
+    let signs = text.get(offset as usize..).map_or(0, |rest| ["${", "$", "@", "%", "#"].iter().find(|s| rest.starts_with(**s)).map_or(0, |s| s.len()));
+    if signs > 0 && !is_name(offset) && is_name(offset + signs as u32) { offset + signs as u32 } else { offset }
+}
+
+/// Does a place stand in one of the words that no reader followed?
+fn is_hidden(facts: &compass_facts::Facts, text: &str, offset: u32) -> bool {
+    let is_part = |c: char| c.is_alphanumeric() || c == '_';
+    let Some((before, behind)) = text.split_at_checked(offset as usize) else { return false };
+    let start = before.len() - before.chars().rev().take_while(|c| is_part(*c)).map(char::len_utf8).sum::<usize>();
+    let word = &text[start..before.len() + behind.find(|c| !is_part(c)).unwrap_or(behind.len())];
+    !word.is_empty() && facts.hidden.binary_search_by(|n| facts.name(*n).cmp(word)).is_ok()
 }
 
 /// A name that means several sorts of things says which.

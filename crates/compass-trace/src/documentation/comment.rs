@@ -9,7 +9,7 @@ pub fn clean(comment: &str) -> String {
     let signs: &[&str] = match () {
         () if has_stars => &["*"],
         () if text.starts_with("//") => &["///", "//!", "//"],
-        () if text.starts_with("--") => &["--"],
+        () if text.starts_with("--") => &["---", "--"],
         () if text.lines().all(|l| l.trim_start().starts_with('#')) => &["#"],
         () => &[],
     };

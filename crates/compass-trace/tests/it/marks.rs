@@ -45,3 +45,12 @@ fn bearings_list_marks(#[case] path: &str, #[case] text: &str, #[case] (line, co
     }
     assert!(group.is_none_or(|g| g.question.starts_with("who uses ") && g.question.ends_with(" as mark")));
 }
+
+/// The name of a mark as code writes it is understood.
+#[test]
+fn a_mark_is_found_by_its_short_name() {
+    let project = Project::with(&[("a.cs", "class MarkedAttribute : System.Attribute { }\n[Marked]\nclass A { }\n")]);
+    let answers = ask(&engine(&project), "who uses Marked as mark");
+    assert_eq!(places(&answers), ["a.cs:2"]);
+    assert!(answers.notes.iter().any(|n| n == "Marked is short for MarkedAttribute"), "{:?}", answers.notes);
+}

@@ -125,3 +125,24 @@ fn types_in_attributes_are_uses() {
     assert_eq!(places(&ask(&engine(&project), "who uses Rack")), ["src/lib.rs:2"]);
     assert_eq!(places(&ask(&engine(&project), "who uses Mode")), ["src/lib.rs:4"]);
 }
+
+/// A type has what its base asks for, though nobody has written it yet.
+#[test]
+fn a_member_that_a_base_asks_for_goes_by_the_names_of_derived_types() {
+    let project = testkit::Project::with(&[(
+        "a.php",
+        "<?php\nabstract class Shelf { abstract function turn(); }\nabstract class Rack extends Shelf { }\nclass Wheel { function turn() { } }\n",
+    )]);
+    let answers = testkit::ask(&testkit::engine(&project), "where is Rack::turn");
+    assert_eq!(testkit::places(&answers), ["a.php:2"]);
+}
+
+/// Who points at the sign of a name means the name.
+#[test]
+fn the_sign_of_a_name_belongs_to_it() {
+    let project = testkit::Project::with(&[("a.sh", "rack=1\necho \"$rack\" \"${rack}\"\n"), ("a.py", "def turned(f): return f\n@turned\ndef go(): pass\n")]);
+    let engine = testkit::engine(&project);
+    for (place, wanted) in [("a.sh:2:7", "a.sh:1"), ("a.sh:2:15", "a.sh:1"), ("a.py:2:1", "a.py:1")] {
+        assert_eq!(testkit::places(&testkit::ask(&engine, &format!("where is {place}"))), [wanted], "{place}");
+    }
+}

@@ -227,6 +227,7 @@ impl<'t> Reader<'t> {
             new.ty = Some(declared);
             let def = self.b.define(new);
             if let Some(value) = value {
+                self.b.kept = Some((value.id(), span(name).start));
                 let ty = self.value_for(*value, declared);
                 if inferred {
                     self.b.def_mut(def).ty = Some(ty);

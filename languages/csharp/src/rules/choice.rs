@@ -5,9 +5,10 @@
 
 use super::calls::Calls as _;
 use super::extensions::Extended as _;
+use super::spaces::Spaces as _;
 use super::{Found, Names};
 use compass_facts::bounds::Levels;
-use compass_facts::{Kind, Literal, TypeExpr, TypeId};
+use compass_facts::{Flags, Kind, Literal, TypeExpr, TypeId};
 use compass_index::Certainty;
 use compass_index::linking::{DefRef, Entity, Evaluator, MOST_CHOICES, MOST_HITS, Ty};
 use easy_ext::ext;
@@ -33,8 +34,22 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         Given { ty: self.evaluate(file, argument).ty, parameters }
     }
 
+    /// A partial method is announced in one part of its type and written in another: what is written counts (ECMA-334, §15.6.9).
+    fn csharp_drop_announced(&self, found: &mut Vec<Found>) {
+        let of = |f: &Found| if let Entity::DefRef(s) = f.hit.entity { Some((s, self.world.def(s))) } else { None };
+        let written: Vec<DefRef> = found.iter().filter_map(of).filter(|(_, d)| d.body.is_some()).map(|(s, _)| s).collect();
+        found.retain(|f| {
+            let Some((announced, d)) = of(f).filter(|(_, d)| d.body.is_none() && d.kind == Kind::Method && !d.flags.has(Flags::ABSTRACT)) else { return true };
+            let owner = |s: DefRef| self.world.def(s).container.map(|def| DefRef { file: s.file, def });
+            let parts = owner(announced).map(|o| self.csharp_parts(o)).unwrap_or_default();
+            let is_it = |w: &&DefRef| self.world.def(**w).arity == d.arity && owner(**w).is_some_and(|o| parts.contains(&o));
+            !written.iter().any(|w| is_it(&w))
+        });
+    }
+
     /// The methods that take the arguments, best first, and how sure that is. Only one where it is sure.
-    fn csharp_choose(&mut self, found: Vec<Found>, given: &[Given], types: usize) -> Vec<(Found, Certainty)> {
+    fn csharp_choose(&mut self, mut found: Vec<Found>, given: &[Given], types: usize) -> Vec<(Found, Certainty)> {
+        self.csharp_drop_announced(&mut found);
         let takes = |f: &&Found| match f.hit.entity {
             Entity::DefRef(s) => {
                 let d = self.world.def(s);

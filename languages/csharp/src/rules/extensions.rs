@@ -103,6 +103,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             }
             at = facts.scope(id).parent;
         }
+        out.extend(super::scopes::IMPLIED.iter().filter_map(|s| files.find(s)));
         out
     }
 

@@ -11,6 +11,10 @@ use easy_ext::ext;
 /// Types that words of the language stand for, whatever is imported: they stand in `System`.
 const LANGUAGE: &str = "System";
 
+/// What projects of the usual kind import into all their files (`ImplicitUsings`).
+pub(super) const IMPLIED: [&str; 7] =
+    ["System", "System.Collections.Generic", "System.IO", "System.Linq", "System.Net.Http", "System.Threading", "System.Threading.Tasks"];
+
 #[ext(Scopes)]
 pub(crate) impl<'m> Evaluator<'_, 'm> {
     fn csharp_plain(&mut self, file: u32, scope: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
@@ -41,6 +45,10 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             if !found.is_empty() {
                 return found;
             }
+            let found = self.csharp_implied(name, absent);
+            if !found.is_empty() {
+                return found;
+            }
         }
         let is_known = compass_index::linking::is_builtin(crate::CSHARP, self.world.name(name));
         Lookup::none(if is_known {
@@ -57,6 +65,19 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             Some(system) if is_word(self.world.name(name)) => self.csharp_in_space(system, name),
             _ => Lookup::none(Cause::NoDefinition),
         }
+    }
+
+    /// Types of namespaces that projects import without saying so: code that builds without them has found its names before. Where an
+    /// imported namespace is not here, the name might stand in that one.
+    fn csharp_implied(&self, name: GlobalNameId, absent: bool) -> Lookup {
+        let certainty = if absent { Certainty::Inferred } else { Certainty::Proven };
+        for space in IMPLIED.iter().filter_map(|s| self.csharp_files().find(s)) {
+            let types = self.csharp_types_in(space, name);
+            if !types.is_empty() {
+                return Lookup { hits: types.into_iter().map(|s| self.by_name_hit(s, certainty)).collect(), cause: Cause::NoDefinition };
+            }
+        }
+        Lookup::none(Cause::NoDefinition)
     }
 
     /// What a scope itself binds.
@@ -103,6 +124,14 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         let mut chain = files.upwards(space);
         if chain.is_empty() {
             chain.push(GLOBAL);
+        }
+        // Statements of a file stand in a function that nobody writes: so do its variables and functions (ECMA-334, §7.1.3).
+        if scope == ScopeId::FILE {
+            let inner: Vec<Names> = order.iter().copied().filter(|n| *n != Names::Types).collect();
+            let found = self.csharp_bound(file, scope, name, &inner);
+            if !found.is_empty() {
+                return found;
+            }
         }
         // What the block imports comes behind its own namespace, before those above it.
         if order.contains(&Names::Types) {

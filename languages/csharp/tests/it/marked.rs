@@ -181,3 +181,45 @@ fn names_of_csharp_lead_to_what_they_mean(#[case] files: &[(&str, &str)]) {
     check(files);
     compiles(files, &["mcs", "-target:library", "-langversion:latest", "-out:out.dll"], &[".cs"]);
 }
+
+#[rstest]
+#[case::programs_without_a_class(&[
+    (
+        "Program.cs",
+        r#"using Larder;
+using Slate.Display;
+
+var ⟦shelf:shelf⟧ = new «Shelf=Shelf»();
+foreach (var ⟦row:row⟧ in «shelf=shelf».«Rows=Rows»(2)) «shelf=shelf».«Put=Put»(«row=row».«LightOne=Light»().«Grams=Grams»);
+«Tell=Tell»(«shelf=shelf»);
+
+static void ⟦Tell:Tell⟧(«Shelf=Shelf» ⟦of:of⟧) { «of=of».«Put=Put»(1); }
+"#,
+    ),
+    (
+        "Shelf.cs",
+        r#"namespace Larder;
+
+public class ⟦Wheel:Wheel⟧ { public int ⟦Grams:Grams⟧; }
+public partial class ⟦Shelf:Shelf⟧
+{
+    private readonly List<«Wheel=Wheel»> ⟦wheels:wheels⟧ = new();
+    public IEnumerable<«Wheel=Wheel»> ⟦Rows:Rows⟧(int ⟦n:n⟧) { yield return «wheels=wheels».«Light=Light»(); }
+    public void ⟦Put:Put⟧(int ⟦g:g⟧) { «OnPut=OnPut»(«g=g»); }
+    partial void OnPut(int by);
+}
+public partial class Shelf
+{
+    partial void ⟦OnPut:OnPut⟧(int ⟦by:by⟧) { «by=by»++; }
+}
+public static class Wheels
+{
+    public static «Wheel=Wheel» ⟦Light:Light⟧(this IEnumerable<«Wheel=Wheel»> ⟦all:all⟧) { return null; }
+    public static «Wheel=Wheel» ⟦LightOne:Light⟧(this «Wheel=Wheel» ⟦one:one⟧) { return «one=one»; }
+}
+"#,
+    ),
+])]
+fn what_newer_compilers_alone_know_is_found(#[case] files: &[(&str, &str)]) {
+    check(files);
+}

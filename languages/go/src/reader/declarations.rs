@@ -249,6 +249,9 @@ impl<'t> Reader<'t> {
     pub(super) fn variables(&mut self, node: Node<'t>, kind: Kind) {
         let names: Vec<Node<'t>> = node.children_by_field_name("name").filter(|n| n.is_named()).collect();
         let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
+        if let (Some(value), [name]) = (node.child_by_field_name("value"), &names[..]) {
+            self.kept_under(*name, value);
+        }
         let values = node.child_by_field_name("value").map(|v| self.values(v, names.len())).unwrap_or_default();
         let around = node.parent().filter(|p| p.named_child_count() == 1).unwrap_or(node);
         let doc = comment_before(node, self.b.text, |_| true).or_else(|| comment_before(around, self.b.text, |_| true));
@@ -263,6 +266,13 @@ impl<'t> Reader<'t> {
             new.ty = declared.or(values.get(i).copied());
             let def = self.b.define(new);
             self.b.def_mut(def).visible_from = span(node).end;
+        }
+    }
+
+    /// A text is known by the name it is kept under.
+    pub(super) fn kept_under(&mut self, name: Node<'t>, values: Node<'t>) {
+        if let [value] = &named(values)[..] {
+            self.b.kept = Some((value.id(), span(name).start));
         }
     }
 

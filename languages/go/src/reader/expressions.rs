@@ -66,8 +66,11 @@ impl<'t> Reader<'t> {
                 if node.child_by_field_name("operator").is_some_and(|o| o.kind() == "<-") { self.b.ty_of(ty, TypeExpr::Element) } else { ty }
             }
             "binary_expression" => {
+                let joined = self.b.joined_texts(node);
+                self.b.text_depth += u32::from(joined);
                 let left = self.part(node, "left", Role::Read);
                 self.part(node, "right", Role::Read);
+                self.b.text_depth -= u32::from(joined);
                 match node.child_by_field_name("operator").map_or("", |o| o.kind()) {
                     "==" | "!=" | "<" | ">" | "<=" | ">=" | "&&" | "||" => self.b.ty(TypeExpr::Literal(Literal::Bool)),
                     _ => left,

@@ -10,6 +10,9 @@ impl<'t> Reader<'t> {
     pub(super) fn short_variables(&mut self, node: Node<'t>) {
         let (Some(left), Some(right)) = (node.child_by_field_name("left"), node.child_by_field_name("right")) else { return };
         let names = listed(left);
+        if let [name] = &names[..] {
+            self.kept_under(*name, right);
+        }
         let values = self.values(right, names.len());
         for (i, name) in names.into_iter().enumerate() {
             self.bind(name, values.get(i).copied(), span(node));

@@ -352,6 +352,7 @@ impl<'t> Reader<'t> {
             new.ty = Some(ty);
             let def = self.b.define(new);
             if let Some(value) = declarator.child_by_field_name("value") {
+                self.b.kept = Some((value.id(), span(name).start));
                 let ty = self.value_for(value, ty);
                 if inferred {
                     self.b.def_mut(def).ty = Some(ty);

@@ -163,8 +163,11 @@ impl<'t> Reader<'t> {
     }
 
     fn binary(&mut self, node: Node<'t>) -> TypeId {
+        let joined = self.b.joined_texts(node);
+        self.b.text_depth += u32::from(joined);
         let left = self.part(node, "left", Role::Read);
         let right = self.part(node, "right", Role::Read);
+        self.b.text_depth -= u32::from(joined);
         let is_string = |this: &Self, ty: TypeId| match this.b.get_ty(ty) {
             TypeExpr::Instance(of) => this.b.get_ty(*of).name().is_some_and(|n| this.b.name(n) == "String"),
             _ => false,

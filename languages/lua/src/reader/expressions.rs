@@ -93,6 +93,9 @@ impl<'t> Reader<'t> {
         {
             return import;
         }
+        if word == "require" && arguments.len() == 1 {
+            self.b.import_at_run_time(span(node));
+        }
         let args: Vec<TypeId> = arguments.iter().map(|a| self.expression(*a, Role::Pass)).collect();
         let token = if function.kind() == "identifier" { Some(function) } else { named(function).into_iter().next_back() };
         if let Some(usage) = token.and_then(|t| self.b.use_at(span(t).start)) {

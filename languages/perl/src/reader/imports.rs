@@ -43,12 +43,17 @@ impl<'t> Reader<'t> {
         let Some((PerlToken::Word, module)) = self.token(0) else { return };
         let name = module.of(self.text);
         if word == "no" || PRAGMAS.contains(&name) || name.starts_with('v') && name[1..].bytes().all(|b| b.is_ascii_digit()) {
+            if PRAGMAS.contains(&name) {
+                self.pragma(name, module);
+            }
             return self.pass_statement();
         }
         self.at += 1;
         match name {
-            "parent" | "base" => return self.bases_named(),
-            "constant" => return self.constants(),
+            "parent" | "base" | "constant" => {
+                self.pragma(name, module);
+                return if name == "constant" { self.constants() } else { self.bases_named() };
+            }
             _ => {}
         }
         let names = self.listed();
@@ -64,6 +69,12 @@ impl<'t> Reader<'t> {
         if names.is_empty() && word == "use" && !self.is_sign(0, "(") {
             self.bring(ImportKind::Glob, module, None, None, module);
         }
+    }
+
+    /// A pragma is a module as well, with a file and documentation.
+    fn pragma(&mut self, name: &'t str, at: Span) {
+        let id = self.bring(ImportKind::Effect, at, None, None, at);
+        self.b.add_use(name, at, Role::Import, Shape::Import(id));
     }
 
     fn bring(&mut self, kind: ImportKind, module: Span, name: Option<&str>, bound: Option<&str>, at: Span) -> compass_facts::ImportId {

@@ -2,4 +2,5 @@
 
 mod documentation;
 mod marked;
+mod packages;
 mod reader;

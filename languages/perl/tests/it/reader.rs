@@ -37,12 +37,12 @@ use testkit::{definitions, facts, uses};
 #[case::bases(
     "package Larder::Wheel;\nuse parent -norequire, 'Larder::Disc';\nour @ISA = ('Larder::Round');\nour @EXPORT_OK = qw(roll);\nsub roll { $_[0]->SUPER::roll(1) }\n",
     "class Larder::Wheel; var Larder::Wheel.@ISA; var Larder::Wheel.@EXPORT_OK; fn Larder::Wheel.roll",
-    "type Larder::Disc; type Larder::Round; ref roll; call roll"
+    "import parent; type Larder::Disc; type Larder::Round; ref roll; call roll"
 )]
 #[case::constants(
     "use constant SIZE => 3;\nuse constant { DEEP => SIZE, WIDE => 2 };\nprint SIZE + DEEP / 2; f(WIDE) / 3 # not a pattern\n",
     "const SIZE; const DEEP; const WIDE",
-    "call SIZE; call SIZE; call DEEP; call f; call WIDE"
+    "import constant; import constant; call SIZE; call SIZE; call DEEP; call f; call WIDE"
 )]
 #[case::loops(
     "for my $r (@racks) { next unless $r->full; while (my $l = shift @{$r->list}) { print $l } }\n",

@@ -215,6 +215,7 @@ impl<'t> Reader<'t> {
             (new.doc, new.flags) = (doc, self.visibility(node).with(Flags::STATIC));
             let def = self.b.define(new);
             if let Some(value) = parts.get(1) {
+                self.b.kept = Some((value.id(), span(*name).start));
                 let ty = self.expression(*value, Role::Read);
                 self.b.def_mut(def).ty = Some(ty);
             }

@@ -45,6 +45,7 @@ impl<'t> Reader<'t> {
             }
             "class_constant_access_expression" => self.class_constant(node, role),
             "function_call_expression" => self.call(node),
+            "include_expression" | "include_once_expression" | "require_expression" | "require_once_expression" => self.taken_in(node),
             "object_creation_expression" => self.creation(node),
             "assignment_expression" | "reference_assignment_expression" => {
                 let ty = self.part(node, "right");
@@ -336,6 +337,14 @@ impl<'t> Reader<'t> {
     }
 
     fn binary(&mut self, node: Node<'t>) -> TypeId {
+        let joined = self.b.joined_texts(node);
+        self.b.text_depth += u32::from(joined);
+        let ty = self.operation(node);
+        self.b.text_depth -= u32::from(joined);
+        ty
+    }
+
+    fn operation(&mut self, node: Node<'t>) -> TypeId {
         let left = self.part(node, "left");
         let operator = node.child_by_field_name("operator").map_or("", |o| o.kind());
         let right = match node.child_by_field_name("right") {

@@ -13,6 +13,7 @@ use testkit::{definitions, facts, uses};
 #[case::magic_members("/**\n * @property Wheel $front\n * @method static Wheel made(int $n)\n */\nclass Rack { }", &["field Rack.front", "method Rack.made"], &[])]
 #[case::defined_constants("define('DEPTH', 3); define(\"WIDTH\", 4); const HEIGHT = 5; echo DEPTH;", &["const DEPTH", "const WIDTH", "const HEIGHT"], &["call define", "read DEPTH"])]
 #[case::properties_without_a_declaration("class Rack { function fill() { $this->wheels = []; } }", &["field Rack.wheels"], &["write wheels"])]
+#[case::lists_without_a_first_value("$racks['oak'][] = turn($n); function f($given) { $given[1] = 2; $_SESSION[1] = 3; $own[1] = 4; return $own; } f($racks);", &["var $racks", "var f.$own"], &["call turn", "call f"])]
 #[case::uses("use A\\{Rack, Wheel as W}; use function A\\turn; new Rack; W::made(); turn();", &[], &["import Rack", "import Wheel", "import turn", "call Rack", "type W", "call made", "call turn"])]
 #[case::callables("usort($all, 'by_depth'); array_map('Rack::made', $all); $f = [$this, 'nothing'];", &[], &["ref by_depth", "ref made"])]
 #[case::named_in_texts("$c = 'Larder\\\\Rack'; $d = 'no class'; $e = \"Larder\\\\Rack\";", &[], &["ref Rack"])]

@@ -339,7 +339,12 @@ impl<'t> Reader<'t> {
             ("require" | "require_relative" | "load", [path]) | ("autoload", [_, path]) => path,
             _ => return false,
         };
-        let Some(content) = named(*path).into_iter().find(|n| n.kind() == "string_content") else { return false };
+        let parts = named(*path);
+        let written = parts.first().filter(|n| path.kind() == "string" && parts.len() == 1 && n.kind() == "string_content").copied();
+        let Some(content) = written else {
+            self.b.import_at_run_time(span(node));
+            return false;
+        };
         let module = text(content, self.b.text).trim_end_matches(".rb").to_owned();
         let module = if word == "require_relative" { format!("./{module}") } else { module };
         let import = Import { kind: ImportKind::Module, module: self.b.intern(&module), ..self.import_at(span(node), span(content)) };

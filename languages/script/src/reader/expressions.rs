@@ -245,6 +245,9 @@ impl<'t> Reader<'t> {
         if function.kind() == "import" {
             return self.import_call(node);
         }
+        if text(function, self.b.text) == "require" && node.child_by_field_name("arguments").is_some_and(|a| named(a).len() == 1) {
+            self.b.import_at_run_time(span(node));
+        }
         let bound = self.b.kept_as(node.id());
         self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
         let callee = self.expression(function, Role::Call);

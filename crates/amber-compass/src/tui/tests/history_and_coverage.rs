@@ -32,6 +32,7 @@ pub(super) fn some_bearings() -> compass_trace::bearings::Bearings {
         signature: "def turn(self)".to_owned(),
         documentation: String::new(),
         blocks: Vec::new(),
+        documented_in: None,
         path: "a.py".to_owned(),
         line: 40,
         unit: "larder".to_owned(),

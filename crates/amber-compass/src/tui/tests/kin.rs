@@ -29,6 +29,7 @@ pub(super) fn kin(members: usize, types: usize) -> Kin {
             signature: String::new(),
             documentation: String::new(),
             blocks: Vec::new(),
+            documented_in: None,
             path: "turns.go".to_owned(),
             line: 9,
             unit: "larder".to_owned(),

@@ -135,7 +135,10 @@ fn bearings(state: &mut State, spot: &Spot, found: Found, effects: &mut Vec<Effe
         Ok(Ok(b)) => {
             let first_use = pane.shown.as_ref().is_none_or(|old| old.facts.kind != b.facts.kind);
             if first_use || pane.open.is_empty() {
+                // Marks are few, and say what a definition is.
+                let marks = b.groups.iter().position(|g| g.title == "marks" && g.rows.len() <= 4);
                 pane.open = vec![0];
+                pane.open.extend(marks.filter(|m| *m > 0));
             }
             let symbol = |b: &compass_trace::bearings::Bearings| b.target.symbol;
             let of = symbol(&b);

@@ -165,6 +165,10 @@ fn facts(state: &State, b: &Bearings, buffer: &mut Buffer, area: Rect) -> usize 
         put(buffer, row(area, line), &format!("… {} more rows: i", all.len() - shown), theme.dim);
         line += 1;
     }
+    if let Some(path) = f.documented_in.as_ref().filter(|_| shown > 0) {
+        put(buffer, row(area, line), &cut(&format!("said in {path}"), width), theme.dim);
+        line += 1;
+    }
     line + 1
 }
 
@@ -257,6 +261,7 @@ mod tests {
             signature: String::new(),
             documentation: String::new(),
             blocks: Vec::new(),
+            documented_in: None,
             path: "rack/turn.go".to_owned(),
             line: 7,
             unit: "example.org/rack".to_owned(),

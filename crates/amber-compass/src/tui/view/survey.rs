@@ -171,6 +171,9 @@ fn heading(buffer: &mut Buffer, area: Rect, line: &mut usize, text: &str, style:
     *line += 1;
 }
 
+/// Languages that are shown one by one.
+const SHOWN: usize = 8;
+
 /// Lines of own code by language, and what nobody wrote by hand; gives the lines used.
 fn languages(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> usize {
     let theme = &state.theme;
@@ -178,7 +181,7 @@ fn languages(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) 
     let mut line = 0;
     heading(buffer, area, &mut line, "lines of own code", theme.dim);
     let most = data.languages.iter().map(|l| l.lines).max().unwrap_or(1);
-    for language in data.languages.iter().take(8) {
+    for language in data.languages.iter().take(SHOWN) {
         let bar = if width < 36 { String::new() } else { bar(language.lines, most, width - 30) };
         put_line(
             buffer,
@@ -192,12 +195,17 @@ fn languages(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) 
         );
         line += 1;
     }
+    let (count, lines) = data.languages.iter().skip(SHOWN).fold((0, 0), |(n, sum), l| (n + 1, sum + l.lines));
+    if count > 0 {
+        put(buffer, row(area, line), &format!("{:12} {:>6}  in further languages", format!("{count} more"), short(lines)), theme.dim);
+        line += 1;
+    }
     if data.tests.files > 0 {
-        put(buffer, row(area, line), &format!("{:12}{:>6}  of these, in {}", "tests", short(data.tests.lines), plural(data.tests.files, "file")), theme.dim);
+        put(buffer, row(area, line), &format!("{:12} {:>6}  of these, in {}", "tests", short(data.tests.lines), plural(data.tests.files, "file")), theme.dim);
         line += 1;
     }
     for made in &data.made {
-        put(buffer, row(area, line), &format!("{:12}{:>6}  beside them, in {}", made.name, short(made.lines), plural(made.files, "file")), theme.dim);
+        put(buffer, row(area, line), &format!("{:12} {:>6}  beside them, in {}", made.name, short(made.lines), plural(made.files, "file")), theme.dim);
         line += 1;
     }
     line + 1

@@ -10,8 +10,9 @@ from flask import Flask, jsonify
 from ..errors import LarderError
 from ..native.ripening import Climate, Ripening
 from ..planner import Planner
+from ..rpc.planner import NightPlanner
 from ..store import TurnStore, WheelStore, open_store
-from . import caves, wheels
+from . import caves, pages, wheels
 
 
 def make_planner(path: str, climate: Climate) -> Planner:
@@ -25,6 +26,7 @@ def make_app(path: str | None = None) -> Flask:
     planner = make_planner(path or os.environ["LARDER_DB"], climate)
     app.register_blueprint(wheels.blueprint(planner), url_prefix="/api")
     app.register_blueprint(caves.blueprint(planner, climate), url_prefix="/api")
+    app.register_blueprint(pages.blueprint(planner, NightPlanner(os.environ.get("PLANNER", "planner:9090"))))
 
     @app.errorhandler(LarderError)
     def on_error(error: LarderError):

@@ -227,6 +227,14 @@ impl<'t> Reader<'t> {
     }
 
     fn binary(&mut self, node: Node<'t>) -> TypeId {
+        let joined = self.b.joined_texts(node);
+        self.b.text_depth += u32::from(joined);
+        let ty = self.operation(node);
+        self.b.text_depth -= u32::from(joined);
+        ty
+    }
+
+    fn operation(&mut self, node: Node<'t>) -> TypeId {
         let operator = node.child_by_field_name("operator").map_or("", |o| o.kind());
         if let Some(made) = self.generic_call(node, operator) {
             return made;

@@ -1,0 +1,75 @@
+//! What programs in other languages may use by its name is never said to be all.
+
+use rstest::rstest;
+use testkit::{Project, ask, engine};
+
+const PROTO: &[(&str, &str)] = &[("rack.proto", "syntax = \"proto3\";\nservice Racks { rpc Turn(Wheel) returns (Wheel); }\nmessage Wheel { int32 id = 1; }\n")];
+const GRAPHQL: &[(&str, &str)] = &[("rack.graphql", "type Query { wheel: Wheel }\ntype Wheel { id: ID }\n")];
+const COMPOSE: &[(&str, &str)] = &[("compose.yaml", "services:\n  routes:\n    image: x\n    environment:\n      LARDER_DB: /data\n")];
+const MAKE: &[(&str, &str)] = &[("Makefile", "all: board\nboard:\n\techo board\n")];
+
+#[rstest]
+#[case::service(PROTO, "who implements Racks", false)]
+#[case::message(PROTO, "who uses Wheel", false)]
+#[case::where_it_is(PROTO, "where is Wheel", true)]
+#[case::types(GRAPHQL, "who uses Wheel", false)]
+#[case::variable(COMPOSE, "who uses LARDER_DB", false)]
+#[case::target(MAKE, "who calls board", true)]
+fn others_may_use_it(#[case] files: &[(&str, &str)], #[case] question: &str, #[case] complete: bool) {
+    let answers = ask(&engine(&Project::with(files)), question);
+    assert_eq!(answers.complete, complete, "{answers:?}");
+    assert_eq!(answers.notes.iter().any(|n| n.starts_with("programs in other languages")), !complete, "{:?}", answers.notes);
+}
+
+/// A place in a template that names a member of a value it is given.
+#[test]
+fn members_in_templates_are_not_followed_and_say_so() {
+    let project = Project::with(&[
+        ("rack.py", "class Wheel:\n    def is_due(self): pass\n"),
+        ("wheel.html", "<td class=\"{% if wheel.is_due %}due{% endif %}\">{{ wheel.is_due }}</td>\n"),
+    ]);
+    let engine = engine(&project);
+    for place in ["wheel.html:1:24", "wheel.html:1:60"] {
+        let answers = ask(&engine, &format!("where is {place}"));
+        assert!(!answers.complete && answers.answers.is_empty(), "{place}: {answers:?}");
+    }
+    assert!(!ask(&engine, "who calls is_due").complete);
+}
+
+/// An ending that several languages share says less than how a file begins.
+#[test]
+fn how_a_file_begins_tells_its_language() {
+    let project = Project::with(&[
+        ("bin/wash.sh", "#!/usr/bin/env php\n<?php\nfunction wash_rack() {}\n"),
+        ("bin/turn.sh", "#!/bin/sh\nturn_rack() { :; }\nturn_rack\n"),
+        ("lib/racks.inc", "<?php\nfunction racks() {}\n"),
+        ("lib/slots.inc", "int slots(void) { return 1; }\n"),
+        ("lib/salt.module", "<?php\nfunction salt() {}\n"),
+        ("cgi/cave.cgi", "#!/usr/bin/perl\nsub cave { 1 }\n"),
+    ]);
+    let engine = engine(&project);
+    for (name, language) in [("wash_rack", "php"), ("turn_rack", "shell"), ("racks", "php"), ("slots", "c"), ("salt", "php"), ("cave", "perl")] {
+        assert_eq!(ask(&engine, &format!("where is {name} lang {language}")).answers.len(), 1, "{name} is in {language}");
+    }
+}
+
+/// Who imports a file is not all known where modules are chosen at run time.
+#[rstest]
+#[case::lua("b.lua", "return {}\n", "a.lua", "local x = require(name)\n")]
+#[case::php("b.php", "<?php\n", "a.php", "<?php\nrequire $name;\n")]
+#[case::ruby("b.rb", "module B; end\n", "a.rb", "require name\nrequire \"#{name}/b\"\n")]
+#[case::javascript("b.js", "module.exports = 1;\n", "a.js", "const x = require(name);\n")]
+fn modules_chosen_at_run_time_are_missing(#[case] path: &str, #[case] text: &str, #[case] other: &str, #[case] code: &str) {
+    let question = format!("who imports {path}");
+    let chosen = engine(&Project::with(&[(path, text), (other, code)]));
+    assert!(!ask(&chosen, &question).complete, "{code}");
+    let none = engine(&Project::with(&[(path, text)]));
+    assert!(ask(&none, &question).complete);
+}
+
+/// Who uses a file is no more known than who imports it.
+#[test]
+fn uses_of_a_file_count_modules_chosen_at_run_time() {
+    let project = Project::with(&[("b.php", "<?php\n"), ("a.php", "<?php\nrequire $name;\n")]);
+    assert!(!ask(&engine(&project), "who uses b.php").complete);
+}

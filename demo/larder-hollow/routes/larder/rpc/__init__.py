@@ -1,0 +1,1 @@
+"""Services the routes ask by RPC."""

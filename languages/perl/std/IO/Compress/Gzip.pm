@@ -1,0 +1,55 @@
+package IO::Compress::Gzip;
+
+=head1 NAME
+
+IO::Compress::Gzip - Writes gzip
+
+=cut
+
+our @ISA = qw(IO::Compress::RawDeflate);
+our @EXPORT_OK = qw($GzipError gzip Z_NO_COMPRESSION Z_BEST_SPEED Z_BEST_COMPRESSION Z_DEFAULT_COMPRESSION Z_NO_FLUSH Z_PARTIAL_FLUSH Z_SYNC_FLUSH Z_FULL_FLUSH Z_FINISH Z_BLOCK Z_FILTERED Z_HUFFMAN_ONLY Z_RLE Z_FIXED Z_DEFAULT_STRATEGY Z_OK Z_STREAM_END Z_NEED_DICT Z_ERRNO Z_STREAM_ERROR Z_DATA_ERROR Z_MEM_ERROR Z_BUF_ERROR Z_VERSION_ERROR $GzipError gzip);
+sub GZIP_CM_DEFLATED { }
+sub GZIP_FEXTRA_HEADER_SIZE { }
+sub GZIP_FEXTRA_MAX_SIZE { }
+sub GZIP_FEXTRA_SUBFIELD_HEADER_SIZE { }
+sub GZIP_FEXTRA_SUBFIELD_ID_SIZE { }
+sub GZIP_FEXTRA_SUBFIELD_LEN_SIZE { }
+sub GZIP_FEXTRA_SUBFIELD_MAX_SIZE { }
+sub GZIP_FHCRC_SIZE { }
+sub GZIP_FLG_DEFAULT { }
+sub GZIP_FLG_FCOMMENT { }
+sub GZIP_FLG_FEXTRA { }
+sub GZIP_FLG_FHCRC { }
+sub GZIP_FLG_FNAME { }
+sub GZIP_FLG_FTEXT { }
+sub GZIP_FLG_RESERVED { }
+sub GZIP_ID1 { }
+sub GZIP_ID2 { }
+sub GZIP_ID_SIZE { }
+sub GZIP_ISIZE_MAX { }
+sub GZIP_ISIZE_MOD_VALUE { }
+sub GZIP_MINIMUM_HEADER { }
+sub GZIP_MIN_HEADER_SIZE { }
+sub GZIP_MTIME_DEFAULT { }
+sub GZIP_NULL_BYTE { }
+sub GZIP_OS_DEFAULT { }
+sub GZIP_TRAILER_SIZE { }
+sub GZIP_XFL_DEFAULT { }
+sub STATUS_ENDSTREAM { }
+sub STATUS_EOF { }
+sub STATUS_ERROR { }
+sub STATUS_OK { }
+sub WANT_GZIP { }
+sub WANT_GZIP_OR_ZLIB { }
+sub Z_DEFAULT_COMPRESSION { }
+sub Z_DEFAULT_STRATEGY { }
+sub ckParams { }
+sub getExtraParams { }
+sub getFileInfo { }
+sub getInverseClass { }
+sub gzip { }
+sub mkFinalTrailer { }
+sub mkHeader { }
+sub mkTrailer { }
+sub new { }
+1;

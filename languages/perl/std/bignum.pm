@@ -1,0 +1,27 @@
+package bignum;
+
+=head1 NAME
+
+bignum - Reckons with numbers of any size
+
+=cut
+
+our @EXPORT = qw(inf NaN);
+our @EXPORT_OK = qw(PI e bpi bexp hex oct);
+sub LEXICAL { }
+sub NaN { }
+sub PI { }
+sub accuracy { }
+sub bexp { }
+sub bpi { }
+sub div_scale { }
+sub downgrade { }
+sub e { }
+sub hex { }
+sub in_effect { }
+sub inf { }
+sub oct { }
+sub precision { }
+sub round_mode { }
+sub upgrade { }
+1;

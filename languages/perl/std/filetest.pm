@@ -1,0 +1,9 @@
+package filetest;
+
+=head1 NAME
+
+filetest - How file tests ask for permissions
+
+=cut
+
+1;
