@@ -7,7 +7,7 @@ fn open(cols: u16, rows: u16) -> (tempfile::TempDir, Screen) {
     let home = tempfile::tempdir().expect("a temporary folder");
     let command = format!("{} demo --to {}", program().display(), home.path().join("demo").display());
     let screen = Screen::start(cols, rows, home.path(), &command);
-    screen.wait_text("entry points");
+    screen.survey();
     (home, screen)
 }
 

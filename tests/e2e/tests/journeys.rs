@@ -9,7 +9,7 @@ use std::time::Duration;
 fn open(home: &Path, cols: u16, rows: u16, environment: &str) -> Screen {
     let command = format!("{environment} {} demo --to {}", program().display(), home.join("demo").display());
     let screen = Screen::start(cols, rows, home, &command);
-    screen.wait_text("entry points");
+    screen.survey();
     screen
 }
 
@@ -17,7 +17,7 @@ fn open(home: &Path, cols: u16, rows: u16, environment: &str) -> Screen {
 fn again(home: &Path) -> Screen {
     let root = std::fs::read_dir(home.join("demo")).expect("the demo").flatten().map(|e| e.path()).find(|p| p.is_dir()).expect("its folder");
     let screen = Screen::start(140, 40, home, &format!("{} {} --deps none", program().display(), root.display()));
-    screen.wait_text("entry points");
+    screen.survey();
     screen
 }
 

@@ -15,7 +15,7 @@ fn demo_in(home: &Path, folder: &str) -> String {
 /// The demo at the method that plans a turn.
 fn at_plan_turn(home: &Path, cols: u16, rows: u16) -> Screen {
     let screen = Screen::start(cols, rows, home, &command(home));
-    screen.wait_text("entry points");
+    screen.survey();
     screen.keys(&["j"]);
     screen.text("pl tu");
     screen.wait_text("Planner.plan_turn");
@@ -38,7 +38,7 @@ fn the_first_time_somebody_is_told_how_to_begin() {
     screen.keys(&["q"]);
     screen.wait("the shell", |s| !s.contains(" F2"));
     let again = Screen::start_first(120, 40, home.path(), &demo_in(home.path(), "another"));
-    let shown = again.wait_text("entry points");
+    let shown = again.survey();
     assert!(!shown.contains("how to begin"), "{shown}");
 }
 
@@ -49,7 +49,7 @@ fn the_first_time_somebody_is_told_how_to_begin() {
 fn a_question_is_carried_on_by_what_is_offered(#[case] cols: u16, #[case] rows: u16) {
     let home = tempfile::tempdir().expect("a temporary folder");
     let screen = Screen::start(cols, rows, home.path(), &command(home.path()));
-    screen.wait_text("entry points");
+    screen.survey();
     screen.keys(&["/"]);
     screen.text("who ca");
     screen.wait("the relation", |s| s.contains("Tab takes") && s.contains("calls"));

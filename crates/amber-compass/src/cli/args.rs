@@ -183,7 +183,7 @@ pub struct DemoArgs {
     /// Where to lay it out, instead of a fresh temporary folder.
     #[arg(long, value_name = "FOLDER")]
     pub to: Option<PathBuf>,
-    /// Only lay it out, index it and print where.
+    /// Only lay it out and print where.
     #[arg(long)]
     pub lay_out_only: bool,
 }

@@ -31,6 +31,8 @@ pub enum Argument {
     Fields(Vec<(NameId, Argument)>),
     /// Anything else.
     Other,
+    /// A function that is written there.
+    Function(Span),
 }
 
 /// A call, a decorator among them.

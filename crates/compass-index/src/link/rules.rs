@@ -404,6 +404,11 @@ pub trait Rules: Sync {
         false
     }
 
+    /// Does `super` reach what interfaces beside the class have a body for?
+    fn super_reaches_interfaces(&self) -> bool {
+        false
+    }
+
     /// Is a parameter of that name the receiver?
     fn is_receiver(&self, _parameter: &str) -> bool {
         false

@@ -138,6 +138,10 @@ impl Rules for KotlinRules {
         true
     }
 
+    fn super_reaches_interfaces(&self) -> bool {
+        true
+    }
+
     fn member_meaning(&self, e: &mut Evaluator, file: u32, of: TypeId, name: GlobalNameId) -> Meaning {
         e.kotlin_member_meaning(file, of, name)
     }

@@ -53,6 +53,68 @@ fun main() {
 }
 "#,
 )])]
+#[case::values_that_are_called(&[(
+    "Written.kt",
+    r#"package larder
+
+class ⟦Label:Label⟧ {
+    private val lines = mutableListOf<String>()
+    fun ⟦line:line⟧(text: String): Label = apply { lines.add(text) }
+    operator fun ⟦written:invoke⟧(how: Label.() -> Unit): Label = apply(how)
+    operator fun ⟦numbered:invoke⟧(n: Int): Int = lines.size + n
+}
+
+fun Label.line(vararg texts: Any): Label = apply { for (text in texts) println(text) }
+
+fun print(label: «Label=Label») {
+    label {
+        «line=line»("grams")
+    }.«line=line»("price")
+}
+
+class Printer(val where: Label?, private val how: Label.() -> Unit) {
+    var last: Label?
+        @Synchronized get() = where
+        @Synchronized set(value) {
+            println(value)
+        }
+
+    private val ⟦names:names⟧ = java.util.ArrayDeque<String>()
+
+    fun ⟦printed:printed⟧(label: Label): Int {
+        where?.«line=line»("first")
+        label.(how)()
+        return «names=names».size
+    }
+}
+
+fun count(printer: Printer, label: Label) = printer.«printed=printed»(label)
+"#,
+)])]
+#[case::what_super_reaches(&[(
+    "Kept.kt",
+    r#"package larder
+
+interface Noted {
+    fun ⟦note:note⟧(text: String, times: Int = 1): Int = text.length * times
+}
+
+interface Counted {
+    fun ⟦of_interface:count⟧(): Int = 1
+}
+
+open class Kept {
+    open fun ⟦of_class:count⟧(): Int = 2
+}
+
+class Shelf : Kept(), Noted, Counted {
+    override fun ⟦own:note⟧(text: String, times: Int): Int = super.«note=note»(text, times)
+    override fun count(): Int = super<Kept>.«of_class=count»() + super<Counted>.«of_interface=count»()
+}
+
+fun noted(shelf: Shelf) = shelf.«own=note»("salt")
+"#,
+)])]
 #[case::functions_that_extend(&[(
     "Extended.kt",
     r#"package larder

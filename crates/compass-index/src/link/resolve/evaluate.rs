@@ -715,7 +715,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let bases = self.bases(sym);
         let is_one_class = self.rules(file).super_is_one_class();
         let is_interface = |s: DefRef| matches!(self.world.def(s).kind, Kind::Interface | Kind::Trait);
-        let passed_over = |b: &&Ty| is_one_class && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
+        let keeps_to_class = is_one_class && !self.rules(file).super_reaches_interfaces();
+        let passed_over = |b: &&Ty| keeps_to_class && !is_interface(sym) && matches!(b, Ty::Item(s, ..) if is_interface(*s));
         let named: Vec<Ty> = bases.iter().filter(|b| !passed_over(b)).cloned().collect();
         if named.is_empty() && !bases.is_empty() {
             return Meaning::unknown(Cause::Builtin);

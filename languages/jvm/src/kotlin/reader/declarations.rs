@@ -255,6 +255,10 @@ impl<'t> Reader<'t> {
             self.own_receiver(span(node));
         }
         self.parameters(node, def);
+        if words.split_whitespace().any(|w| w == "override") {
+            // Defaults are written where the function was declared first.
+            self.b.def_mut(def).required = 0;
+        }
         let after = named(node).into_iter().skip_while(|n| n.kind() != "function_value_parameters").find(is_type);
         let declared = after.map(|t| self.value_type(t));
         let told = body.map(|b| self.body(b));

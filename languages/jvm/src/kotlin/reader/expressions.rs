@@ -68,6 +68,10 @@ impl<'t> Reader<'t> {
             "object_literal" => self.object_literal(node),
             "callable_reference" => self.reference(node),
             "this_expression" => self.this(node),
+            "super_expression" if named(node).into_iter().any(|n| super::types::is_type(&n)) => {
+                let base = named(node).into_iter().find(super::types::is_type);
+                base.map_or(self.b.unknown(), |base| self.value_type(base))
+            }
             "super_expression" => self.class.map_or(self.b.unknown(), |scope| self.b.ty(TypeExpr::Super(scope))),
             "return_expression" | "throw_expression" => {
                 for part in named(node).into_iter().filter(|p| node.child_by_field_name("label").is_none_or(|l| l.id() != p.id())) {

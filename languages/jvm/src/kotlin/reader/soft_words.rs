@@ -58,6 +58,7 @@ pub(crate) fn with_plain_names(text: &str) -> String {
         }
     }
     blank_marks_of_accessors(text, &mut out);
+    blank_round_members(&mut out);
     String::from_utf8(out).unwrap_or_else(|_| text.to_owned())
 }
 
@@ -68,7 +69,8 @@ fn is_name(before: &str, after: &str) -> bool {
         before.ends_with(['=', '(', ',', '!', '&', '|', '+', '-', '*', '<', '[']) || ["return", "and", "or", "xor", "shl"].iter().any(|w| before.ends_with(w));
     let ends_there = after.starts_with(['.', ')', '?', '!', '&', '|', '\n', ',', '<', '>', '+', '-', '*', ']', '='])
         || ["and ", "or ", "xor ", "shl "].iter().any(|w| after.starts_with(w));
-    is_assigned || in_expression && ends_there || ends_there && after.starts_with(['.', '!', '&', '|'])
+    let is_asked = ["?.", "?:", "!!", ".", "!", "&", "|"].iter().any(|sign| after.starts_with(sign));
+    is_assigned || in_expression && ends_there || is_asked
 }
 
 /// Is it `get(key)` or `set(key, value)`, and no accessor of a property?
@@ -88,11 +90,32 @@ fn blank_marks_of_accessors(text: &str, out: &mut [u8]) {
         {
             out[from..to].fill(b' ');
         }
-        if words.starts_with('@') && !words.contains(" fun ") {
+        if let Some(mark) = words.strip_prefix('@')
+            && let Some(end) = mark.find([' ', '('])
+            && [" get()", " set("].iter().any(|accessor| mark[end..].starts_with(accessor))
+        {
+            let from = at + line.len() - line.trim_start().len();
+            out[from..=from + end].fill(b' ');
+        } else if words.starts_with('@') && !words.contains(" fun ") {
             let from = at + line.len() - line.trim_start().len();
             marked = Some((from, from + words.len()));
         }
         at += line.len();
+    }
+}
+
+/// `made.(how)()` calls a function that a variable holds on `made`: without the brackets it reads alike, and the grammar knows it.
+fn blank_round_members(out: &mut [u8]) {
+    let mut at = 0;
+    while let Some(found) = out[at..].windows(2).position(|w| w == b".(") {
+        let open = at + found + 1;
+        let name = out[open + 1..].iter().take_while(|b| b.is_ascii_alphanumeric() || **b == b'_').count();
+        let close = open + 1 + name;
+        if name > 0 && out[close..].starts_with(b")(") {
+            out[open] = b' ';
+            out[close] = b' ';
+        }
+        at = open;
     }
 }
 

@@ -18,6 +18,29 @@ const SAME: &[(&str, &str)] = &[("Int", "Integer"), ("Char", "Character"), ("Any
 
 #[ext(Calls)]
 pub(crate) impl Evaluator<'_, '_> {
+    /// What a call runs, and what that is called on: a value is called through its operator `invoke`.
+    fn kotlin_run(&mut self, file: u32, of: TypeId, number: Option<usize>) -> Option<(Vec<Found>, Meaning, Cause)> {
+        let (found, owner, cause) = self.kotlin_called(file, of, number)?;
+        let is_value = |e: &Self, f: &Found| definition(&f.hit).is_some_and(|s| Wanted::Values.holds(e.world.def(s).kind));
+        let Some(invoke) = self.world.find_gid("invoke").filter(|_| !found.is_empty() && found.iter().all(|f| is_value(self, f))) else {
+            return Some((found, owner, cause));
+        };
+        for one in &found {
+            let Some(sym) = definition(&one.hit) else { continue };
+            let ty = self.item(sym).ty;
+            let ty = self.kotlin_filled(sym, ty, &one.of);
+            if !matches!(ty, Ty::Value(..)) {
+                continue;
+            }
+            let scope = self.kotlin_scope_of(file, of);
+            let (operators, _) = self.kotlin_members(file, scope, &ty, invoke, Asked { number, ..Asked::of(&[Wanted::Functions]) });
+            if !operators.is_empty() {
+                return Some((operators, Meaning { ty, ..owner }, cause));
+            }
+        }
+        Some((found, owner, cause))
+    }
+
     /// What an expression before a call's arguments may mean, and what it is called on.
     fn kotlin_called(&mut self, file: u32, of: TypeId, number: Option<usize>) -> Option<(Vec<Found>, Meaning, Cause)> {
         match self.world.facts(file).ty(of).clone() {
@@ -188,7 +211,7 @@ pub(crate) impl Evaluator<'_, '_> {
     /// What a call gives.
     fn kotlin_call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Option<Meaning> {
         let written = self.kotlin_written(file, of);
-        let (found, owner, cause) = self.kotlin_called(file, of, Some(args.len()))?;
+        let (found, owner, cause) = self.kotlin_run(file, of, Some(args.len()))?;
         let is_sure = found.iter().any(|f| definition(&f.hit).is_some_and(|s| self.world.def(s).container.is_some()));
         if found.is_empty() || !is_sure && self.kotlin_is_component(file, of) && matches!(&owner.ty, Ty::Value(s, _) if self.world.def(*s).kind == Kind::Class)
         {
@@ -349,7 +372,7 @@ pub(crate) impl Evaluator<'_, '_> {
         };
         let written = self.kotlin_written(handed.file, by);
         let number = (handed.argument as u32 >= LAST).then_some(before.len() + 1);
-        let Some((found, owner, cause)) = self.kotlin_called(handed.file, by, number) else { return Meaning::unknown(Cause::ReceiverUnknown) };
+        let Some((found, owner, cause)) = self.kotlin_run(handed.file, by, number) else { return Meaning::unknown(Cause::ReceiverUnknown) };
         let mut given: Option<Vec<Ty>> = None;
         let mut found = found;
         if let Some(number) = number
