@@ -1,5 +1,6 @@
 //! Go: what is particular to it, in one room.
 
+mod frameworks;
 mod packages;
 mod profile;
 mod reader;

@@ -10,7 +10,7 @@
 
 use crate::bounds::{Bounds, Refusal};
 use crate::*;
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
 
 /// How plain names see the members of a type around them.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -90,6 +90,12 @@ pub struct Builder<'t> {
     pub kept: Option<(usize, u32)>,
     /// So many texts stand around the place: their parts are no texts of their own.
     pub text_depth: u32,
+    /// Calls that are recorded whatever they are given: a room's frameworks ask for them.
+    pub telling: fn(&str) -> bool,
+    /// Names that results of such calls are kept under.
+    pub(super) told: FxHashSet<&'t str>,
+    /// Calls that such a call is given.
+    pub(super) asked_for: FxHashSet<Span>,
 }
 
 impl<'t> Builder<'t> {
@@ -110,6 +116,9 @@ impl<'t> Builder<'t> {
             unknown: TypeId(0),
             kept: None,
             text_depth: 0,
+            telling: |_| false,
+            told: FxHashSet::default(),
+            asked_for: FxHashSet::default(),
         }
     }
 

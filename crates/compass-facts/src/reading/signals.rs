@@ -27,10 +27,25 @@ impl<'t> Builder<'t> {
     pub fn call_signal(&mut self, callee: Node<'t>, arguments: Option<Node<'t>>, whole: Span, decorates: Option<DefId>, bound: Option<u32>) {
         let Some(last) = last_name(callee) else { return };
         let name = text(last, self.text);
-        let parts = arguments.map(named).unwrap_or_default();
-        let telling = decorates.is_some() || TELLING.lines().any(|l| l == name) || (VERBS.contains(&name) && self.may_ask(callee, &parts));
+        let parts: Nodes<'t> = arguments.map(named).unwrap_or_default().into_iter().map(argument_in).collect();
+        let telling = decorates.is_some()
+            || (self.telling)(name)
+            || self.asked_for.contains(&whole)
+            || TELLING.lines().any(|l| l == name)
+            || (VERBS.contains(&name) && self.may_ask(callee, &parts))
+            || parts.iter().any(|p| self.is_told(*p));
         if !telling && !parts.iter().any(|p| begins_path(*p, self.text)) {
             return;
+        }
+        // What a call that tells something is given by another call, and what its result is kept in, tell something too.
+        self.asked_for.extend(parts.iter().filter(|p| is_call(**p)).map(|p| span(*p)));
+        if (self.telling)(name)
+            && let Some(word) = bound.and_then(|at| word_at(self.text, at))
+        {
+            self.told.insert(word);
+        }
+        if (self.telling)(name) {
+            parts.iter().filter(|p| is_function(**p)).for_each(|p| self.tell_parameters(*p));
         }
         let mut call = CallSignal {
             name: self.intern(name),
@@ -53,6 +68,26 @@ impl<'t> Builder<'t> {
             }
         }
         self.signal(whole, SignalKind::Call(Box::new(call)));
+    }
+
+    /// Is it a name under which the result of a telling call is kept, or such a call?
+    fn is_told(&self, node: Node<'t>) -> bool {
+        if is_call(node) {
+            return node.child_by_field_name("function").and_then(last_name).is_some_and(|n| (self.telling)(text(n, self.text)));
+        }
+        !self.told.is_empty() && last_name(node).is_some_and(|n| self.told.contains(text(n, self.text)))
+    }
+
+    /// What a function literal is given by a telling call is kept under the names of its parameters.
+    fn tell_parameters(&mut self, literal: Node<'t>) {
+        let Some(parameters) = literal.child_by_field_name("parameters").or(literal.child_by_field_name("parameter")) else { return };
+        let all: Nodes<'t> = if parameters.kind() == "identifier" { Nodes::from_slice(&[parameters]) } else { named(parameters) };
+        for parameter in all {
+            let name = ["name", "pattern"].iter().find_map(|f| parameter.child_by_field_name(f)).unwrap_or(parameter);
+            if name.kind() == "identifier" {
+                self.told.insert(text(name, self.text));
+            }
+        }
     }
 
     /// Does a call by a verb's name get something that may be a path, from a receiver that may be a client?
@@ -159,13 +194,14 @@ impl<'t> Builder<'t> {
                 self.text_parts(node, &mut parts);
                 Argument::Text(parts, span(node))
             }
-            "identifier" | "attribute" | "member_expression" | "field_expression" | "scoped_identifier" => {
+            "identifier" | "attribute" | "member_expression" | "field_expression" | "scoped_identifier" | "selector_expression" => {
                 last_name(node).map_or(Argument::Other, |n| Argument::Name(span(n).start))
             }
             "call" | "call_expression" => {
                 let callee = node.child_by_field_name("function").and_then(last_name);
                 callee.map_or(Argument::Other, |n| Argument::Call(span(n).start))
             }
+            _ if is_function(node) => Argument::Function(span(node)),
             "list" | "tuple" | "array" | "set" => Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, levels)).collect()),
             "object" | "dictionary" => Argument::Fields(named(node).into_iter().take(32).filter_map(|n| self.field(n, levels)).collect()),
             "as_expression" | "satisfies_expression" | "non_null_expression" | "parenthesized_expression" | "await" | "await_expression" => {
@@ -299,10 +335,36 @@ fn copy_contents(node: Node, source: &str, base: usize, out: &mut [u8]) {
     }
 }
 
+/// A call that is an argument.
+fn is_call(node: Node) -> bool {
+    matches!(node.kind(), "call" | "call_expression")
+}
+
+/// A function that is written where it is handed on.
+fn is_function(node: Node) -> bool {
+    matches!(node.kind(), "func_literal" | "arrow_function" | "function_expression" | "lambda" | "lambda_expression" | "anonymous_function")
+}
+
+/// What stands in the place of an argument: some grammars have a node around it.
+fn argument_in(node: Node) -> Node {
+    if node.kind() != "argument" {
+        return node;
+    }
+    named(node).into_iter().last().unwrap_or(node)
+}
+
+/// The word that begins at an offset.
+fn word_at(text: &str, at: u32) -> Option<&str> {
+    let rest = text.get(at as usize..)?;
+    let end = rest.find(|c: char| !c.is_alphanumeric() && c != '_').unwrap_or(rest.len());
+    (end > 0).then(|| &rest[..end])
+}
+
 /// The last name of a path of names.
 pub fn last_name(node: Node) -> Option<Node> {
     match node.kind() {
         "identifier" | "shorthand_property_identifier" => Some(node),
+        "selector_expression" => node.child_by_field_name("field"),
         "attribute" => node.child_by_field_name("attribute"),
         "member_expression" => node.child_by_field_name("property"),
         "field_expression" => node.child_by_field_name("field"),
@@ -318,6 +380,7 @@ fn receiver_text<'t>(node: Node, source: &'t str) -> Option<&'t str> {
     let object = match node.kind() {
         "attribute" | "member_expression" => node.child_by_field_name("object"),
         "field_expression" => node.child_by_field_name("value"),
+        "selector_expression" => node.child_by_field_name("operand"),
         _ => None,
     }?;
     source.get(object.byte_range())
@@ -329,6 +392,7 @@ fn receiver(node: Node) -> Option<Node> {
         "attribute" | "member_expression" => node.child_by_field_name("object"),
         "field_expression" => node.child_by_field_name("value"),
         "scoped_identifier" => node.child_by_field_name("path"),
+        "selector_expression" => node.child_by_field_name("operand"),
         _ => None,
     }?;
     match object.kind() {

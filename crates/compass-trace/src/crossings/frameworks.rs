@@ -1,10 +1,10 @@
 //! Frameworks and libraries of a language, as its room knows them: which calls declare routes, make requests, open libraries.
 
-pub use super::http::{Segment, route_segments};
+pub use super::http::{HttpTable, RequestCall, Segment, route_segments};
 pub use super::native::Asker;
 pub use super::string_evaluation::{Constants, Piece, calls, calls_in, named};
 use compass_facts::{Language, Span};
-use compass_index::{PassInput, Place};
+use compass_index::{PassInput, SymbolId};
 
 /// A route.
 #[derive(Debug)]
@@ -16,7 +16,7 @@ pub struct Route {
     /// The same, in segments.
     pub segments: Vec<Segment>,
     /// What answers.
-    pub handler: Place,
+    pub handler: SymbolId,
     /// The declaring file.
     pub file: usize,
     /// The declaration.
@@ -46,6 +46,11 @@ pub trait Frameworks: Sync {
         Vec::new()
     }
 
+    /// Calls that declare routes on routers and that make requests, as a table.
+    fn table(&self) -> Option<&'static HttpTable> {
+        None
+    }
+
     /// What makes requests.
     fn requests(&self) -> &'static Requests {
         static NONE: Requests = Requests { functions: &[], libraries: &[] };
@@ -67,7 +72,12 @@ pub fn of(language: Language) -> Option<&'static dyn Frameworks> {
 
 /// The frameworks of each family of languages once.
 pub fn all() -> impl Iterator<Item = &'static dyn Frameworks> {
+    by_language().map(|f| f.1)
+}
+
+/// The same, with the first language of each family.
+pub fn by_language() -> impl Iterator<Item = (Language, &'static dyn Frameworks)> {
     let languages = Language::all();
     let first = |i: usize| languages[..i].iter().all(|l| !l.is_kin_of(languages[i]));
-    (0..languages.len()).filter(move |i| first(*i)).filter_map(|i| of(languages[i]))
+    (0..languages.len()).filter(move |i| first(*i)).filter_map(|i| Some((languages[i], of(languages[i])?)))
 }

@@ -7,8 +7,11 @@
 
 mod client;
 mod paths;
+mod routers;
+mod table;
 
 pub use paths::{Segment, route_segments};
+pub use table::{HttpTable, RequestCall};
 
 use super::frameworks::{self, Route};
 use super::string_evaluation::Constants;
@@ -31,7 +34,12 @@ impl LinkPass for Http {
 
     fn run(&self, input: &PassInput) -> PassOutput {
         let constants = Constants::new(input);
-        let routes: Vec<Route> = frameworks::all().flat_map(|f| f.routes(input, &constants)).collect();
+        let mut routes: Vec<Route> = frameworks::all().flat_map(|f| f.routes(input, &constants)).collect();
+        for (language, frameworks) in frameworks::by_language() {
+            if let Some(table) = frameworks.table() {
+                routes.extend(routers::routes(input, &constants, table, |other| other.is_kin_of(language)));
+            }
+        }
         let mut out = PassOutput::default();
         if routes.is_empty() {
             return out;
@@ -88,7 +96,7 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
             kind: CrossingKind::Http,
             from: enclosing(input, request.file, request.enclosing),
             at: request.at,
-            to: input.files[route.handler.file].symbol(route.handler.def),
+            to: route.handler,
             role: Role::Call,
             label: format!("{} {}", request.method.as_deref().or(route.method.as_deref()).unwrap_or("any"), route.path),
             certainty: if sure { Certainty::Proven } else { Certainty::Inferred },

@@ -109,6 +109,8 @@ impl<'t> Reader<'t> {
     fn call(&mut self, node: Node<'t>) -> TypeId {
         let Some(function) = node.child_by_field_name("function") else { return self.b.unknown() };
         let builtin = if function.kind() == "identifier" { text(function, self.b.text) } else { "" };
+        let bound = self.b.kept_as(node.id());
+        self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
         let of = self.callee(function);
         let usage = self.b.last_use();
         for argument in node.child_by_field_name("type_arguments").map(named).unwrap_or_default() {

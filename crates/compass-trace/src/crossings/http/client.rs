@@ -2,6 +2,7 @@
 
 use super::super::string_evaluation::{Constants, Piece, calls, field, filled, is_given, named};
 use super::frameworks::Requests;
+use super::{HttpTable, RequestCall};
 use super::paths::Asked;
 use compass_facts::{Argument, CallSignal, DefId, Facts, Span};
 use compass_index::{Certainty, PassInput, Place};
@@ -57,10 +58,10 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
         if let Some((place, certainty)) = meaning {
             by_callee.entry(place).or_default().push((file, signal.span, signal.enclosing, call, certainty));
         }
-        if call.decorates.is_none()
-            && let Some(draft) = asked(input, constants, (&bases, frameworks.requests()), file, signal, call, meaning.map(|m| m.0))
-        {
-            drafts.push(draft);
+        if call.decorates.is_none() {
+            let by_table = || frameworks.table().and_then(|table| asked_by_table(input, constants, table, file, signal, call));
+            let draft = asked(input, constants, (&bases, frameworks.requests()), file, signal, call, meaning.map(|m| m.0));
+            drafts.extend(draft.or_else(by_table));
         }
     }
     let mut out = Vec::new();
@@ -167,6 +168,35 @@ fn bases(input: &PassInput, constants: &Constants) -> FxHashMap<Place, Vec<Piece
         out.insert(place, pieces);
     }
     out
+}
+
+/// The request that a call makes as the table of its language has it.
+fn asked_by_table(
+    input: &PassInput,
+    constants: &Constants,
+    table: &HttpTable,
+    file: usize,
+    signal: &compass_facts::Signal,
+    call: &CallSignal,
+) -> Option<Draft> {
+    let facts = input.files[file].facts;
+    let name = facts.name(call.name);
+    let receiver = call.receiver.and_then(|r| facts.find_use_at(r)).map(|u| facts.name(facts.usage(u).name));
+    let is_of = |r: &RequestCall| r.of.is_empty() || receiver.is_some_and(|given| r.of.iter().any(|n| n == given));
+    let made = table.requests.iter().find(|r| r.name == name && is_of(r))?;
+    let pieces = |at: usize| constants.pieces(input, file, call.arguments.get(at)?, signal.enclosing);
+    let method = match (&made.method, made.method_at) {
+        (Some(method), _) => vec![Piece::Text(method.clone())],
+        (None, Some(at)) => {
+            let constant = || {
+                let Some(Argument::Name(at)) = call.arguments.get(at) else { return None };
+                table.method_of(facts.name(facts.usage(facts.find_use_at(*at)?).name))
+            };
+            constant().map(|m| vec![Piece::Text(m)]).or_else(|| pieces(at)).unwrap_or_else(|| vec![Piece::Hole])
+        }
+        (None, None) => vec![Piece::Hole],
+    };
+    Some(Draft { method, path: pieces(made.path_at)?, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true })
 }
 
 /// The request a call makes by itself.

@@ -92,12 +92,17 @@ fn asked_segment(text: &str) -> Segment {
     }
 }
 
-/// The segments of a route: `/a/<int:id>`, `/a/{id}`, `/a/{rest:path}`.
+/// The segments of a route: `/a/<int:id>`, `/a/{id}`, `/a/:id`, `/a/{rest:path}`, `/a/{rest...}`, `/a/*rest`.
 pub fn route_segments(path: &str) -> Vec<Segment> {
     path.split('/').filter(|s| !s.is_empty()).map(route_segment).collect()
 }
 
 fn route_segment(text: &str) -> Segment {
+    match text.as_bytes() {
+        [b':', _, ..] => return Segment::Any,
+        [b'*', ..] => return Segment::Rest,
+        _ => {}
+    }
     let open = text.find(['<', '{']);
     let close = text.rfind(['>', '}']);
     let (Some(open), Some(close)) = (open, close) else { return Segment::Text(text.to_owned()) };
@@ -106,7 +111,7 @@ fn route_segment(text: &str) -> Segment {
     }
     let inner = &text[open + 1..close];
     let (before, after) = (&text[..open], &text[close + 1..]);
-    if inner.starts_with("path:") || inner.ends_with(":path") {
+    if inner.starts_with("path:") || inner.ends_with(":path") || inner.ends_with("...") || inner.starts_with('*') {
         return Segment::Rest;
     }
     match (before, after) {
@@ -184,6 +189,10 @@ mod tests {
     #[case::longer("/racks/1/wheels", "/racks/<id>", None)]
     #[case::rest("/files/a/b/c", "/files/<path:p>", Some(true))]
     #[case::rest_needs_something("/files", "/files/{p:path}", None)]
+    #[case::colon("/racks/{}/turn", "/racks/:id/turn", Some(true))]
+    #[case::star("/files/a/b", "/files/*path", Some(true))]
+    #[case::dots("/files/a/b", "/files/{path...}", Some(true))]
+    #[case::pattern("/racks/7", "/racks/{id:[0-9]+}", Some(true))]
     #[case::around("/report-{}.pdf", "/report-<day>.pdf", Some(true))]
     #[case::value_for_written("/{}/wheels", "/racks/wheels", None)]
     fn paths_fit(#[case] request: &str, #[case] route: &str, #[case] whole: Option<bool>) {

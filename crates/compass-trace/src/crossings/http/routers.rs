@@ -1,0 +1,362 @@
+//! Routes that calls declare on routers, with the prefixes of the groups and mounts around them.
+//!
+//! # How it works
+//! A call of one of the table's verbs with a path and something that answers is a route. What goes before its path is found from the
+//! router it is called on, backwards: a group it was made by, a function literal that a group was handed, the argument that a function's
+//! parameter was given, the path that a router was mounted under. A router that several paths lead to gives a route for each.
+
+use super::table::HttpTable;
+use super::{Route, route_segments};
+use crate::crossings::string_evaluation::{Constants, Piece, calls_in};
+use compass_facts::bounds::Levels;
+use compass_facts::{Argument, CallSignal, DefId, Kind, Language, Signal, Span};
+use compass_index::{PassInput, Place, SymbolId};
+use rustc_hash::{FxHashMap, FxHashSet};
+
+/// A call by its file and its number among the calls of that file.
+#[derive(Debug, Clone, Copy)]
+struct Site<'a> {
+    file: usize,
+    signal: &'a Signal,
+    call: &'a CallSignal,
+}
+
+/// What goes before a path: the text, whether all of it is known, where it was said.
+#[derive(Debug, Clone)]
+struct Prefix {
+    text: String,
+    known: bool,
+    mounts: Vec<(usize, Span)>,
+}
+
+struct Routers<'p, 'a> {
+    input: &'p PassInput<'a>,
+    constants: &'p Constants<'a>,
+    table: &'p HttpTable,
+    sites: Vec<Site<'a>>,
+    /// Calls by where the name of what is called stands.
+    by_name: FxHashMap<(usize, u32), usize>,
+    /// What a call's result is kept in.
+    kept: FxHashMap<Place, usize>,
+    /// Calls of a function of the code base.
+    callers: FxHashMap<Place, Vec<usize>>,
+    /// Mounts of what is kept in a variable, or of what a function gives.
+    mounted: FxHashMap<Place, Vec<usize>>,
+    /// Groups that were handed a function literal, by file.
+    around: FxHashMap<usize, Vec<(Span, usize)>>,
+    /// Groups that were handed a function by its name.
+    handed: FxHashMap<Place, Vec<usize>>,
+    /// Files that import a framework.
+    sure: FxHashSet<usize>,
+}
+
+/// All routes that calls of a language declare.
+pub(super) fn routes(input: &PassInput, constants: &Constants, table: &HttpTable, is_of: impl Fn(Language) -> bool) -> Vec<Route> {
+    let files = (0..input.files.len()).filter(|f| is_of(input.files[*f].language));
+    let sites: Vec<Site> = files.flat_map(|file| calls_in(input, file).map(move |(signal, call)| Site { file, signal, call })).collect();
+    let routers = Routers::new(input, constants, table, sites);
+    routers.sites.iter().filter(|s| s.call.decorates.is_none()).flat_map(|s| routers.declared(s)).collect()
+}
+
+impl<'p, 'a> Routers<'p, 'a> {
+    fn new(input: &'p PassInput<'a>, constants: &'p Constants<'a>, table: &'p HttpTable, sites: Vec<Site<'a>>) -> Self {
+        let mut out = Routers {
+            input,
+            constants,
+            table,
+            sites,
+            by_name: FxHashMap::default(),
+            kept: FxHashMap::default(),
+            callers: FxHashMap::default(),
+            mounted: FxHashMap::default(),
+            around: FxHashMap::default(),
+            handed: FxHashMap::default(),
+            sure: FxHashSet::default(),
+        };
+        for n in 0..out.sites.len() {
+            out.note(n);
+        }
+        for (file, here) in input.files.iter().enumerate() {
+            let is_framework = |module: &str| table.modules.iter().any(|m| module.strip_prefix(m.as_str()).is_some_and(|r| r.is_empty() || r.starts_with(['/', '.'])));
+            if here.facts.imports.iter().any(|i| is_framework(here.facts.name(i.module))) {
+                out.sure.insert(file);
+            }
+        }
+        out
+    }
+
+    fn note(&mut self, n: usize) {
+        let Site { file, call, .. } = self.sites[n];
+        let name = self.input.files[file].facts.name(call.name);
+        self.by_name.insert((file, call.at), n);
+        if let Some((place, _)) = call.bound.and_then(|b| self.input.meaning(file, b)) {
+            self.kept.entry(place).or_insert(n);
+        }
+        if let Some((place, _)) = self.input.meaning(file, call.at) {
+            self.callers.entry(place).or_default().push(n);
+        }
+        let is = |list: &[String]| list.iter().any(|l| l == name);
+        if is(&self.table.groups) || is(&self.table.mounts) {
+            for argument in &call.arguments {
+                match argument {
+                    Argument::Function(at) => self.around.entry(file).or_default().push((*at, n)),
+                    Argument::Name(at) | Argument::Call(at) => {
+                        let Some((place, _)) = self.input.meaning(file, *at) else { continue };
+                        let by_name = matches!(argument, Argument::Name(_)) && self.def_kind(place).is_callable();
+                        let into = if by_name && is(&self.table.groups) { &mut self.handed } else { &mut self.mounted };
+                        into.entry(place).or_default().push(n);
+                    }
+                    _ => {}
+                }
+            }
+        }
+    }
+
+    fn def_kind(&self, place: Place) -> Kind {
+        self.input.files[place.file].facts.def(place.def).kind
+    }
+
+    fn name(&self, site: &Site) -> &'a str {
+        self.input.files[site.file].facts.name(site.call.name)
+    }
+
+    /// A text, and whether all of it is known.
+    fn text(&self, site: &Site, argument: &Argument) -> Option<(String, bool)> {
+        let pieces = self.constants.pieces(self.input, site.file, argument, None)?;
+        let known = pieces.iter().all(|p| matches!(p, Piece::Text(_)));
+        let text = pieces.iter().map(|p| if let Piece::Text(t) = p { t.as_str() } else { "{}" }).collect();
+        Some((text, known))
+    }
+
+    /// A method that is written, or that a constant stands for.
+    fn method(&self, site: &Site, argument: &Argument) -> Option<String> {
+        let by_constant = || {
+            let Argument::Name(at) = argument else { return None };
+            let facts = self.input.files[site.file].facts;
+            self.table.method_of(facts.name(facts.usage(facts.find_use_at(*at)?).name))
+        };
+        self.text(site, argument).filter(|t| t.1).map(|t| t.0.to_ascii_uppercase()).or_else(by_constant)
+    }
+
+    /// The routes of a call: none, mostly.
+    fn declared(&self, site: &Site<'a>) -> Vec<Route> {
+        let name = self.name(site);
+        if !self.table.is_route(name) {
+            return Vec::new();
+        }
+        let by_method = self.table.by_method.iter().any(|n| n == name);
+        let mut arguments = site.call.arguments.iter();
+        let mut method = self.table.verbs.get(name).filter(|v| *v != "*").cloned();
+        if by_method {
+            let Some(said) = arguments.next().and_then(|a| self.method(site, a)) else { return Vec::new() };
+            method = Some(said);
+        }
+        let Some(first @ Argument::Text(..)) = arguments.next() else { return Vec::new() };
+        let Some((mut path, known)) = self.text(site, first) else { return Vec::new() };
+        if self.table.patterns.iter().any(|n| n == name)
+            && let Some((said, rest)) = path.split_once(' ')
+            && !said.is_empty()
+            && said.bytes().all(|b| b.is_ascii_uppercase())
+        {
+            (method, path) = (Some(said.to_owned()), rest.trim_start().trim_end_matches("{$}").to_owned());
+        }
+        if !(path.starts_with('/') || path.is_empty() && known) {
+            return Vec::new();
+        }
+        // A router in the place of a handler answers with routes of its own.
+        if let Some(Argument::Name(at)) = arguments.clone().next_back()
+            && let Some((place, _)) = self.input.meaning(site.file, *at)
+            && self.kept.get(&place).is_some_and(|n| self.table.makers.iter().any(|m| m == self.name(&self.sites[*n])))
+        {
+            return Vec::new();
+        }
+        let Some(handler) = arguments.next_back().and_then(|a| self.handler(site, a)) else { return Vec::new() };
+        if path.ends_with('/') && path.len() > 1 && self.table.subtrees.iter().any(|n| n == name) {
+            path.push_str("{rest...}");
+        }
+        let methods = self.narrowed(site).unwrap_or_else(|| vec![method]);
+        let prefixes = self.of_receiver(site, Levels::VALUES);
+        let mut out = Vec::new();
+        for method in methods {
+            for prefix in &prefixes {
+                let path = joined(&prefix.text, &path);
+                out.push(Route {
+                    method: method.clone(),
+                    segments: route_segments(&path),
+                    path,
+                    handler,
+                    file: site.file,
+                    at: site.signal.span,
+                    mounts: prefix.mounts.clone(),
+                    sure: prefix.known && known && self.sure.contains(&site.file),
+                });
+            }
+        }
+        out
+    }
+
+    /// Methods that a call behind a route names: `HandleFunc("/", f).Methods("GET")`.
+    fn narrowed(&self, site: &Site) -> Option<Vec<Option<String>>> {
+        let around = self.sites.iter().find(|s| {
+            let is_behind = s.file == site.file && s.call.receiver == Some(site.call.at) && s.signal.span.start <= site.signal.span.start;
+            is_behind && self.table.narrowing.iter().any(|n| n == self.name(s))
+        })?;
+        let said: Vec<Option<String>> = around.call.arguments.iter().filter_map(|a| self.method(around, a)).map(Some).collect();
+        (!said.is_empty()).then_some(said)
+    }
+
+    /// What answers: a function by its name, one that is written there, or what a call is given or gives.
+    fn handler(&self, site: &Site, argument: &Argument) -> Option<SymbolId> {
+        let here = &self.input.files[site.file];
+        match argument {
+            Argument::Function(_) => Some(site.signal.enclosing.map_or(SymbolId::module(here.id), |d| here.symbol(d))),
+            Argument::Name(at) => self.symbol(site.file, *at),
+            Argument::Call(at) => {
+                let inner = self.by_name.get(&(site.file, *at)).map(|n| &self.sites[*n]);
+                let given = inner.and_then(|inner| {
+                    let handed = inner.call.arguments.iter().rev().filter(|a| matches!(a, Argument::Name(_) | Argument::Call(_) | Argument::Function(_)));
+                    handed.filter_map(|a| self.handler(inner, a)).find(|s| self.input.find(*s).is_none_or(|p| self.def_kind(p).is_callable()))
+                });
+                given.or_else(|| self.symbol(site.file, *at))
+            }
+            _ => None,
+        }
+    }
+
+    fn symbol(&self, file: usize, at: u32) -> Option<SymbolId> {
+        let (place, _) = self.input.meaning(file, at)?;
+        Some(self.input.files[place.file].symbol(place.def))
+    }
+
+    /// What goes before the paths of a router that a call is made on.
+    fn of_receiver(&self, site: &Site<'a>, levels: Levels) -> Vec<Prefix> {
+        let Some(levels) = levels.down() else { return vec![Prefix { text: String::new(), known: false, mounts: Vec::new() }] };
+        // The innermost function literal around that a group was handed.
+        let around = self.around.get(&site.file).into_iter().flatten().filter(|(at, n)| {
+            at.start <= site.signal.span.start && site.signal.span.end <= at.end && self.sites[*n].signal.span != site.signal.span
+        });
+        if let Some((_, group)) = around.min_by_key(|(at, _)| at.len()) {
+            return self.of_group(&self.sites[*group], levels);
+        }
+        self.of_said(site, levels)
+    }
+
+    fn of_said(&self, site: &Site<'a>, levels: Levels) -> Vec<Prefix> {
+        match site.call.receiver {
+            Some(at) => self.of_value(site, at, levels),
+            None => self.of_function(site, levels),
+        }
+    }
+
+    /// What a group or mount puts before, and what goes before that.
+    fn of_group(&self, group: &Site<'a>, levels: Levels) -> Vec<Prefix> {
+        let own = group.call.arguments.first().filter(|a| matches!(a, Argument::Text(..) | Argument::Name(_)));
+        let (text, known) = own.and_then(|a| self.text(group, a)).filter(|t| t.0.starts_with('/') || t.0.is_empty() || !t.1).unwrap_or((String::new(), true));
+        let text = if known { text.trim_end_matches('*').trim_end_matches('/').to_owned() } else { text };
+        let mut before = self.of_receiver(group, levels);
+        for prefix in &mut before {
+            prefix.text = joined(&prefix.text, &text);
+            prefix.known &= known;
+            prefix.mounts.push((group.file, group.signal.span));
+        }
+        before
+    }
+
+    /// What goes before the paths of the router that a name stands for.
+    fn of_value(&self, site: &Site<'a>, at: u32, levels: Levels) -> Vec<Prefix> {
+        if let Some(made) = self.by_name.get(&(site.file, at)).map(|n| self.sites[*n]) {
+            return self.of_made(&made, levels);
+        }
+        let Some((place, _)) = self.input.meaning(site.file, at) else { return self.of_function(site, levels) };
+        if let Some(mounts) = self.mounted.get(&place) {
+            return mounts.iter().flat_map(|n| self.of_group(&self.sites[*n], levels)).collect();
+        }
+        if let Some(made) = self.kept.get(&place).map(|n| self.sites[*n]) {
+            return self.of_made(&made, levels);
+        }
+        let defined = self.input.files[place.file].facts.def(place.def).name_span;
+        let literals = self.around.get(&place.file).into_iter().flatten().filter(|(at, _)| at.start <= defined.start && defined.end <= at.end);
+        if let Some((_, group)) = literals.min_by_key(|(at, _)| at.len()) {
+            return self.of_group(&self.sites[*group], levels);
+        }
+        if self.def_kind(place) == Kind::Parameter
+            && let Some(given) = self.given(place, levels)
+        {
+            return given;
+        }
+        self.of_function(site, levels)
+    }
+
+    /// What goes before the paths of what a call gives: a group, a router as it is made, a router handed on.
+    fn of_made(&self, made: &Site<'a>, levels: Levels) -> Vec<Prefix> {
+        let name = self.name(made);
+        let is = |list: &[String]| list.iter().any(|l| l == name);
+        match () {
+            () if is(&self.table.groups) => self.of_group(made, levels),
+            () if is(&self.table.makers) || made.call.receiver.is_none() => self.of_function(made, levels),
+            () => self.of_receiver(made, levels),
+        }
+    }
+
+    /// A router made in a function that is mounted, or of a program.
+    fn of_function(&self, site: &Site<'a>, levels: Levels) -> Vec<Prefix> {
+        let root = Prefix { text: String::new(), known: true, mounts: Vec::new() };
+        let Some(levels) = levels.down() else { return vec![root] };
+        let around = site.signal.enclosing.map(|def| Place { file: site.file, def });
+        let Some(around) = around.and_then(|p| self.function_around(p)) else { return vec![root] };
+        if let Some(groups) = self.handed.get(&around) {
+            return groups.iter().flat_map(|n| self.of_group(&self.sites[*n], levels)).collect();
+        }
+        match self.mounted.get(&around) {
+            Some(mounts) => mounts.iter().flat_map(|n| self.of_group(&self.sites[*n], levels)).collect(),
+            None => vec![root],
+        }
+    }
+
+    fn function_around(&self, place: Place) -> Option<Place> {
+        let facts = self.input.files[place.file].facts;
+        let mut at = Some(place.def);
+        while let Some(def) = at {
+            if facts.def(def).kind.is_callable() {
+                return Some(Place { file: place.file, def });
+            }
+            at = facts.def(def).container;
+        }
+        None
+    }
+
+    /// What goes before the router that calls give a parameter.
+    fn given(&self, parameter: Place, levels: Levels) -> Option<Vec<Prefix>> {
+        let levels = levels.down()?;
+        let facts = self.input.files[parameter.file].facts;
+        let function = facts.def(parameter.def).container?;
+        if let Some(groups) = self.handed.get(&Place { file: parameter.file, def: function }) {
+            return Some(groups.iter().flat_map(|n| self.of_group(&self.sites[*n], levels)).collect());
+        }
+        let position = position(facts, function, parameter.def)?;
+        let callers = self.callers.get(&Place { file: parameter.file, def: function })?;
+        let mut out = Vec::new();
+        for site in callers.iter().map(|n| self.sites[*n]).take(16) {
+            match site.call.arguments.get(position) {
+                Some(Argument::Name(at) | Argument::Call(at)) => out.extend(self.of_value(&site, *at, levels)),
+                _ => continue,
+            }
+        }
+        (!out.is_empty()).then_some(out)
+    }
+}
+
+/// The position of a parameter, the receiver not counted.
+fn position(facts: &compass_facts::Facts, function: DefId, parameter: DefId) -> Option<usize> {
+    let body = facts.def(function).name_span.end;
+    let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Parameter && d.container == Some(function) && d.name_span.start >= body);
+    all.map(|(i, _)| i).position(|i| i == parameter.index())
+}
+
+fn joined(prefix: &str, path: &str) -> String {
+    if path.is_empty() {
+        return prefix.to_owned();
+    }
+    let whole = format!("{}/{}", prefix.trim_end_matches('/'), path.trim_start_matches('/'));
+    if whole.len() > 1 { whole.trim_end_matches('/').to_owned() } else { whole }
+}

@@ -1,0 +1,82 @@
+//! Tables of frameworks: which calls of a language declare routes, join routers, and make requests.
+//!
+//! A room writes its table in TOML; nothing of a framework stands in the engine.
+
+use serde::Deserialize;
+use std::collections::BTreeMap;
+
+/// The frameworks of a language as one table.
+#[derive(Debug, Default, Deserialize)]
+#[serde(default, deny_unknown_fields)]
+pub struct HttpTable {
+    /// Modules that a file imports which declares routes, by what they begin with: without one a route is a likely one only.
+    pub modules: Vec<String>,
+    /// Calls that declare a route by path and handler, with the method they answer; `*` for any.
+    pub verbs: BTreeMap<String, String>,
+    /// Calls that declare a route by method, path and handler.
+    pub by_method: Vec<String>,
+    /// Calls whose path may begin with the method: `GET /racks`.
+    pub patterns: Vec<String>,
+    /// Calls of these whose path ends in `/` take everything below it.
+    pub subtrees: Vec<String>,
+    /// Calls that give a router for all paths below one, or hand it to a function.
+    pub groups: Vec<String>,
+    /// Calls that put a router, or what a function gives, below a path.
+    pub mounts: Vec<String>,
+    /// Calls behind a route that name its methods.
+    pub narrowing: Vec<String>,
+    /// Calls on a router that hand it on.
+    pub chains: Vec<String>,
+    /// What names of constants begin with that stand for methods: `MethodPost`.
+    pub method_constants: Option<String>,
+    /// Calls that make a router.
+    pub makers: Vec<String>,
+    /// Calls that make requests.
+    pub requests: Vec<RequestCall>,
+}
+
+/// A call that makes a request.
+#[derive(Debug, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct RequestCall {
+    /// Its name.
+    pub name: String,
+    /// What stands before the name; anything, if empty.
+    #[serde(default)]
+    pub of: Vec<String>,
+    /// The method it asks with, if the name tells.
+    pub method: Option<String>,
+    /// The position of the argument that is the method.
+    pub method_at: Option<usize>,
+    /// The position of the argument that is the path or address.
+    pub path_at: usize,
+}
+
+impl HttpTable {
+    /// Reads a room's table.
+    ///
+    /// # Panics
+    /// If the text is none: rooms are compiled with it, and a test of each reads it.
+    #[must_use]
+    pub fn read(text: &str) -> HttpTable {
+        toml::from_str(text).expect("a table of frameworks")
+    }
+
+    /// Must a reader record a call of that name, whatever it is given?
+    #[must_use]
+    pub fn is_telling(&self, name: &str) -> bool {
+        let is_listed = |list: &[String]| list.iter().any(|n| n == name);
+        [&self.by_method, &self.patterns, &self.groups, &self.mounts, &self.narrowing, &self.chains, &self.makers].into_iter().any(|l| is_listed(l))
+            || self.requests.iter().any(|r| r.name == name && !r.of.is_empty())
+    }
+
+    /// The method that the name of a constant stands for.
+    pub(super) fn method_of(&self, constant: &str) -> Option<String> {
+        let said = constant.strip_prefix(self.method_constants.as_deref()?)?;
+        (!said.is_empty()).then(|| said.to_ascii_uppercase())
+    }
+
+    pub(super) fn is_route(&self, name: &str) -> bool {
+        self.verbs.contains_key(name) || self.by_method.iter().any(|n| n == name)
+    }
+}
