@@ -24,7 +24,7 @@ static PROFILE: Profile = Profile {
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),
     read: |text, cancel| {
-        let tree = crate::grammar::best_tree(crate::KOTLIN, text, reader::with_plain_names, false, cancel)?;
+        let tree = crate::grammar::best_tree(crate::KOTLIN, &reader::with_delegates(text), reader::with_plain_names, false, cancel)?;
         compass_facts::reading::read_tree(crate::KOTLIN, text, tree, cancel, reader::read)
     },
     tokens: None,

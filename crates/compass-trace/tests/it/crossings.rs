@@ -11,8 +11,8 @@ fn line(index: &Index, file: FileId, at: u32) -> u32 {
 }
 
 fn shown(index: &Index, file: FileId, crossing: &Crossing) -> String {
-    let (facts, def) = index.definition(crossing.to).expect("readable").expect("a definition");
-    let to = line(index, crossing.to.file, facts.facts.def(def).name_span.start);
+    // What is written in place of a handler stands in the file itself.
+    let to = index.definition(crossing.to).expect("readable").map_or(1, |(facts, def)| line(index, crossing.to.file, facts.facts.def(def).name_span.start));
     let from = line(index, file, crossing.at.start);
     let (kind, label, certainty) = (crossing.kind.word(), &crossing.label, crossing.certainty.word());
     format!("{kind} {label}: {}:{from} -> {}:{to} {certainty}", index.path_of(file), index.path_of(crossing.to.file))

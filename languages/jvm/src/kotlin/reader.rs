@@ -5,11 +5,13 @@
 //! within [`TypeExpr::Deref`]. Where a test says what a variable is, its type is that one in what follows.
 
 mod declarations;
+mod delegates;
 mod expressions;
 mod literals;
 mod soft_words;
 mod types;
 
+pub(crate) use delegates::with_delegates;
 pub(crate) use soft_words::with_plain_names;
 
 use compass_facts::bounds::{Bounded, Bounds, Refusal};

@@ -64,6 +64,18 @@ class ⟦Label:Label⟧ {
     operator fun ⟦numbered:invoke⟧(n: Int): Int = lines.size + n
 }
 
+class Lines {
+    operator fun invoke(how: Lines.() -> Unit): Unit = how()
+    fun <T> Iterable<T>.⟦of_lines:joined⟧(how: Lines.(T) -> Unit): Lines = this@Lines
+}
+
+fun <T> Iterable<T>.⟦outside:joined⟧(lines: Lines, how: Lines.(T) -> Unit): Lines = lines
+
+fun joined(lines: Lines, all: List<String>) {
+    lines { all.«of_lines=joined» { println(it) } }
+    all.«outside=joined»(lines) { println(it) }
+}
+
 fun Label.line(vararg texts: Any): Label = apply { for (text in texts) println(text) }
 
 fun print(label: «Label=Label») {
@@ -89,6 +101,29 @@ class Printer(val where: Label?, private val how: Label.() -> Unit) {
 }
 
 fun count(printer: Printer, label: Label) = printer.«printed=printed»(label)
+"#,
+)])]
+#[case::bases_that_are_handed_on(&[(
+    "Handed.kt",
+    r#"package larder
+
+interface Log { val ⟦of_interface:size⟧: Int; fun ⟦noted:note⟧(text: String) }
+
+class Paper : Log { override val ⟦of_paper:size⟧ = 3; override fun note(text: String) = println(text) }
+
+open class Turns(private val ⟦log:log⟧: Log) : Paper2(), Log by log {
+    final override val ⟦own:size⟧: Int = «log=log».«of_interface=size»
+    var ⟦count:count⟧ = 0
+
+    fun ⟦turn:turn⟧() {
+        «count=count» += «own=size»
+        «noted=note»("turned")
+    }
+}
+
+open class Paper2
+
+fun turned(turns: Turns) { turns.«turn=turn»(); println(turns.«own=size» + turns.«count=count») }
 "#,
 )])]
 #[case::what_super_reaches(&[(

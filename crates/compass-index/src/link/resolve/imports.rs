@@ -1,11 +1,12 @@
 //! What an import binds, followed through re-exports to the definition itself.
 
 use crate::link::resolve::evaluate::{Evaluator, StarSearch};
+use crate::link::resolve::lookup::Namespace;
 use crate::link::types::ty::{Entity, Hit, Lookup, Reason, Ty};
 use crate::link::world::modules::Target;
 use crate::link::world::{Binding, DefRef, GlobalNameId};
 use crate::{Cause, Certainty, StepKind};
-use compass_facts::{Flags, Import, ImportId, ImportKind, ScopeId, ScopeKind};
+use compass_facts::{Flags, Import, ImportId, ImportKind, Kind, ScopeId, ScopeKind, TypeExpr};
 use rustc_hash::FxHashSet;
 use std::rc::Rc;
 
@@ -137,6 +138,15 @@ impl Evaluator<'_, '_> {
     pub fn find_export(&mut self, name: &str, file: u32) -> Option<Lookup> {
         let gid = self.world.find_gid(name)?;
         let what = self.world.export(file, gid)?;
+        if let TypeExpr::Name { name, scope, .. } = *self.world.facts(file).ty(what) {
+            // A variable that is handed out stands for itself, whatever is known of its value.
+            let gid = self.world.gid(file, name);
+            let named = self.plain(file, scope, gid, Namespace::Value);
+            let is_variable = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if matches!(self.world.def(s).kind, Kind::Variable | Kind::Constant) && s.file == file);
+            if !named.is_empty() && named.hits.iter().all(is_variable) {
+                return Some((*named).clone());
+            }
+        }
         let meaning = self.evaluate(file, what);
         Some(self.as_lookup(&meaning.ty, meaning.certainty))
     }

@@ -96,7 +96,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             self.callers.entry(place).or_default().push(n);
         }
         let is = |list: &[String]| list.iter().any(|l| l == name);
-        if is(&self.table.groups) || is(&self.table.mounts) {
+        if call.receiver.is_some() && (is(&self.table.groups) || is(&self.table.mounts)) {
             for argument in &call.arguments {
                 match argument {
                     Argument::Function(at) => self.around.entry(file).or_default().push((*at, n)),
@@ -138,10 +138,25 @@ impl<'p, 'a> Routers<'p, 'a> {
         self.text(site, argument).filter(|t| t.1).map(|t| t.0.to_ascii_uppercase()).or_else(by_constant)
     }
 
+    /// May a router be what a call is made on?
+    fn is_router(&self, site: &Site) -> bool {
+        if self.table.receivers.is_empty() {
+            return true;
+        }
+        let Some(at) = site.call.receiver else { return false };
+        let facts = self.input.files[site.file].facts;
+        let name = facts.find_use_at(at).map(|u| facts.name(facts.usage(u).name));
+        if let Some(made) = self.input.meaning(site.file, at).and_then(|(place, _)| self.kept.get(&place)) {
+            let name = self.name(&self.sites[*made]);
+            return [&self.table.makers, &self.table.groups, &self.table.chains].into_iter().flatten().any(|m| m == name);
+        }
+        name.is_some_and(|name| self.table.receivers.iter().any(|r| r == name))
+    }
+
     /// The routes of a call: none, mostly.
     fn declared(&self, site: &Site<'a>) -> Vec<Route> {
         let name = self.name(site);
-        if !self.table.is_route(name) {
+        if !self.table.is_route(name) || !self.is_router(site) {
             return Vec::new();
         }
         let by_method = self.table.by_method.iter().any(|n| n == name);
@@ -250,8 +265,7 @@ impl<'p, 'a> Routers<'p, 'a> {
 
     /// What a group or mount puts before, and what goes before that.
     fn of_group(&self, group: &Site<'a>, levels: Levels) -> Vec<Prefix> {
-        let own = group.call.arguments.first().filter(|a| matches!(a, Argument::Text(..) | Argument::Name(_)));
-        let (text, known) = own.and_then(|a| self.text(group, a)).filter(|t| t.0.starts_with('/') || t.0.is_empty() || !t.1).unwrap_or((String::new(), true));
+        let (text, known) = self.put_before(group);
         let text = if known { text.trim_end_matches('*').trim_end_matches('/').to_owned() } else { text };
         let mut before = self.of_receiver(group, levels);
         for prefix in &mut before {
@@ -260,6 +274,20 @@ impl<'p, 'a> Routers<'p, 'a> {
             prefix.mounts.push((group.file, group.signal.span));
         }
         before
+    }
+
+    /// The path that a group or mount is given; what stands there may be the router itself, or what requests go through first.
+    fn put_before(&self, group: &Site) -> (String, bool) {
+        let none = (String::new(), true);
+        let said = match group.call.arguments.first() {
+            Some(first @ Argument::Text(..)) => self.text(group, first),
+            Some(first @ Argument::Name(at)) if group.call.arguments.len() > 1 => {
+                let is_function = || self.input.meaning(group.file, *at).is_some_and(|(place, _)| self.def_kind(place).is_callable());
+                self.text(group, first).filter(|t| t.1 || !is_function())
+            }
+            _ => None,
+        };
+        said.filter(|t| t.0.starts_with('/') || t.0.is_empty() || !t.1).unwrap_or(none)
     }
 
     /// What goes before the paths of the router that a name stands for.

@@ -11,6 +11,8 @@ use std::collections::BTreeMap;
 pub struct HttpTable {
     /// Modules that a file imports which declares routes, by what they begin with: without one a route is a likely one only.
     pub modules: Vec<String>,
+    /// What routers are called where clients have calls of the same names; any value, if empty.
+    pub receivers: Vec<String>,
     /// Calls that declare a route by path and handler, with the method they answer; `*` for any.
     pub verbs: BTreeMap<String, String>,
     /// Calls that declare a route by method, path and handler.

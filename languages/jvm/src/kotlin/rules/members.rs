@@ -206,6 +206,12 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 }
             } else if s.kind.is_local() {
                 candidates.extend(self.kotlin_bound(file, id, name, kind).hits.iter().filter_map(definition));
+                for receiver in self.kotlin_receivers(file, id) {
+                    let of = self.item(receiver).ty;
+                    if !of.is_unknown() {
+                        candidates.extend(self.kotlin_members_of(&of, name, kind, false).0.iter().filter_map(|f| definition(&f.hit)));
+                    }
+                }
             }
             at = s.parent;
         }
