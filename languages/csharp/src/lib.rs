@@ -1,5 +1,6 @@
 //! C#: what is particular to it, in one room.
 
+mod frameworks;
 mod documentation;
 mod packages;
 mod profile;

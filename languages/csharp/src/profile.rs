@@ -8,6 +8,7 @@ use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs,
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{Cancel, DefId, Facts, Flags};
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_trace::documentation::DocumentationPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/csharp.txt")));
@@ -58,6 +59,7 @@ static PROFILE: Profile = Profile {
     documentation: Some(&DocumentationPart(&XmlComments)),
     exports_names: false,
     left_out_endings: &["Attribute"],
+    frameworks: Some(&FrameworksPart(&crate::frameworks::CsharpFrameworks)),
     ..PLAIN
 };
 

@@ -8,6 +8,7 @@ use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, usual};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 /// The generic grammar.
 static GRAMMAR: Grammar = Grammar::new(|| tree_sitter_kotlin_ng::LANGUAGE.into());
@@ -55,5 +56,6 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&rules::KotlinRules)),
     exports_names: false,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::JvmFrameworks)),
     ..PLAIN
 };

@@ -1,5 +1,6 @@
 //! Java and Kotlin, one world of types: what is particular to them, in one room.
 
+mod frameworks;
 mod grammar;
 mod kotlin;
 mod packages;

@@ -7,6 +7,7 @@ use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profil
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{DefId, Facts, Flags};
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/java.txt")));
 
@@ -54,6 +55,7 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::JavaRules)),
     exports_names: false,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::JvmFrameworks)),
     ..PLAIN
 };
 

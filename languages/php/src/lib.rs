@@ -1,5 +1,6 @@
 //! PHP: what is particular to it, in one room.
 
+mod frameworks;
 mod packages;
 mod profile;
 mod reader;

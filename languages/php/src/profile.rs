@@ -6,6 +6,7 @@ use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/php.txt")));
 
@@ -59,5 +60,6 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::PhpRules)),
     exports_names: false,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::PhpFrameworks)),
     ..PLAIN
 };

@@ -19,7 +19,8 @@ use rustc_hash::FxHashMap;
 
 /// Reads a file of PHP.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
-    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    b.telling = |name| crate::frameworks::TABLE.is_telling(name);
     let mut reader = Reader {
         b,
         class: None,

@@ -50,6 +50,8 @@ pub struct CallSignal {
     pub named: Vec<(NameId, Argument)>,
     /// The definition it stands before.
     pub decorates: Option<DefId>,
+    /// It marks what follows it: an annotation, an attribute.
+    pub marks: bool,
     /// The variable or field its result is kept in; where that name stands.
     pub bound: Option<u32>,
 }

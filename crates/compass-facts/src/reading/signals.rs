@@ -54,6 +54,7 @@ impl<'t> Builder<'t> {
             arguments: Vec::new(),
             named: Vec::new(),
             decorates,
+            marks: false,
             bound,
         };
         for part in parts.into_iter().take(16) {
@@ -70,10 +71,38 @@ impl<'t> Builder<'t> {
         self.signal(whole, SignalKind::Call(Box::new(call)));
     }
 
+    /// Records what marks a definition, if a framework of the room asks for its name. `arguments` as they are written, keys among them.
+    pub fn mark_signal(&mut self, name: Node<'t>, arguments: &[Node<'t>], whole: Span) {
+        let word = text(name, self.text);
+        if !(self.telling)(word) {
+            return;
+        }
+        let mut call = CallSignal {
+            name: self.intern(word),
+            at: span(name).start,
+            receiver: None,
+            arguments: Vec::new(),
+            named: Vec::new(),
+            decorates: None,
+            marks: true,
+            bound: None,
+        };
+        for part in arguments.iter().filter(|p| !p.kind().contains("comment")).take(16) {
+            let key = ["key", "name"].iter().find_map(|f| part.child_by_field_name(f)).filter(|_| is_argument(*part));
+            let inner = if is_argument(*part) { named(*part).into_iter().last().unwrap_or(*part) } else { *part };
+            let value = self.argument(inner, Levels::VALUES);
+            match key.filter(|k| k.id() != inner.id()) {
+                Some(key) => call.named.push((self.intern(text(key, self.text)), value)),
+                None => call.arguments.push(value),
+            }
+        }
+        self.signal(whole, SignalKind::Call(Box::new(call)));
+    }
+
     /// Is it a name under which the result of a telling call is kept, or such a call?
     fn is_told(&self, node: Node<'t>) -> bool {
         if is_call(node) {
-            return node.child_by_field_name("function").and_then(last_name).is_some_and(|n| (self.telling)(text(n, self.text)));
+            return called(node).is_some_and(|n| (self.telling)(text(n, self.text)));
         }
         !self.told.is_empty() && last_name(node).is_some_and(|n| self.told.contains(text(n, self.text)))
     }
@@ -194,15 +223,19 @@ impl<'t> Builder<'t> {
                 self.text_parts(node, &mut parts);
                 Argument::Text(parts, span(node))
             }
-            "identifier" | "attribute" | "member_expression" | "field_expression" | "scoped_identifier" | "selector_expression" => {
+            "identifier" | "attribute" | "member_expression" | "field_expression" | "scoped_identifier" | "selector_expression" | "field_access"
+            | "member_access_expression" | "navigation_expression" | "class_constant_access_expression" | "name" => {
                 last_name(node).map_or(Argument::Other, |n| Argument::Name(span(n).start))
             }
-            "call" | "call_expression" => {
-                let callee = node.child_by_field_name("function").and_then(last_name);
-                callee.map_or(Argument::Other, |n| Argument::Call(span(n).start))
+            _ if is_call(node) => {
+                called(node).map_or(Argument::Other, |n| Argument::Call(span(n).start))
             }
             _ if is_function(node) => Argument::Function(span(node)),
-            "list" | "tuple" | "array" | "set" => Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, levels)).collect()),
+            "list" | "tuple" | "array" | "set" | "element_value_array_initializer" | "array_creation_expression" | "collection_literal"
+            | "initializer_expression" | "implicit_array_creation_expression" => {
+                Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, levels)).collect())
+            }
+            "array_element_initializer" => named(node).last().map_or(Argument::Other, |n| self.argument(*n, levels)),
             "object" | "dictionary" => Argument::Fields(named(node).into_iter().take(32).filter_map(|n| self.field(n, levels)).collect()),
             "as_expression" | "satisfies_expression" | "non_null_expression" | "parenthesized_expression" | "await" | "await_expression" => {
                 named(node).first().map_or(Argument::Other, |n| self.argument(*n, levels))
@@ -337,12 +370,25 @@ fn copy_contents(node: Node, source: &str, base: usize, out: &mut [u8]) {
 
 /// A call that is an argument.
 fn is_call(node: Node) -> bool {
-    matches!(node.kind(), "call" | "call_expression")
+    matches!(
+        node.kind(),
+        "call" | "call_expression" | "invocation_expression" | "function_call_expression" | "method_invocation" | "member_call_expression" | "scoped_call_expression"
+    )
+}
+
+/// The last name of what a call calls.
+fn called(node: Node) -> Option<Node> {
+    node.child_by_field_name("function").map_or_else(|| last_name(node), last_name)
 }
 
 /// A function that is written where it is handed on.
 fn is_function(node: Node) -> bool {
     matches!(node.kind(), "func_literal" | "arrow_function" | "function_expression" | "lambda" | "lambda_expression" | "anonymous_function")
+}
+
+/// A node around an argument, and its key if it has one.
+fn is_argument(node: Node) -> bool {
+    matches!(node.kind(), "element_value_pair" | "attribute_argument" | "argument" | "value_argument" | "keyword_argument")
 }
 
 /// What stands in the place of an argument: some grammars have a node around it.
@@ -364,7 +410,13 @@ fn word_at(text: &str, at: u32) -> Option<&str> {
 pub fn last_name(node: Node) -> Option<Node> {
     match node.kind() {
         "identifier" | "shorthand_property_identifier" => Some(node),
-        "selector_expression" => node.child_by_field_name("field"),
+        "selector_expression" | "field_access" => node.child_by_field_name("field"),
+        "member_access_expression" => node.child_by_field_name("name").and_then(last_name),
+        "generic_name" => named(node).into_iter().next().and_then(last_name),
+        "method_invocation" | "member_call_expression" | "scoped_call_expression" => node.child_by_field_name("name").and_then(last_name),
+        "variable_name" | "qualified_name" => named(node).into_iter().last().and_then(last_name),
+        "navigation_expression" | "class_constant_access_expression" => named(node).into_iter().last().and_then(last_name),
+        "name" => Some(node),
         "attribute" => node.child_by_field_name("attribute"),
         "member_expression" => node.child_by_field_name("property"),
         "field_expression" => node.child_by_field_name("field"),
@@ -381,6 +433,9 @@ fn receiver_text<'t>(node: Node, source: &'t str) -> Option<&'t str> {
         "attribute" | "member_expression" => node.child_by_field_name("object"),
         "field_expression" => node.child_by_field_name("value"),
         "selector_expression" => node.child_by_field_name("operand"),
+        "member_access_expression" => node.child_by_field_name("expression"),
+        "method_invocation" | "member_call_expression" => node.child_by_field_name("object"),
+        "scoped_call_expression" => node.child_by_field_name("scope"),
         _ => None,
     }?;
     source.get(object.byte_range())
@@ -393,10 +448,13 @@ fn receiver(node: Node) -> Option<Node> {
         "field_expression" => node.child_by_field_name("value"),
         "scoped_identifier" => node.child_by_field_name("path"),
         "selector_expression" => node.child_by_field_name("operand"),
+        "member_access_expression" => node.child_by_field_name("expression"),
+        "method_invocation" | "member_call_expression" => node.child_by_field_name("object"),
+        "scoped_call_expression" => node.child_by_field_name("scope"),
         _ => None,
     }?;
-    match object.kind() {
-        "call" | "call_expression" => object.child_by_field_name("function").and_then(last_name),
-        _ => last_name(object),
+    match () {
+        () if is_call(object) => called(object),
+        () => last_name(object),
     }
 }

@@ -6,6 +6,7 @@
 //! [`paths`] brings both to segments and compares. A request meets the routes of its method and path; the more specific route wins.
 
 mod client;
+mod marked;
 mod paths;
 mod routers;
 mod table;
@@ -37,7 +38,9 @@ impl LinkPass for Http {
         let mut routes: Vec<Route> = frameworks::all().flat_map(|f| f.routes(input, &constants)).collect();
         for (language, frameworks) in frameworks::by_language() {
             if let Some(table) = frameworks.table() {
-                routes.extend(routers::routes(input, &constants, table, |other| other.is_kin_of(language)));
+                let is_of = |other: compass_facts::Language| other.is_kin_of(language);
+                routes.extend(routers::routes(input, &constants, table, is_of));
+                routes.extend(marked::routes(input, &constants, table, is_of));
             }
         }
         let mut out = PassOutput::default();

@@ -266,7 +266,11 @@ impl<'t> Reader<'t> {
                 // What is said of the whole program marks no definition.
                 self.attribute_name(name, if list.kind() == "global_attribute" { Role::Type } else { Role::Mark });
             }
-            for argument in find_child(attribute, "attribute_argument_list").map(named).unwrap_or_default() {
+            let arguments = find_child(attribute, "attribute_argument_list").map(named).unwrap_or_default();
+            if let Some(name) = attribute.child_by_field_name("name") {
+                self.b.mark_signal(last_name(name), &arguments, span(attribute));
+            }
+            for argument in arguments {
                 let key = argument.child_by_field_name("name");
                 named(argument).into_iter().filter(|n| key.is_none_or(|k| k.id() != n.id())).for_each(|value| {
                     self.expression(value, Role::Read);

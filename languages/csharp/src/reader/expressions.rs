@@ -212,6 +212,8 @@ impl<'t> Reader<'t> {
             });
             return self.built_in("String", node);
         }
+        let bound = self.b.kept_as(node.id());
+        self.b.call_signal(function, list, span(node), None, bound);
         let callee = self.expression(function, Role::Call);
         let usage = self.b.use_at(span(super::declarations::last_name(function)).start);
         let args = list.map(|a| self.arguments(a, callee)).unwrap_or_default();

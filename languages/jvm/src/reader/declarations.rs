@@ -218,7 +218,9 @@ impl<'t> Reader<'t> {
         let ty = self.type_ref(name);
         let token = name.child_by_field_name("name").unwrap_or(name);
         self.b.note_mark(span(token).start);
-        for argument in node.child_by_field_name("arguments").map(named).unwrap_or_default() {
+        let arguments = node.child_by_field_name("arguments").map(named).unwrap_or_default();
+        self.b.mark_signal(token, &arguments, span(node));
+        for argument in arguments {
             if argument.kind() == "element_value_pair" {
                 if let Some(key) = argument.child_by_field_name("key") {
                     self.b.add_use(text(key, self.b.text), span(key), Role::Call, Shape::Member(ty));

@@ -93,6 +93,8 @@ impl<'t> Reader<'t> {
                 self.class_ref(name, Role::Type);
                 let token = named(name).into_iter().rfind(|n| n.kind() == "name").unwrap_or(name);
                 self.b.note_mark(span(token).start);
+                let arguments = attribute.child_by_field_name("parameters").map(named).unwrap_or_default();
+                self.b.mark_signal(token, &arguments, span(attribute));
             }
             if let Some(arguments) = attribute.child_by_field_name("parameters") {
                 self.arguments(arguments);

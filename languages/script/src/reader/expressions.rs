@@ -86,7 +86,10 @@ impl<'t> Reader<'t> {
                 let told = self.first(node, Role::Call);
                 if let Some(&inner) = named(node).first() {
                     let called = inner.child_by_field_name("function").unwrap_or(inner);
-                    self.b.note_mark(span(called.child_by_field_name("property").unwrap_or(called)).start);
+                    let name = called.child_by_field_name("property").unwrap_or(called);
+                    self.b.note_mark(span(name).start);
+                    let arguments = inner.child_by_field_name("arguments").map(named).unwrap_or_default();
+                    self.b.mark_signal(name, &arguments, span(node));
                 }
                 told
             }

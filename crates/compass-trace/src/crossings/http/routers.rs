@@ -55,7 +55,7 @@ pub(super) fn routes(input: &PassInput, constants: &Constants, table: &HttpTable
     let files = (0..input.files.len()).filter(|f| is_of(input.files[*f].language));
     let sites: Vec<Site> = files.flat_map(|file| calls_in(input, file).map(move |(signal, call)| Site { file, signal, call })).collect();
     let routers = Routers::new(input, constants, table, sites);
-    routers.sites.iter().filter(|s| s.call.decorates.is_none()).flat_map(|s| routers.declared(s)).collect()
+    routers.sites.iter().filter(|s| s.call.decorates.is_none() && !s.call.marks).flat_map(|s| routers.declared(s)).collect()
 }
 
 impl<'p, 'a> Routers<'p, 'a> {
@@ -76,12 +76,7 @@ impl<'p, 'a> Routers<'p, 'a> {
         for n in 0..out.sites.len() {
             out.note(n);
         }
-        for (file, here) in input.files.iter().enumerate() {
-            let is_framework = |module: &str| table.modules.iter().any(|m| module.strip_prefix(m.as_str()).is_some_and(|r| r.is_empty() || r.starts_with(['/', '.'])));
-            if here.facts.imports.iter().any(|i| is_framework(here.facts.name(i.module))) {
-                out.sure.insert(file);
-            }
-        }
+        out.sure.extend((0..input.files.len()).filter(|f| imports_framework(input, table, *f)));
         out
     }
 
@@ -374,6 +369,13 @@ impl<'p, 'a> Routers<'p, 'a> {
     }
 }
 
+/// Does a file import one of the table's frameworks?
+pub(super) fn imports_framework(input: &PassInput, table: &HttpTable, file: usize) -> bool {
+    let facts = input.files[file].facts;
+    let is_below = |module: &str, of: &str| module.strip_prefix(of).is_some_and(|rest| !rest.starts_with(|c: char| c.is_alphanumeric() || c == '_'));
+    facts.imports.iter().any(|i| table.modules.iter().any(|m| is_below(facts.name(i.module), m)))
+}
+
 /// The position of a parameter, the receiver not counted.
 fn position(facts: &compass_facts::Facts, function: DefId, parameter: DefId) -> Option<usize> {
     let body = facts.def(function).name_span.end;
@@ -381,7 +383,7 @@ fn position(facts: &compass_facts::Facts, function: DefId, parameter: DefId) -> 
     all.map(|(i, _)| i).position(|i| i == parameter.index())
 }
 
-fn joined(prefix: &str, path: &str) -> String {
+pub(super) fn joined(prefix: &str, path: &str) -> String {
     if path.is_empty() {
         return prefix.to_owned();
     }

@@ -33,6 +33,16 @@ pub struct HttpTable {
     pub method_constants: Option<String>,
     /// Calls that make a router.
     pub makers: Vec<String>,
+    /// Marks of a function that make it answer, with the method; `*` where the mark says it itself, or any is meant.
+    pub marks: BTreeMap<String, String>,
+    /// Marks that give a path alone: of a class, for all that its functions answer.
+    pub path_marks: Vec<String>,
+    /// Names under which a mark is given its path.
+    pub path_keys: Vec<String>,
+    /// Names under which a mark is given its methods.
+    pub method_keys: Vec<String>,
+    /// Ends of names of classes that a path leaves out where it names the class: `[controller]`.
+    pub class_endings: Vec<String>,
     /// Calls that make requests.
     pub requests: Vec<RequestCall>,
 }
@@ -69,6 +79,8 @@ impl HttpTable {
     pub fn is_telling(&self, name: &str) -> bool {
         let is_listed = |list: &[String]| list.iter().any(|n| n == name);
         [&self.by_method, &self.patterns, &self.groups, &self.mounts, &self.narrowing, &self.chains, &self.makers].into_iter().any(|l| is_listed(l))
+            || self.marks.contains_key(name)
+            || is_listed(&self.path_marks)
             || self.requests.iter().any(|r| r.name == name && !r.of.is_empty())
     }
 

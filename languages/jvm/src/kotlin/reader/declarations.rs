@@ -40,6 +40,11 @@ impl<'t> Reader<'t> {
 
     /// `Rack(3)` in a header or an annotation.
     fn made_by(&mut self, node: Node<'t>) {
+        let name = named(node).into_iter().find(is_type).and_then(|t| named(t).into_iter().rfind(|n| n.kind() == "identifier"));
+        if let Some(name) = name {
+            let arguments = named(node).into_iter().find(|n| n.kind() == "value_arguments").map(named).unwrap_or_default();
+            self.b.mark_signal(name, &arguments, span(node));
+        }
         for part in named(node) {
             match part.kind() {
                 "value_arguments" => {

@@ -1,0 +1,16 @@
+//! Frameworks: servers and clients of HTTP as a table.
+
+use compass_trace::crossings::frameworks::{Frameworks, HttpTable};
+use std::sync::LazyLock;
+
+/// See `data/http.toml`.
+pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str!("data/http.toml")));
+
+/// See the module.
+pub(crate) struct CsharpFrameworks;
+
+impl Frameworks for CsharpFrameworks {
+    fn table(&self) -> Option<&'static HttpTable> {
+        Some(&TABLE)
+    }
+}
