@@ -18,13 +18,15 @@ pub enum CrossingKind {
     Native,
     /// A statement and its table.
     Sql,
+    /// A call of a procedure and what serves it.
+    Rpc,
 }
 
-compass_facts::stored_by_number!(CrossingKind { Http = 0, Native = 1, Sql = 2 });
+compass_facts::stored_by_number!(CrossingKind { Http = 0, Native = 1, Sql = 2, Rpc = 3 });
 
 impl CrossingKind {
     /// All of them.
-    pub const ALL: [CrossingKind; 3] = [CrossingKind::Http, CrossingKind::Native, CrossingKind::Sql];
+    pub const ALL: [CrossingKind; 4] = [CrossingKind::Http, CrossingKind::Native, CrossingKind::Sql, CrossingKind::Rpc];
 
     /// The word of answers and screens.
     pub fn word(self) -> &'static str {
@@ -32,6 +34,7 @@ impl CrossingKind {
             CrossingKind::Http => "http",
             CrossingKind::Native => "native",
             CrossingKind::Sql => "sql",
+            CrossingKind::Rpc => "rpc",
         }
     }
 }
@@ -74,9 +77,13 @@ pub enum LooseCause {
     NoColumn,
     /// No function of that name is exported.
     NoExport,
+    /// Nothing serves a procedure.
+    NoServer,
+    /// Nothing calls a procedure that is served.
+    NoCaller,
 }
 
-compass_facts::stored_by_number!(LooseCause { NoRoute = 0, OtherMethod = 1, Unknown = 2, NoRequest = 3, NoTable = 4, NoColumn = 5, NoExport = 6 });
+compass_facts::stored_by_number!(LooseCause { NoRoute = 0, OtherMethod = 1, Unknown = 2, NoRequest = 3, NoTable = 4, NoColumn = 5, NoExport = 6, NoServer = 7, NoCaller = 8 });
 
 impl LooseCause {
     /// In words.
@@ -89,6 +96,8 @@ impl LooseCause {
             LooseCause::NoTable => "no table of this name is defined",
             LooseCause::NoColumn => "the table has no such column",
             LooseCause::NoExport => "no native symbol of this name is defined",
+            LooseCause::NoServer => "nothing that serves this procedure was found",
+            LooseCause::NoCaller => "no call of this procedure was found",
         }
     }
 }

@@ -7,6 +7,7 @@
 pub mod frameworks;
 mod http;
 mod native;
+mod rpc;
 mod sql;
 mod string_evaluation;
 
@@ -15,5 +16,5 @@ use std::sync::Arc;
 
 /// All passes, in the order they run.
 pub fn passes() -> Passes {
-    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql)]
+    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql), Arc::new(rpc::Rpc)]
 }

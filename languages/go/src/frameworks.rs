@@ -1,15 +1,22 @@
 //! Frameworks: routers and requests, as a table.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable};
+use compass_trace::crossings::frameworks::{Frameworks, HttpTable, RpcTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
 pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str!("data/http.toml")));
 
+/// See `data/rpc.toml`.
+pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(include_str!("data/rpc.toml")));
+
 /// See the module.
 pub(crate) struct GoFrameworks;
 
 impl Frameworks for GoFrameworks {
+    fn rpc(&self) -> Option<&'static RpcTable> {
+        Some(&RPC)
+    }
+
     fn table(&self) -> Option<&'static HttpTable> {
         Some(&TABLE)
     }

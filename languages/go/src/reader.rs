@@ -19,7 +19,7 @@ use rustc_hash::FxHashMap;
 /// Reads a Go file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name);
+    b.telling = |name| crate::frameworks::TABLE.is_telling(name) || crate::frameworks::RPC.is_maker(name);
     let mut reader = Reader { b, methods: FxHashMap::default() };
     reader.all(tree.root_node());
     let mut facts = reader.b.finish();

@@ -5,6 +5,7 @@ use compass_facts::Language;
 use compass_facts::profile::{Modules, PLAIN, Packages, Profile, Qualifier, Standard, TestMarks, Tests, usual};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 /// The generic grammar.
 static GRAMMAR: Grammar = Grammar::new(|| tree_sitter_proto::LANGUAGE.into());
@@ -37,5 +38,6 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ProtobufRules)),
     meets_others: true,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::ProtobufFrameworks)),
     ..PLAIN
 };

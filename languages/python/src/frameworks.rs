@@ -4,12 +4,20 @@ mod native;
 mod routes;
 
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Constants, Frameworks, Requests, Route, TakeNative};
+use compass_trace::crossings::frameworks::{Constants, Frameworks, Requests, Route, RpcTable, TakeNative};
+use std::sync::LazyLock;
+
+/// See `data/rpc.toml`.
+pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(include_str!("data/rpc.toml")));
 
 /// See the module.
 pub(crate) struct PythonFrameworks;
 
 impl Frameworks for PythonFrameworks {
+    fn rpc(&self) -> Option<&'static RpcTable> {
+        Some(&RPC)
+    }
+
     fn routes(&self, input: &PassInput, constants: &Constants) -> Vec<Route> {
         routes::routes(input, constants)
     }

@@ -24,7 +24,7 @@ use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeExpr, TypeId};
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name);
+    b.telling = |name| crate::frameworks::TABLE.is_telling(name) || crate::frameworks::RPC.is_maker(name);
     let mut reader = Reader {
         b,
         class: None,

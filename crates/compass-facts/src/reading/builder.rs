@@ -93,7 +93,7 @@ pub struct Builder<'t> {
     /// Calls that are recorded whatever they are given: a room's frameworks ask for them.
     pub telling: fn(&str) -> bool,
     /// Names that results of such calls are kept under.
-    pub(super) told: FxHashSet<&'t str>,
+    pub(super) told: FxHashSet<NameId>,
     /// Calls that such a call is given.
     pub(super) asked_for: FxHashSet<Span>,
 }
@@ -130,6 +130,11 @@ impl<'t> Builder<'t> {
         let id = self.facts.names.push(name);
         self.interned.insert(name.into(), id);
         id
+    }
+
+    /// The number of a name that stands somewhere before.
+    pub(super) fn find_interned(&self, name: &str) -> Option<NameId> {
+        self.interned.get(name).copied()
     }
 
     /// The text of an interned name.
@@ -230,6 +235,9 @@ impl<'t> Builder<'t> {
     /// Adds a definition to a scope.
     pub fn define_in(&mut self, scope: ScopeId, new: NewDefinition) -> DefId {
         let name = self.intern(new.name);
+        if let Some(ty) = new.ty.filter(|_| matches!(new.kind, Kind::Field | Kind::Variable | Kind::Parameter)) {
+            self.tell_declared(name, ty);
+        }
         let id = DefId(self.facts.definitions.len() as u32);
         let holder = self.facts.scope(scope);
         let owner_local = holder.owner.or(self.place.container).is_some_and(|o| self.facts.def(o).flags.has(Flags::LOCAL));

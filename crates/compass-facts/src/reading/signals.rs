@@ -8,7 +8,7 @@ use super::{Builder, NewDefinition};
 use crate::bounds::Levels;
 use crate::reading::syntax::Node;
 use crate::sql::{MadeTable, looks_like_sql, read_sql};
-use crate::{Argument, CallSignal, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart};
+use crate::{Argument, CallSignal, DefId, Flags, Kind, NameId, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart, TypeExpr, TypeId};
 
 /// Calls of these names are recorded whatever their arguments: they declare routes, call them, or open libraries.
 const TELLING: &str = include_str!("../../data/telling_calls.txt");
@@ -33,7 +33,8 @@ impl<'t> Builder<'t> {
             || self.asked_for.contains(&whole)
             || TELLING.lines().any(|l| l == name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
-            || parts.iter().any(|p| self.is_told(*p));
+            || parts.iter().any(|p| self.is_told(*p))
+            || receiver(callee).is_some_and(|r| self.is_client(text(r, self.text)));
         if !telling && !parts.iter().any(|p| begins_path(*p, self.text)) {
             return;
         }
@@ -42,7 +43,7 @@ impl<'t> Builder<'t> {
         if (self.telling)(name)
             && let Some(word) = bound.and_then(|at| word_at(self.text, at))
         {
-            self.told.insert(word);
+            self.tell(word);
         }
         if (self.telling)(name) {
             parts.iter().filter(|p| is_function(**p)).for_each(|p| self.tell_parameters(*p));
@@ -104,7 +105,38 @@ impl<'t> Builder<'t> {
         if is_call(node) {
             return called(node).is_some_and(|n| (self.telling)(text(n, self.text)));
         }
-        !self.told.is_empty() && last_name(node).is_some_and(|n| self.told.contains(text(n, self.text)))
+        !self.told.is_empty() && last_name(node).is_some_and(|n| self.was_told(text(n, self.text)))
+    }
+
+    /// Is it the name of what a telling call made, or of one side of a connection?
+    fn is_client(&self, name: &str) -> bool {
+        self.was_told(name) || names_client(name)
+    }
+
+    fn tell(&mut self, name: &str) {
+        let name = self.intern(name);
+        self.told.insert(name);
+    }
+
+    fn was_told(&self, name: &str) -> bool {
+        self.find_interned(name).is_some_and(|n| self.told.contains(&n))
+    }
+
+    /// A variable that is declared as one side of a connection tells something as well.
+    pub(super) fn tell_declared(&mut self, name: NameId, ty: TypeId) {
+        let mut at = ty;
+        for _ in 0..4 {
+            at = match *self.get_ty(at) {
+                TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } | TypeExpr::Deref(of) => of,
+                TypeExpr::TypeName { name: word, .. } | TypeExpr::Name { name: word, .. } | TypeExpr::Member { name: word, .. } => {
+                    if names_client(self.name(word)) {
+                        self.told.insert(name);
+                    }
+                    return;
+                }
+                _ => return,
+            };
+        }
     }
 
     /// What a function literal is given by a telling call is kept under the names of its parameters.
@@ -114,7 +146,7 @@ impl<'t> Builder<'t> {
         for parameter in all {
             let name = ["name", "pattern"].iter().find_map(|f| parameter.child_by_field_name(f)).unwrap_or(parameter);
             if name.kind() == "identifier" {
-                self.told.insert(text(name, self.text));
+                self.tell(text(name, self.text));
             }
         }
     }
@@ -366,6 +398,12 @@ fn copy_contents(node: Node, source: &str, base: usize, out: &mut [u8]) {
             }
         }
     }
+}
+
+/// Does a name end as those of one side of a connection do?
+fn names_client(name: &str) -> bool {
+    let ends = |end: &str| name.len() >= end.len() && name.get(name.len() - end.len()..).is_some_and(|e| e.eq_ignore_ascii_case(end));
+    ends("client") || ends("stub")
 }
 
 /// A call that is an argument.

@@ -2,6 +2,7 @@
 
 pub use super::http::{HttpTable, RequestCall, Segment, route_segments};
 pub use super::native::Asker;
+pub use super::rpc::{RpcTable, Service};
 pub use super::string_evaluation::{Constants, Piece, calls, calls_in, named};
 use compass_facts::{Language, Span};
 use compass_index::{PassInput, SymbolId};
@@ -49,6 +50,16 @@ pub trait Frameworks: Sync {
     /// Calls that declare routes on routers and that make requests, as a table.
     fn table(&self) -> Option<&'static HttpTable> {
         None
+    }
+
+    /// How generated code names clients and servers of services, as a table.
+    fn rpc(&self) -> Option<&'static RpcTable> {
+        None
+    }
+
+    /// Services that its files describe.
+    fn services(&self, _: &PassInput) -> Vec<Service> {
+        Vec::new()
     }
 
     /// What makes requests.

@@ -279,6 +279,8 @@ impl<'t> Reader<'t> {
     fn method_invocation(&mut self, node: Node<'t>) -> TypeId {
         let Some(name) = node.child_by_field_name("name") else { return self.b.unknown() };
         let word = text(name, self.b.text);
+        let bound = self.b.kept_as(node.id());
+        self.b.call_signal(node, node.child_by_field_name("arguments"), span(node), None, bound);
         if let Some(types) = node.child_by_field_name("type_arguments") {
             named(types).into_iter().for_each(|t| {
                 self.type_ref(t);
