@@ -1,7 +1,7 @@
 //! C#: what is particular to it, in one room.
 
-mod frameworks;
 mod documentation;
+mod frameworks;
 mod packages;
 mod profile;
 mod reader;

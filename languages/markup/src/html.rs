@@ -1,6 +1,7 @@
 //! Pages and templates: one scan, no tree. An element's id and the name of a form's field are definitions; classes are used here and defined
 //! by style sheets; files are brought in by links, scripts and the marked parts of templates.
 
+mod requests;
 mod scan;
 mod template;
 
@@ -46,12 +47,14 @@ struct Reader<'t> {
     depth: u32,
     /// Is anything opened?
     is_stacked: bool,
+    /// What the element asks a server for.
+    asked: requests::Asked,
 }
 
 /// Reads a file.
 pub(crate) fn read(text: &str, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    let mut reader = Reader { b, element: "", opened: Vec::new(), depth: 0, is_stacked: false };
+    let mut reader = Reader { b, element: "", opened: Vec::new(), depth: 0, is_stacked: false, asked: requests::Asked::default() };
     scan::parts(text, &mut |part| reader.part(part));
     reader.close_all();
     reader.b.finish()
@@ -99,7 +102,8 @@ impl<'t> Reader<'t> {
             Part::Expression(span) => self.expression(span),
             Part::Code(span) => self.code(span),
             Part::Style(span) => crate::css::read_part(&mut self.b, span),
-            Part::TagEnd | Part::Close { .. } | Part::Attribute { .. } | Part::Script(_) | Part::Comment(_) => {}
+            Part::TagEnd => self.asked.record(&mut self.b),
+            Part::Close { .. } | Part::Attribute { .. } | Part::Script(_) | Part::Comment(_) => {}
         }
     }
 
@@ -111,6 +115,7 @@ impl<'t> Reader<'t> {
         let attribute = self.slice(name).to_ascii_lowercase();
         let text = self.slice(value);
         let is_filled = ["{{", "{%", "<%"].iter().any(|m| text.contains(m));
+        self.asked.note(&self.element.to_ascii_lowercase(), &attribute, name, value);
         match attribute.as_str() {
             "id" if !is_filled => self.define(text, value, Kind::Label),
             "name" if self.element.eq_ignore_ascii_case("a") && !is_filled => self.define(text, value, Kind::Label),

@@ -1,6 +1,7 @@
 //! Pages, templates and style sheets: what is particular to them, in one room.
 
 mod css;
+mod frameworks;
 mod html;
 mod profile;
 mod rules;

@@ -4,6 +4,7 @@ use crate::{css, html};
 use compass_facts::Language;
 use compass_facts::profile::{Component, Lexis, Modules, PLAIN, Packages, Profile, Qualifier, usual};
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 /// Pages and templates.
 pub const HTML: Language = Language::of(&PAGES);
@@ -45,6 +46,7 @@ static PAGES: Profile = Profile {
     names_others: true,
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::MarkupFrameworks)),
     rules: Some(&RulesPart(&crate::rules::MarkupRules)),
     ..PLAIN
 };

@@ -255,18 +255,28 @@ impl<'t> Builder<'t> {
                 self.text_parts(node, &mut parts);
                 Argument::Text(parts, span(node))
             }
-            "identifier" | "attribute" | "member_expression" | "field_expression" | "scoped_identifier" | "selector_expression" | "field_access"
-            | "member_access_expression" | "navigation_expression" | "class_constant_access_expression" | "name" => {
-                last_name(node).map_or(Argument::Other, |n| Argument::Name(span(n).start))
-            }
-            _ if is_call(node) => {
-                called(node).map_or(Argument::Other, |n| Argument::Call(span(n).start))
-            }
+            "identifier"
+            | "attribute"
+            | "member_expression"
+            | "field_expression"
+            | "scoped_identifier"
+            | "selector_expression"
+            | "field_access"
+            | "member_access_expression"
+            | "navigation_expression"
+            | "class_constant_access_expression"
+            | "name" => last_name(node).map_or(Argument::Other, |n| Argument::Name(span(n).start)),
+            _ if is_call(node) => called(node).map_or(Argument::Other, |n| Argument::Call(span(n).start)),
             _ if is_function(node) => Argument::Function(span(node)),
-            "list" | "tuple" | "array" | "set" | "element_value_array_initializer" | "array_creation_expression" | "collection_literal"
-            | "initializer_expression" | "implicit_array_creation_expression" => {
-                Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, levels)).collect())
-            }
+            "list"
+            | "tuple"
+            | "array"
+            | "set"
+            | "element_value_array_initializer"
+            | "array_creation_expression"
+            | "collection_literal"
+            | "initializer_expression"
+            | "implicit_array_creation_expression" => Argument::List(named(node).into_iter().take(32).map(|n| self.argument(n, levels)).collect()),
             "array_element_initializer" => named(node).last().map_or(Argument::Other, |n| self.argument(*n, levels)),
             "object" | "dictionary" => Argument::Fields(named(node).into_iter().take(32).filter_map(|n| self.field(n, levels)).collect()),
             "as_expression" | "satisfies_expression" | "non_null_expression" | "parenthesized_expression" | "await" | "await_expression" => {
@@ -410,7 +420,13 @@ fn names_client(name: &str) -> bool {
 fn is_call(node: Node) -> bool {
     matches!(
         node.kind(),
-        "call" | "call_expression" | "invocation_expression" | "function_call_expression" | "method_invocation" | "member_call_expression" | "scoped_call_expression"
+        "call"
+            | "call_expression"
+            | "invocation_expression"
+            | "function_call_expression"
+            | "method_invocation"
+            | "member_call_expression"
+            | "scoped_call_expression"
     )
 }
 

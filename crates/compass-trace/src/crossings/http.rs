@@ -76,6 +76,9 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
         }
     }
     let Some(top) = best.iter().map(|b| b.0).max() else {
+        if request.quiet {
+            return;
+        }
         let cause = match (other_method, request.path.is_known() && !request.given) {
             (true, _) => LooseCause::OtherMethod,
             (_, true) => LooseCause::NoRoute,

@@ -167,7 +167,11 @@ impl<'a> Sides<'a> {
                         role: Role::Call,
                         label: label.clone(),
                         certainty: if *sure && is_sure { Certainty::Proven } else { Certainty::Inferred },
-                        evidence: vec![side(input, *file, name), side(input, described.file, described_at(input, described)), side(input, place.file, described_at(input, place))],
+                        evidence: vec![
+                            side(input, *file, name),
+                            side(input, described.file, described_at(input, described)),
+                            side(input, place.file, described_at(input, place)),
+                        ],
                     },
                 ));
             }
@@ -178,7 +182,8 @@ impl<'a> Sides<'a> {
         for (procedure, served) in self.servers.iter().filter(|(p, s)| !s.is_empty() && !called.contains_key(p)) {
             let label = format!("{}.{}", services[procedure.0].name, procedure.1);
             for (place, _) in served {
-                out.loose.push((place.file, Loose { kind: CrossingKind::Rpc, at: described_at(input, *place), label: label.clone(), cause: LooseCause::NoCaller }));
+                out.loose
+                    .push((place.file, Loose { kind: CrossingKind::Rpc, at: described_at(input, *place), label: label.clone(), cause: LooseCause::NoCaller }));
             }
         }
     }

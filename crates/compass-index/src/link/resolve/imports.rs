@@ -142,7 +142,8 @@ impl Evaluator<'_, '_> {
             // A variable that is handed out stands for itself, whatever is known of its value.
             let gid = self.world.gid(file, name);
             let named = self.plain(file, scope, gid, Namespace::Value);
-            let is_variable = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if matches!(self.world.def(s).kind, Kind::Variable | Kind::Constant) && s.file == file);
+            let is_variable =
+                |h: &Hit| matches!(h.entity, Entity::DefRef(s) if matches!(self.world.def(s).kind, Kind::Variable | Kind::Constant) && s.file == file);
             if !named.is_empty() && named.hits.iter().all(is_variable) {
                 return Some((*named).clone());
             }

@@ -2,8 +2,8 @@
 
 use super::super::string_evaluation::{Constants, Piece, calls, field, filled, is_given, named};
 use super::frameworks::Requests;
-use super::{HttpTable, RequestCall};
 use super::paths::Asked;
+use super::{HttpTable, RequestCall};
 use compass_facts::{Argument, CallSignal, DefId, Facts, Span};
 use compass_index::{Certainty, PassInput, Place};
 use rustc_hash::FxHashMap;
@@ -24,6 +24,8 @@ pub(super) struct Request {
     pub(super) sure: bool,
     /// A part of the path comes from callers that are not there.
     pub(super) given: bool,
+    /// It is left unsaid where nothing answers.
+    pub(super) quiet: bool,
 }
 
 /// Methods of libraries that are named by what they ask.
@@ -42,6 +44,7 @@ struct Draft {
     enclosing: Option<DefId>,
     through: Vec<(usize, Span)>,
     sure: bool,
+    quiet: bool,
 }
 
 /// A call of a wrapper: file, place, the function around, the call, and how sure it is that it means the wrapper.
@@ -118,6 +121,7 @@ fn settled(draft: Draft) -> Request {
         enclosing: draft.enclosing,
         through: draft.through,
         sure: draft.sure,
+        quiet: draft.quiet,
     }
 }
 
@@ -146,6 +150,7 @@ fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &C
         enclosing: *enclosing,
         through,
         sure: draft.sure && *certainty == Certainty::Proven,
+        quiet: draft.quiet,
     }
 }
 
@@ -185,7 +190,9 @@ fn asked_by_table(
     let is_of = |r: &RequestCall| r.of.is_empty() || receiver.is_some_and(|given| r.of.iter().any(|n| n == given));
     let made = table.requests.iter().find(|r| r.name == name && is_of(r))?;
     let pieces = |at: usize| constants.pieces(input, file, call.arguments.get(at)?, signal.enclosing);
+    let by_key = made.method_key.as_deref().and_then(|key| named(facts, call, &[key])).and_then(|a| constants.pieces(input, file, a, signal.enclosing));
     let method = match (&made.method, made.method_at) {
+        _ if by_key.is_some() => by_key.unwrap_or_default(),
         (Some(method), _) => vec![Piece::Text(method.clone())],
         (None, Some(at)) => {
             let constant = || {
@@ -196,7 +203,7 @@ fn asked_by_table(
         }
         (None, None) => vec![Piece::Hole],
     };
-    Some(Draft { method, path: pieces(made.path_at)?, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true })
+    Some(Draft { method, path: pieces(made.path_at)?, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true, quiet: made.quiet })
 }
 
 /// The request a call makes by itself.
@@ -238,5 +245,5 @@ fn asked(
     };
     let mut pieces = base.cloned().unwrap_or_default();
     pieces.extend(constants.pieces(input, file, path?, signal.enclosing)?);
-    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true })
+    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true, quiet: false })
 }

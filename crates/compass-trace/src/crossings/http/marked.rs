@@ -70,7 +70,8 @@ fn of_file(input: &PassInput, constants: &Constants, table: &HttpTable, file: us
 
 /// The definition that a mark stands before: the next one that is a type or can be called.
 fn marked(facts: &Facts, mark: Span) -> Option<DefId> {
-    let behind = facts.definitions.iter().enumerate().filter(|(_, d)| d.name_span.start >= mark.end && !d.name_span.is_empty() && d.kind != Kind::TypeParameter);
+    let behind =
+        facts.definitions.iter().enumerate().filter(|(_, d)| d.name_span.start >= mark.end && !d.name_span.is_empty() && d.kind != Kind::TypeParameter);
     let (i, next) = behind.min_by_key(|(_, d)| d.name_span.start)?;
     (next.kind.is_callable() || next.kind.is_type()).then_some(DefId(i as u32))
 }

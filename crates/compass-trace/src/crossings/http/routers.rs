@@ -242,9 +242,12 @@ impl<'p, 'a> Routers<'p, 'a> {
     fn of_receiver(&self, site: &Site<'a>, levels: Levels) -> Vec<Prefix> {
         let Some(levels) = levels.down() else { return vec![Prefix { text: String::new(), known: false, mounts: Vec::new() }] };
         // The innermost function literal around that a group was handed.
-        let around = self.around.get(&site.file).into_iter().flatten().filter(|(at, n)| {
-            at.start <= site.signal.span.start && site.signal.span.end <= at.end && self.sites[*n].signal.span != site.signal.span
-        });
+        let around = self
+            .around
+            .get(&site.file)
+            .into_iter()
+            .flatten()
+            .filter(|(at, n)| at.start <= site.signal.span.start && site.signal.span.end <= at.end && self.sites[*n].signal.span != site.signal.span);
         if let Some((_, group)) = around.min_by_key(|(at, _)| at.len()) {
             return self.of_group(&self.sites[*group], levels);
         }

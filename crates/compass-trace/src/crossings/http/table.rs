@@ -56,12 +56,17 @@ pub struct RequestCall {
     /// What stands before the name; anything, if empty.
     #[serde(default)]
     pub of: Vec<String>,
-    /// The method it asks with, if the name tells.
+    /// The method it asks with, if the name tells, or if nothing else does.
     pub method: Option<String>,
+    /// The name of the argument that is the method.
+    pub method_key: Option<String>,
     /// The position of the argument that is the method.
     pub method_at: Option<usize>,
     /// The position of the argument that is the path or address.
     pub path_at: usize,
+    /// Is it left unsaid where nothing answers?
+    #[serde(default)]
+    pub quiet: bool,
 }
 
 impl HttpTable {
