@@ -21,7 +21,8 @@ use compass_facts::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind, Sp
 /// Reads a file of C#; `unseen` are branches that its tree was made without.
 pub(crate) fn read(text: &str, tree: &Tree, unseen: &[Span], cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name) || crate::frameworks::RPC.is_maker(name);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
     let mut reader =
         Reader { b, class: None, handed: None, accessed: Vec::new(), returned: Vec::new(), left_out: conditions::left_out(text), namespace: String::new() };
     reader.block(tree.root_node());

@@ -19,7 +19,8 @@ use rustc_hash::FxHashMap;
 /// Reads a Go file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name) || crate::frameworks::RPC.is_maker(name);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
     let mut reader = Reader { b, methods: FxHashMap::default() };
     reader.all(tree.root_node());
     let mut facts = reader.b.finish();

@@ -20,7 +20,8 @@ use rustc_hash::FxHashMap;
 /// Reads a file of PHP.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
     let mut reader = Reader {
         b,
         class: None,

@@ -24,7 +24,8 @@ use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeExpr, TypeId};
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name) || crate::frameworks::RPC.is_maker(name);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
     let mut reader = Reader {
         b,
         class: None,

@@ -90,8 +90,10 @@ pub struct Builder<'t> {
     pub kept: Option<(usize, u32)>,
     /// So many texts stand around the place: their parts are no texts of their own.
     pub text_depth: u32,
-    /// Calls that are recorded whatever they are given: a room's frameworks ask for them.
-    pub telling: fn(&str) -> bool,
+    /// Calls that are recorded whatever they are given, by their name and what stands before it: a room's frameworks ask for them.
+    pub telling: fn(&str, Option<&str>) -> bool,
+    /// Marks that are recorded for the same reason.
+    pub marking: fn(&str) -> bool,
     /// Names that results of such calls are kept under.
     pub(super) told: FxHashSet<NameId>,
     /// Calls that such a call is given.
@@ -116,7 +118,8 @@ impl<'t> Builder<'t> {
             unknown: TypeId(0),
             kept: None,
             text_depth: 0,
-            telling: |_| false,
+            telling: |_, _| false,
+            marking: |_| false,
             told: FxHashSet::default(),
             asked_for: FxHashSet::default(),
         }

@@ -28,24 +28,24 @@ impl<'t> Builder<'t> {
         let Some(last) = last_name(callee) else { return };
         let name = text(last, self.text);
         let parts: Nodes<'t> = arguments.map(named).unwrap_or_default().into_iter().map(argument_in).collect();
+        let before = receiver(callee).map(|r| text(r, self.text));
+        let asked = (self.telling)(name, before);
         let telling = decorates.is_some()
-            || (self.telling)(name)
+            || asked
             || self.asked_for.contains(&whole)
             || TELLING.lines().any(|l| l == name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
             || parts.iter().any(|p| self.is_told(*p))
-            || receiver(callee).is_some_and(|r| self.is_client(text(r, self.text)));
+            || before.is_some_and(|r| self.is_client(r));
         if !telling && !parts.iter().any(|p| begins_path(*p, self.text)) {
             return;
         }
         // What a call that tells something is given by another call, and what its result is kept in, tell something too.
         self.asked_for.extend(parts.iter().filter(|p| is_call(**p)).map(|p| span(*p)));
-        if (self.telling)(name)
-            && let Some(word) = bound.and_then(|at| word_at(self.text, at))
-        {
+        if asked && let Some(word) = bound.and_then(|at| word_at(self.text, at)) {
             self.tell(word);
         }
-        if (self.telling)(name) {
+        if asked {
             parts.iter().filter(|p| is_function(**p)).for_each(|p| self.tell_parameters(*p));
         }
         let mut call = CallSignal {
@@ -75,7 +75,7 @@ impl<'t> Builder<'t> {
     /// Records what marks a definition, if a framework of the room asks for its name. `arguments` as they are written, keys among them.
     pub fn mark_signal(&mut self, name: Node<'t>, arguments: &[Node<'t>], whole: Span) {
         let word = text(name, self.text);
-        if !(self.telling)(word) {
+        if !(self.marking)(word) {
             return;
         }
         let mut call = CallSignal {
@@ -90,7 +90,7 @@ impl<'t> Builder<'t> {
         };
         for part in arguments.iter().filter(|p| !p.kind().contains("comment")).take(16) {
             let key = ["key", "name"].iter().find_map(|f| part.child_by_field_name(f)).filter(|_| is_argument(*part));
-            let inner = if is_argument(*part) { named(*part).into_iter().last().unwrap_or(*part) } else { *part };
+            let inner = if is_argument(*part) { named(*part).into_iter().next_back().unwrap_or(*part) } else { *part };
             let value = self.argument(inner, Levels::VALUES);
             match key.filter(|k| k.id() != inner.id()) {
                 Some(key) => call.named.push((self.intern(text(key, self.text)), value)),
@@ -103,7 +103,7 @@ impl<'t> Builder<'t> {
     /// Is it a name under which the result of a telling call is kept, or such a call?
     fn is_told(&self, node: Node<'t>) -> bool {
         if is_call(node) {
-            return called(node).is_some_and(|n| (self.telling)(text(n, self.text)));
+            return called(node).is_some_and(|n| (self.telling)(text(n, self.text), None));
         }
         !self.told.is_empty() && last_name(node).is_some_and(|n| self.was_told(text(n, self.text)))
     }
@@ -450,7 +450,7 @@ fn argument_in(node: Node) -> Node {
     if node.kind() != "argument" {
         return node;
     }
-    named(node).into_iter().last().unwrap_or(node)
+    named(node).into_iter().next_back().unwrap_or(node)
 }
 
 /// The word that begins at an offset.
@@ -468,8 +468,8 @@ pub fn last_name(node: Node) -> Option<Node> {
         "member_access_expression" => node.child_by_field_name("name").and_then(last_name),
         "generic_name" => named(node).into_iter().next().and_then(last_name),
         "method_invocation" | "member_call_expression" | "scoped_call_expression" => node.child_by_field_name("name").and_then(last_name),
-        "variable_name" | "qualified_name" => named(node).into_iter().last().and_then(last_name),
-        "navigation_expression" | "class_constant_access_expression" => named(node).into_iter().last().and_then(last_name),
+        "variable_name" | "qualified_name" => named(node).into_iter().next_back().and_then(last_name),
+        "navigation_expression" | "class_constant_access_expression" => named(node).into_iter().next_back().and_then(last_name),
         "name" => Some(node),
         "attribute" => node.child_by_field_name("attribute"),
         "member_expression" => node.child_by_field_name("property"),

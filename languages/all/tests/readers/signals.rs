@@ -16,6 +16,7 @@ fn shown(facts: &Facts, argument: &Argument) -> String {
         Argument::List(all) => format!("[{}]", all.iter().map(|a| shown(facts, a)).collect::<Vec<_>>().join(" ")),
         Argument::Fields(all) => format!("{{{}}}", all.iter().map(|(n, a)| format!("{}={}", facts.name(*n), shown(facts, a))).collect::<Vec<_>>().join(" ")),
         Argument::Other => "other".to_owned(),
+        Argument::Function(_) => "function".to_owned(),
     }
 }
 
@@ -25,7 +26,7 @@ fn signals(facts: &Facts) -> Vec<String> {
         SignalKind::Call(c) => {
             let arguments = c.arguments.iter().map(|a| shown(facts, a));
             let named = c.named.iter().map(|(n, a)| format!("{}={}", facts.name(*n), shown(facts, a)));
-            let marks = [c.decorates.map(|d| format!(" on {}", facts.def_name(d))), c.bound.map(|_| " kept".to_owned())];
+            let marks = [c.decorates.map(|d| format!(" on {}", facts.def_name(d))), c.bound.map(|_| " kept".to_owned()), c.marks.then(|| " mark".to_owned())];
             format!("{}({}){}", facts.name(c.name), arguments.chain(named).collect::<Vec<_>>().join(", "), marks.into_iter().flatten().collect::<String>())
         }
         SignalKind::Constant(_, parts) => format!("constant '{}'", text_of(facts, parts)),
@@ -44,7 +45,7 @@ fn signals(facts: &Facts) -> Vec<String> {
 #[rstest]
 #[case::decorator("@app.post(\"/w/<int:n>\", methods=[\"PUT\"])\ndef turn(n):\n    pass\n", &["post('/w/<int:n>', methods=['PUT']) on turn"])]
 #[case::router("r = Blueprint(\"racks\", __name__, url_prefix=\"/r\")\n", &["Blueprint('racks', name, url_prefix='/r') kept"])]
-#[case::nested_call("app.register_blueprint(make(x), url_prefix=P)\n", &["register_blueprint(call, url_prefix=name)"])]
+#[case::nested_call("app.register_blueprint(make(x), url_prefix=P)\n", &["register_blueprint(call, url_prefix=name)", "make(name)"])]
 #[case::constant("BASE = \"/api\"\n", &["constant '/api'"])]
 #[case::formatted("requests.get(f\"{BASE}/racks/{rack.id}\")\n", &["get('{}/racks/{}')"])]
 #[case::dictionary_is_no_client("found = d.get(key)\nother = d.get(\"key\")\n", &[])]
@@ -110,4 +111,28 @@ fn a_table_made_in_a_text_is_seen_by_no_name_of_the_program() {
     assert!(facts.definitions.iter().any(|d| d.kind == Kind::Table && facts.name(d.name) == "wheels" && d.name_span.of(text) == "wheels"));
     let printed = facts.uses.iter().find(|u| facts.name(u.name) == "wheels").expect("a use");
     assert_eq!(printed.local, None);
+}
+
+#[rstest]
+#[case::route("func f(r chi.Router) { r.Get(\"/racks/{id}\", h.Shown) }", &["Get('/racks/{id}', name)"])]
+#[case::pattern("func f() { mux.HandleFunc(\"GET /racks\", func(w W, r R) {}) }", &["HandleFunc('GET /racks', function)"])]
+#[case::group_and_what_is_done_with_it("func f() { v1 := e.Group(\"/v1\"); shelves(v1); other(e) }", &["Group('/v1') kept", "shelves(name)"])]
+#[case::handed_on("func f() { r.Route(\"/v1\", func(r chi.Router) { shelves(r) }) }", &["Route('/v1', function)", "shelves(name)"])]
+#[case::wrapped("func f() { mux.Handle(\"/x\", guarded(h)) }", &["Handle('/x', call)", "guarded(name)"])]
+#[case::request("func f() { http.NewRequest(\"GET\", base+\"/racks\", nil) }", &["NewRequest('GET', '{}/racks', other)"])]
+#[case::client("type T struct { asked gen.PlannerClient }\nfunc (t T) f() { t.asked.PlanNight(ctx, nil); t.other.PlanNight(ctx, nil) }", &["PlanNight(name, other)"])]
+#[case::nothing("func f() { fmt.Println(\"racks\", x); m.Get(key) }", &[])]
+fn go_says(#[case] text: &str, #[case] expected: &[&str]) {
+    assert_eq!(signals(&facts(languages::GO, &format!("package larder\n{text}\n"))), expected);
+}
+
+#[rstest]
+#[case::java(languages::JAVA, "@RequestMapping(value = {\"/a\", \"/b\"}, method = RequestMethod.POST)\nclass A {}\n", &["RequestMapping(value=['/a' '/b'], method=name) mark"])]
+#[case::kotlin(languages::KOTLIN, "class A {\n    @GetMapping(\"/a\")\n    fun a() = 1\n}\n", &["GetMapping('/a') mark"])]
+#[case::csharp(languages::CSHARP, "class A { [HttpGet(\"{id}\")] void B() {} [Obsolete(\"x\")] void C() {} }\n", &["HttpGet('{id}') mark"])]
+#[case::php(languages::PHP, "<?php\nclass A { #[Route('/a', methods: ['GET'])] function b() {} }\n", &["Route('/a', methods=['GET']) mark"])]
+#[case::typescript(languages::TYPESCRIPT, "class A { @Get(\":id\") one() {} @Injectable() two() {} }\n", &["Get(':id') mark"])]
+#[case::page(languages::HTML, "<form method=\"post\" action=\"/a/{{ b }}/c\"></form><a href=\"#d\">d</a>\n", &["action('/a/{}/c', method='post')"])]
+fn marks_and_pages_say(#[case] language: compass_facts::Language, #[case] text: &str, #[case] expected: &[&str]) {
+    assert_eq!(signals(&facts(language, text)), expected);
 }

@@ -32,7 +32,8 @@ pub(crate) const LAST: u32 = 1000;
 /// Reads a file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
-    b.telling = |name| crate::frameworks::TABLE.is_telling(name) || crate::frameworks::RPC.is_maker(name);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
     let mut reader = Reader { b, class: None, handed: None, narrowed: Vec::new(), in_literal: 0, in_interface: false, in_expect: false };
     reader.block(tree.root_node());
     reader.b.finish()

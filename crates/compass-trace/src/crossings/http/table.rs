@@ -79,14 +79,19 @@ impl HttpTable {
         toml::from_str(text).expect("a table of frameworks")
     }
 
-    /// Must a reader record a call of that name, whatever it is given?
+    /// Must a reader record a call of that name on that, whatever it is given?
     #[must_use]
-    pub fn is_telling(&self, name: &str) -> bool {
+    pub fn is_telling(&self, name: &str, before: Option<&str>) -> bool {
         let is_listed = |list: &[String]| list.iter().any(|n| n == name);
+        let of = |r: &RequestCall| before.is_some_and(|before| r.of.iter().any(|o| o == before));
         [&self.by_method, &self.patterns, &self.groups, &self.mounts, &self.narrowing, &self.chains, &self.makers].into_iter().any(|l| is_listed(l))
-            || self.marks.contains_key(name)
-            || is_listed(&self.path_marks)
-            || self.requests.iter().any(|r| r.name == name && !r.of.is_empty())
+            || self.requests.iter().any(|r| r.name == name && of(r))
+    }
+
+    /// Must a reader record a mark of that name?
+    #[must_use]
+    pub fn is_mark(&self, name: &str) -> bool {
+        self.marks.contains_key(name) || self.path_marks.iter().any(|m| m == name)
     }
 
     /// The method that the name of a constant stands for.
