@@ -259,3 +259,15 @@ fn own_code_opens_first_and_packages_follow() {
     let shown = screen.wait("the definition in the package", |s| s.contains("Turns all wheels"));
     assert!(shown.contains("rack-1.2.0"), "{shown}");
 }
+
+#[test]
+fn from_a_form_through_a_procedure_to_a_table() {
+    let (_home, screen) = open(160, 45);
+    screen.keys(&["/"]);
+    screen.text("how does racks.html reach wheels through 8");
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("the way", |s| s.contains("way 1 of") && s.contains("to wheels"));
+    for text in ["http  POST", "rpc", "Planner.PlanNight", "sql"] {
+        assert!(shown.contains(text), "{text}:\n{shown}");
+    }
+}

@@ -218,3 +218,39 @@ fn no_way_is_complete_only_where_every_call_is_known() {
     let found = ask(&engine(&dynamic), "how does start reach end");
     assert!(found.total > 0 || !found.complete, "{found:?}");
 }
+
+/// A page, a route, a procedure that another language serves, a table.
+const FROM_PAGE_TO_TABLE: [(&str, &str); 6] = [
+    ("pages/night.html", "{% block content %}\n<form method=\"post\" action=\"/caves/{{ cave }}/night\"></form>\n{% endblock %}\n"),
+    (
+        "routes/app.py",
+        "from flask import Flask\nfrom larder import planner_pb2_grpc\n\napp = Flask(__name__)\nstub = planner_pb2_grpc.PlannerStub(None)\n\n\n@app.post(\"/caves/<cave>/night\")\ndef night(cave):\n    return stub.PlanNight(cave)\n",
+    ),
+    ("messages/planner.proto", "syntax = \"proto3\";\nservice Planner { rpc PlanNight(Ask) returns (Ask); }\nmessage Ask {}\n"),
+    (
+        "planner/server.go",
+        "package planner\n\nimport \"example.org/gen\"\n\ntype Server struct{ db DB }\n\nvar _ gen.PlannerServer = (*Server)(nil)\n\nfunc (s *Server) PlanNight(a *gen.Ask) (*gen.Ask, error) { return nil, s.racks() }\n\nfunc (s *Server) racks() error { return s.db.Query(\"SELECT id FROM wheels\") }\n\ntype DB struct{}\n\nfunc (DB) Query(q string) error { return nil }\n",
+    ),
+    ("planner/go.mod", "module example.org/planner\n"),
+    ("schema.sql", "CREATE TABLE wheels (id INTEGER);\n"),
+];
+
+#[rstest]
+#[case::the_file("how does pages/night.html reach wheels", &["http", "rpc", "call", "sql"])]
+#[case::the_route("how does night reach wheels", &["rpc", "call", "sql"])]
+#[case::the_server("how does racks reach wheels", &["sql"])]
+fn a_page_reaches_a_table_through_a_procedure(#[case] question: &str, #[case] expected: &[&str]) {
+    let project = testkit::Project::with(&FROM_PAGE_TO_TABLE);
+    let found = ask(&engine(&project), question);
+    let steps = found.answers[0].steps.as_deref().expect("steps");
+    let joins: Vec<&str> = steps.iter().filter_map(|s| s.via.as_deref()).collect();
+    assert_eq!(joins, expected);
+}
+
+#[test]
+fn what_a_page_calls_is_gone_through() {
+    let project = testkit::Project::with(&FROM_PAGE_TO_TABLE);
+    let found = ask(&engine(&project), "what does pages/night.html call through 3");
+    let places: Vec<&str> = found.answers.iter().map(|a| a.path.as_str()).collect();
+    assert!(places.contains(&"pages/night.html") && places.contains(&"routes/app.py") && places.contains(&"planner/server.go"), "{places:?}");
+}
