@@ -35,7 +35,7 @@ impl<'t> Builder<'t> {
             || self.asked_for.contains(&whole)
             || TELLING.lines().any(|l| l == name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
-            || parts.iter().any(|p| self.is_told(*p))
+            || parts.iter().any(|p| self.is_told(*p) || self.says_method(*p) || self.names_address(*p))
             || before.is_some_and(|r| self.is_client(r));
         if !telling && !parts.iter().any(|p| begins_path(*p, self.text)) {
             return;
@@ -108,6 +108,22 @@ impl<'t> Builder<'t> {
         !self.told.is_empty() && last_name(node).is_some_and(|n| self.was_told(text(n, self.text)))
     }
 
+    /// Is it a method of HTTP, in quotes?
+    fn says_method(&self, node: Node<'t>) -> bool {
+        let word = text(node, self.text);
+        word.len() > 4
+            && word.starts_with(['"', '\''])
+            && matches!(word.trim_matches(['"', '\'']), "GET" | "POST" | "PUT" | "PATCH" | "DELETE" | "HEAD" | "OPTIONS")
+    }
+
+    /// Is it a variable that is called like an address? What is handed on so may end in a request.
+    fn names_address(&self, node: Node<'t>) -> bool {
+        node.kind() == "identifier" && {
+            let name = text(node, self.text).to_ascii_lowercase();
+            ["url", "uri", "endpoint"].iter().any(|w| name.contains(w))
+        }
+    }
+
     /// Is it the name of what a telling call made, or of one side of a connection?
     fn is_client(&self, name: &str) -> bool {
         self.was_told(name) || names_client(name)
@@ -153,10 +169,6 @@ impl<'t> Builder<'t> {
 
     /// Does a call by a verb's name get something that may be a path, from a receiver that may be a client?
     fn may_ask(&self, callee: Node<'t>, parts: &[Node<'t>]) -> bool {
-        let verb = |n: &Node| matches!(text(*n, self.text).trim_matches(['"', '\'']), "GET" | "POST" | "PUT" | "PATCH" | "DELETE" | "HEAD" | "OPTIONS");
-        if parts.iter().any(verb) {
-            return true;
-        }
         let named = parts.iter().any(|p| p.kind() == "identifier" || p.kind() == "template_string");
         let of_client = match receiver_text(callee, self.text) {
             None => true,

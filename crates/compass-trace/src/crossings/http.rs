@@ -69,6 +69,10 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
     let mut other_method = false;
     for (n, route) in routes.iter().enumerate() {
         let Some(fit) = paths::fit(&request.path, &route.segments) else { continue };
+        // A host of somebody else answers most of what values alone would fit, and routes of tests answer their own requests.
+        if request.path.elsewhere && fit.same == 0 || is_of_other_test(input, request.file, route.file) {
+            continue;
+        }
         if method_fits(route) {
             best.push((fit, n));
         } else {
@@ -76,7 +80,7 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
         }
     }
     let Some(top) = best.iter().map(|b| b.0).max() else {
-        if request.quiet {
+        if request.quiet || request.path.elsewhere {
             return;
         }
         let cause = match (other_method, request.path.is_known() && !request.given) {
@@ -93,7 +97,8 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
     for n in fitting {
         answered[n] = true;
         let route = &routes[n];
-        let sure = alone && top.whole && request.method.is_some() && request.sure && route.sure;
+        let is_written = top.same > 0 || route.segments.is_empty();
+        let sure = alone && is_written && !request.path.elsewhere && top.whole && request.method.is_some() && request.sure && route.sure;
         let mut evidence = vec![side(input, request.file, request.at)];
         evidence.extend(request.through.iter().map(|(file, at)| Step { kind: StepKind::Passed, ..side(input, *file, *at) }));
         evidence.push(side(input, route.file, route.at));
@@ -110,6 +115,16 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
         };
         out.crossings.push((request.file, crossing));
     }
+}
+
+/// Is a route declared in a test, and asked for from another file?
+fn is_of_other_test(input: &PassInput, asking: usize, declaring: usize) -> bool {
+    let there = &input.files[declaring];
+    asking != declaring && compass_index::is_test_path(there.path, there.language) && folder(input.files[asking].path) != folder(there.path)
+}
+
+fn folder(path: &str) -> &str {
+    path.rsplit_once('/').map_or("", |p| p.0)
 }
 
 /// A place as evidence.

@@ -127,11 +127,11 @@ impl<'a> Sides<'a> {
         for (i, def) in facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Method && !d.flags.has(Flags::BODILESS) && d.body.is_some()) {
             methods.entry(def.scope).or_default().push((facts.name(def.name), Place { file, def: compass_facts::DefId(i as u32) }));
         }
-        for (n, service) in services.iter().enumerate() {
-            for own in methods.values() {
-                let owner = own.first().and_then(|m| facts.def(m.1.def).container);
-                let bases = facts.bases.iter().filter(|b| Some(b.0) == owner).filter_map(|b| word(facts, b.1, Levels::TYPES));
-                let is_said = bases.into_iter().any(|base| table.servers.iter().any(|p| stands_for(p, base) == Some(service.name.as_str())));
+        for own in methods.values() {
+            let owner = own.first().and_then(|m| facts.def(m.1.def).container);
+            let bases: Vec<&str> = facts.bases.iter().filter(|b| Some(b.0) == owner).filter_map(|b| word(facts, b.1, Levels::TYPES)).collect();
+            for (n, service) in services.iter().enumerate() {
+                let is_said = bases.iter().any(|base| table.servers.iter().any(|p| stands_for(p, base) == Some(service.name.as_str())));
                 let serves = |procedure: &String| own.iter().find(|m| is_written(procedure, m.0)).map(|m| m.1);
                 let has_all = || table.by_shape && service.procedures.keys().all(|p| serves(p).is_some()) && mentions(facts, table, &service.name);
                 if is_said || has_all() {
@@ -241,6 +241,9 @@ fn is_written(procedure: &str, name: &str) -> bool {
     let name = name.strip_suffix("Async").unwrap_or(name);
     if procedure == name {
         return true;
+    }
+    if !procedure.chars().zip(name.chars()).next().is_some_and(|(a, b)| a.eq_ignore_ascii_case(&b)) {
+        return false;
     }
     let plain = |text: &str| text.chars().filter(|c| *c != '_').flat_map(char::to_lowercase).collect::<String>();
     name.starts_with(char::is_lowercase) && plain(procedure) == plain(name)

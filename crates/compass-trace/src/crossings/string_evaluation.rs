@@ -19,6 +19,8 @@ pub enum Piece {
 /// Constants by where their name stands.
 pub struct Constants<'a> {
     by_place: FxHashMap<Place, &'a [TextPart]>,
+    /// Calls that put values into a text, by where their name stands.
+    formatted: FxHashMap<(usize, u32), &'a CallSignal>,
 }
 
 impl<'a> Constants<'a> {
@@ -34,7 +36,37 @@ impl<'a> Constants<'a> {
                 }
             }
         }
-        Constants { by_place }
+        let formatted = calls(input).filter(|(file, _, call)| is_format(input, *file, call)).map(|(file, _, call)| ((file, call.at), call)).collect();
+        Constants { by_place, formatted }
+    }
+
+    /// A text with the values put in that a call is given.
+    fn formatted(&self, input: &PassInput<'a>, file: usize, at: u32, around: Option<DefId>) -> Option<Vec<Piece>> {
+        let call = self.formatted.get(&(file, at))?;
+        let mut values = call.arguments.iter().skip(1).map(|a| match a {
+            Argument::Text(..) | Argument::Name(_) => self.pieces(input, file, a, around).unwrap_or_else(|| vec![Piece::Hole]),
+            _ => vec![Piece::Hole],
+        });
+        let mut out = Vec::new();
+        for piece in self.pieces(input, file, call.arguments.first()?, around)? {
+            let Piece::Text(text) = piece else {
+                out.push(piece);
+                continue;
+            };
+            let mut rest = text.as_str();
+            while let Some((before, behind)) = rest.split_once('%') {
+                out.push(Piece::Text(before.to_owned()));
+                // Flags and widths stand between the sign and the letter.
+                let end = behind.find(|c: char| c.is_ascii_alphabetic() || c == '%').unwrap_or(behind.len());
+                match behind.as_bytes().get(end) {
+                    Some(b'%') => out.push(Piece::Text("%".to_owned())),
+                    _ => out.extend(values.next().unwrap_or_else(|| vec![Piece::Hole])),
+                }
+                rest = behind.get(end + 1..).unwrap_or("");
+            }
+            out.push(Piece::Text(rest.to_owned()));
+        }
+        Some(joined(out))
     }
 
     /// The pieces of an argument; `None` when it is no text at all.
@@ -43,7 +75,10 @@ impl<'a> Constants<'a> {
         match argument {
             Argument::Text(parts, _) => self.parts(input, file, parts, around, Levels::VALUES, &mut out),
             Argument::Name(at) => self.hole(input, file, Some(*at), around, Levels::VALUES, &mut out),
-            Argument::Call(_) => out.push(Piece::Hole),
+            Argument::Call(at) => match self.formatted(input, file, *at, around) {
+                Some(pieces) => out.extend(pieces),
+                None => out.push(Piece::Hole),
+            },
             _ => return None,
         }
         Some(joined(out))
@@ -72,6 +107,12 @@ impl<'a> Constants<'a> {
         let given = around.filter(|a| place.file == file && facts.def(place.def).container == Some(*a)).and_then(|a| parameter(facts, a, place.def));
         out.push(given.map_or(Piece::Hole, Piece::Parameter));
     }
+}
+
+fn is_format(input: &PassInput, file: usize, call: &CallSignal) -> bool {
+    let name = input.files[file].facts.name(call.name);
+    let table = super::frameworks::of(input.files[file].language).and_then(|f| f.table());
+    table.is_some_and(|t| t.formats.iter().any(|f| f == name)) && matches!(call.arguments.first(), Some(Argument::Text(..)))
 }
 
 fn joined(pieces: Vec<Piece>) -> Vec<Piece> {

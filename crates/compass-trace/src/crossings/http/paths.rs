@@ -22,6 +22,8 @@ pub enum Segment {
 pub(super) struct Asked {
     /// Something unknown stands before the first segment: an address from elsewhere.
     pub(super) open: bool,
+    /// A host is written before the path, and it is not this machine.
+    pub(super) elsewhere: bool,
     /// Segments.
     pub(super) segments: Vec<Segment>,
 }
@@ -42,6 +44,7 @@ impl Asked {
                 _ => text.push(HOLE),
             }
         }
+        let elsewhere = names_host(&text);
         let text = without_host(&text);
         let text = text.split(['?', '#']).next().unwrap_or("");
         let open = !text.starts_with('/');
@@ -49,7 +52,7 @@ impl Asked {
         let plain_start = open && !text.starts_with(HOLE) && !text.is_empty();
         let rest = if plain_start { text } else { rest };
         let segments = rest.trim_end_matches('/').split('/').filter(|s| !s.is_empty()).map(asked_segment).collect();
-        Asked { open: open && !plain_start, segments }
+        Asked { open: open && !plain_start, elsewhere, segments }
     }
 }
 
@@ -74,6 +77,14 @@ impl std::fmt::Display for Asked {
 }
 
 const HOLE: char = '\u{0}';
+
+/// Does a text begin with an address whose host is written, and is not the machine itself?
+fn names_host(text: &str) -> bool {
+    let Some(rest) = ["http://", "https://", "ws://", "wss://"].iter().find_map(|scheme| text.strip_prefix(scheme)) else { return false };
+    let host = rest.split('/').next().unwrap_or("");
+    let is_own = ["localhost", "127.", "0.0.0.0", "[::"].iter().any(|own| host.starts_with(own));
+    !(host.is_empty() || host.contains(HOLE) || is_own)
+}
 
 fn without_host(text: &str) -> &str {
     for scheme in ["http://", "https://", "ws://", "wss://", "//"] {
@@ -127,7 +138,7 @@ pub(super) struct Fit {
     /// Both are known from their beginning.
     pub(super) whole: bool,
     /// Segments written alike on both sides.
-    same: u16,
+    pub(super) same: u16,
 }
 
 /// Does the request's path fit the route's?

@@ -36,6 +36,8 @@ struct Routers<'p, 'a> {
     sites: Vec<Site<'a>>,
     /// Calls by where the name of what is called stands.
     by_name: FxHashMap<(usize, u32), usize>,
+    /// Calls on what another call gives, by that call.
+    behind: FxHashMap<(usize, u32), Vec<usize>>,
     /// What a call's result is kept in.
     kept: FxHashMap<Place, usize>,
     /// Calls of a function of the code base.
@@ -66,6 +68,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             table,
             sites,
             by_name: FxHashMap::default(),
+            behind: FxHashMap::default(),
             kept: FxHashMap::default(),
             callers: FxHashMap::default(),
             mounted: FxHashMap::default(),
@@ -84,6 +87,9 @@ impl<'p, 'a> Routers<'p, 'a> {
         let Site { file, call, .. } = self.sites[n];
         let name = self.input.files[file].facts.name(call.name);
         self.by_name.insert((file, call.at), n);
+        if let Some(receiver) = call.receiver {
+            self.behind.entry((file, receiver)).or_default().push(n);
+        }
         if let Some((place, _)) = call.bound.and_then(|b| self.input.meaning(file, b)) {
             self.kept.entry(place).or_insert(n);
         }
@@ -207,10 +213,8 @@ impl<'p, 'a> Routers<'p, 'a> {
 
     /// Methods that a call behind a route names: `HandleFunc("/", f).Methods("GET")`.
     fn narrowed(&self, site: &Site) -> Option<Vec<Option<String>>> {
-        let around = self.sites.iter().find(|s| {
-            let is_behind = s.file == site.file && s.call.receiver == Some(site.call.at) && s.signal.span.start <= site.signal.span.start;
-            is_behind && self.table.narrowing.iter().any(|n| n == self.name(s))
-        })?;
+        let behind = self.behind.get(&(site.file, site.call.at)).into_iter().flatten().map(|n| &self.sites[*n]);
+        let around = behind.into_iter().find(|s| self.table.narrowing.iter().any(|n| n == self.name(s)))?;
         let said: Vec<Option<String>> = around.call.arguments.iter().filter_map(|a| self.method(around, a)).map(Some).collect();
         (!said.is_empty()).then_some(said)
     }

@@ -29,6 +29,8 @@ pub struct HttpTable {
     pub narrowing: Vec<String>,
     /// Calls on a router that hand it on.
     pub chains: Vec<String>,
+    /// Calls that put values into a text in place of `%s` and the like.
+    pub formats: Vec<String>,
     /// What names of constants begin with that stand for methods: `MethodPost`.
     pub method_constants: Option<String>,
     /// Calls that make a router.
