@@ -36,7 +36,8 @@ impl<'t> Builder<'t> {
             || TELLING.lines().any(|l| l == name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
             || parts.iter().any(|p| self.is_told(*p) || self.says_method(*p) || self.names_address(*p))
-            || before.is_some_and(|r| self.is_client(r));
+            || before.is_some_and(|r| self.is_client(r))
+            || self.stands_behind(callee);
         if !telling && !parts.iter().any(|p| begins_path(*p, self.text)) {
             return;
         }
@@ -106,6 +107,19 @@ impl<'t> Builder<'t> {
             return called(node).is_some_and(|n| (self.telling)(text(n, self.text), None));
         }
         !self.told.is_empty() && last_name(node).is_some_and(|n| self.was_told(text(n, self.text)))
+    }
+
+    /// Does what is called stand behind a telling call: `route("/racks").get(list)`?
+    fn stands_behind(&self, callee: Node<'t>) -> bool {
+        let mut at = callee;
+        for _ in 0..8 {
+            let Some(before) = object_of(at).filter(|o| is_call(*o)) else { return false };
+            if called(before).is_some_and(|n| (self.telling)(text(n, self.text), None)) {
+                return true;
+            }
+            at = before.child_by_field_name("function").unwrap_or(before);
+        }
+        false
     }
 
     /// Is it a method of HTTP, in quotes?
@@ -495,21 +509,12 @@ pub fn last_name(node: Node) -> Option<Node> {
 
 /// What stands before the last name, if anything does.
 fn receiver_text<'t>(node: Node, source: &'t str) -> Option<&'t str> {
-    let object = match node.kind() {
-        "attribute" | "member_expression" => node.child_by_field_name("object"),
-        "field_expression" => node.child_by_field_name("value"),
-        "selector_expression" => node.child_by_field_name("operand"),
-        "member_access_expression" => node.child_by_field_name("expression"),
-        "method_invocation" | "member_call_expression" => node.child_by_field_name("object"),
-        "scoped_call_expression" => node.child_by_field_name("scope"),
-        _ => None,
-    }?;
-    source.get(object.byte_range())
+    source.get(object_of(node)?.byte_range())
 }
 
-/// The last name before the last.
-fn receiver(node: Node) -> Option<Node> {
-    let object = match node.kind() {
+/// The expression before the last name.
+fn object_of(node: Node<'_>) -> Option<Node<'_>> {
+    match node.kind() {
         "attribute" | "member_expression" => node.child_by_field_name("object"),
         "field_expression" => node.child_by_field_name("value"),
         "scoped_identifier" => node.child_by_field_name("path"),
@@ -518,9 +523,11 @@ fn receiver(node: Node) -> Option<Node> {
         "method_invocation" | "member_call_expression" => node.child_by_field_name("object"),
         "scoped_call_expression" => node.child_by_field_name("scope"),
         _ => None,
-    }?;
-    match () {
-        () if is_call(object) => called(object),
-        () => last_name(object),
     }
+}
+
+/// The last name before the last.
+fn receiver(node: Node) -> Option<Node> {
+    let object = object_of(node)?;
+    if is_call(object) { called(object) } else { last_name(object) }
 }

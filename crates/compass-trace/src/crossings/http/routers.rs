@@ -157,7 +157,13 @@ impl<'p, 'a> Routers<'p, 'a> {
     /// The routes of a call: none, mostly.
     fn declared(&self, site: &Site<'a>) -> Vec<Route> {
         let name = self.name(site);
-        if !self.table.is_route(name) || !self.is_router(site) {
+        if !self.table.is_route(name) {
+            return Vec::new();
+        }
+        if let Some(combo) = self.combo(site) {
+            return self.behind_combo(site, &combo);
+        }
+        if !self.is_router(site) {
             return Vec::new();
         }
         let by_method = self.table.by_method.iter().any(|n| n == name);
@@ -209,6 +215,39 @@ impl<'p, 'a> Routers<'p, 'a> {
             }
         }
         out
+    }
+
+    /// The call that gives the path of a verb without one: `route("/racks").get(list).post(add)`.
+    fn combo(&self, site: &Site<'a>) -> Option<Site<'a>> {
+        if matches!(site.call.arguments.first(), Some(Argument::Text(..))) {
+            return None;
+        }
+        let mut at = site.call.receiver?;
+        for _ in 0..8 {
+            let before = self.sites[*self.by_name.get(&(site.file, at))?];
+            let name = self.name(&before);
+            if self.table.combos.iter().any(|c| c == name) {
+                return Some(before).filter(|b| self.is_router(b));
+            }
+            at = before.call.receiver.filter(|_| self.table.is_route(name))?;
+        }
+        None
+    }
+
+    fn behind_combo(&self, site: &Site<'a>, combo: &Site<'a>) -> Vec<Route> {
+        let Some(handler) = site.call.arguments.last().and_then(|a| self.handler(site, a)) else { return Vec::new() };
+        let method = self.table.verbs.get(self.name(site)).filter(|v| *v != "*").cloned();
+        let route = |prefix: Prefix| Route {
+            method: method.clone(),
+            segments: route_segments(&prefix.text),
+            path: prefix.text,
+            handler,
+            file: site.file,
+            at: site.signal.span,
+            mounts: prefix.mounts,
+            sure: prefix.known && self.sure.contains(&site.file),
+        };
+        self.of_group(combo, Levels::VALUES).into_iter().map(route).collect()
     }
 
     /// Methods that a call behind a route names: `HandleFunc("/", f).Methods("GET")`.

@@ -25,6 +25,8 @@ pub struct HttpTable {
     pub groups: Vec<String>,
     /// Calls that put a router, or what a function gives, below a path.
     pub mounts: Vec<String>,
+    /// Calls that give a path, behind which calls of verbs say what answers it.
+    pub combos: Vec<String>,
     /// Calls behind a route that name its methods.
     pub narrowing: Vec<String>,
     /// Calls on a router that hand it on.
@@ -86,7 +88,9 @@ impl HttpTable {
     pub fn is_telling(&self, name: &str, before: Option<&str>) -> bool {
         let is_listed = |list: &[String]| list.iter().any(|n| n == name);
         let of = |r: &RequestCall| before.is_some_and(|before| r.of.iter().any(|o| o == before));
-        [&self.by_method, &self.patterns, &self.groups, &self.mounts, &self.narrowing, &self.chains, &self.makers].into_iter().any(|l| is_listed(l))
+        [&self.by_method, &self.patterns, &self.groups, &self.mounts, &self.combos, &self.narrowing, &self.chains, &self.makers]
+            .into_iter()
+            .any(|l| is_listed(l))
             || self.requests.iter().any(|r| r.name == name && of(r))
     }
 
