@@ -11,6 +11,8 @@ pub enum Segment {
     Any,
     /// Digits only.
     Digits,
+    /// One of these texts.
+    OneOf(Vec<String>),
     /// This, then anything, then this.
     Around(String, String),
     /// Anything, slashes too; stands last.
@@ -66,7 +68,7 @@ impl std::fmt::Display for Asked {
                 Segment::Text(t) => write!(f, "/{t}")?,
                 Segment::Around(a, b) => write!(f, "/{a}{{}}{b}")?,
                 Segment::Rest => f.write_str("/{rest}")?,
-                Segment::Any | Segment::Digits => f.write_str("/{}")?,
+                Segment::Any | Segment::Digits | Segment::OneOf(_) => f.write_str("/{}")?,
             }
         }
         if self.segments.is_empty() {
@@ -127,9 +129,25 @@ fn route_segment(text: &str) -> Segment {
     }
     match (before, after) {
         ("", "") if inner.starts_with("int:") => Segment::Digits,
-        ("", "") => Segment::Any,
+        ("", "") => inner.split_once(':').and_then(|(_, pattern)| by_pattern(pattern)).unwrap_or(Segment::Any),
         _ => Segment::Around(before.to_owned(), after.to_owned()),
     }
+}
+
+/// Words that name what a value is made of; any other plain word is the value itself.
+const CONVERTERS: [&str; 18] = [
+    "int", "long", "float", "double", "decimal", "str", "string", "uuid", "guid", "bool", "datetime", "alpha", "slug", "any", "path", "required", "number",
+    "date",
+];
+
+/// What a pattern behind a colon lets through: digits, or a few texts.
+fn by_pattern(pattern: &str) -> Option<Segment> {
+    if matches!(pattern, "int" | "long" | "number" | "[0-9]+" | "\\d+" | "[1-9][0-9]*") {
+        return Some(Segment::Digits);
+    }
+    let is_plain = |word: &str| !word.is_empty() && word.bytes().all(|b| b.is_ascii_alphanumeric() || matches!(b, b'_' | b'-')) && !CONVERTERS.contains(&word);
+    let words: Vec<&str> = pattern.trim_start_matches('(').trim_end_matches(')').split('|').collect();
+    words.iter().all(|w| is_plain(w)).then(|| Segment::OneOf(words.into_iter().map(str::to_owned).collect()))
 }
 
 /// How well a request's path fits a route's; the greater the better.
@@ -164,15 +182,17 @@ fn fit_all(asked: &[Segment], route: &[Segment]) -> Option<u16> {
 }
 
 fn fit_one(asked: &Segment, route: &Segment) -> Option<u16> {
-    use Segment::{Any, Around, Digits, Rest, Text};
+    use Segment::{Any, Around, Digits, OneOf, Rest, Text};
     match (asked, route) {
         (Text(a), Text(b)) => (a == b).then_some(1),
+        (Text(a), OneOf(all)) => all.contains(a).then_some(1),
+        (Any | Around(..), OneOf(_)) => Some(0),
         (Text(a), Digits) => a.bytes().all(|b| b.is_ascii_digit()).then_some(0),
         (Text(a), Around(before, after)) => (a.len() > before.len() + after.len() && a.starts_with(before) && a.ends_with(after)).then_some(0),
         (Around(a, b), Around(c, d)) => (a == c && b == d).then_some(1),
         (Text(_) | Any | Around(..), Any) | (Any, Digits | Around(..)) | (Digits, Any | Digits) => Some(0),
         // A value is no written segment.
-        (_, Text(_)) | (Around(..) | Rest, _) | (Digits, _) | (_, Rest) => None,
+        (_, Text(_)) | (Around(..) | Rest, _) | (Digits | OneOf(_), _) | (_, Rest) => None,
     }
 }
 
@@ -204,6 +224,11 @@ mod tests {
     #[case::star("/files/a/b", "/files/*path", Some(true))]
     #[case::dots("/files/a/b", "/files/{path...}", Some(true))]
     #[case::pattern("/racks/7", "/racks/{id:[0-9]+}", Some(true))]
+    #[case::no_digits("/racks/new", "/racks/{id:[0-9]+}", None)]
+    #[case::one_of("/racks/salt", "/racks/{kind:salt|brine}", Some(true))]
+    #[case::none_of("/racks/oil", "/racks/{kind:salt|brine}", None)]
+    #[case::converter("/racks/7", "/racks/{id:int}", Some(true))]
+    #[case::another_converter("/racks/x7", "/racks/{id:guid}", Some(true))]
     #[case::around("/report-{}.pdf", "/report-<day>.pdf", Some(true))]
     #[case::value_for_written("/{}/wheels", "/racks/wheels", None)]
     fn paths_fit(#[case] request: &str, #[case] route: &str, #[case] whole: Option<bool>) {
