@@ -6,12 +6,13 @@
 use super::tree::{Nodes, named, span, text};
 use super::{Builder, NewDefinition};
 use crate::bounds::Levels;
+use crate::profile::{Words, words};
 use crate::reading::syntax::Node;
 use crate::sql::{MadeTable, looks_like_sql, read_sql};
 use crate::{Argument, CallSignal, DefId, Flags, Kind, NameId, ScopeId, ScopeKind, SignalKind, Span, SqlName, TextPart, TypeExpr, TypeId};
 
 /// Calls of these names are recorded whatever their arguments: they declare routes, call them, or open libraries.
-const TELLING: &str = include_str!("../../data/telling_calls.txt");
+static TELLING: Words = Words::new(|| words(include_str!("../../data/telling_calls.txt")));
 
 /// Calls of these names are recorded when they get a path, a verb, or something a client around may have been given.
 const VERBS: [&str; 15] = ["request", "get", "post", "put", "patch", "delete", "head", "options", "create", "path", "url", "include", "route", "send", "mount"];
@@ -32,8 +33,8 @@ impl<'t> Builder<'t> {
         let asked = (self.telling)(name, before);
         let telling = decorates.is_some()
             || asked
-            || self.asked_for.contains(&whole)
-            || TELLING.lines().any(|l| l == name)
+            || !self.asked_for.is_empty() && self.asked_for.contains(&whole)
+            || TELLING.contains(name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
             || parts.iter().any(|p| self.is_told(*p) || self.says_method(*p) || self.names_address(*p))
             || before.is_some_and(|r| self.is_client(r))
@@ -132,10 +133,9 @@ impl<'t> Builder<'t> {
 
     /// Is it a variable that is called like an address? What is handed on so may end in a request.
     fn names_address(&self, node: Node<'t>) -> bool {
-        node.kind() == "identifier" && {
-            let name = text(node, self.text).to_ascii_lowercase();
-            ["url", "uri", "endpoint"].iter().any(|w| name.contains(w))
-        }
+        let name = text(node, self.text).as_bytes();
+        let holds = |word: &str| name.windows(word.len()).any(|part| part.eq_ignore_ascii_case(word.as_bytes()));
+        node.kind() == "identifier" && ["url", "uri", "endpoint"].iter().any(|w| holds(w))
     }
 
     /// Is it the name of what a telling call made, or of one side of a connection?

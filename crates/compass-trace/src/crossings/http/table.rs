@@ -2,6 +2,7 @@
 //!
 //! A room writes its table in TOML; nothing of a framework stands in the engine.
 
+use rustc_hash::FxHashSet;
 use serde::Deserialize;
 use std::collections::BTreeMap;
 
@@ -49,6 +50,9 @@ pub struct HttpTable {
     pub class_endings: Vec<String>,
     /// Calls that make requests.
     pub requests: Vec<RequestCall>,
+    /// Names of calls that are recorded whatever they are given: found once, asked for at each call of a file.
+    #[serde(skip)]
+    telling: FxHashSet<String>,
 }
 
 /// A call that makes a request.
@@ -80,18 +84,17 @@ impl HttpTable {
     /// If the text is none: rooms are compiled with it, and a test of each reads it.
     #[must_use]
     pub fn read(text: &str) -> HttpTable {
-        toml::from_str(text).expect("a table of frameworks")
+        let mut table: HttpTable = toml::from_str(text).expect("a table of frameworks");
+        let lists = [&table.by_method, &table.patterns, &table.groups, &table.mounts, &table.combos, &table.narrowing, &table.chains, &table.makers];
+        table.telling = lists.into_iter().flatten().cloned().collect();
+        table
     }
 
     /// Must a reader record a call of that name on that, whatever it is given?
     #[must_use]
     pub fn is_telling(&self, name: &str, before: Option<&str>) -> bool {
-        let is_listed = |list: &[String]| list.iter().any(|n| n == name);
         let of = |r: &RequestCall| before.is_some_and(|before| r.of.iter().any(|o| o == before));
-        [&self.by_method, &self.patterns, &self.groups, &self.mounts, &self.combos, &self.narrowing, &self.chains, &self.makers]
-            .into_iter()
-            .any(|l| is_listed(l))
-            || self.requests.iter().any(|r| r.name == name && of(r))
+        self.telling.contains(name) || self.requests.iter().any(|r| r.name == name && of(r))
     }
 
     /// Must a reader record a mark of that name?
