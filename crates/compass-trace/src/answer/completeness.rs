@@ -6,8 +6,8 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{Extension, Facts, Flags, Kind, Language, Role, TypeExpr, TypeId, UseId};
-use compass_index::{Cause, Certainty, FileId, SymbolId};
+use compass_facts::{Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
+use compass_index::{Cause, Certainty, FileId, LooseCause, SymbolId};
 
 /// So many uses without a target are listed at most.
 const MOST_ROWS: usize = 20_000;
@@ -233,6 +233,37 @@ impl Engine {
                 found.miss(cause, *count);
             }
         }
+    }
+
+    /// Functions that answer requests or serve procedures nobody here asks for: who does is outside.
+    pub(super) fn miss_requests(&self, symbols: impl Iterator<Item = SymbolId>, found: &mut Found) -> Result<(), AnswerError> {
+        for symbol in symbols {
+            let Some((facts, def)) = self.index.definition(symbol)? else { continue };
+            let own = facts.facts.def(def);
+            if !own.kind.is_callable() {
+                continue;
+            }
+            let links = self.index.links(symbol.file)?;
+            let is_nearest = |at: u32| {
+                let between = |d: &compass_facts::Definition| d.kind.is_callable() && (at..own.name_span.start).contains(&d.name_span.start);
+                at <= own.name_span.start && !facts.facts.definitions.iter().any(between)
+            };
+            let stands_before = |at: Span| {
+                let mut calls =
+                    facts.facts.signals.iter().filter(|s| s.span == at).filter_map(|s| if let SignalKind::Call(call) = &s.kind { Some(call) } else { None });
+                calls.any(|call| call.decorates == Some(def) || call.marks && is_nearest(at.end))
+            };
+            let declares = |l: &&compass_index::Loose| match l.cause {
+                LooseCause::NoRequest => stands_before(l.at),
+                LooseCause::NoCaller => own.name_span == l.at,
+                _ => false,
+            };
+            for side in links.loose.iter().filter(declares) {
+                found.miss(Cause::Dynamic.word(), 1);
+                found.notes.push(format!("{} {} is answered here; who asks for it is outside of what is indexed", side.kind.word(), side.label));
+            }
+        }
+        Ok(())
     }
 
     /// What a description of an interface defines is used by programs in other languages, where no link leads to it.

@@ -60,6 +60,9 @@ impl Engine {
         let (mut found, wanted, names) = self.wanted(subjects, guesses)?;
         let handed_on = self.handed_on_count(&wanted, roles)?;
         found.miss("dynamic", handed_on);
+        if roles.contains(&Role::Call) {
+            self.miss_requests(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found)?;
+        }
         let crossings = self.crossings_of(&wanted, roles)?;
         let is_wanted = |e: &&UseEntry| roles.contains(&e.role);
         if let Some(page) = page

@@ -73,3 +73,24 @@ fn uses_of_a_file_count_modules_chosen_at_run_time() {
     let project = Project::with(&[("b.php", "<?php\n"), ("a.php", "<?php\nrequire $name;\n")]);
     assert!(!ask(&engine(&project), "who uses b.php").complete);
 }
+
+/// Whoever asks for a route that nobody here asks for is outside: no caller is listed, and that is not all.
+#[rstest]
+#[case::decorator(
+    "app.py",
+    "from flask import Flask\napp = Flask(__name__)\n\n\n@app.get(\"/racks\")\ndef asked():\n    return \"\"\n\n\ndef helper():\n    return \"\"\n"
+)]
+#[case::annotation(
+    "A.java",
+    "import org.springframework.web.bind.annotation.*;\nclass A {\n  @GetMapping(\"/racks\")\n  String asked() { return \"\"; }\n  String helper() { return \"\"; }\n}\n"
+)]
+fn routes_without_a_request_are_asked_from_outside(#[case] path: &str, #[case] text: &str) {
+    let project = testkit::Project::with(&[(path, text)]);
+    let engine = crate::support::engine(&project);
+    let asked = crate::support::ask(&engine, "who calls asked");
+    assert!(!asked.complete && asked.notes.iter().any(|n| n.contains("http GET /racks is answered here")), "{:?}", asked.notes);
+    assert!(crate::support::ask(&engine, "who calls helper").complete);
+    let requested = testkit::Project::with(&[(path, text), ("a.js", "export const a = () => fetch(\"/racks\");\n")]);
+    let engine = crate::support::engine(&requested);
+    assert!(crate::support::ask(&engine, "who calls asked").complete);
+}
