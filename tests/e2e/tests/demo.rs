@@ -264,10 +264,10 @@ fn own_code_opens_first_and_packages_follow() {
 fn from_a_form_through_a_procedure_to_a_table() {
     let (_home, screen) = open(160, 45);
     screen.keys(&["/"]);
-    screen.text("how does racks.html reach wheels through 8");
+    screen.text("how does racks.html reach Tables.fill");
     screen.keys(&["Enter"]);
-    let shown = screen.wait("the way", |s| s.contains("way 1 of") && s.contains("to wheels"));
-    for text in ["http  POST", "rpc", "Planner.PlanNight", "sql"] {
+    let shown = screen.wait("the way", |s| s.contains("way 1 of") && s.contains("to Tables.fill"));
+    for text in ["http  POST", "rpc", "Planner.PlanNight", "server.go:44", "store.go:53"] {
         assert!(shown.contains(text), "{text}:\n{shown}");
     }
 }

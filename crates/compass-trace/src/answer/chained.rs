@@ -5,14 +5,11 @@ use super::subject::Resolution;
 use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
 use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way, Ways};
 use crate::question::{Depth, Subject};
-use compass_facts::{DefId, Kind};
-use compass_index::{SymbolId, SymbolNo};
+use compass_facts::Kind;
+use compass_index::SymbolId;
 
 /// `through all` goes this far: beyond, a reader is lost and the machine busy.
 const ALL: u32 = 64;
-
-/// Of a file so many definitions are gone from.
-const MOST_INSIDE: usize = 5_000;
 
 /// From so many symbols near the end it is asked what could lead to them.
 const MOST_NEAR: usize = 500;
@@ -29,9 +26,6 @@ impl Engine {
             let resolution = self.resolve(subject)?;
             self.note_subject(&resolution, &mut found);
             starts.extend(symbols(&resolution));
-        }
-        if direction == Direction::Down {
-            starts = self.with_insides(starts)?;
         }
         let chain = self.chain(&starts, direction, levels(depth), context)?;
         self.say(&chain, &mut found);
@@ -58,8 +52,7 @@ impl Engine {
         let (a, b) = (self.resolve(from)?, self.resolve(to)?);
         self.note_subject(&a, &mut found);
         self.note_subject(&b, &mut found);
-        let starts = self.with_insides(self.symbols_of(from)?)?;
-        let ways = self.ways(&starts, &self.symbols_of(to)?, depth.map(levels), context)?;
+        let ways = self.ways(&self.symbols_of(from)?, &self.symbols_of(to)?, depth.map(levels), context)?;
         if ways.guessed {
             found.notes.push("only guesses lead there".to_owned());
         }
@@ -137,17 +130,6 @@ impl Engine {
             }
         }
         Ok(if leading.is_empty() { all } else { leading })
-    }
-
-    /// Files with what is defined in them: what a part of a page asks for, the page asks for.
-    fn with_insides(&self, symbols: Vec<SymbolId>) -> Result<Vec<SymbolId>, AnswerError> {
-        let mut out = symbols.clone();
-        for symbol in symbols.into_iter().filter(|s| s.number == SymbolNo::MODULE) {
-            let facts = self.index.facts(symbol.file)?;
-            let inside = facts.facts.definitions.iter().enumerate().filter(|(_, d)| !d.is_inner());
-            out.extend(inside.take(MOST_INSIDE).map(|(i, _)| SymbolId { file: symbol.file, number: facts.number(DefId(i as u32)) }));
-        }
-        Ok(out)
     }
 
     /// A symbol as an answer.

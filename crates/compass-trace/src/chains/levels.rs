@@ -2,7 +2,8 @@
 
 use super::edges::{Edge, Join};
 use crate::{AnswerError, Context, Engine};
-use compass_index::SymbolId;
+use compass_facts::DefId;
+use compass_index::{SymbolId, SymbolNo};
 use rustc_hash::FxHashSet;
 use std::time::Instant;
 
@@ -17,6 +18,9 @@ pub enum Direction {
 
 /// So many rows one chain may have; who needs more narrows.
 const MAX_NODES: usize = 5_000;
+
+/// Of a file so many definitions are gone from.
+const MOST_INSIDE: usize = 5_000;
 
 /// One row: a symbol reached over an edge.
 #[derive(Debug, Clone)]
@@ -49,12 +53,24 @@ pub struct Chain {
 }
 
 impl Engine {
+    /// Files with what is defined in them: what a part of a page asks for, the page asks for.
+    pub(super) fn with_insides(&self, symbols: &[SymbolId]) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut out = symbols.to_vec();
+        for symbol in symbols.iter().filter(|s| s.number == SymbolNo::MODULE) {
+            let facts = self.index.facts(symbol.file)?;
+            let inside = facts.facts.definitions.iter().enumerate().filter(|(_, d)| !d.is_inner());
+            out.extend(inside.take(MOST_INSIDE).map(|(i, _)| SymbolId { file: symbol.file, number: facts.number(DefId(i as u32)) }));
+        }
+        Ok(out)
+    }
+
     /// Goes `depth` levels up or down from some symbols.
     ///
     /// # Errors
     /// Those of the index, and [`AnswerError::Cancelled`].
     pub fn chain(&self, starts: &[SymbolId], direction: Direction, depth: u32, context: &Context) -> Result<Chain, AnswerError> {
         let began = Instant::now();
+        let starts = &if direction == Direction::Down { self.with_insides(starts)? } else { starts.to_vec() };
         let mut chain = Chain::default();
         let mut met: FxHashSet<SymbolId> = starts.iter().copied().collect();
         let mut level: Vec<(SymbolId, Option<usize>)> = starts.iter().map(|s| (*s, None)).collect();

@@ -58,6 +58,7 @@ impl Engine {
     /// # Errors
     /// Those of the index, and [`AnswerError::Cancelled`].
     pub fn ways(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, context: &Context) -> Result<Ways, AnswerError> {
+        let starts = &self.with_insides(starts)?;
         let sure = self.ways_of(starts, ends, longest, Certainty::Inferred, context)?;
         if !sure.ways.is_empty() || sure.cut {
             return Ok(sure);
