@@ -7,7 +7,7 @@
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
 use compass_facts::{Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
-use compass_index::{Cause, Certainty, FileId, LooseCause, SymbolId};
+use compass_index::{Cause, Certainty, CrossingKind, FileId, LooseCause, SymbolId};
 
 /// So many uses without a target are listed at most.
 const MOST_ROWS: usize = 20_000;
@@ -237,13 +237,21 @@ impl Engine {
 
     /// Functions that answer requests or serve procedures nobody here asks for: who does is outside.
     pub(super) fn miss_requests(&self, symbols: impl Iterator<Item = SymbolId>, found: &mut Found) -> Result<(), AnswerError> {
+        // Most code bases have no such side: then no file is opened for it.
+        let kinds = [CrossingKind::Http, CrossingKind::Rpc];
+        if !kinds.iter().any(|k| self.index.summary().loose.get(k.word()).is_some_and(|n| *n > 0)) {
+            return Ok(());
+        }
         for symbol in symbols {
+            let links = self.index.links(symbol.file)?;
+            if !links.loose.iter().any(|l| matches!(l.cause, LooseCause::NoRequest | LooseCause::NoCaller)) {
+                continue;
+            }
             let Some((facts, def)) = self.index.definition(symbol)? else { continue };
             let own = facts.facts.def(def);
             if !own.kind.is_callable() {
                 continue;
             }
-            let links = self.index.links(symbol.file)?;
             let is_nearest = |at: u32| {
                 let between = |d: &compass_facts::Definition| d.kind.is_callable() && (at..own.name_span.start).contains(&d.name_span.start);
                 at <= own.name_span.start && !facts.facts.definitions.iter().any(between)

@@ -42,6 +42,10 @@ impl Engine {
     /// A name that no definition has, as that of a namespace.
     pub(super) fn push_namespace(&self, name: &str, out: &mut Resolution) -> Result<(), AnswerError> {
         let files = self.files_within(name, None)?;
+        if files.is_empty() && self.index.files().len() > MOST_ASKED && parts(name).len() > 1 {
+            // Not all files of a large tree were asked.
+            out.cause.get_or_insert(Cause::TooMany);
+        }
         push(files.into_iter().map(SymbolId::module).collect(), out);
         Ok(())
     }

@@ -26,6 +26,8 @@ pub struct RpcTable {
     pub clients: Vec<String>,
     /// Types that servers extend or implement.
     pub servers: Vec<String>,
+    /// Ends of the names of calls that a client has beside those of the procedures.
+    pub call_endings: Vec<String>,
     /// Is a type a server that has all procedures, without saying so?
     pub by_shape: bool,
 }
@@ -111,6 +113,7 @@ impl<'a> Sides<'a> {
         for (file, signal, call) in calls(input).filter(|(_, _, c)| !c.marks) {
             let Some(table) = table_of(input.files[file].language) else { continue };
             let name = input.files[file].facts.name(call.name);
+            let name = table.call_endings.iter().find_map(|e| name.strip_suffix(e.as_str())).unwrap_or(name);
             for (n, service) in services.iter().enumerate() {
                 let Some(procedure) = service.procedures.keys().find(|p| is_written(p, name)) else { continue };
                 if let Some(sure) = is_client(input, table, service, &kept, n, file, call) {
@@ -236,9 +239,8 @@ fn is_client(input: &PassInput, table: &RpcTable, service: &Service, kept: &FxHa
     is_type(declared).then_some(true)
 }
 
-/// A procedure as generators write its name: as it is, beginning small, in small letters with lines between, waiting or not.
+/// A procedure as generators write its name: as it is, beginning small, in small letters with lines between.
 fn is_written(procedure: &str, name: &str) -> bool {
-    let name = name.strip_suffix("Async").unwrap_or(name);
     if procedure == name {
         return true;
     }
@@ -277,7 +279,6 @@ mod tests {
     #[case::as_it_is("PlanNight", "PlanNight", true)]
     #[case::small("PlanNight", "planNight", true)]
     #[case::lines("PlanNight", "plan_night", true)]
-    #[case::waiting("PlanNight", "PlanNightAsync", true)]
     #[case::another("PlanNight", "PlanDay", false)]
     #[case::letters_of_another_name("PlanNight", "Plannight", false)]
     fn names_of_procedures(#[case] procedure: &str, #[case] name: &str, #[case] same: bool) {

@@ -84,6 +84,13 @@ impl<'a> Constants<'a> {
         Some(joined(out))
     }
 
+    /// A text with `{}` for what is not known, and whether all of it is.
+    pub fn text(&self, input: &PassInput<'a>, file: usize, argument: &Argument) -> Option<(String, bool)> {
+        let pieces = self.pieces(input, file, argument, None)?;
+        let known = pieces.iter().all(|p| matches!(p, Piece::Text(_)));
+        Some((pieces.iter().map(|p| if let Piece::Text(t) = p { t.as_str() } else { "{}" }).collect(), known))
+    }
+
     fn parts(&self, input: &PassInput<'a>, file: usize, parts: &[TextPart], around: Option<DefId>, levels: Levels, out: &mut Vec<Piece>) {
         let facts = input.files[file].facts;
         for part in parts {

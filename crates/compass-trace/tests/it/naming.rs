@@ -146,3 +146,13 @@ fn the_sign_of_a_name_belongs_to_it() {
         assert_eq!(testkit::places(&testkit::ask(&engine, &format!("where is {place}"))), [wanted], "{place}");
     }
 }
+
+/// A namespace whose folder is called otherwise is not looked for in all of a large tree: nothing found is not nothing there.
+#[test]
+fn a_namespace_of_a_large_tree_may_not_be_found() {
+    let files: Vec<(String, &str)> = (0..4_010).map(|i| (format!("racks/r{i}.php"), "<?php\nnamespace Cellar\\Salt;\n")).collect();
+    let files: Vec<(&str, &str)> = files.iter().map(|(p, t)| (p.as_str(), *t)).collect();
+    let project = Project::with(&files);
+    let found = ask(&engine(&project), "what is Cellar\\Salt");
+    assert!(!found.answers.is_empty() || !found.complete, "{:?} {:?}", found.missing, found.notes);
+}

@@ -62,7 +62,7 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
             by_callee.entry(place).or_default().push((file, signal.span, signal.enclosing, call, certainty));
         }
         if call.decorates.is_none() {
-            let by_table = || frameworks.table().and_then(|table| asked_by_table(input, constants, table, file, signal, call));
+            let by_table = || frameworks.table().and_then(|table| asked_by_table(input, constants, table, file, signal, call, meaning.map(|m| m.0)));
             let draft = asked(input, constants, (&bases, frameworks.requests()), file, signal, call, meaning.map(|m| m.0));
             drafts.extend(draft.or_else(by_table));
         }
@@ -183,12 +183,17 @@ fn asked_by_table(
     file: usize,
     signal: &compass_facts::Signal,
     call: &CallSignal,
+    callee: Option<Place>,
 ) -> Option<Draft> {
     let facts = input.files[file].facts;
     let name = facts.name(call.name);
     let receiver = call.receiver.and_then(|r| facts.find_use_at(r)).map(|u| facts.name(facts.usage(u).name));
     let is_of = |r: &RequestCall| r.of.is_empty() || receiver.is_some_and(|given| r.of.iter().any(|n| n == given));
     let made = table.requests.iter().find(|r| r.name == name && is_of(r))?;
+    // Where any value may have a function of that name, one with a body is followed as a wrapper.
+    if made.of.is_empty() && callee.is_some_and(|p| input.files[p.file].facts.def(p.def).body.is_some()) {
+        return None;
+    }
     let pieces = |at: usize| constants.pieces(input, file, call.arguments.get(at)?, signal.enclosing);
     let by_key = made.method_key.as_deref().and_then(|key| named(facts, call, &[key])).and_then(|a| constants.pieces(input, file, a, signal.enclosing));
     let method = match (&made.method, made.method_at) {
@@ -203,7 +208,13 @@ fn asked_by_table(
         }
         (None, None) => vec![Piece::Hole],
     };
-    Some(Draft { method, path: pieces(made.path_at)?, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true, quiet: made.quiet })
+    // What any value may be called tells less than the name of a package that is imported.
+    let of_package = |word: &str| {
+        let is_it = |module: &str| table.modules.iter().any(|m| m == module) && module.rsplit(['/', '.']).next() == Some(word);
+        facts.imports.iter().any(|i| is_it(facts.name(i.module)))
+    };
+    let sure = call.receiver.is_none() || receiver.is_some_and(of_package);
+    Some(Draft { method, path: pieces(made.path_at)?, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure, quiet: made.quiet })
 }
 
 /// The request a call makes by itself.

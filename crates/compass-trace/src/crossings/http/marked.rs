@@ -3,7 +3,7 @@
 use super::routers::{imports_framework, joined};
 use super::table::HttpTable;
 use super::{Route, route_segments};
-use crate::crossings::string_evaluation::{Constants, Piece, calls_in, named};
+use crate::crossings::string_evaluation::{Constants, calls_in, named};
 use compass_facts::{Argument, CallSignal, DefId, Facts, Kind, Language, Span};
 use compass_index::PassInput;
 use rustc_hash::FxHashMap;
@@ -48,7 +48,7 @@ fn of_file(input: &PassInput, constants: &Constants, table: &HttpTable, file: us
         let before = above.map(|a| &a.paths).filter(|p| !p.is_empty()).unwrap_or(&none);
         for (own_path, known) in if own.paths.is_empty() { &none } else { &own.paths } {
             for (prefix, prefix_known) in before {
-                let path = filled(facts, table, class, *def, &below(prefix, own_path));
+                let path = filled(facts, table, class, *def, &below(table, prefix, own_path));
                 let methods: Vec<Option<String>> = if own.methods.is_empty() { vec![None] } else { own.methods.iter().cloned().map(Some).collect() };
                 for method in methods {
                     out.push(Route {
@@ -87,10 +87,10 @@ fn note(input: &PassInput, constants: &Constants, table: &HttpTable, file: usize
         }
     }
     if let Some(methods) = keys(&table.method_keys) {
-        said.methods.extend(several(methods).filter_map(|a| method(input, constants, file, a)));
+        said.methods.extend(several(methods).filter_map(|a| method(input, constants, table, file, a)));
     }
     let path = call.arguments.first().or_else(|| keys(&table.path_keys)).or_else(|| named(facts, call, &[]));
-    said.paths.extend(path.into_iter().flat_map(several).filter_map(|a| text(input, constants, file, a)));
+    said.paths.extend(path.into_iter().flat_map(several).filter_map(|a| constants.text(input, file, a)));
 }
 
 /// The parts of a list, or the one value.
@@ -101,36 +101,34 @@ fn several(argument: &Argument) -> impl Iterator<Item = &Argument> {
     }
 }
 
-fn text(input: &PassInput, constants: &Constants, file: usize, argument: &Argument) -> Option<(String, bool)> {
-    let pieces = constants.pieces(input, file, argument, None)?;
-    let known = pieces.iter().all(|p| matches!(p, Piece::Text(_)));
-    Some((pieces.iter().map(|p| if let Piece::Text(t) = p { t.as_str() } else { "{}" }).collect(), known))
-}
-
 /// `"POST"`, or the last name of `RequestMethod.POST`.
-fn method(input: &PassInput, constants: &Constants, file: usize, argument: &Argument) -> Option<String> {
+fn method(input: &PassInput, constants: &Constants, table: &HttpTable, file: usize, argument: &Argument) -> Option<String> {
     if let Argument::Name(at) = argument {
         let facts = input.files[file].facts;
         let word = facts.name(facts.usage(facts.find_use_at(*at)?).name);
-        return Some(word.trim_start_matches("METHOD_").to_ascii_uppercase());
+        return Some(table.method_of(word).unwrap_or_else(|| word.to_ascii_uppercase()));
     }
-    text(input, constants, file, argument).filter(|t| t.1).map(|t| t.0.to_ascii_uppercase())
+    constants.text(input, file, argument).filter(|t| t.1).map(|t| t.0.to_ascii_uppercase())
 }
 
 /// A path below another, unless it begins anew.
-fn below(prefix: &str, path: &str) -> String {
-    match path.strip_prefix("~") {
+fn below(table: &HttpTable, prefix: &str, path: &str) -> String {
+    match table.anew.as_deref().and_then(|sign| path.strip_prefix(sign)) {
         Some(anew) => anew.to_owned(),
         None => joined(&format!("/{}", prefix.trim_matches('/')), path),
     }
 }
 
-/// `[controller]` and `[action]`: what stands for the class and the function.
+/// The path with the names of the class and the function, where it has the table's words for them.
 fn filled(facts: &Facts, table: &HttpTable, class: Option<DefId>, function: DefId, path: &str) -> String {
-    if !path.contains('[') || table.class_endings.is_empty() {
-        return path.to_owned();
+    let mut path = path.to_owned();
+    if let Some(word) = &table.class_word {
+        let name = class.map_or("", |c| facts.def_name(c));
+        let name = table.class_endings.iter().find_map(|e| name.strip_suffix(e.as_str())).unwrap_or(name);
+        path = path.replace(word, &name.to_ascii_lowercase());
     }
-    let name = class.map_or("", |c| facts.def_name(c));
-    let name = table.class_endings.iter().find_map(|e| name.strip_suffix(e.as_str())).unwrap_or(name);
-    path.replace("[controller]", &name.to_ascii_lowercase()).replace("[action]", &facts.def_name(function).to_ascii_lowercase())
+    if let Some(word) = &table.function_word {
+        path = path.replace(word, &facts.def_name(function).to_ascii_lowercase());
+    }
+    path
 }

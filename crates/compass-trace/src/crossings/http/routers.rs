@@ -7,11 +7,12 @@
 
 use super::table::HttpTable;
 use super::{Route, route_segments};
-use crate::crossings::string_evaluation::{Constants, Piece, calls_in};
+use crate::crossings::string_evaluation::{Constants, calls_in};
 use compass_facts::bounds::Levels;
 use compass_facts::{Argument, CallSignal, DefId, Kind, Language, Signal, Span};
 use compass_index::{PassInput, Place, SymbolId};
 use rustc_hash::{FxHashMap, FxHashSet};
+use std::cell::Cell;
 
 /// A call by its file and its number among the calls of that file.
 #[derive(Debug, Clone, Copy)]
@@ -50,7 +51,12 @@ struct Routers<'p, 'a> {
     handed: FxHashMap<Place, Vec<usize>>,
     /// Files that import a framework.
     sure: FxHashSet<usize>,
+    /// So many routers are still gone back to for the route in hand: mounts of mounts may lead in circles.
+    left: Cell<u32>,
 }
+
+/// For one route so many routers are gone back to.
+const MOST_ROUTERS: u32 = 2_000;
 
 /// All routes that calls of a language declare.
 pub(super) fn routes(input: &PassInput, constants: &Constants, table: &HttpTable, is_of: impl Fn(Language) -> bool) -> Vec<Route> {
@@ -75,6 +81,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             around: FxHashMap::default(),
             handed: FxHashMap::default(),
             sure: FxHashSet::default(),
+            left: Cell::new(0),
         };
         for n in 0..out.sites.len() {
             out.note(n);
@@ -121,12 +128,8 @@ impl<'p, 'a> Routers<'p, 'a> {
         self.input.files[site.file].facts.name(site.call.name)
     }
 
-    /// A text, and whether all of it is known.
     fn text(&self, site: &Site, argument: &Argument) -> Option<(String, bool)> {
-        let pieces = self.constants.pieces(self.input, site.file, argument, None)?;
-        let known = pieces.iter().all(|p| matches!(p, Piece::Text(_)));
-        let text = pieces.iter().map(|p| if let Piece::Text(t) = p { t.as_str() } else { "{}" }).collect();
-        Some((text, known))
+        self.constants.text(self.input, site.file, argument)
     }
 
     /// A method that is written, or that a constant stands for.
@@ -156,6 +159,7 @@ impl<'p, 'a> Routers<'p, 'a> {
 
     /// The routes of a call: none, mostly.
     fn declared(&self, site: &Site<'a>) -> Vec<Route> {
+        self.left.set(MOST_ROUTERS);
         let name = self.name(site);
         if !self.table.is_route(name) {
             return Vec::new();
@@ -254,8 +258,9 @@ impl<'p, 'a> Routers<'p, 'a> {
     fn narrowed(&self, site: &Site) -> Option<Vec<Option<String>>> {
         let behind = self.behind.get(&(site.file, site.call.at)).into_iter().flatten().map(|n| &self.sites[*n]);
         let around = behind.into_iter().find(|s| self.table.narrowing.iter().any(|n| n == self.name(s)))?;
-        let said: Vec<Option<String>> = around.call.arguments.iter().filter_map(|a| self.method(around, a)).map(Some).collect();
-        (!said.is_empty()).then_some(said)
+        // One that is not known may be any.
+        let said: Option<Vec<String>> = around.call.arguments.iter().map(|a| self.method(around, a)).collect();
+        said.filter(|s| !s.is_empty()).map(|s| s.into_iter().map(Some).collect()).or(Some(vec![None]))
     }
 
     /// What answers: a function by its name, one that is written there, or what a call is given or gives.
@@ -283,7 +288,9 @@ impl<'p, 'a> Routers<'p, 'a> {
 
     /// What goes before the paths of a router that a call is made on.
     fn of_receiver(&self, site: &Site<'a>, levels: Levels) -> Vec<Prefix> {
-        let Some(levels) = levels.down() else { return vec![Prefix { text: String::new(), known: false, mounts: Vec::new() }] };
+        let left = self.left.get();
+        self.left.set(left.saturating_sub(1));
+        let Some(levels) = levels.down().filter(|_| left > 0) else { return vec![Prefix { text: String::new(), known: false, mounts: Vec::new() }] };
         // The innermost function literal around that a group was handed.
         let around = self
             .around

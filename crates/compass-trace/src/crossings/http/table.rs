@@ -46,8 +46,14 @@ pub struct HttpTable {
     pub path_keys: Vec<String>,
     /// Names under which a mark is given its methods.
     pub method_keys: Vec<String>,
-    /// Ends of names of classes that a path leaves out where it names the class: `[controller]`.
+    /// What stands in a path for the name of the class, and for that of the function.
+    pub class_word: Option<String>,
+    /// See `class_word`.
+    pub function_word: Option<String>,
+    /// Ends of names of classes that are left out there.
     pub class_endings: Vec<String>,
+    /// The sign of a path that begins anew, without that of its class.
+    pub anew: Option<String>,
     /// Calls that make requests.
     pub requests: Vec<RequestCall>,
     /// Names of calls that are recorded whatever they are given: found once, asked for at each call of a file.
