@@ -5,6 +5,7 @@
 
 mod definition;
 mod facts;
+pub(crate) mod flow;
 mod gap;
 mod ids;
 mod import;
@@ -15,6 +16,7 @@ mod usage;
 
 pub use definition::{Definition, Flags, Kind};
 pub use facts::{Facts, NameTable, Outer};
+pub use flow::{Flow, FlowPart};
 pub use gap::{Gap, GapCause};
 pub use ids::{DefId, GapId, ImportId, NameId, ScopeId, Span, TypeId, UseId};
 pub use import::{AT_RUN_TIME, Export, Import, ImportKind};

@@ -42,11 +42,12 @@ struct Rest {
 }
 
 /// What comes last, behind the uses.
-#[derive(Serialize, Deserialize)]
+#[derive(Deserialize)]
 struct Inner {
     types: Vec<TypeExpr>,
     arguments: Vec<(UseId, Vec<TypeId>)>,
-    held: Vec<(UseId, UseId)>,
+    #[serde(deserialize_with = "crate::model::flow::unpack")]
+    flows: Vec<Flow>,
     hidden: Vec<NameId>,
     hides_more: bool,
 }
@@ -99,7 +100,7 @@ pub fn encode(facts: &Facts) -> Result<Vec<u8>, WireError> {
     let rest = postcard::to_extend(&rest, Vec::new())?;
     head.rest = rest.len() as u32;
     let inner =
-        InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, held: &facts.held, hidden: &facts.hidden, hides_more: facts.hides_more };
+        InnerRef { types: &facts.types[outer_types..], arguments: &facts.arguments, flows: &facts.flows, hidden: &facts.hidden, hides_more: facts.hides_more };
     let mut out = Writer(postcard::to_extend(&head, Vec::with_capacity(facts.uses.len() * 6 + 256))?);
     definitions_out(&facts.definitions, &mut out);
     out.0.extend_from_slice(&rest);
@@ -141,7 +142,7 @@ pub fn decode(bytes: &[u8]) -> Result<Facts, WireError> {
         made: rest.made,
         pasted: rest.pasted,
         arguments: inner.arguments,
-        held: inner.held,
+        flows: inner.flows,
         hidden: inner.hidden,
         hides_more: inner.hides_more,
         conditions: rest.conditions,
@@ -306,7 +307,8 @@ struct RestRef<'f> {
 struct InnerRef<'f> {
     types: &'f [TypeExpr],
     arguments: &'f [(UseId, Vec<TypeId>)],
-    held: &'f [(UseId, UseId)],
+    #[serde(serialize_with = "crate::model::flow::pack")]
+    flows: &'f [Flow],
     hidden: &'f [NameId],
     hides_more: bool,
 }

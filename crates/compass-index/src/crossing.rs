@@ -20,13 +20,47 @@ pub enum CrossingKind {
     Sql,
     /// A call of a procedure and what serves it.
     Rpc,
+    /// What is sent under a name, and what receives it.
+    Message,
+    /// A key of the environment or of a configuration, and where it is set.
+    Setting,
+    /// The name of a template, and its file.
+    Template,
+    /// The id of an element, and the page that has it.
+    Element,
+    /// A command, and the program it starts.
+    Process,
+    /// An operation, and what resolves it.
+    GraphQl,
 }
 
-compass_facts::stored_by_number!(CrossingKind { Http = 0, Native = 1, Sql = 2, Rpc = 3 });
+compass_facts::stored_by_number!(CrossingKind {
+    Http = 0,
+    Native = 1,
+    Sql = 2,
+    Rpc = 3,
+    Message = 4,
+    Setting = 5,
+    Template = 6,
+    Element = 7,
+    Process = 8,
+    GraphQl = 9,
+});
 
 impl CrossingKind {
     /// All of them.
-    pub const ALL: [CrossingKind; 4] = [CrossingKind::Http, CrossingKind::Native, CrossingKind::Sql, CrossingKind::Rpc];
+    pub const ALL: [CrossingKind; 10] = [
+        CrossingKind::Http,
+        CrossingKind::Native,
+        CrossingKind::Sql,
+        CrossingKind::Rpc,
+        CrossingKind::Message,
+        CrossingKind::Setting,
+        CrossingKind::Template,
+        CrossingKind::Element,
+        CrossingKind::Process,
+        CrossingKind::GraphQl,
+    ];
 
     /// The word of answers and screens.
     pub fn word(self) -> &'static str {
@@ -35,6 +69,12 @@ impl CrossingKind {
             CrossingKind::Native => "native",
             CrossingKind::Sql => "sql",
             CrossingKind::Rpc => "rpc",
+            CrossingKind::Message => "message",
+            CrossingKind::Setting => "setting",
+            CrossingKind::Template => "template",
+            CrossingKind::Element => "element",
+            CrossingKind::Process => "process",
+            CrossingKind::GraphQl => "graphql",
         }
     }
 }
@@ -81,9 +121,23 @@ pub enum LooseCause {
     NoServer,
     /// Nothing calls a procedure that is served.
     NoCaller,
+    /// Nothing receives what is sent under this name.
+    NoReceiver,
+    /// Nothing is sent under this name.
+    NoSender,
+    /// Nothing sets this key.
+    NoSetting,
+    /// Nothing reads this key.
+    NoReader,
+    /// No file of this name.
+    NoFile,
+    /// No page has an element of this id.
+    NoElement,
+    /// Nothing resolves this field.
+    NoResolver,
 }
 
-compass_facts::stored_by_number!(LooseCause { NoRoute = 0, OtherMethod = 1, Unknown = 2, NoRequest = 3, NoTable = 4, NoColumn = 5, NoExport = 6, NoServer = 7, NoCaller = 8 });
+compass_facts::stored_by_number!(LooseCause { NoRoute = 0, OtherMethod = 1, Unknown = 2, NoRequest = 3, NoTable = 4, NoColumn = 5, NoExport = 6, NoServer = 7, NoCaller = 8, NoReceiver = 9, NoSender = 10, NoSetting = 11, NoReader = 12, NoFile = 13, NoElement = 14, NoResolver = 15 });
 
 impl LooseCause {
     /// In words.
@@ -98,6 +152,13 @@ impl LooseCause {
             LooseCause::NoExport => "no native symbol of this name is defined",
             LooseCause::NoServer => "nothing that serves this procedure was found",
             LooseCause::NoCaller => "no call of this procedure was found",
+            LooseCause::NoReceiver => "nothing that receives messages of this name was found",
+            LooseCause::NoSender => "nothing that sends messages of this name was found",
+            LooseCause::NoSetting => "no file here sets this key",
+            LooseCause::NoReader => "nothing that reads this key was found",
+            LooseCause::NoFile => "no file of this name is here",
+            LooseCause::NoElement => "no page here has an element of this id",
+            LooseCause::NoResolver => "nothing that resolves this field was found",
         }
     }
 }

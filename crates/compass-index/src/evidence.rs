@@ -187,8 +187,6 @@ pub struct FileLinks {
     pub bases: Vec<(SymbolId, SymbolId, Certainty)>,
     /// A type and a member of it that this file writes outside the type's body.
     pub members: Vec<(SymbolId, SymbolId)>,
-    /// What can be called later through a place: the place, the function put there, and the use that puts it.
-    pub held: Vec<(SymbolId, SymbolId, UseId)>,
     /// What the file implements, and where a declaration file declares it.
     pub declared: Vec<(SymbolId, SymbolId)>,
     /// Crossings that begin here, by place.
@@ -209,8 +207,7 @@ impl FileLinks {
         self.evidence.iter_mut().flatten().try_for_each(|step| put(&mut step.symbol))?;
         self.imports.iter_mut().flatten().try_for_each(put)?;
         self.bases.iter_mut().try_for_each(|(a, b, _)| put(a).and_then(|()| put(b)))?;
-        self.members.iter_mut().chain(&mut self.declared).try_for_each(|(a, b)| put(a).and_then(|()| put(b)))?;
-        self.held.iter_mut().try_for_each(|(a, b, _)| put(a).and_then(|()| put(b)))
+        self.members.iter_mut().chain(&mut self.declared).try_for_each(|(a, b)| put(a).and_then(|()| put(b)))
     }
 
     /// The link of a use.

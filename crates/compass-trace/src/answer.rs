@@ -24,6 +24,7 @@ pub(crate) use introducing::Introduction;
 mod levels;
 mod listing;
 mod marks;
+pub(crate) use marks::marks_before;
 mod namespaces;
 mod naming;
 mod overrides;
@@ -33,6 +34,7 @@ mod rows;
 mod scan;
 mod side_by_side;
 mod subject;
+mod through_values;
 
 use crate::history_and_coverage::{GitError, KeptReports, Testing};
 use crate::question::{Filter, Form, ParseError, Question, parse};

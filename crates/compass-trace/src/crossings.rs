@@ -6,6 +6,7 @@
 
 pub mod frameworks;
 mod http;
+mod names;
 mod native;
 mod rpc;
 mod sql;
@@ -16,5 +17,5 @@ use std::sync::Arc;
 
 /// All passes, in the order they run.
 pub fn passes() -> Passes {
-    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql), Arc::new(rpc::Rpc)]
+    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql), Arc::new(rpc::Rpc), Arc::new(names::Names)]
 }

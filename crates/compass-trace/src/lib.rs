@@ -16,6 +16,7 @@ pub mod documentation;
 pub mod fuzzy;
 pub mod highlights;
 pub mod history_and_coverage;
+pub mod indirect;
 pub mod kin;
 pub mod question;
 pub mod units;

@@ -18,6 +18,7 @@ mod declarations;
 mod declarators;
 mod expansion;
 mod expressions;
+mod flows;
 mod functions;
 mod initialisers;
 mod lambdas;

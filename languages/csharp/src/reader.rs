@@ -12,6 +12,7 @@ mod members;
 mod patterns;
 mod types;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
@@ -22,13 +23,19 @@ use compass_facts::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind, Sp
 pub(crate) fn read(text: &str, tree: &Tree, unseen: &[Span], cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader =
         Reader { b, class: None, handed: None, accessed: Vec::new(), returned: Vec::new(), left_out: conditions::left_out(text), namespace: String::new() };
     reader.block(tree.root_node());
     unseen.iter().for_each(|span| reader.b.gap(GapCause::Syntax, *span));
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["First", "FirstOrDefault", "Single", "GetValueOrDefault", "GetValue", "Dequeue", "Pop", "ElementAt"], adders: &["Add", "TryAdd", "Enqueue", "Push", "Insert", "Register", "Subscribe"], invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"], signals: false };
 
 /// State of the walk.
 struct Reader<'t> {

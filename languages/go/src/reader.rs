@@ -9,6 +9,7 @@ mod signatures;
 mod statements;
 mod types;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
@@ -20,9 +21,11 @@ use rustc_hash::FxHashMap;
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, methods: FxHashMap::default() };
     reader.all(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     let mut facts = reader.b.finish();
     if !is_built(text) {
         // Other systems' files stand beside the usual one's: their definitions come after.
@@ -30,6 +33,10 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     }
     facts
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["Load", "Get"], adders: &["append", "Store"], invokers: &["Call"], signals: false };
 
 /// State of the walk.
 struct Reader<'t> {

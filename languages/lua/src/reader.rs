@@ -5,6 +5,7 @@
 
 mod expressions;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{comment_before, named, span, text};
@@ -20,8 +21,13 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     let mut reader = Reader { b, tables: FxHashMap::default(), stands_for: FxHashMap::default(), announced: FxHashSet::default(), returns: Vec::new() };
     reader.block(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &[], adders: &["insert"], invokers: &[], signals: true };
 
 /// State of the walk.
 struct Reader<'t> {

@@ -1,6 +1,7 @@
 //! Manifests: what ties units together, in one room. Rules of make, stages of container images, services, scripts of packages,
 //! descriptions of interfaces.
 
+mod frameworks;
 mod commands;
 mod docker;
 mod document;

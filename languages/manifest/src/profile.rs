@@ -5,6 +5,7 @@ use compass_facts::Language;
 use compass_facts::profile::{Modules, PLAIN, Packages, Profile, Qualifier, Standard, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 /// Variables that make sets by itself.
 static VARIABLES: Words = Words::new(|| words(include_str!("data/make.txt")));
@@ -55,6 +56,7 @@ static IMAGES: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ManifestRules)),
     meets_others: true,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::ManifestFrameworks)),
     ..PLAIN
 };
 
@@ -87,5 +89,6 @@ static DOCUMENTS: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ManifestRules)),
     meets_others: true,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::ManifestFrameworks)),
     ..PLAIN
 };

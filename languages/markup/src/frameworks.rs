@@ -1,15 +1,22 @@
 //! Frameworks: what of a page asks a server, as a table.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable};
+use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
 static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str!("data/http.toml")));
 
+/// See `data/names.toml`.
+pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
+
 /// See the module.
 pub(crate) struct MarkupFrameworks;
 
 impl Frameworks for MarkupFrameworks {
+    fn names(&self) -> Option<&'static NameTable> {
+        Some(&NAMES)
+    }
+
     fn table(&self) -> Option<&'static HttpTable> {
         Some(&TABLE)
     }

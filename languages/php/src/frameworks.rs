@@ -1,15 +1,22 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable};
+use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
 pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str!("data/http.toml")));
 
+/// See `data/names.toml`.
+pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
+
 /// See the module.
 pub(crate) struct PhpFrameworks;
 
 impl Frameworks for PhpFrameworks {
+    fn names(&self) -> Option<&'static NameTable> {
+        Some(&NAMES)
+    }
+
     fn table(&self) -> Option<&'static HttpTable> {
         Some(&TABLE)
     }

@@ -10,6 +10,7 @@ mod includes;
 mod names;
 mod said;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
@@ -21,7 +22,8 @@ use rustc_hash::FxHashMap;
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader {
         b,
         class: None,
@@ -34,8 +36,13 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
         given: Vec::new(),
     };
     reader.block(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["get", "first", "pop", "shift"], adders: &["push", "set", "add", "attach"], invokers: &["__invoke", "call"], signals: true };
 
 /// State of the walk.
 struct Reader<'t> {

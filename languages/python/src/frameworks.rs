@@ -4,11 +4,14 @@ mod native;
 mod routes;
 
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Constants, Frameworks, Requests, Route, RpcTable, TakeNative};
+use compass_trace::crossings::frameworks::{Constants, Frameworks, NameTable, Requests, Route, RpcTable, TakeNative};
 use std::sync::LazyLock;
 
 /// See `data/rpc.toml`.
 pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(include_str!("data/rpc.toml")));
+
+/// See `data/names.toml`.
+pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
 /// See the module.
 pub(crate) struct PythonFrameworks;
@@ -16,6 +19,15 @@ pub(crate) struct PythonFrameworks;
 impl Frameworks for PythonFrameworks {
     fn rpc(&self) -> Option<&'static RpcTable> {
         Some(&RPC)
+    }
+
+    fn names(&self) -> Option<&'static NameTable> {
+        Some(&NAMES)
+    }
+
+    fn module_files(&self, name: &str) -> Vec<String> {
+        let path = name.replace('.', "/");
+        vec![format!("{path}.py"), format!("{path}/__main__.py")]
     }
 
     fn routes(&self, input: &PassInput, constants: &Constants) -> Vec<Route> {

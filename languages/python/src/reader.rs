@@ -8,6 +8,7 @@ mod definitions;
 mod expressions;
 mod imports;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
@@ -18,10 +19,16 @@ use compass_facts::{Cancel, Facts, GapCause, ScopeId};
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Direct }, cancel);
     b.telling = |name, _| crate::frameworks::RPC.is_maker(name);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new(), decorator: None, unbound: None };
     reader.block(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["get", "pop", "values", "popleft", "setdefault", "items"], adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"], invokers: &["__call__"], signals: false };
 
 /// State of the walk.
 struct Reader<'t> {

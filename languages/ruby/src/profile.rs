@@ -5,6 +5,7 @@ use compass_facts::Language;
 use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
+use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_index::linking::RulesPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/ruby.txt")));
@@ -57,5 +58,6 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::RubyRules)),
     exports_names: false,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::RubyFrameworks)),
     ..PLAIN
 };

@@ -1,5 +1,6 @@
 //! Rust: what is particular to it, in one room.
 
+mod frameworks;
 mod introduction;
 mod ladder;
 pub mod macros;

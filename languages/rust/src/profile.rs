@@ -7,6 +7,7 @@ use compass_facts::profile::{
     Calls, Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words,
 };
 use compass_facts::reading::syntax::Grammar;
+use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_index::linking::RulesPart;
 use compass_unfold::LadderPart;
 
@@ -59,6 +60,7 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::Rust)),
     exports_names: false,
     marks_are: compass_facts::Role::Ref,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::RustFrameworks)),
     ..PLAIN
 };
 

@@ -14,6 +14,7 @@ mod patterns;
 mod types;
 mod uses;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
@@ -38,8 +39,13 @@ fn read_with(text: &str, tree: &Tree, items: &ItemsInMacros, cancel: &Cancel) ->
     let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     let mut reader = Reader { b, own_type: None, handed: None, foreign: false, items, in_macro: false };
     reader.all_statements(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["get", "get_mut", "remove", "pop", "unwrap", "expect", "iter", "values", "first", "last", "cloned", "copied"], adders: &["push", "insert", "push_back", "push_front"], invokers: &["call", "call_mut", "call_once"], signals: true };
 
 /// State of the walk.
 struct Reader<'t> {

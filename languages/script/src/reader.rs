@@ -15,6 +15,7 @@ pub(crate) mod markup;
 mod patterns;
 mod types;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{find_child, has_child, named, span};
@@ -25,7 +26,8 @@ use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeExpr, TypeId};
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader {
         b,
         class: None,
@@ -45,8 +47,13 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         passes_on: false,
     };
     reader.block(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["get", "pop", "shift", "at", "values", "entries", "find"], adders: &["push", "set", "add", "unshift"], invokers: &["call", "apply", "bind"], signals: false };
 
 /// State of the walk.
 struct Reader<'t> {

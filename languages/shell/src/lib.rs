@@ -1,5 +1,6 @@
 //! Shell scripts: what is particular to them, in one room.
 
+mod frameworks;
 mod profile;
 mod reader;
 mod rules;

@@ -4,6 +4,7 @@ use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::{Modules, PLAIN, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
+use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_index::linking::RulesPart;
 
 /// Commands of the shell, programs that come with the system, variables that the shell sets.
@@ -49,5 +50,6 @@ static PROFILE: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::ShellRules)),
+    frameworks: Some(&FrameworksPart(&crate::frameworks::ShellFrameworks)),
     ..PLAIN
 };

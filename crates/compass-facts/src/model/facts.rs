@@ -1,6 +1,6 @@
 //! The facts of one file, and its interned names.
 
-use super::{Condition, DefId, Definition, Export, Extension, Gap, Import, ImportId, NameId, Scope, ScopeId, Signal, TypeExpr, TypeId, Use, UseId};
+use super::{Condition, DefId, Definition, Export, Extension, Flow, Gap, Import, ImportId, NameId, Scope, ScopeId, Signal, TypeExpr, TypeId, Use, UseId};
 use serde::{Deserialize, Serialize};
 
 /// The distinct names of a file, in order of first mention.
@@ -116,8 +116,8 @@ pub struct Facts {
     pub extensions: Vec<Extension>,
     /// Arguments of calls, by use, where a language chooses among overloads by them.
     pub arguments: Vec<(UseId, Vec<TypeId>)>,
-    /// What is kept under a name and can be called later: the use of the place, the use of the function.
-    pub held: Vec<(UseId, UseId)>,
+    /// Values that are put somewhere and may be called from there, by place of the value.
+    pub flows: Vec<Flow>,
     /// Distinct words of the regions that could not be read: each may be a use nobody sees. Sorted by text.
     pub hidden: Vec<NameId>,
     /// Is there unread text whose words are not among these?
@@ -156,7 +156,7 @@ impl Default for Facts {
             defaults: Vec::new(),
             extensions: Vec::new(),
             arguments: Vec::new(),
-            held: Vec::new(),
+            flows: Vec::new(),
             hidden: Vec::new(),
             hides_more: false,
             signatures: Vec::new(),
@@ -249,7 +249,7 @@ impl Facts {
         self.names.truncate(self.outer.names as usize);
         self.uses = Vec::new();
         self.arguments = Vec::new();
-        self.held = Vec::new();
+        self.flows = Vec::new();
         self.hidden = Vec::new();
         self.scopes.shrink_to_fit();
         self

@@ -76,7 +76,7 @@ pub struct Builder<'t> {
     pub text: &'t str,
     /// Where the walk stands.
     pub place: Place,
-    facts: Facts,
+    pub(super) facts: Facts,
     interned: FxHashMap<Box<str>, NameId>,
     bound: FxHashMap<(ScopeId, NameId), Vec<DefId>>,
     imported: FxHashMap<(ScopeId, NameId), ImportId>,
@@ -94,6 +94,10 @@ pub struct Builder<'t> {
     pub telling: fn(&str, Option<&str>) -> bool,
     /// Marks that are recorded for the same reason.
     pub marking: fn(&str) -> bool,
+    /// Calls that name something which meets others under that name, where they are given a text.
+    pub naming: fn(&str, Option<&str>) -> bool,
+    /// Words of the language's libraries for what moves values.
+    pub flow_words: &'static super::flows::FlowWords,
     /// Names that results of such calls are kept under.
     pub(super) told: FxHashSet<NameId>,
     /// Calls that such a call is given.
@@ -120,6 +124,8 @@ impl<'t> Builder<'t> {
             text_depth: 0,
             telling: |_, _| false,
             marking: |_| false,
+            naming: |_, _| false,
+            flow_words: &super::flows::FlowWords { elements: &[], adders: &[], invokers: &[], signals: false },
             told: FxHashSet::default(),
             asked_for: FxHashSet::default(),
         }
@@ -541,7 +547,7 @@ impl<'t> Builder<'t> {
     }
 }
 
-/// Sorts definitions and uses by place and renames every id accordingly.
+/// Sorts definitions and uses by place, renames every id accordingly, and drops flows of what cannot be called.
 pub fn sort(mut facts: Facts) -> Facts {
     let mut order: Vec<u32> = (0..facts.definitions.len() as u32).collect();
     order.sort_by_key(|&i| facts.definitions[i as usize].name_span);
@@ -578,12 +584,13 @@ pub fn sort(mut facts: Facts) -> Facts {
     facts.signals.sort_by_key(|s| s.span);
     sort_uses(&mut facts);
     facts.gaps.sort_by_key(|g| g.span);
+    super::flows::settle(&mut facts);
     facts
 }
 
 /// Sorts uses by place; what names them by position follows.
 fn sort_uses(facts: &mut Facts) {
-    if facts.arguments.is_empty() && facts.held.is_empty() {
+    if facts.arguments.is_empty() {
         facts.uses.sort_by_key(|u| u.span);
         return;
     }
@@ -596,6 +603,4 @@ fn sort_uses(facts: &mut Facts) {
     facts.uses = order.iter().map(|&i| facts.uses[i as usize].clone()).collect();
     facts.arguments.iter_mut().for_each(|a| a.0 = renamed[a.0.index()]);
     facts.arguments.sort_by_key(|a| a.0);
-    facts.held.iter_mut().for_each(|(place, function)| (*place, *function) = (renamed[place.index()], renamed[function.index()]));
-    facts.held.sort();
 }

@@ -122,6 +122,11 @@ fn order_names(facts: &mut Facts) {
     facts.hidden.iter_mut().for_each(|n| *n = name(*n));
     facts.signatures.iter_mut().chain(&mut facts.made).for_each(|s| s.1 = name(s.1));
     facts.pasted.iter_mut().for_each(|n| *n = name(*n));
+    for flow in &mut facts.flows {
+        if let FlowPart::Keyword(word) = &mut flow.part {
+            *word = name(*word);
+        }
+    }
     facts.outer.names = outer.iter().filter(|o| **o).count() as u32;
 }
 

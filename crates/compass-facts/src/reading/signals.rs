@@ -26,9 +26,14 @@ const MAX_TEXT_BYTES: usize = 16 << 10;
 impl<'t> Builder<'t> {
     /// Records a call if it may reach something outside. `callee` is what is called, `arguments` the list behind it.
     pub fn call_signal(&mut self, callee: Node<'t>, arguments: Option<Node<'t>>, whole: Span, decorates: Option<DefId>, bound: Option<u32>) {
+        self.call_signal_with(callee, arguments.map(named).unwrap_or_default(), whole, decorates, bound);
+    }
+
+    /// The same with the arguments one by one.
+    pub(super) fn call_signal_with(&mut self, callee: Node<'t>, arguments: Nodes<'t>, whole: Span, decorates: Option<DefId>, bound: Option<u32>) {
         let Some(last) = last_name(callee) else { return };
         let name = text(last, self.text);
-        let parts: Nodes<'t> = arguments.map(named).unwrap_or_default().into_iter().map(argument_in).collect();
+        let parts: Nodes<'t> = arguments.into_iter().map(argument_in).collect();
         let before = receiver(callee).map(|r| text(r, self.text));
         let asked = (self.telling)(name, before);
         let telling = decorates.is_some()
@@ -36,6 +41,7 @@ impl<'t> Builder<'t> {
             || !self.asked_for.is_empty() && self.asked_for.contains(&whole)
             || TELLING.contains(name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
+            || parts.iter().any(|p| self.may_name(*p)) && (self.naming)(name, before)
             || parts.iter().any(|p| self.is_told(*p) || self.says_method(*p) || self.names_address(*p))
             || before.is_some_and(|r| self.is_client(r))
             || self.stands_behind(callee);
@@ -61,10 +67,11 @@ impl<'t> Builder<'t> {
             bound,
         };
         for part in parts.into_iter().take(16) {
-            if part.kind() == "keyword_argument" {
-                if let (Some(key), Some(value)) = (part.child_by_field_name("name"), part.child_by_field_name("value")) {
+            if matches!(part.kind(), "keyword_argument" | "pair") {
+                let key = part.child_by_field_name("name").or_else(|| part.child_by_field_name("key"));
+                if let (Some(key), Some(value)) = (key, part.child_by_field_name("value")) {
                     let value = self.argument(value, Levels::VALUES);
-                    call.named.push((self.intern(text(key, self.text)), value));
+                    call.named.push((self.intern(text(key, self.text).trim_matches([':', '"', '\''])), value));
                 }
             } else if !part.kind().contains("comment") {
                 let value = self.argument(part, Levels::VALUES);
@@ -100,6 +107,43 @@ impl<'t> Builder<'t> {
             }
         }
         self.signal(whole, SignalKind::Call(Box::new(call)));
+    }
+
+    /// Is it a text, texts in a list, or a constant that may stand for one?
+    fn may_name(&self, node: Node<'t>) -> bool {
+        match node.kind() {
+            "keyword_argument" => node.child_by_field_name("value").is_some_and(|v| self.may_name(v)),
+            "list" | "array" | "object" | "array_creation_expression" | "composite_literal" => true,
+            _ if is_text(node) => true,
+            _ => last_name(node).is_some_and(|n| is_capital(text(n, self.text))),
+        }
+    }
+
+    /// Records that something is looked up under a name: by an index, or as a member. What stands around is found by the place.
+    pub(super) fn looked_up(&mut self, base: Node<'t>, key: Node<'t>, whole: Node<'t>) {
+        let Some(last) = last_name(base).or_else(|| named(base).into_iter().next_back()) else { return };
+        let before = receiver(base).map(|r| text(r, self.text));
+        let name = text(last, self.text);
+        if !(self.naming)(name, before) {
+            return;
+        }
+        let argument = match is_text(key) {
+            true => self.argument(key, Levels::VALUES),
+            false if is_capital(text(key, self.text)) => Argument::Text(vec![TextPart::Text(self.intern(text(key, self.text)))], span(key)),
+            false => return,
+        };
+        let call = CallSignal {
+            name: self.intern(name),
+            at: span(last).start,
+            receiver: receiver(base).map(|n| span(n).start),
+            arguments: vec![argument],
+            named: Vec::new(),
+            decorates: None,
+            marks: false,
+            bound: None,
+        };
+        let enclosing = self.facts.find_enclosing(span(whole).start);
+        self.facts.signals.push(crate::Signal { span: span(whole), enclosing, kind: SignalKind::Call(Box::new(call)) });
     }
 
     /// Is it a name under which the result of a telling call is kept, or such a call?
@@ -198,7 +242,7 @@ impl<'t> Builder<'t> {
         }
         self.sql_signal(value, bound);
         if let Some(at) = bound
-            && begins_path(value, self.text)
+            && (begins_path(value, self.text) || names_something(value, self.text) && word_at(self.text, at).is_some_and(is_capital))
             && let Argument::Text(parts, _) = self.argument(value, Levels::VALUES)
         {
             self.signal(span(value), SignalKind::Constant(at, parts));
@@ -281,7 +325,17 @@ impl<'t> Builder<'t> {
                 self.text_parts(node, &mut parts);
                 Argument::Text(parts, span(node))
             }
+            "simple_symbol" => {
+                let name = self.intern(text(node, self.text).trim_start_matches(':'));
+                Argument::Text(vec![TextPart::Text(name)], span(node))
+            }
+            // `X::class` is the name of the class.
+            "class_constant_access_expression" if named(node).last().is_some_and(|n| text(*n, self.text) == "class") => {
+                named(node).first().and_then(|n| last_name(*n)).map_or(Argument::Other, |n| Argument::Name(span(n).start))
+            }
             "identifier"
+            | "constant"
+            | "scope_resolution"
             | "attribute"
             | "member_expression"
             | "field_expression"
@@ -388,6 +442,17 @@ fn begins_path(node: Node, source: &str) -> bool {
     (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name
 }
 
+/// Is it a name in capitals, as constants have?
+fn is_capital(name: &str) -> bool {
+    name.len() > 1 && name.bytes().any(|b| b.is_ascii_uppercase()) && name.bytes().all(|b| b.is_ascii_uppercase() || b.is_ascii_digit() || b == b'_')
+}
+
+/// Is it a short text without blanks, as names have?
+fn names_something(node: Node, source: &str) -> bool {
+    let text = text(node, source);
+    is_text(node) && text.len() < 80 && !text.contains(char::is_whitespace)
+}
+
 /// Is there a word that a statement may begin with?
 fn may_be_sql(raw: &str) -> bool {
     let end = (0..=raw.len().min(400)).rev().find(|i| raw.is_char_boundary(*i)).unwrap_or(0);
@@ -443,7 +508,7 @@ fn names_client(name: &str) -> bool {
 }
 
 /// A call that is an argument.
-fn is_call(node: Node) -> bool {
+pub(super) fn is_call(node: Node) -> bool {
     matches!(
         node.kind(),
         "call"
@@ -463,7 +528,21 @@ fn called(node: Node) -> Option<Node> {
 
 /// A function that is written where it is handed on.
 fn is_function(node: Node) -> bool {
-    matches!(node.kind(), "func_literal" | "arrow_function" | "function_expression" | "lambda" | "lambda_expression" | "anonymous_function")
+    matches!(
+        node.kind(),
+        "func_literal"
+            | "arrow_function"
+            | "function_expression"
+            | "lambda"
+            | "lambda_expression"
+            | "anonymous_function"
+            | "anonymous_function_creation_expression"
+            | "closure_expression"
+            | "do_block"
+            | "block"
+            | "annotated_lambda"
+            | "lambda_literal"
+    )
 }
 
 /// A node around an argument, and its key if it has one.
@@ -473,7 +552,7 @@ fn is_argument(node: Node) -> bool {
 
 /// What stands in the place of an argument: some grammars have a node around it.
 fn argument_in(node: Node) -> Node {
-    if node.kind() != "argument" {
+    if !matches!(node.kind(), "argument" | "value_argument") {
         return node;
     }
     named(node).into_iter().next_back().unwrap_or(node)
@@ -496,7 +575,12 @@ pub fn last_name(node: Node) -> Option<Node> {
         "method_invocation" | "member_call_expression" | "scoped_call_expression" => node.child_by_field_name("name").and_then(last_name),
         "variable_name" | "qualified_name" => named(node).into_iter().next_back().and_then(last_name),
         "navigation_expression" | "class_constant_access_expression" => named(node).into_iter().next_back().and_then(last_name),
-        "name" => Some(node),
+        "name" | "constant" => Some(node),
+        "call" => node.child_by_field_name("method"),
+        "call_expression" => node.child_by_field_name("function").or_else(|| named(node).into_iter().next()).and_then(last_name),
+        "scope_resolution" => node.child_by_field_name("name"),
+        "dot_index_expression" => node.child_by_field_name("field"),
+        "method_index_expression" => node.child_by_field_name("method"),
         "attribute" => node.child_by_field_name("attribute"),
         "member_expression" => node.child_by_field_name("property"),
         "field_expression" => node.child_by_field_name("field"),
@@ -513,7 +597,7 @@ fn receiver_text<'t>(node: Node, source: &'t str) -> Option<&'t str> {
 }
 
 /// The expression before the last name.
-fn object_of(node: Node<'_>) -> Option<Node<'_>> {
+pub(super) fn object_of(node: Node<'_>) -> Option<Node<'_>> {
     match node.kind() {
         "attribute" | "member_expression" => node.child_by_field_name("object"),
         "field_expression" => node.child_by_field_name("value"),
@@ -522,6 +606,10 @@ fn object_of(node: Node<'_>) -> Option<Node<'_>> {
         "member_access_expression" => node.child_by_field_name("expression"),
         "method_invocation" | "member_call_expression" => node.child_by_field_name("object"),
         "scoped_call_expression" => node.child_by_field_name("scope"),
+        "call" => node.child_by_field_name("receiver"),
+        "dot_index_expression" | "method_index_expression" => node.child_by_field_name("table"),
+        "scope_resolution" => node.child_by_field_name("scope"),
+        "navigation_expression" => named(node).into_iter().next().filter(|first| first.end_byte() < node.end_byte()),
         _ => None,
     }
 }

@@ -33,6 +33,42 @@ struct Kind {
     anywhere: bool,
     /// Unparsed tokens: readers take their words from the text, and of the nodes only texts with statements of SQL.
     tokens: bool,
+    flow: Option<FlowSite>,
+}
+
+/// What puts a value somewhere; see [`super::flows`].
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum FlowSite {
+    /// `a = b`, and declarations that do so.
+    Assignment,
+    /// `a: b` in an object, a value of a struct, a table.
+    Pair,
+    /// `f(a)`.
+    Call,
+    /// `for a in b`.
+    Loop,
+    /// `a[b]`, `a.b`: something is looked up under a name.
+    LookedUp,
+}
+
+impl FlowSite {
+    fn of(kind: &str) -> Option<FlowSite> {
+        Some(match kind {
+            "assignment" | "assignment_expression" | "assignment_statement" | "short_var_declaration" | "variable_declarator" | "var_spec"
+            | "let_declaration" | "val_definition" | "var_definition" | "property_declaration" | "field_definition" | "public_field_definition"
+            | "const_item" | "static_item" => FlowSite::Assignment,
+            "pair" | "keyed_element" | "field_initializer" | "field" => FlowSite::Pair,
+            "call" | "call_expression" | "new_expression" | "invocation_expression" | "function_call_expression" | "method_invocation"
+            | "member_call_expression" | "scoped_call_expression" | "object_creation_expression" | "function_call"
+            // Some grammars take a call of what is in a table for a conversion.
+            | "type_conversion_expression" => FlowSite::Call,
+            "for_statement" | "for_in_statement" | "for_in_clause" | "for_expression" | "foreach_statement" | "enhanced_for_statement" | "range_clause" => {
+                FlowSite::Loop
+            }
+            "subscript" | "subscript_expression" | "element_reference" | "member_expression" => FlowSite::LookedUp,
+            _ => return None,
+        })
+    }
 }
 
 /// The kind of what could not be parsed; the parser's number for it is beyond its tables.
@@ -47,10 +83,11 @@ impl Words {
                 named: language.node_kind_is_named(id),
                 anywhere: word.contains("comment") || word == "line_continuation",
                 tokens: matches!(word, "token_tree" | "token_tree_pattern"),
+                flow: FlowSite::of(word).filter(|_| language.node_kind_is_named(id)),
             }
         };
         let mut kinds: Vec<Kind> = (0..language.node_kind_count() as u16).map(kind).collect();
-        kinds.push(Kind { word: ERROR, named: true, anywhere: true, tokens: false });
+        kinds.push(Kind { word: ERROR, named: true, anywhere: true, tokens: false, flow: None });
         // Fields are numbered from 1.
         let field = |id: u16| language.field_name_for_id(id).unwrap_or("");
         let fields = (0..=language.field_count() as u16).map(|id| if id == 0 { "" } else { field(id) }).collect();
@@ -175,6 +212,12 @@ impl Tree {
     /// Regions of which only the outermost node is here.
     pub fn too_deep(&self) -> &[crate::Span] {
         &self.cut
+    }
+
+    /// Nodes that put values somewhere, from the outermost on.
+    pub fn flow_sites(&self) -> impl Iterator<Item = (Node<'_>, FlowSite)> {
+        let site = |(at, part): (usize, &Part)| Some((Node { tree: self, at: at as u32 }, self.words.kinds[usize::from(part.kind)].flow?));
+        self.parts.iter().enumerate().filter_map(site)
     }
 
     /// The node that holds all others.

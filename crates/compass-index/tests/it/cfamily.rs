@@ -79,20 +79,6 @@ fn what_is_local_never_reaches_the_postings() {
 }
 
 #[test]
-fn functions_put_under_names_are_recorded() {
-    let project = Project::with(&[(
-        "a.c",
-        "struct ops { int (*open)(int); };\nstatic int my_open(int n) { return n; }\nstatic struct ops o = { .open = my_open };\nint f(struct ops *p) { p->open = my_open; return p->open(1); }\n",
-    )]);
-    index(&project);
-    let index = open(&project);
-    let file = index.find_path("a.c").expect("a file");
-    let held: Vec<(SymbolId, SymbolId)> = index.links(file).expect("links").held.iter().map(|h| (h.0, h.1)).collect();
-    let pair = (symbol(&index, "open", Kind::Field), symbol(&index, "my_open", Kind::Function));
-    assert_eq!(held, [pair, pair]);
-}
-
-#[test]
 fn overriding_members_are_recorded_under_what_they_replace() {
     let project = Project::with(&[
         ("a.h", "class Slot { public: virtual int weigh(int by) = 0; int row(); };\n"),

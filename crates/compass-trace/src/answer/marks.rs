@@ -34,7 +34,7 @@ impl Engine {
 }
 
 /// Marks that no other definition's name stands behind before that of the definition.
-fn marks_before(facts: &Facts, def: DefId) -> Vec<UseId> {
+pub(crate) fn marks_before(facts: &Facts, def: DefId) -> Vec<UseId> {
     let name = facts.def(def).name_span;
     let marks: Vec<(UseId, Span)> =
         facts.uses.iter().enumerate().filter(|(_, u)| u.role == Role::Mark && u.span.end <= name.start).map(|(i, u)| (UseId(i as u32), u.span)).collect();

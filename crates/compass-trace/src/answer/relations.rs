@@ -75,6 +75,10 @@ impl Engine {
             return answer;
         }
         self.all_uses(&wanted, roles, &mut found)?;
+        if roles == Role::CALLS {
+            self.add_indirect_callers(&wanted, &mut found)?;
+            self.miss_marked(&wanted, &mut found)?;
+        }
         for module in wanted.iter().filter(|w| w.symbol.is_module() && !w.above) {
             self.add_those_who_run(module.symbol.file, roles, &mut found)?;
             self.miss_importers(module.symbol.file, &mut found)?;
@@ -92,12 +96,14 @@ impl Engine {
         let mut keyed: Vec<((u8, String, u32), Raw)> =
             found.rows.drain(..).map(|r| ((self.distance(r.file), self.index.path_of(r.file), r.marks.span.start), r)).collect();
         keyed.sort_by(|a, b| a.0.cmp(&b.0));
-        keyed.dedup_by(|a, b| a.0 == b.0);
+        // A call that is written goes before one that is only possible there.
+        keyed.dedup_by(|b, a| a.0 == b.0);
         found.rows = keyed.into_iter().map(|k| k.1).collect();
         if found.rows.is_empty() {
             note_other_uses(&wanted, roles, &mut found);
         } else if handed_on > 0 {
-            found.notes.push(format!("passed as a value in {handed_on} places, where it may be called later: who uses … as pass, read, ref lists them"));
+            let places = if handed_on == 1 { "1 place".to_owned() } else { format!("{handed_on} places") };
+            found.notes.push(format!("handed on as a value in {places}: whoever has it may call it; who uses … as pass, read, ref lists them"));
         }
         Ok(found)
     }
@@ -198,7 +204,7 @@ impl Engine {
     }
 
     /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.
-    pub(super) fn uses_with_local(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, AnswerError> {
+    pub(crate) fn uses_with_local(&self, symbol: SymbolId) -> Result<Arc<Vec<UseEntry>>, AnswerError> {
         let known = self.index.uses(symbol)?;
         let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(known) };
         let entry = |(i, u): (usize, &compass_facts::Use)| UseEntry {
@@ -422,6 +428,9 @@ impl Engine {
                 let edge = crate::chains::Edge { from: c.from, to: c.to, file: symbol.file, at: c.at, join, role: c.role, certainty: c.certainty };
                 found.rows.push(Raw::crossing(symbol.file, n as u32, &edge));
             }
+        }
+        if roles.contains(&Role::Call) {
+            self.add_indirect_calls(symbol.file, whole, found)?;
         }
         let first = whole.map_or(0, |w| facts.facts.uses.partition_point(|u| u.span.start < w.start));
         for (i, u) in facts.facts.uses.iter().enumerate().skip(first) {

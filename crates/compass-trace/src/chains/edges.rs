@@ -69,6 +69,13 @@ impl Engine {
         let mut out = Vec::new();
         let definition = self.index.definition(to)?;
         let reached = Reached::of(definition.as_ref().map(|(f, d)| f.facts.def(*d).kind));
+        let mut followed = rustc_hash::FxHashSet::default();
+        if reached == Reached::Function {
+            for call in self.indirect_callers(to)?.calls.iter().filter(|c| c.outside.is_none()) {
+                followed.insert((call.put.file, call.put.usage));
+                out.push(self.indirect_edge(call)?);
+            }
+        }
         for entry in self.index.uses(to)?.iter() {
             let counts = match reached {
                 Reached::Function => entry.role.is_call() || is_value(entry.role),
@@ -76,6 +83,9 @@ impl Engine {
                 Reached::Thing => entry.role != Role::Import,
             };
             if !counts || !entry.first {
+                continue;
+            }
+            if followed.contains(&(entry.file, UseId(entry.usage))) {
                 continue;
             }
             // Whoever hands a function on leads to it, though somebody else calls it.
@@ -88,13 +98,10 @@ impl Engine {
             out.push(Edge { from, to, file: entry.file, at: u.span, join: Join::Use(usage), role: u.role, certainty });
         }
         if let Some((facts, def)) = &definition {
-            for (i, u) in facts
-                .facts
-                .uses
-                .iter()
-                .enumerate()
-                .filter(|(_, u)| u.local == Some(*def) && (u.role.is_call() || reached == Reached::Function && is_value(u.role)))
-            {
+            for (i, u) in facts.facts.uses.iter().enumerate().filter(|(i, u)| {
+                let leads = u.role.is_call() || reached == Reached::Function && is_value(u.role) && !followed.contains(&(to.file, UseId(*i as u32)));
+                u.local == Some(*def) && leads
+            }) {
                 let from = around(facts, to.file, u.enclosing);
                 let certainty = if u.role.is_call() { Certainty::Proven } else { Certainty::Inferred };
                 out.push(Edge { from, to, file: to.file, at: u.span, join: Join::Use(UseId(i as u32)), role: u.role, certainty });
@@ -106,6 +113,12 @@ impl Engine {
         }
         out.extend(self.crossings_in(to)?);
         Ok(out)
+    }
+
+    /// The edge of a call through a value.
+    fn indirect_edge(&self, call: &crate::indirect::IndirectCall) -> Result<Edge, AnswerError> {
+        let at = self.index.facts(call.file)?.facts.usage(call.usage).span;
+        Ok(Edge { from: call.from, to: call.to, file: call.file, at, join: Join::Use(call.usage), role: Role::Call, certainty: Certainty::Inferred })
     }
 
     /// Crossings that reach a symbol.
@@ -150,6 +163,12 @@ impl Engine {
             match links.find(usage) {
                 Some(link) => out.extend(link.targets.first().map(|to| edge(*to, link.certainty))),
                 None => unknown += u64::from(links.find_cause(usage).is_none_or(|c| c.may_hide_use())),
+            }
+        }
+        let own_span = own.map(|d| facts.facts.def(d).whole);
+        for usage in self.calls_of_held(from.file, own_span)?.into_iter().filter(|u| facts.facts.usage(*u).enclosing == own) {
+            for call in self.may_run(from.file, usage)?.iter().flat_map(|m| &m.calls) {
+                out.push(self.indirect_edge(call)?);
             }
         }
         // A statement leads to its tables; their columns are listed by questions after them.

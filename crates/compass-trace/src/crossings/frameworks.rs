@@ -1,6 +1,7 @@
 //! Frameworks and libraries of a language, as its room knows them: which calls declare routes, make requests, open libraries.
 
 pub use super::http::{HttpTable, RequestCall, Segment, route_segments};
+pub use super::names::{Meeting, NameTable, NamedCall};
 pub use super::native::Asker;
 pub use super::rpc::{RpcTable, Service};
 pub use super::string_evaluation::{Constants, Piece, calls, calls_in, named};
@@ -55,6 +56,21 @@ pub trait Frameworks: Sync {
     /// How generated code names clients and servers of services, as a table.
     fn rpc(&self) -> Option<&'static RpcTable> {
         None
+    }
+
+    /// Calls that meet others under a name, as a table.
+    fn names(&self) -> Option<&'static NameTable> {
+        None
+    }
+
+    /// The name of the program that a file makes, if it makes one.
+    fn program(&self, _path: &str, _: &compass_facts::Facts) -> Option<String> {
+        None
+    }
+
+    /// Files that the name of a module may mean which a command starts.
+    fn module_files(&self, _: &str) -> Vec<String> {
+        Vec::new()
     }
 
     /// Services that its files describe.

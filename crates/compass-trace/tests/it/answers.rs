@@ -452,7 +452,7 @@ fn fragments_may_be_qualified(#[case] question: &str, #[case] wanted: &[&str]) {
 }
 
 #[rstest]
-#[case::handed_on("who calls turn_all", &["other uses: 1 × pass; who uses lists them"])]
+#[case::handed_on("who calls turn_all", &["handed on as a value in 1 place: whoever has it may call it; who uses … as pass, read, ref lists them"])]
 #[case::both("who writes limit", &["other uses: 1 × read, 1 × ref; who uses lists them"])]
 #[case::called("who calls hand", &[])]
 #[case::nothing("who calls lonely", &[])]

@@ -21,5 +21,6 @@ mod sides;
 mod statements;
 mod support;
 mod through_interfaces;
+mod through_values;
 mod units;
 mod writes;

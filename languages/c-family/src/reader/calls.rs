@@ -17,7 +17,7 @@ impl Parser<'_, '_> {
                     self.within(|this, close| this.expressions_until(close));
                     let ty = self.s.ty_of(value.val);
                     let val = ty.map_or(Val::None, |t| Val::Ty(self.s.ty_index(t)));
-                    value = Value { val, used: value.used, named: false };
+                    value = Value { val, used: value.used, named: false, element: value.named };
                 }
                 T::Dot | T::Arrow => match self.member(value) {
                     Some(member) => value = member,
@@ -37,7 +37,7 @@ impl Parser<'_, '_> {
                     }
                     let ty = self.s.ty_of(value.val);
                     let val = ty.map_or(Val::None, |t| Val::Ty(self.s.ty_instance(t)));
-                    value = Value { val, used: None, named: false };
+                    value = Value::of(val);
                 }
                 T::Less if self.cpp && value.named => {
                     if self.past_angles(self.p).is_none_or(|a| !self.angles_make_sense(a)) {
@@ -81,7 +81,12 @@ impl Parser<'_, '_> {
         }
         let offset_like = callee.used.is_some_and(|u| self.takes_members(u));
         let mut args = Vec::new();
+        self.called_in(callee);
+        let outside = (self.calling, self.filled);
+        self.calling = callee.used.filter(|_| callee.named && !offset_like).map(|u| self.s.usage(u).span.start);
+        self.filled = None;
         self.within(|this, close| args = if offset_like { this.member_arguments(close) } else { this.arguments_until(close) });
+        (self.calling, self.filled) = outside;
         let of = self.s.ty_of(callee.val);
         if let Some(used) = callee.used
             && callee.named
@@ -94,7 +99,7 @@ impl Parser<'_, '_> {
             self.s.usage(used).args = count.min(254) as u8;
         }
         let val = of.map_or(Val::None, |of| Val::Ty(self.s.ty_call(of)));
-        Value { val, used: None, named: false }
+        Value::of(val)
     }
 
     /// Macros whose arguments are a type and a member of it.
@@ -110,7 +115,7 @@ impl Parser<'_, '_> {
         let mut owner: Option<TypeId> = None;
         while self.p < close {
             let before = self.p;
-            let (ty, made) = self.argument(close, owner);
+            let (ty, made) = self.argument(close, owner, args.len());
             args.push(ty);
             owner = made.or(owner);
             if self.k() != T::Comma {
@@ -140,7 +145,7 @@ impl Parser<'_, '_> {
     }
 
     /// One argument: what it gives, and the type it names if it is one.
-    fn argument(&mut self, close: usize, owner: Option<TypeId>) -> (TypeId, Option<TypeId>) {
+    fn argument(&mut self, close: usize, owner: Option<TypeId>, number: usize) -> (TypeId, Option<TypeId>) {
         let unknown = self.s.unknown();
         let is_type = match self.k() {
             T::Struct | T::Union | T::Enum | T::Class => true,
@@ -165,7 +170,9 @@ impl Parser<'_, '_> {
             self.member_path(of, close);
             return (unknown, None);
         }
+        let calling = self.calling;
         let value = self.expression(close);
+        self.put(value, calling.map(|at| (at, FlowPart::Argument(number as u16))));
         if let Some(used) = value.used.filter(|_| value.named) {
             let u = self.s.usage(used);
             if u.role == Role::Read {
@@ -212,7 +219,7 @@ impl Parser<'_, '_> {
             match (owner, self.k()) {
                 (Some(of), T::Name) => self.member_path(of, end),
                 (None, T::Name | T::Path) if path && follows && last_but_one && !local => owner = Some(self.type_name(end)),
-                _ => owner = self.argument(end, None).1.or(owner),
+                _ => owner = self.argument(end, None, 0).1.or(owner),
             }
             args.push(unknown);
             self.p = end;
@@ -296,6 +303,6 @@ impl Parser<'_, '_> {
             let unknown = self.s.unknown();
             self.template_arguments(unknown);
         }
-        Some(Value { val, used: Some(used), named: true })
+        Some(Value { val, used: Some(used), named: true, element: false })
     }
 }

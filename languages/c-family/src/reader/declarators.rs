@@ -225,7 +225,7 @@ impl Parser<'_, '_> {
                     }
                 }
                 T::LParen if found.parameters.is_none() && self.close_of(self.p).is_some() => {
-                    if found.arrays > 0 || !self.holds_parameters(self.p, ctx == Ctx::Local) {
+                    if found.arrays > 0 && !found.is_pointer || !self.holds_parameters(self.p, ctx == Ctx::Local) {
                         return;
                     }
                     found.parameters = Some(self.p);

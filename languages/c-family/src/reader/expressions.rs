@@ -8,6 +8,8 @@ use super::sink::Val;
 use super::tokens::{T, mark};
 use compass_facts::*;
 
+use super::flows::place_of;
+
 impl Parser<'_, '_> {
     /// Expressions between commas, up to `close`.
     pub(super) fn expressions_until(&mut self, close: usize) {
@@ -69,7 +71,7 @@ impl Parser<'_, '_> {
                         self.initialiser(ty, close);
                     } else {
                         let right = self.expression(close);
-                        self.keep(operand, right);
+                        self.put(right, place_of(&self.s, operand));
                     }
                     return operand;
                 }
@@ -101,20 +103,6 @@ impl Parser<'_, '_> {
     fn is_new_statement(&self) -> bool {
         let t = self.tok();
         t.is(mark::LINE) && t.k == T::Name || t.is(mark::BRANCH) && t.k != T::Text
-    }
-
-    /// A function put under a name: calls through it can be found later.
-    fn keep(&mut self, place: Value, value: Value) {
-        if let (Some(place), Some(function), true) = (place.used, value.used, value.named) {
-            let p = self.s.usage(place);
-            if p.local.is_some() {
-                return;
-            }
-            let f = self.s.usage(function);
-            if f.local.is_none() && f.shape == Shape::Plain {
-                self.s.facts.held.push((place, function));
-            }
-        }
     }
 
     fn operand(&mut self, close: usize) -> Value {
@@ -287,7 +275,7 @@ impl Parser<'_, '_> {
             }
             self.call_arguments();
         }
-        Value { val: self.value_of_type(ty), used: None, named: false }
+        Value::of(self.value_of_type(ty))
     }
 
     /// Where the last name of the path here begins.
@@ -476,7 +464,7 @@ impl Parser<'_, '_> {
             Some(def) => Val::Def(def),
             None => Val::Name(self.s.name(token.id)),
         };
-        Value { val, used: Some(used), named: true }
+        Value { val, used: Some(used), named: true, element: false }
     }
 
     /// `a::b<c>::d`: the last name is what is meant.
@@ -529,7 +517,7 @@ impl Parser<'_, '_> {
             };
             let ty = if angles.is_some() { self.template_arguments(ty) } else { ty };
             if last {
-                return Value { val: Val::Ty(ty), used: Some(used), named: true };
+                return Value { val: Val::Ty(ty), used: Some(used), named: true, element: false };
             }
             of = Some(ty);
             self.p += 1;

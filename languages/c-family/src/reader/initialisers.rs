@@ -8,16 +8,23 @@ impl Parser<'_, '_> {
     /// An initial value for something of the type: an expression, or a list in braces with designators.
     pub(super) fn initialiser(&mut self, ty: TypeId, end: usize) -> Value {
         if self.k() != T::LBrace {
-            return self.expression(end);
+            let into = self.filled;
+            let value = self.expression(end);
+            self.put(value, into);
+            return value;
         }
         // In an array of structs each inner list is one element.
         let element = match self.s.facts.ty(ty) {
             TypeExpr::List(inner) => *inner,
             _ => ty,
         };
+        let outside = self.filled;
         self.within(|this, close| {
+            let mut number = 0u16;
             while this.p < close {
                 let before = this.p;
+                this.filled = outside.map(|(at, _)| (at, FlowPart::Field(number)));
+                number = number.saturating_add(1);
                 this.element(ty, element, close);
                 this.take(T::Comma);
                 if this.p == before {
@@ -25,6 +32,7 @@ impl Parser<'_, '_> {
                 }
             }
         });
+        self.filled = outside;
         Value::NOTHING
     }
 
@@ -63,12 +71,10 @@ impl Parser<'_, '_> {
             self.initialiser(if is_list { element } else { ty }, close);
             return;
         }
-        let value = self.initialiser(inner, close);
-        if let (Some(place), Some(function), true) = (place, value.used, value.named)
-            && self.s.facts.usage(function).local.is_none()
-        {
-            self.s.facts.held.push((place, function));
+        if let Some(place) = place {
+            self.filled = Some((self.s.usage(place).span.start, FlowPart::Whole));
         }
+        self.initialiser(inner, close);
     }
 
     /// `[x] =` rather than a lambda.

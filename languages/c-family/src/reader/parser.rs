@@ -38,10 +38,12 @@ pub(super) struct Value {
     pub(super) used: Option<UseId>,
     /// Only a name, or members of one: what can be passed, assigned, kept.
     pub(super) named: bool,
+    /// Something in what is named, by an index.
+    pub(super) element: bool,
 }
 
 impl Value {
-    pub(super) const NOTHING: Value = Value { val: Val::None, used: None, named: false };
+    pub(super) const NOTHING: Value = Value { val: Val::None, used: None, named: false, element: false };
 
     pub(super) fn of(val: Val) -> Value {
         Value { val, ..Value::NOTHING }
@@ -57,6 +59,10 @@ pub(super) struct Parser<'s, 't> {
     /// The next token.
     pub(super) p: usize,
     pub(super) s: Sink<'s, 't>,
+    /// What the values being read are put in.
+    pub(super) filled: Option<super::flows::Into>,
+    /// What is called with the arguments being read.
+    pub(super) calling: Option<u32>,
     bounds: Bounds,
     /// Labels of the function, by spelling, and jumps to them.
     pub(super) labels: Vec<(u32, DefId)>,
@@ -111,6 +117,8 @@ impl<'s, 't> Parser<'s, 't> {
             mate,
             p: 0,
             s,
+            filled: None,
+            calling: None,
             bounds: Bounds::new(MAX_DEPTH, cancel),
             labels: Vec::new(),
             jumps: Vec::new(),

@@ -123,7 +123,10 @@ impl Parser<'_, '_> {
                 let end = self.initial_end();
                 let is_list = self.k() == T::LBrace;
                 let span = self.span(self.p, end);
+                let into = def.map(|d| (self.s.def(d).name_span.start, FlowPart::Whole));
+                let outside = std::mem::replace(&mut self.filled, into);
                 let value = self.initialiser(ty, end);
+                self.filled = outside;
                 if let Some(def) = def.filter(|_| is_list) {
                     self.s.def(def).body = Some(span);
                 }

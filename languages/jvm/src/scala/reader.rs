@@ -12,6 +12,7 @@ mod types;
 
 pub(crate) use readable::{easier, is_misread};
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
@@ -40,6 +41,7 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut reader = Reader { b, class: None, handed: None, placeholder: None, package: String::new(), is_quiet: false };
     reader.packages(tree.root_node());
     reader.block(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
 
@@ -51,6 +53,10 @@ struct Placeholder {
     /// How many were met.
     number: u32,
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["get", "getOrElse", "apply", "head", "last", "values"], adders: &["put", "update", "append", "addOne"], invokers: &["apply", "run", "accept", "call"], signals: true };
 
 /// State of the walk.
 struct Reader<'t> {

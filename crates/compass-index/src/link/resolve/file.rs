@@ -90,15 +90,8 @@ pub(in crate::link) fn link_file(evaluator: &mut Evaluator, index: u32) -> (File
     }
     link_imports(evaluator, index, &mut out);
     link_bases(evaluator, index, &mut out);
-    link_held(facts, &mut out);
     rules.further_links(evaluator, index, &mut out);
     (out, told)
-}
-
-/// Functions put under names, where both the place and the function are known.
-fn link_held(facts: &Facts, out: &mut FileLinks) {
-    let first = |usage: UseId| out.find(usage).and_then(|l| l.targets.first().copied());
-    out.held = facts.held.iter().filter_map(|(place, function)| Some((first(*place)?, first(*function)?, *place))).collect();
 }
 
 /// Links and reasons of a file that are there already: very many uses say the same.

@@ -47,6 +47,8 @@ struct Routers<'p, 'a> {
     mounted: FxHashMap<Place, Vec<usize>>,
     /// Groups that were handed a function literal, by file.
     around: FxHashMap<usize, Vec<(Span, usize)>>,
+    /// Variables that hold a function written there, and are called.
+    held: FxHashMap<usize, Vec<(Span, Place)>>,
     /// Groups that were handed a function by its name.
     handed: FxHashMap<Place, Vec<usize>>,
     /// Files that import a framework.
@@ -79,12 +81,19 @@ impl<'p, 'a> Routers<'p, 'a> {
             callers: FxHashMap::default(),
             mounted: FxHashMap::default(),
             around: FxHashMap::default(),
+            held: FxHashMap::default(),
             handed: FxHashMap::default(),
             sure: FxHashSet::default(),
             left: Cell::new(0),
         };
         for n in 0..out.sites.len() {
             out.note(n);
+        }
+        for place in out.callers.keys() {
+            let def = input.files[place.file].facts.def(place.def);
+            if def.kind == Kind::Variable && def.whole.len() > def.name_span.len() + 8 {
+                out.held.entry(place.file).or_default().push((def.whole, *place));
+            }
         }
         out.sure.extend((0..input.files.len()).filter(|f| imports_framework(input, table, *f)));
         out
@@ -298,10 +307,43 @@ impl<'p, 'a> Routers<'p, 'a> {
             .into_iter()
             .flatten()
             .filter(|(at, n)| at.start <= site.signal.span.start && site.signal.span.end <= at.end && self.sites[*n].signal.span != site.signal.span);
-        if let Some((_, group)) = around.min_by_key(|(at, _)| at.len()) {
+        let nearest = around.min_by_key(|(at, _)| at.len());
+        if let Some((at, place)) = self.held_around(site.file, site.signal.span)
+            && nearest.is_none_or(|(group, _)| at.len() < group.len())
+        {
+            return self.of_calls(place, levels);
+        }
+        if let Some((_, group)) = nearest {
             return self.of_group(&self.sites[*group], levels);
         }
         self.of_said(site, levels)
+    }
+
+    /// The innermost function around a place that a variable holds, and that variable.
+    fn held_around(&self, file: usize, at: Span) -> Option<(Span, Place)> {
+        let covering = self.held.get(&file)?.iter().filter(|(whole, _)| whole.start < at.start && at.end <= whole.end);
+        covering.min_by_key(|(whole, _)| whole.len()).copied()
+    }
+
+    /// What goes before the paths of a function that a variable holds: of what its calls give it, or of where they stand.
+    fn of_calls(&self, variable: Place, levels: Levels) -> Vec<Prefix> {
+        let mut out = Vec::new();
+        for site in self.callers.get(&variable).into_iter().flatten().map(|n| self.sites[*n]).take(16) {
+            let given = site.call.arguments.iter().find_map(|a| match a {
+                Argument::Name(at) if self.input.meaning(site.file, *at).is_some_and(|(p, _)| !self.def_kind(p).is_callable()) => Some(*at),
+                _ => None,
+            });
+            match given {
+                Some(at) if !self.is_inside_group(&site) => out.extend(self.of_value(&site, at, levels)),
+                _ => out.extend(self.of_receiver(&site, levels)),
+            }
+        }
+        out
+    }
+
+    fn is_inside_group(&self, site: &Site<'a>) -> bool {
+        let at = site.signal.span;
+        self.around.get(&site.file).into_iter().flatten().any(|(span, _)| span.start <= at.start && at.end <= span.end)
     }
 
     fn of_said(&self, site: &Site<'a>, levels: Levels) -> Vec<Prefix> {
