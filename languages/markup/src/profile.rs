@@ -15,6 +15,8 @@ static PAGES: Profile = Profile {
     word: "html",
     stored_word: "html",
     family: "markup",
+    // Their last ending is that of the language they are turned into.
+    file_names: &["*.blade.php"],
     endings: &[
         "html",
         "htm",

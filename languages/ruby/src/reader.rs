@@ -8,6 +8,7 @@ mod definitions;
 mod expressions;
 mod said;
 
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
@@ -19,11 +20,18 @@ pub(crate) const EXTENDED: &str = "<extended>";
 
 /// Reads a file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
-    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, around: Vec::new(), is_of_class: false, is_private: false, opens_functions: false, in_hook: false, returns: Vec::new() };
     reader.block(tree.root_node());
+    reader.b.flows(tree, &FLOW_WORDS);
     reader.b.finish()
 }
+
+/// Methods of the library that move values.
+static FLOW_WORDS: FlowWords =
+    FlowWords { elements: &["fetch", "dig", "first", "last", "pop", "shift"], adders: &["push", "append", "store", "unshift"], invokers: &["call", "yield"], signals: true };
 
 /// A class or module around.
 struct Around {

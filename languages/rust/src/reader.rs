@@ -36,7 +36,9 @@ pub(crate) fn read_among(text: &str, tree: &Tree, cancel: &Cancel, among: &dyn S
 }
 
 fn read_with(text: &str, tree: &Tree, items: &ItemsInMacros, cancel: &Cancel) -> Facts {
-    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, own_type: None, handed: None, foreign: false, items, in_macro: false };
     reader.all_statements(tree.root_node());
     reader.b.flows(tree, &FLOW_WORDS);

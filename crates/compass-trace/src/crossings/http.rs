@@ -6,6 +6,7 @@
 //! [`paths`] brings both to segments and compares. A request meets the routes of its method and path; the more specific route wins.
 
 mod client;
+mod file_routes;
 mod marked;
 mod paths;
 mod routers;
@@ -41,6 +42,7 @@ impl LinkPass for Http {
                 let is_of = |other: compass_facts::Language| other.is_kin_of(language);
                 routes.extend(routers::routes(input, &constants, table, is_of));
                 routes.extend(marked::routes(input, &constants, table, is_of));
+                routes.extend(file_routes::routes(input, table, is_of));
             }
         }
         let mut out = PassOutput::default();

@@ -37,7 +37,9 @@ pub(crate) const TYPE: &str = "<type>";
 
 /// Reads a file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
-    let b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
+    let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
+    b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
+    b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, class: None, handed: None, placeholder: None, package: String::new(), is_quiet: false };
     reader.packages(tree.root_node());
     reader.block(tree.root_node());

@@ -49,6 +49,8 @@ struct Routers<'p, 'a> {
     around: FxHashMap<usize, Vec<(Span, usize)>>,
     /// Variables that hold a function written there, and are called.
     held: FxHashMap<usize, Vec<(Span, Place)>>,
+    /// Classes by name, where texts name what answers.
+    classes: FxHashMap<&'a str, Vec<Place>>,
     /// Groups that were handed a function by its name.
     handed: FxHashMap<Place, Vec<usize>>,
     /// Files that import a framework.
@@ -57,6 +59,9 @@ struct Routers<'p, 'a> {
     left: Cell<u32>,
 }
 
+/// The value by which one of several is asked for.
+const OF_ONE: &str = "/{id}";
+
 /// For one route so many routers are gone back to.
 const MOST_ROUTERS: u32 = 2_000;
 
@@ -64,6 +69,9 @@ const MOST_ROUTERS: u32 = 2_000;
 pub(super) fn routes(input: &PassInput, constants: &Constants, table: &HttpTable, is_of: impl Fn(Language) -> bool) -> Vec<Route> {
     let files = (0..input.files.len()).filter(|f| is_of(input.files[*f].language));
     let sites: Vec<Site> = files.flat_map(|file| calls_in(input, file).map(move |(signal, call)| Site { file, signal, call })).collect();
+    if sites.is_empty() {
+        return Vec::new();
+    }
     let routers = Routers::new(input, constants, table, sites);
     routers.sites.iter().filter(|s| s.call.decorates.is_none() && !s.call.marks).flat_map(|s| routers.declared(s)).collect()
 }
@@ -82,12 +90,16 @@ impl<'p, 'a> Routers<'p, 'a> {
             mounted: FxHashMap::default(),
             around: FxHashMap::default(),
             held: FxHashMap::default(),
+            classes: FxHashMap::default(),
             handed: FxHashMap::default(),
             sure: FxHashSet::default(),
             left: Cell::new(0),
         };
         for n in 0..out.sites.len() {
             out.note(n);
+        }
+        if table.handler_sign.is_some() || !table.resources.is_empty() {
+            out.note_classes();
         }
         for place in out.callers.keys() {
             let def = input.files[place.file].facts.def(place.def);
@@ -113,7 +125,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             self.callers.entry(place).or_default().push(n);
         }
         let is = |list: &[String]| list.iter().any(|l| l == name);
-        if call.receiver.is_some() && (is(&self.table.groups) || is(&self.table.mounts)) {
+        if (call.receiver.is_some() || self.table.bare_paths) && (is(&self.table.groups) || is(&self.table.mounts)) {
             for argument in &call.arguments {
                 match argument {
                     Argument::Function(at) => self.around.entry(file).or_default().push((*at, n)),
@@ -125,6 +137,20 @@ impl<'p, 'a> Routers<'p, 'a> {
                     }
                     _ => {}
                 }
+            }
+        }
+    }
+
+    fn note_classes(&mut self) {
+        let mut files: Vec<usize> = self.sites.iter().map(|s| s.file).collect();
+        files.dedup();
+        let Some(language) = files.first().map(|f| self.input.files[*f].language) else { return };
+        for (file, here) in self.input.files.iter().enumerate().filter(|(_, f)| f.language.is_kin_of(language)) {
+            for (i, d) in here.facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Class) {
+                let name = here.facts.name(d.name);
+                // A name may be written with what is around it.
+                let last = name.rsplit([':', '\\', '.']).next().unwrap_or(name);
+                self.classes.entry(last).or_default().push(Place { file, def: DefId(i as u32) });
             }
         }
     }
@@ -170,6 +196,12 @@ impl<'p, 'a> Routers<'p, 'a> {
     fn declared(&self, site: &Site<'a>) -> Vec<Route> {
         self.left.set(MOST_ROUTERS);
         let name = self.name(site);
+        if let Some(kinds) = self.table.resources.get(name) {
+            return self.of_resource(site, kinds);
+        }
+        if self.table.chained_handlers.iter().any(|n| n == name) {
+            return self.with_chained_handlers(site);
+        }
         if !self.table.is_route(name) {
             return Vec::new();
         }
@@ -182,12 +214,31 @@ impl<'p, 'a> Routers<'p, 'a> {
         let by_method = self.table.by_method.iter().any(|n| n == name);
         let mut arguments = site.call.arguments.iter();
         let mut method = self.table.verbs.get(name).filter(|v| *v != "*").cloned();
+        let mut several = None;
         if by_method {
-            let Some(said) = arguments.next().and_then(|a| self.method(site, a)) else { return Vec::new() };
-            method = Some(said);
+            match arguments.next() {
+                Some(Argument::List(all)) => several = Some(all.iter().map(|a| self.method(site, a)).collect::<Vec<_>>()),
+                Some(one) => match self.method(site, one) {
+                    Some(said) => method = Some(said),
+                    None => return Vec::new(),
+                },
+                None => return Vec::new(),
+            }
         }
-        let Some(first @ Argument::Text(..)) = arguments.next() else { return Vec::new() };
-        let Some((mut path, known)) = self.text(site, first) else { return Vec::new() };
+        // `get "/racks" => "racks#list"`: the path is what the handler is given under.
+        let facts = self.input.files[site.file].facts;
+        let keyed = site.call.named.first().filter(|_| self.table.bare_paths && site.call.arguments.is_empty()).map(|(key, value)| (facts.name(*key).to_owned(), value));
+        let (mut path, known) = match (arguments.next(), &keyed) {
+            (Some(first @ Argument::Text(..)), _) => match self.text(site, first) {
+                Some(text) => text,
+                None => return Vec::new(),
+            },
+            (None, Some((key, _))) => (key.clone(), true),
+            _ => return Vec::new(),
+        };
+        if self.table.bare_paths && !path.starts_with('/') {
+            path.insert(0, '/');
+        }
         if self.table.patterns.iter().any(|n| n == name)
             && let Some((said, rest)) = path.split_once(' ')
             && !said.is_empty()
@@ -205,12 +256,20 @@ impl<'p, 'a> Routers<'p, 'a> {
         {
             return Vec::new();
         }
-        let Some(handler) = arguments.next_back().and_then(|a| self.handler(site, a)) else { return Vec::new() };
+        let by_key = || {
+            let given = site.call.named.iter().find(|(n, _)| self.table.handler_keys.iter().any(|k| k == facts.name(*n))).map(|(_, a)| a);
+            given.or(keyed.as_ref().map(|k| k.1)).and_then(|a| self.handler(site, a))
+        };
+        let handler = by_key().or_else(|| arguments.next_back().and_then(|a| self.handler(site, a))).or_else(|| self.by_path(site, &path));
+        let Some(handler) = handler else { return Vec::new() };
         if path.ends_with('/') && path.len() > 1 && self.table.subtrees.iter().any(|n| n == name) {
             path.push_str("{rest...}");
         }
-        let methods = self.narrowed(site).unwrap_or_else(|| vec![method]);
+        let methods = self.narrowed(site).or(several).unwrap_or_else(|| vec![method]);
         let prefixes = self.of_receiver(site, Levels::VALUES);
+        let (chained, chain_known) = self.chained_prefix(site);
+        let known = known && chain_known;
+        let path = joined(&chained, &path);
         let mut out = Vec::new();
         for method in methods {
             for prefix in &prefixes {
@@ -226,6 +285,117 @@ impl<'p, 'a> Routers<'p, 'a> {
                     sure: prefix.known && known && self.sure.contains(&site.file),
                 });
             }
+        }
+        out
+    }
+
+    /// Where a path alone names the class and the function: `get "racks/list"`.
+    fn by_path(&self, site: &Site<'a>, path: &str) -> Option<SymbolId> {
+        let sign = self.table.handler_sign.as_deref()?;
+        let alone = self.table.bare_paths && site.call.arguments.len() == 1 && self.is_inside_group(site);
+        let path = path.trim_matches('/');
+        let (class, function) = match path.rsplit_once('/').filter(|_| alone) {
+            Some(parts) => parts,
+            None if alone => return self.member_of_named(&self.resource_around(site)?, path),
+            None => return None,
+        };
+        self.named_handler(&format!("{class}{sign}{function}"))
+    }
+
+    /// The set of routes that a call stands in.
+    fn resource_around(&self, site: &Site<'a>) -> Option<String> {
+        let at = site.signal.span;
+        let around = self.around.get(&site.file)?.iter().filter(|(span, _)| span.start <= at.start && at.end <= span.end);
+        let sets = around.filter(|(_, n)| self.table.resources.contains_key(self.name(&self.sites[*n])));
+        let nearest = self.sites[sets.min_by_key(|(span, _)| span.len())?.1];
+        self.text(&nearest, nearest.call.arguments.first()?).map(|t| t.0)
+    }
+
+    /// What a text like `racks#list` or `RackController@list` names.
+    fn named_handler(&self, text: &str) -> Option<SymbolId> {
+        let sign = self.table.handler_sign.as_deref()?;
+        let (class, function) = text.split_once(sign)?;
+        self.member_of_named(class, function)
+    }
+
+    fn member_of_named(&self, class: &str, function: &str) -> Option<SymbolId> {
+        let class = class.rsplit(['/', '\\', ':']).next().unwrap_or(class);
+        let ending = self.table.handler_ending.as_deref().unwrap_or("");
+        let written = if class.ends_with(ending) && !ending.is_empty() || ending.is_empty() { class.to_owned() } else { format!("{}{ending}", camel(class)) };
+        let places = self.classes.get(written.as_str())?;
+        places.iter().find_map(|p| self.member(*p, function))
+    }
+
+    fn member(&self, class: Place, name: &str) -> Option<SymbolId> {
+        let here = &self.input.files[class.file];
+        let found = here.facts.definitions.iter().position(|d| d.container == Some(class.def) && d.kind.is_callable() && here.facts.name(d.name) == name)?;
+        Some(here.symbol(DefId(found as u32)))
+    }
+
+    /// The routes that one call declares for a class.
+    fn of_resource(&self, site: &Site<'a>, kinds: &[String]) -> Vec<Route> {
+        if !self.is_router(site) {
+            return Vec::new();
+        }
+        let facts = self.input.files[site.file].facts;
+        let names: Vec<String> = site.call.arguments.iter().filter(|a| matches!(a, Argument::Text(..))).filter_map(|a| self.text(site, a)).filter(|t| t.1).map(|t| t.0).collect();
+        let list = |keys: &[&str]| {
+            let given = site.call.named.iter().find(|(n, _)| keys.contains(&facts.name(*n))).map(|(_, a)| a)?;
+            let all = if let Argument::List(all) = given { all.as_slice() } else { std::slice::from_ref(given) };
+            Some(all.iter().filter_map(|a| self.text(site, a)).map(|t| t.0).collect::<Vec<_>>())
+        };
+        let (only, except) = (list(&["only"]), list(&["except"]));
+        let class = site.call.arguments.iter().find_map(|a| if let Argument::Name(at) = a { self.input.meaning(site.file, *at).map(|m| m.0) } else { None });
+        let written = list(&["controller"]).and_then(|l| l.into_iter().next());
+        let mut out = Vec::new();
+        for name in names {
+            for kind in kinds {
+                let mut words = kind.split(' ');
+                let (Some(method), Some(rest), Some(action)) = (words.next(), words.next(), words.next()) else { continue };
+                if only.as_ref().is_some_and(|o| !o.iter().any(|a| a == action)) || except.as_ref().is_some_and(|e| e.iter().any(|a| a == action)) {
+                    continue;
+                }
+                let handler = match class {
+                    Some(class) => self.member(class, action),
+                    None => self.member_of_named(written.as_deref().unwrap_or(&name), action),
+                };
+                let Some(handler) = handler else { continue };
+                for prefix in self.of_receiver(site, Levels::VALUES) {
+                    let path = joined(&joined(&prefix.text, &format!("/{}", name.replace('.', "/"))), rest);
+                    out.push(self.route(site, Some(method.to_owned()), path, handler, &prefix));
+                }
+            }
+        }
+        out
+    }
+
+    fn route(&self, site: &Site<'a>, method: Option<String>, path: String, handler: SymbolId, prefix: &Prefix) -> Route {
+        let sure = prefix.known && self.sure.contains(&site.file);
+        Route { method, segments: route_segments(&path), path, handler, file: site.file, at: site.signal.span, mounts: prefix.mounts.clone(), sure }
+    }
+
+    /// `route("/racks", get(list).post(add))`.
+    fn with_chained_handlers(&self, site: &Site<'a>) -> Vec<Route> {
+        let Some(first @ Argument::Text(..)) = site.call.arguments.first() else { return Vec::new() };
+        let Some((path, known)) = self.text(site, first).filter(|t| t.0.starts_with('/')) else { return Vec::new() };
+        let mut out = Vec::new();
+        let mut at = match site.call.arguments.get(1) {
+            Some(Argument::Call(at)) => Some(*at),
+            _ => None,
+        };
+        for _ in 0..8 {
+            let Some(made) = at.and_then(|a| self.by_name.get(&(site.file, a))).map(|n| self.sites[*n]) else { break };
+            if let Some(verb) = self.table.verbs.get(self.name(&made))
+                && let Some(handler) = made.call.arguments.last().and_then(|a| self.handler(&made, a))
+            {
+                for prefix in self.of_receiver(site, Levels::VALUES) {
+                    let path = joined(&prefix.text, &path);
+                    let mut route = self.route(site, Some(verb.clone()).filter(|v| v != "*"), path, handler, &prefix);
+                    route.sure &= known;
+                    out.push(route);
+                }
+            }
+            at = made.call.receiver;
         }
         out
     }
@@ -277,7 +447,30 @@ impl<'p, 'a> Routers<'p, 'a> {
         let here = &self.input.files[site.file];
         match argument {
             Argument::Function(_) => Some(site.signal.enclosing.map_or(SymbolId::module(here.id), |d| here.symbol(d))),
-            Argument::Name(at) => self.symbol(site.file, *at),
+            Argument::Name(at) => {
+                let (place, _) = self.input.meaning(site.file, *at)?;
+                // A class that answers has one function for it.
+                let alone = if self.def_kind(place).is_type() { self.table.invoked.iter().find_map(|m| self.member(place, m)) } else { None };
+                alone.or_else(|| self.symbol(site.file, *at))
+            }
+            Argument::Text(..) => {
+                let (text, known) = self.text(site, argument)?;
+                if !known {
+                    return None;
+                }
+                // The class may be said in the chain before.
+                let in_chain = || self.member(self.class_in_chain(site)?, &text);
+                self.named_handler(&text).or_else(in_chain)
+            }
+            Argument::List(parts) => match &parts[..] {
+                [Argument::Name(at), function @ Argument::Text(..)] => {
+                    let (class, _) = self.input.meaning(site.file, *at)?;
+                    self.member(class, &self.text(site, function)?.0)
+                }
+                // What requests go through stands before what answers.
+                [.., last] => self.handler(site, last),
+                [] => None,
+            },
             Argument::Call(at) => {
                 let inner = self.by_name.get(&(site.file, *at)).map(|n| &self.sites[*n]);
                 let given = inner.and_then(|inner| {
@@ -288,6 +481,48 @@ impl<'p, 'a> Routers<'p, 'a> {
             }
             _ => None,
         }
+    }
+
+    /// The class that a call in the chain before names: `controller(RackController::class)`.
+    fn class_in_chain(&self, site: &Site<'a>) -> Option<Place> {
+        let of_call = |call: &Site<'a>| {
+            let named = self.table.classes.iter().any(|c| c == self.name(call));
+            let argument = call.call.arguments.first().filter(|_| named)?;
+            if let Argument::Name(at) = argument { self.input.meaning(call.file, *at).map(|m| m.0) } else { None }
+        };
+        let chained = self.chain(site).iter().find_map(of_call);
+        let at = site.signal.span;
+        chained.or_else(|| {
+            let around = self.around.get(&site.file)?.iter().filter(|(span, _)| span.start <= at.start && at.end <= span.end);
+            let mut groups: Vec<&(Span, usize)> = around.collect();
+            groups.sort_by_key(|(span, _)| span.len());
+            groups.into_iter().find_map(|(_, n)| self.chain(&self.sites[*n]).iter().find_map(of_call))
+        })
+    }
+
+    /// The calls before a call in its chain, the nearest first.
+    fn chain(&self, site: &Site<'a>) -> Vec<Site<'a>> {
+        let mut out = Vec::new();
+        let mut at = site.call.receiver;
+        while let Some(before) = at.and_then(|a| self.by_name.get(&(site.file, a))).map(|n| self.sites[*n]) {
+            if out.len() == 12 || before.signal.span == site.signal.span {
+                break;
+            }
+            out.push(before);
+            at = before.call.receiver;
+        }
+        out
+    }
+
+    /// What calls in the chain before put before a path: `prefix("admin")->middleware(…)`.
+    fn chained_prefix(&self, site: &Site<'a>) -> (String, bool) {
+        let mut out = (String::new(), true);
+        for call in self.chain(site).iter().rev().filter(|c| self.table.prefixes.iter().any(|p| p == self.name(c))) {
+            if let Some((text, known)) = call.call.arguments.first().and_then(|a| self.text(call, a)) {
+                out = (joined(&out.0, &format!("/{}", text.trim_matches('/'))), out.1 && known);
+            }
+        }
+        out
     }
 
     fn symbol(&self, file: usize, at: u32) -> Option<SymbolId> {
@@ -356,6 +591,17 @@ impl<'p, 'a> Routers<'p, 'a> {
     /// What a group or mount puts before, and what goes before that.
     fn of_group(&self, group: &Site<'a>, levels: Levels) -> Vec<Prefix> {
         let (text, known) = self.put_before(group);
+        let (chained, chain_known) = self.chained_prefix(group);
+        let (text, known) = (joined(&chained, &text), known && chain_known);
+        let name = self.name(group);
+        if self.table.collections.iter().any(|c| c == name) {
+            let mut before = self.of_receiver(group, levels);
+            before.iter_mut().for_each(|p| p.text = p.text.strip_suffix(OF_ONE).unwrap_or(&p.text).to_owned());
+            return before;
+        }
+        // What stands within a set of routes is about one of them.
+        let of_one = self.table.resources.get(name).is_some_and(|kinds| kinds.iter().any(|k| k.contains(OF_ONE)));
+        let text = if of_one { format!("{text}{OF_ONE}") } else { text };
         let text = if known { text.trim_end_matches('*').trim_end_matches('/').to_owned() } else { text };
         let mut before = self.of_receiver(group, levels);
         for prefix in &mut before {
@@ -377,7 +623,8 @@ impl<'p, 'a> Routers<'p, 'a> {
             }
             _ => None,
         };
-        said.filter(|t| t.0.starts_with('/') || t.0.is_empty() || !t.1).unwrap_or(none)
+        let slashed = said.map(|(text, known)| (if self.table.bare_paths && known && !text.starts_with('/') { format!("/{text}") } else { text }, known));
+        slashed.filter(|t| t.0.starts_with('/') || t.0.is_empty() || !t.1).unwrap_or(none)
     }
 
     /// What goes before the paths of the router that a name stands for.
@@ -469,6 +716,12 @@ pub(super) fn imports_framework(input: &PassInput, table: &HttpTable, file: usiz
     let facts = input.files[file].facts;
     let is_below = |module: &str, of: &str| module.strip_prefix(of).is_some_and(|rest| !rest.starts_with(|c: char| c.is_alphanumeric() || c == '_'));
     facts.imports.iter().any(|i| table.modules.iter().any(|m| is_below(facts.name(i.module), m)))
+}
+
+/// `rack_slots` as the name of a class.
+fn camel(name: &str) -> String {
+    let upper = |word: &str| word[..1].to_ascii_uppercase() + &word[1..];
+    name.split('_').filter(|w| !w.is_empty() && w.is_char_boundary(1)).map(upper).collect()
 }
 
 /// The position of a parameter, the receiver not counted.

@@ -54,11 +54,50 @@ pub struct HttpTable {
     pub class_endings: Vec<String>,
     /// The sign of a path that begins anew, without that of its class.
     pub anew: Option<String>,
+    /// May paths of routes be written without a slash before them?
+    pub bare_paths: bool,
+    /// Calls in the chain before a group or route that give a path.
+    pub prefixes: Vec<String>,
+    /// Calls in the chain before a route that give the class of what answers.
+    pub classes: Vec<String>,
+    /// Names under which what answers is given.
+    pub handler_keys: Vec<String>,
+    /// Functions of a class that answer where the class alone is given.
+    pub invoked: Vec<String>,
+    /// What stands between the class and the function in a text that names what answers.
+    pub handler_sign: Option<String>,
+    /// What ends the names of classes that answer and is left out in such texts.
+    pub handler_ending: Option<String>,
+    /// Calls whose last argument is a chain of calls of verbs with what answers: `route("/racks", get(list).post(add))`.
+    pub chained_handlers: Vec<String>,
+    /// Calls that declare a set of routes for a class, each as `GET /{id} show`.
+    pub resources: BTreeMap<String, Vec<String>>,
+    /// Calls whose routes leave out the value that a set of routes around them puts before its own.
+    pub collections: Vec<String>,
+    /// Folders and names of files that are routes by where they stand.
+    pub file_routes: Vec<FileRoutes>,
     /// Calls that make requests.
     pub requests: Vec<RequestCall>,
     /// Names of calls that are recorded whatever they are given: found once, asked for at each call of a file.
     #[serde(skip)]
     telling: FxHashSet<String>,
+}
+
+/// Files that are routes by where they stand.
+#[derive(Debug, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct FileRoutes {
+    /// The folder below which they stand: `pages/api`.
+    pub folder: String,
+    /// What goes before the path.
+    #[serde(default)]
+    pub prefix: String,
+    /// The one name of such files, their ending left out; any, if empty, which is then a part of the path.
+    #[serde(default)]
+    pub file: String,
+    /// Is what a file exports by default what answers, and not functions called like methods?
+    #[serde(default)]
+    pub by_default: bool,
 }
 
 /// A call that makes a request.
@@ -91,8 +130,9 @@ impl HttpTable {
     #[must_use]
     pub fn read(text: &str) -> HttpTable {
         let mut table: HttpTable = toml::from_str(text).expect("a table of frameworks");
-        let lists = [&table.by_method, &table.patterns, &table.groups, &table.mounts, &table.combos, &table.narrowing, &table.chains, &table.makers];
-        table.telling = lists.into_iter().flatten().cloned().collect();
+        let lists = [&table.by_method, &table.patterns, &table.groups, &table.mounts, &table.combos, &table.narrowing, &table.chains, &table.makers, &table.prefixes, &table.classes, &table.chained_handlers];
+        let handled = table.verbs.keys().filter(|_| !table.chained_handlers.is_empty());
+        table.telling = lists.into_iter().flatten().chain(table.resources.keys()).chain(handled).cloned().collect();
         table
     }
 
@@ -100,7 +140,11 @@ impl HttpTable {
     #[must_use]
     pub fn is_telling(&self, name: &str, before: Option<&str>) -> bool {
         let of = |r: &RequestCall| before.is_some_and(|before| r.of.iter().any(|o| o == before));
-        self.telling.contains(name) || self.requests.iter().any(|r| r.name == name && of(r))
+        // Without a slash nothing else tells a route from any call.
+        let by_receiver = || if self.receivers.is_empty() { before.is_none() } else { before.is_some_and(|b| self.receivers.iter().any(|r| r == b)) };
+        self.telling.contains(name)
+            || self.bare_paths && self.verbs.contains_key(name) && by_receiver()
+            || self.requests.iter().any(|r| r.name == name && of(r))
     }
 
     /// Must a reader record a mark of that name?
