@@ -7,6 +7,7 @@ pub mod flows;
 pub mod graft;
 pub(crate) mod hidden;
 pub mod interface;
+pub mod models;
 pub mod signals;
 pub mod sql;
 pub mod syntax;

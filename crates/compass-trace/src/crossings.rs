@@ -6,6 +6,7 @@
 
 pub mod frameworks;
 mod http;
+mod models;
 mod names;
 mod native;
 mod rpc;
@@ -17,5 +18,5 @@ use std::sync::Arc;
 
 /// All passes, in the order they run.
 pub fn passes() -> Passes {
-    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql), Arc::new(rpc::Rpc), Arc::new(names::Names)]
+    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql), Arc::new(rpc::Rpc), Arc::new(names::Names), Arc::new(models::Models)]
 }

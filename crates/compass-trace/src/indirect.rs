@@ -201,7 +201,8 @@ impl Engine {
         let d = facts.facts.def(def);
         if d.kind.is_type() {
             for member in self.members_of(function)? {
-                let is_made = |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind == Kind::Constructor || matches!(f.facts.def_name(*d), "__init__" | "constructor");
+                let is_made =
+                    |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind == Kind::Constructor || matches!(f.facts.def_name(*d), "__init__" | "constructor");
                 if self.index.definition(member)?.as_ref().is_some_and(is_made) {
                     return self.parameter(page, member, part);
                 }
@@ -346,7 +347,9 @@ impl Engine {
             let holds = match u.local {
                 Some(def) => facts.facts.def(def).kind.is_variable(),
                 None => match links.find(usage).and_then(|l| l.targets.first()) {
-                    Some(target) => self.index.definition(*target)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_variable() || f.facts.def(d).kind == Kind::Field),
+                    Some(target) => {
+                        self.index.definition(*target)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_variable() || f.facts.def(d).kind == Kind::Field)
+                    }
                     None => false,
                 },
             };
@@ -401,7 +404,16 @@ impl Engine {
     }
 
     /// One value that is put somewhere.
-    fn held(&self, page: &Page, value: u32, of: FlowPart, call: (FileId, UseId, SymbolId), depth: u32, seen: &mut FxHashSet<Slot>, out: &mut Indirect) -> Result<(), AnswerError> {
+    fn held(
+        &self,
+        page: &Page,
+        value: u32,
+        of: FlowPart,
+        call: (FileId, UseId, SymbolId),
+        depth: u32,
+        seen: &mut FxHashSet<Slot>,
+        out: &mut Indirect,
+    ) -> Result<(), AnswerError> {
         if out.calls.len() >= MOST {
             out.cut = true;
             return Ok(());
@@ -421,7 +433,16 @@ impl Engine {
 
     /// What callers of a function give it.
     #[allow(clippy::too_many_arguments)]
-    fn given_to(&self, slot: Slot, facts: &FileFacts, def: DefId, call: (FileId, UseId, SymbolId), depth: u32, seen: &mut FxHashSet<Slot>, out: &mut Indirect) -> Result<(), AnswerError> {
+    fn given_to(
+        &self,
+        slot: Slot,
+        facts: &FileFacts,
+        def: DefId,
+        call: (FileId, UseId, SymbolId),
+        depth: u32,
+        seen: &mut FxHashSet<Slot>,
+        out: &mut Indirect,
+    ) -> Result<(), AnswerError> {
         let Some(owner) = facts.facts.def(def).container else { return Ok(()) };
         let Some(position) = parameters(facts, owner).iter().position(|p| *p == def) else { return Ok(()) };
         let name = facts.facts.def_name(def);
@@ -434,8 +455,7 @@ impl Engine {
         for callee in callees {
             for of_file in self.uses_with_local(callee)?.chunk_by(|a, b| a.file == b.file) {
                 let page = self.page(of_file[0].file)?;
-                let starts: FxHashSet<u32> =
-                    of_file.iter().filter(|e| e.role.is_call()).map(|e| page.facts.facts.usage(UseId(e.usage)).span.start).collect();
+                let starts: FxHashSet<u32> = of_file.iter().filter(|e| e.role.is_call()).map(|e| page.facts.facts.usage(UseId(e.usage)).span.start).collect();
                 let given = page.facts.facts.flows.iter().filter(|f| {
                     let fits = match f.part {
                         FlowPart::Argument(n) => n as usize == position,
@@ -467,7 +487,8 @@ impl Engine {
             for entry in of_file.iter().filter(|e| e.role == Role::Mark) {
                 let usage = UseId(entry.usage);
                 let at = facts.facts.usage(usage).span;
-                let behind = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.name_span.start > at.end && matches!(d.kind, Kind::Function | Kind::Method));
+                let behind =
+                    facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.name_span.start > at.end && matches!(d.kind, Kind::Function | Kind::Method));
                 let Some((i, _)) = behind.min_by_key(|(_, d)| d.name_span.start) else { continue };
                 let to = SymbolId { file: of_file[0].file, number: facts.number(DefId(i as u32)) };
                 out.calls.push(IndirectCall { file: call.0, usage: call.1, from: call.2, to, put: Put { file: of_file[0].file, usage }, outside: None });
@@ -477,7 +498,14 @@ impl Engine {
     }
 
     /// Functions that values of a type have at the position of a field.
-    fn by_position_in(&self, field: SymbolId, call: (FileId, UseId, SymbolId), depth: u32, seen: &mut FxHashSet<Slot>, out: &mut Indirect) -> Result<(), AnswerError> {
+    fn by_position_in(
+        &self,
+        field: SymbolId,
+        call: (FileId, UseId, SymbolId),
+        depth: u32,
+        seen: &mut FxHashSet<Slot>,
+        out: &mut Indirect,
+    ) -> Result<(), AnswerError> {
         let Some((facts, def)) = self.index.definition(field)? else { return Ok(()) };
         let Some(owner) = facts.facts.def(def).container else { return Ok(()) };
         let fields = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(owner) && d.kind == Kind::Field);

@@ -1,6 +1,7 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable, RpcTable};
+use compass_facts::SqlVerb;
+use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, RpcTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -12,10 +13,53 @@ pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(incl
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
+/// Words for what is done with models.
+static ACCESSES: Accesses = Accesses {
+    holders: &["DbSet", "IQueryable", "IRepository", "IReadRepository", "IGenericRepository", "Repository", "EfRepository", "IAsyncRepository"],
+    read: &[
+        "Set",
+        "Where",
+        "Find",
+        "FindAsync",
+        "FirstOrDefault",
+        "FirstOrDefaultAsync",
+        "ToList",
+        "ToListAsync",
+        "Include",
+        "AsNoTracking",
+        "Any",
+        "AnyAsync",
+        "Count",
+        "Query",
+        "QueryAsync",
+        "Single",
+        "SingleOrDefault",
+        "SingleOrDefaultAsync",
+        "AsQueryable",
+        "Select",
+        "OrderBy",
+    ],
+    write: &["Add", "AddAsync", "AddRange", "Update", "UpdateRange", "Attach", "Insert", "ExecuteUpdateAsync", "Save", "Entry", "AddRangeAsync", "UpdateAsync"],
+    delete: &["Remove", "RemoveRange", "ExecuteDelete", "ExecuteDeleteAsync", "Delete", "DeleteAsync"],
+    prefixes: &[
+        ("Get", SqlVerb::Read),
+        ("List", SqlVerb::Read),
+        ("First", SqlVerb::Read),
+        ("Count", SqlVerb::Read),
+        ("Any", SqlVerb::Read),
+        ("Find", SqlVerb::Read),
+        ("Single", SqlVerb::Read),
+    ],
+};
+
 /// See the module.
 pub(crate) struct CsharpFrameworks;
 
 impl Frameworks for CsharpFrameworks {
+    fn accesses(&self) -> Option<&'static Accesses> {
+        Some(&ACCESSES)
+    }
+
     fn names(&self) -> Option<&'static NameTable> {
         Some(&NAMES)
     }

@@ -12,8 +12,9 @@ mod members;
 mod patterns;
 mod types;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
@@ -23,7 +24,7 @@ use compass_facts::{Cancel, Facts, Flags, GapCause, Role, ScopeId, ScopeKind, Sp
 pub(crate) fn read(text: &str, tree: &Tree, unseen: &[Span], cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name) || MODELS.is_mark(name);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader =
         Reader { b, class: None, handed: None, accessed: Vec::new(), returned: Vec::new(), left_out: conditions::left_out(text), namespace: String::new() };
@@ -33,9 +34,29 @@ pub(crate) fn read(text: &str, tree: &Tree, unseen: &[Span], cancel: &Cancel) ->
     reader.b.finish()
 }
 
+/// Classes that stand for tables.
+static MODELS: ModelTable = ModelTable {
+    bases: &[],
+    marks: &[],
+    name_marks: &["Table"],
+    name_fields: &[],
+    name_functions: &[],
+    nested: "",
+    field_signs: &["[Key]"],
+    plural_signs: &[],
+    column_signs: &[],
+    naming: Naming::AsWritten,
+    makers: &["CreateTable", "ToTable"],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["First", "FirstOrDefault", "Single", "GetValueOrDefault", "GetValue", "Dequeue", "Pop", "ElementAt"], adders: &["Add", "TryAdd", "Enqueue", "Push", "Insert", "Register", "Subscribe"], invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"], signals: false };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["First", "FirstOrDefault", "Single", "GetValueOrDefault", "GetValue", "Dequeue", "Pop", "ElementAt"],
+    adders: &["Add", "TryAdd", "Enqueue", "Push", "Insert", "Register", "Subscribe"],
+    invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"],
+    signals: false,
+    models: &MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

@@ -1,6 +1,6 @@
 //! Frameworks: routers and requests, as a table.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable, RpcTable};
+use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, RpcTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -12,10 +12,76 @@ pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(incl
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
+/// Words for what is done with models.
+static ACCESSES: Accesses = Accesses {
+    holders: &[],
+    read: &[
+        "Find",
+        "First",
+        "Last",
+        "Take",
+        "Get",
+        "Exist",
+        "Count",
+        "Model",
+        "Table",
+        "Where",
+        "Scan",
+        "Select",
+        "Iterate",
+        "Rows",
+        "FindAndCount",
+        "Pluck",
+        "Query",
+        "NewSelect",
+        "ID",
+        "Join",
+        "In",
+        "And",
+        "Cols",
+        "SQL",
+        "GetByBean",
+        "CountByBean",
+        "FindByIDs",
+        "Desc",
+        "Asc",
+        "OrderBy",
+        "NoAutoCondition",
+    ],
+    write: &[
+        "Create",
+        "Save",
+        "Updates",
+        "Insert",
+        "InsertOne",
+        "Update",
+        "FirstOrCreate",
+        "NewInsert",
+        "NewUpdate",
+        "Upsert",
+        "UpdateColumn",
+        "UpdateColumns",
+        "AutoMigrate",
+        "Sync",
+        "Sync2",
+        "Incr",
+        "Decr",
+        "InsertMulti",
+        "AllCols",
+        "RegisterModel",
+    ],
+    delete: &["Delete", "NewDelete", "Unscoped", "DeleteByBean", "DeleteBeans"],
+    prefixes: &[],
+};
+
 /// See the module.
 pub(crate) struct GoFrameworks;
 
 impl Frameworks for GoFrameworks {
+    fn accesses(&self) -> Option<&'static Accesses> {
+        Some(&ACCESSES)
+    }
+
     fn names(&self) -> Option<&'static NameTable> {
         Some(&NAMES)
     }

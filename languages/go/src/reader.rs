@@ -9,8 +9,9 @@ mod signatures;
 mod statements;
 mod types;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
@@ -21,7 +22,7 @@ use rustc_hash::FxHashMap;
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name) || MODELS.is_mark(name);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, methods: FxHashMap::default() };
     reader.all(tree.root_node());
@@ -34,9 +35,23 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     facts
 }
 
+/// Classes that stand for tables.
+static MODELS: ModelTable = ModelTable {
+    bases: &[],
+    marks: &[],
+    name_marks: &[],
+    name_fields: &[],
+    name_functions: &["TableName"],
+    nested: "",
+    field_signs: &["`xorm:", "`gorm:", "`bun:", "`pg:", " xorm:\"", " gorm:\"", "gorm.Model"],
+    plural_signs: &["gorm"],
+    column_signs: &[],
+    naming: Naming::Snake,
+    makers: &[],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["Load", "Get"], adders: &["append", "Store"], invokers: &["Call"], signals: false };
+static FLOW_WORDS: FlowWords = FlowWords { elements: &["Load", "Get"], adders: &["append", "Store"], invokers: &["Call"], signals: false, models: &MODELS };
 
 /// State of the walk.
 struct Reader<'t> {

@@ -8,8 +8,9 @@ mod declarations;
 mod expressions;
 mod types;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
@@ -19,7 +20,7 @@ use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, ScopeKind};
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name) || MODELS.is_mark(name);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, class: None, handed: None, switches: Vec::new() };
     reader.block(tree.root_node());
@@ -27,9 +28,29 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     reader.b.finish()
 }
 
+/// Classes that stand for tables.
+pub(crate) static MODELS: ModelTable = ModelTable {
+    bases: &[],
+    marks: &["Entity", "MappedEntity"],
+    name_marks: &["Table", "Entity", "MappedEntity"],
+    name_fields: &[],
+    name_functions: &[],
+    nested: "",
+    field_signs: &[],
+    plural_signs: &[],
+    column_signs: &[],
+    naming: Naming::Snake,
+    makers: &[],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "getOrDefault", "remove", "poll", "pop", "values", "orElse", "orElseThrow", "computeIfAbsent"], adders: &["add", "put", "putIfAbsent", "offer", "push", "addLast", "addFirst", "addAll"], invokers: &["run", "apply", "accept", "call", "test", "invoke", "applyAsInt", "applyAsLong", "applyAsDouble", "compare", "execute", "getAsInt"], signals: false };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "getOrDefault", "remove", "poll", "pop", "values", "orElse", "orElseThrow", "computeIfAbsent"],
+    adders: &["add", "put", "putIfAbsent", "offer", "push", "addLast", "addFirst", "addAll"],
+    invokers: &["run", "apply", "accept", "call", "test", "invoke", "applyAsInt", "applyAsLong", "applyAsDouble", "compare", "execute", "getAsInt"],
+    signals: false,
+    models: &MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

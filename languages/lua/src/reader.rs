@@ -5,8 +5,9 @@
 
 mod expressions;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::ModelTable;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{comment_before, named, span, text};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
@@ -26,8 +27,7 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 }
 
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &[], adders: &["insert"], invokers: &[], signals: true };
+static FLOW_WORDS: FlowWords = FlowWords { elements: &[], adders: &["insert"], invokers: &[], signals: true, models: &ModelTable::NONE };
 
 /// State of the walk.
 struct Reader<'t> {

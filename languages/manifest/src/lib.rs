@@ -1,10 +1,10 @@
 //! Manifests: what ties units together, in one room. Rules of make, stages of container images, services, scripts of packages,
 //! descriptions of interfaces.
 
-mod frameworks;
 mod commands;
 mod docker;
 mod document;
+mod frameworks;
 mod make;
 mod profile;
 mod rules;

@@ -1,6 +1,6 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -9,10 +9,50 @@ pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
+/// Words for what is done with models.
+static ACCESSES: Accesses = Accesses {
+    holders: &["EntityRepository", "ServiceEntityRepository"],
+    read: &[
+        "find",
+        "findOrFail",
+        "where",
+        "first",
+        "firstOrFail",
+        "all",
+        "get",
+        "query",
+        "with",
+        "count",
+        "findOne",
+        "findBy",
+        "findOneBy",
+        "findAll",
+        "getRepository",
+        "whereIn",
+        "orderBy",
+        "select",
+        "paginate",
+        "pluck",
+        "exists",
+        "latest",
+        "whereHas",
+        "withCount",
+        "from",
+        "join",
+    ],
+    write: &["create", "save", "update", "insert", "updateOrCreate", "firstOrCreate", "upsert", "persist", "increment", "decrement", "forceCreate"],
+    delete: &["delete", "destroy", "forceDelete", "remove", "truncate"],
+    prefixes: &[],
+};
+
 /// See the module.
 pub(crate) struct PhpFrameworks;
 
 impl Frameworks for PhpFrameworks {
+    fn accesses(&self) -> Option<&'static Accesses> {
+        Some(&ACCESSES)
+    }
+
     fn names(&self) -> Option<&'static NameTable> {
         Some(&NAMES)
     }

@@ -10,8 +10,9 @@ mod includes;
 mod names;
 mod said;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
@@ -22,7 +23,7 @@ use rustc_hash::FxHashMap;
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name) || MODELS.is_mark(name);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader {
         b,
@@ -40,9 +41,29 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     reader.b.finish()
 }
 
+/// Classes that stand for tables.
+static MODELS: ModelTable = ModelTable {
+    bases: &["Model", "Authenticatable", "Pivot", "ActiveRecord"],
+    marks: &["Entity"],
+    name_marks: &["Table"],
+    name_fields: &["table"],
+    name_functions: &["tableName"],
+    nested: "",
+    field_signs: &[],
+    plural_signs: &[],
+    column_signs: &["ORM\\Column", "Column("],
+    naming: Naming::SnakePlural,
+    makers: &["Schema.create"],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "first", "pop", "shift"], adders: &["push", "set", "add", "attach"], invokers: &["__invoke", "call"], signals: true };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "first", "pop", "shift"],
+    adders: &["push", "set", "add", "attach"],
+    invokers: &["__invoke", "call"],
+    signals: true,
+    models: &MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

@@ -4,7 +4,7 @@ mod native;
 mod routes;
 
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Constants, Frameworks, NameTable, Requests, Route, RpcTable, TakeNative};
+use compass_trace::crossings::frameworks::{Accesses, Constants, Frameworks, NameTable, Requests, Route, RpcTable, TakeNative};
 use std::sync::LazyLock;
 
 /// See `data/rpc.toml`.
@@ -13,10 +13,50 @@ pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(incl
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
+/// Words for what is done with models.
+static ACCESSES: Accesses = Accesses {
+    holders: &["Mapped", "Repository"],
+    read: &[
+        "objects",
+        "query",
+        "select",
+        "filter",
+        "filter_by",
+        "get",
+        "all",
+        "first",
+        "one",
+        "one_or_none",
+        "scalar",
+        "scalars",
+        "exists",
+        "count",
+        "get_object_or_404",
+        "get_list_or_404",
+        "select_related",
+        "prefetch_related",
+        "values",
+        "values_list",
+        "exec",
+        "join",
+        "outerjoin",
+        "fetch_one",
+        "find",
+        "find_one",
+    ],
+    write: &["save", "create", "bulk_create", "bulk_update", "update", "update_or_create", "get_or_create", "add", "add_all", "insert", "merge", "save_all"],
+    delete: &["delete", "remove"],
+    prefixes: &[],
+};
+
 /// See the module.
 pub(crate) struct PythonFrameworks;
 
 impl Frameworks for PythonFrameworks {
+    fn accesses(&self) -> Option<&'static Accesses> {
+        Some(&ACCESSES)
+    }
+
     fn rpc(&self) -> Option<&'static RpcTable> {
         Some(&RPC)
     }

@@ -8,8 +8,9 @@ mod definitions;
 mod expressions;
 mod imports;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
@@ -26,9 +27,29 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     reader.b.finish()
 }
 
+/// Classes that stand for tables.
+static MODELS: ModelTable = ModelTable {
+    bases: &["Model", "Document", "SQLModel", "DeclarativeBase"],
+    marks: &[],
+    name_marks: &[],
+    name_fields: &["__tablename__", "db_table", "table_name"],
+    name_functions: &[],
+    nested: "Meta",
+    field_signs: &[],
+    plural_signs: &[],
+    column_signs: &["Field(", "Column(", "column(", "ForeignKey(", "relationship("],
+    naming: Naming::WithFolder,
+    makers: &["create_table"],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "pop", "values", "popleft", "setdefault", "items"], adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"], invokers: &["__call__"], signals: false };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "pop", "values", "popleft", "setdefault", "items"],
+    adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"],
+    invokers: &["__call__"],
+    signals: false,
+    models: &MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

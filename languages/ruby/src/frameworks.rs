@@ -1,6 +1,6 @@
 //! Frameworks and libraries, as tables.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable};
 use std::sync::LazyLock;
 
 /// See `data/names.toml`.
@@ -9,10 +9,67 @@ pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(
 /// See `data/http.toml`.
 pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str!("data/http.toml")));
 
+/// Words for what is done with models.
+static ACCESSES: Accesses = Accesses {
+    holders: &[],
+    read: &[
+        "find",
+        "find_by",
+        "where",
+        "all",
+        "first",
+        "last",
+        "order",
+        "includes",
+        "joins",
+        "pluck",
+        "count",
+        "exists",
+        "find_each",
+        "select",
+        "take",
+        "limit",
+        "find_in_batches",
+        "group",
+        "sum",
+        "ids",
+        "none",
+        "unscoped",
+        "left_joins",
+        "preload",
+        "eager_load",
+        "with",
+        "find_by_sql",
+    ],
+    write: &[
+        "create",
+        "save",
+        "update",
+        "insert",
+        "insert_all",
+        "upsert",
+        "upsert_all",
+        "update_all",
+        "find_or_create_by",
+        "new",
+        "build",
+        "create_or_find_by",
+        "first_or_create",
+        "increment_counter",
+        "update_columns",
+    ],
+    delete: &["delete", "destroy", "delete_all", "destroy_all", "destroy_by", "delete_by"],
+    prefixes: &[],
+};
+
 /// See the module.
 pub(crate) struct RubyFrameworks;
 
 impl Frameworks for RubyFrameworks {
+    fn accesses(&self) -> Option<&'static Accesses> {
+        Some(&ACCESSES)
+    }
+
     fn table(&self) -> Option<&'static HttpTable> {
         Some(&TABLE)
     }

@@ -5,8 +5,8 @@ use compass_facts::Language;
 use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
-use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/ruby.txt")));
 

@@ -8,8 +8,9 @@ mod definitions;
 mod expressions;
 mod said;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
@@ -29,9 +30,29 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     reader.b.finish()
 }
 
+/// Classes that stand for tables.
+static MODELS: ModelTable = ModelTable {
+    bases: &["ApplicationRecord", "Base", "Model"],
+    marks: &[],
+    name_marks: &[],
+    name_fields: &["table_name"],
+    name_functions: &[],
+    nested: "",
+    field_signs: &[],
+    plural_signs: &[],
+    column_signs: &[],
+    naming: Naming::SnakePlural,
+    makers: &["create_table"],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["fetch", "dig", "first", "last", "pop", "shift"], adders: &["push", "append", "store", "unshift"], invokers: &["call", "yield"], signals: true };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["fetch", "dig", "first", "last", "pop", "shift"],
+    adders: &["push", "append", "store", "unshift"],
+    invokers: &["call", "yield"],
+    signals: true,
+    models: &MODELS,
+};
 
 /// A class or module around.
 struct Around {

@@ -14,8 +14,9 @@ mod patterns;
 mod types;
 mod uses;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::ModelTable;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
@@ -46,8 +47,13 @@ fn read_with(text: &str, tree: &Tree, items: &ItemsInMacros, cancel: &Cancel) ->
 }
 
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "get_mut", "remove", "pop", "unwrap", "expect", "iter", "values", "first", "last", "cloned", "copied"], adders: &["push", "insert", "push_back", "push_front"], invokers: &["call", "call_mut", "call_once"], signals: true };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "get_mut", "remove", "pop", "unwrap", "expect", "iter", "values", "first", "last", "cloned", "copied"],
+    adders: &["push", "insert", "push_back", "push_front"],
+    invokers: &["call", "call_mut", "call_once"],
+    signals: true,
+    models: &ModelTable::NONE,
+};
 
 /// State of the walk.
 struct Reader<'t> {

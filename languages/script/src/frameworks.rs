@@ -1,6 +1,7 @@
 //! Frameworks: servers as a table, requests.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable, Requests, RpcTable};
+use compass_facts::SqlVerb;
+use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, Requests, RpcTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -12,10 +13,42 @@ pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(incl
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
+/// Words for what is done with models.
+static ACCESSES: Accesses = Accesses {
+    holders: &["Repository", "Model", "EntityRepository", "TreeRepository", "InjectRepository", "ModelStatic", "BaseRepository"],
+    read: &[
+        "find",
+        "findOne",
+        "findAll",
+        "findByPk",
+        "findBy",
+        "findOneBy",
+        "findAndCount",
+        "findAndCountAll",
+        "findUnique",
+        "findFirst",
+        "findMany",
+        "count",
+        "exist",
+        "createQueryBuilder",
+        "getRepository",
+        "select",
+        "from",
+        "query",
+    ],
+    write: &["save", "create", "insert", "update", "upsert", "bulkCreate", "findOrCreate", "values", "increment", "decrement"],
+    delete: &["delete", "remove", "destroy", "softDelete", "truncate"],
+    prefixes: &[("find", SqlVerb::Read), ("get", SqlVerb::Read), ("count", SqlVerb::Read)],
+};
+
 /// See the module.
 pub(crate) struct ScriptFrameworks;
 
 impl Frameworks for ScriptFrameworks {
+    fn accesses(&self) -> Option<&'static Accesses> {
+        Some(&ACCESSES)
+    }
+
     fn names(&self) -> Option<&'static NameTable> {
         Some(&NAMES)
     }

@@ -15,8 +15,9 @@ pub(crate) mod markup;
 mod patterns;
 mod types;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::Bounded;
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::{ModelTable, Naming};
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{find_child, has_child, named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
@@ -26,7 +27,7 @@ use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeExpr, TypeId};
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Hidden }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name) || MODELS.is_mark(name);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader {
         b,
@@ -51,9 +52,29 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
     reader.b.finish()
 }
 
+/// Classes that stand for tables.
+static MODELS: ModelTable = ModelTable {
+    bases: &[],
+    marks: &["Entity", "Table"],
+    name_marks: &["Entity", "Table"],
+    name_fields: &["tableName"],
+    name_functions: &[],
+    nested: "",
+    field_signs: &[],
+    plural_signs: &[],
+    column_signs: &[],
+    naming: Naming::Snake,
+    makers: &["createTable", "createTableIfNotExists", "pgTable", "mysqlTable", "sqliteTable", "sequelize.define"],
+};
+
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "pop", "shift", "at", "values", "entries", "find"], adders: &["push", "set", "add", "unshift"], invokers: &["call", "apply", "bind"], signals: false };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "pop", "shift", "at", "values", "entries", "find"],
+    adders: &["push", "set", "add", "unshift"],
+    invokers: &["call", "apply", "bind"],
+    signals: false,
+    models: &MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

@@ -4,8 +4,8 @@ use crate::reader;
 use compass_facts::Language;
 use compass_facts::profile::{Modules, PLAIN, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::reading::syntax::Grammar;
-use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 /// Commands of the shell, programs that come with the system, variables that the shell sets.
 static NAMES: Words = Words::new(|| words(include_str!("data/shell.txt")));

@@ -125,7 +125,7 @@ impl<'t> Builder<'t> {
             telling: |_, _| false,
             marking: |_| false,
             naming: |_, _| false,
-            flow_words: &super::flows::FlowWords { elements: &[], adders: &[], invokers: &[], signals: false },
+            flow_words: &super::flows::FlowWords::NONE,
             told: FxHashSet::default(),
             asked_for: FxHashSet::default(),
         }

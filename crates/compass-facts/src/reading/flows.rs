@@ -12,7 +12,7 @@ use crate::{DefId, Facts, Flow, FlowPart, Kind, Role, Shape};
 use rustc_hash::FxHashSet;
 
 /// Words of a language's libraries for what moves values.
-#[derive(Debug, Default)]
+#[derive(Debug)]
 pub struct FlowWords {
     /// Methods that give something that is in a collection.
     pub elements: &'static [&'static str],
@@ -22,6 +22,13 @@ pub struct FlowWords {
     pub invokers: &'static [&'static str],
     /// Are calls recorded as signals on this walk, and not by the reader itself?
     pub signals: bool,
+    /// Classes that stand for tables.
+    pub models: &'static super::models::ModelTable,
+}
+
+impl FlowWords {
+    /// None.
+    pub const NONE: FlowWords = FlowWords { elements: &[], adders: &[], invokers: &[], signals: false, models: &super::models::ModelTable::NONE };
 }
 
 /// Lists longer than this are data.
@@ -45,11 +52,13 @@ impl<'t> Builder<'t> {
                         self.signal_of(node);
                     }
                     self.called_with(node);
+                    self.table_made_by(node);
                 }
                 FlowSite::Loop => self.loop_over(node),
                 FlowSite::LookedUp => self.looked_up_at(node),
             }
         }
+        self.models(words.models);
     }
 
     /// Records a call as a signal, if it may reach something outside.
@@ -57,13 +66,28 @@ impl<'t> Builder<'t> {
         let callee = node.child_by_field_name("function").or_else(|| node.child_by_field_name("name").filter(|_| node.kind() == "function_call"));
         let by_kind = || if node.kind() == "call_expression" { named(node).into_iter().next() } else { Some(node) };
         let Some(callee) = callee.or_else(by_kind) else { return };
-        let holder = node.parent().filter(|p| matches!(p.kind(), "assignment" | "assignment_expression" | "let_declaration" | "property_declaration" | "val_definition"));
-        let bound = holder.and_then(|p| ["left", "name", "pattern"].iter().find_map(|f| p.child_by_field_name(f)).or_else(|| named(p).into_iter().find(|n| is_binding(*n))));
+        let holder = node
+            .parent()
+            .filter(|p| matches!(p.kind(), "assignment" | "assignment_expression" | "let_declaration" | "property_declaration" | "val_definition"));
+        let bound = holder
+            .and_then(|p| ["left", "name", "pattern"].iter().find_map(|f| p.child_by_field_name(f)).or_else(|| named(p).into_iter().find(|n| is_binding(*n))));
         let bound = bound.filter(|b| b.id() != node.id()).and_then(|b| self.name_of(b));
-        let mut parts: Nodes<'t> = node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n))).map(named).unwrap_or_default();
+        let mut parts: Nodes<'t> =
+            node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n))).map(named).unwrap_or_default();
         parts.extend(node.child_by_field_name("block"));
         parts.extend(named(node).into_iter().filter(|n| n.kind() == "annotated_lambda"));
         self.call_signal_with(callee, parts, span(node), None, bound);
+    }
+
+    fn table_made_by(&mut self, node: Node<'t>) {
+        if self.flow_words.models.makers.is_empty() {
+            return;
+        }
+        let callee = node.child_by_field_name("function").unwrap_or(node);
+        let Some(name) = last_name(callee) else { return };
+        let arguments = node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n)));
+        let parts = arguments.map(named).unwrap_or_default();
+        self.table_made(self.flow_words.models, node, text(name, self.text), &parts);
     }
 
     fn assigned(&mut self, node: Node<'t>) {
@@ -109,7 +133,8 @@ impl<'t> Builder<'t> {
     fn called_with(&mut self, node: Node<'t>) {
         let callee = ["function", "constructor", "type", "name"].iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next());
         let Some(callee) = callee else { return };
-        let in_table = if node.kind() == "type_conversion_expression" { named(callee).into_iter().next().filter(|_| callee.kind() == "generic_type") } else { None };
+        let in_table =
+            if node.kind() == "type_conversion_expression" { named(callee).into_iter().next().filter(|_| callee.kind() == "generic_type") } else { None };
         if let Some(base) = in_table.and_then(|t| self.name_of(t)) {
             self.flow(base, FlowPart::Element, (base, FlowPart::Called));
         } else if let Some((base, part @ FlowPart::Element)) = self.value(callee) {
@@ -372,7 +397,13 @@ fn lists(node: Node) -> Nodes {
 fn indexed(node: Node) -> Option<Node> {
     let is_index = matches!(
         node.kind(),
-        "subscript" | "subscript_expression" | "index_expression" | "element_access_expression" | "array_access" | "bracket_index_expression" | "element_reference"
+        "subscript"
+            | "subscript_expression"
+            | "index_expression"
+            | "element_access_expression"
+            | "array_access"
+            | "bracket_index_expression"
+            | "element_reference"
     );
     if is_index { named(node).into_iter().next().map(unwrapped) } else { None }
 }
@@ -402,7 +433,8 @@ fn is_list(node: Node) -> bool {
 }
 
 fn is_pair(node: Node) -> bool {
-    matches!(node.kind(), "pair" | "keyed_element" | "field" | "assignment_expression" | "shorthand_property_identifier") || node.kind() == "array_element_initializer" && named(node).len() > 1
+    matches!(node.kind(), "pair" | "keyed_element" | "field" | "assignment_expression" | "shorthand_property_identifier")
+        || node.kind() == "array_element_initializer" && named(node).len() > 1
 }
 
 /// The value of an element of a list.
@@ -411,7 +443,9 @@ fn element_in(node: Node) -> Option<Node> {
         return Some(value);
     }
     match node.kind() {
-        "keyed_element" | "array_element_initializer" | "literal_element" | "pair" | "field" | "collection_element" | "expression_element" => named(node).into_iter().next_back(),
+        "keyed_element" | "array_element_initializer" | "literal_element" | "pair" | "field" | "collection_element" | "expression_element" => {
+            named(node).into_iter().next_back()
+        }
         // The type of what is made is none of what is in it.
         "type_identifier" | "slice_type" | "map_type" | "array_type" | "comment" => None,
         _ => Some(node),
@@ -432,8 +466,19 @@ fn unwrapped(node: Node) -> Node {
     let mut node = node;
     for _ in 0..8 {
         let inner = match node.kind() {
-            "parenthesized_expression" | "as_expression" | "satisfies_expression" | "non_null_expression" | "await" | "await_expression" | "argument" | "value_argument"
-            | "literal_element" | "reference_expression" | "jsx_expression" | "expression_list" | "spread_element" => named(node).into_iter().find(|n| n.kind() != "mutable_specifier"),
+            "parenthesized_expression"
+            | "as_expression"
+            | "satisfies_expression"
+            | "non_null_expression"
+            | "await"
+            | "await_expression"
+            | "argument"
+            | "value_argument"
+            | "literal_element"
+            | "reference_expression"
+            | "jsx_expression"
+            | "expression_list"
+            | "spread_element" => named(node).into_iter().find(|n| n.kind() != "mutable_specifier"),
             "unary_expression" if node.child_by_field_name("operator").is_some_and(|o| o.kind() == "&") => node.child_by_field_name("operand"),
             "unary_expression" if node.children().last().is_some_and(|o| o.kind() == "!!") => named(node).into_iter().next(),
             "cast_expression" | "type_cast_expression" => node.child_by_field_name("value"),

@@ -38,6 +38,7 @@ impl<'t> Builder<'t> {
         let asked = (self.telling)(name, before);
         let telling = decorates.is_some()
             || asked
+            || before.is_none() && self.was_told(name)
             || !self.asked_for.is_empty() && self.asked_for.contains(&whole)
             || TELLING.contains(name)
             || (VERBS.contains(&name) && self.may_ask(callee, &parts))
@@ -50,6 +51,10 @@ impl<'t> Builder<'t> {
         }
         // What a call that tells something is given by another call, and what its result is kept in, tell something too.
         self.asked_for.extend(parts.iter().filter(|p| is_call(**p)).map(|p| span(*p)));
+        // What has groups of routes below it may have routes of its own, whose paths say nothing.
+        if asked && let Some(receiver) = before.filter(|_| parts.iter().any(|p| begins_path(*p, self.text)) && parts.iter().any(|p| is_function(*p))) {
+            self.tell(receiver);
+        }
         if asked && let Some(word) = bound.and_then(|at| word_at(self.text, at)) {
             self.tell(word);
         }
@@ -187,7 +192,8 @@ impl<'t> Builder<'t> {
         self.was_told(name) || names_client(name)
     }
 
-    fn tell(&mut self, name: &str) {
+    /// Calls of what is kept under a name, and on it, are recorded.
+    pub fn tell(&mut self, name: &str) {
         let name = self.intern(name);
         self.told.insert(name);
     }

@@ -1,6 +1,7 @@
 //! Frameworks and libraries of a language, as its room knows them: which calls declare routes, make requests, open libraries.
 
 pub use super::http::{HttpTable, RequestCall, Segment, route_segments};
+pub use super::models::Accesses;
 pub use super::names::{Meeting, NameTable, NamedCall};
 pub use super::native::Asker;
 pub use super::rpc::{RpcTable, Service};
@@ -60,6 +61,11 @@ pub trait Frameworks: Sync {
 
     /// Calls that meet others under a name, as a table.
     fn names(&self) -> Option<&'static NameTable> {
+        None
+    }
+
+    /// Words for what is done with models.
+    fn accesses(&self) -> Option<&'static Accesses> {
         None
     }
 

@@ -67,19 +67,9 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
         (Some(a), Some(b)) => a == b || (a == "HEAD" && b == "GET"),
         _ => true,
     };
-    let mut best: Vec<(paths::Fit, usize)> = Vec::new();
-    let mut other_method = false;
-    for (n, route) in routes.iter().enumerate() {
-        let Some(fit) = paths::fit(&request.path, &route.segments) else { continue };
-        // A host of somebody else answers most of what values alone would fit, and routes of tests answer their own requests.
-        if request.path.elsewhere && fit.same == 0 || is_of_other_test(input, request.file, route.file) {
-            continue;
-        }
-        if method_fits(route) {
-            best.push((fit, n));
-        } else {
-            other_method = true;
-        }
+    let (mut best, mut other_method) = fitting(input, request, routes, &method_fits, &paths::fit);
+    if best.is_empty() && !other_method {
+        (best, other_method) = fitting(input, request, routes, &method_fits, &paths::fit_with_longer_value);
     }
     let Some(top) = best.iter().map(|b| b.0).max() else {
         if request.quiet || request.path.elsewhere {
@@ -117,6 +107,28 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
         };
         out.crossings.push((request.file, crossing));
     }
+}
+
+/// How a path may fit a route's.
+type FitBy<'f> = dyn Fn(&paths::Asked, &[Segment]) -> Option<paths::Fit> + 'f;
+
+/// The routes that fit a request, and whether some fit but for their method.
+fn fitting(input: &PassInput, request: &Request, routes: &[Route], method_fits: &dyn Fn(&Route) -> bool, by: &FitBy) -> (Vec<(paths::Fit, usize)>, bool) {
+    let mut best = Vec::new();
+    let mut other_method = false;
+    for (n, route) in routes.iter().enumerate() {
+        let Some(fit) = by(&request.path, &route.segments) else { continue };
+        // A host of somebody else answers most of what values alone would fit, and routes of tests answer their own requests.
+        if request.path.elsewhere && fit.same == 0 || is_of_other_test(input, request.file, route.file) {
+            continue;
+        }
+        if method_fits(route) {
+            best.push((fit, n));
+        } else {
+            other_method = true;
+        }
+    }
+    (best, other_method)
 }
 
 /// Is a route declared in a test, and asked for from another file?

@@ -100,7 +100,11 @@ fn sides_of<'a>(
     let Some(table) = frameworks::of(here.language).and_then(|f| f.names()) else { return };
     let before = call.receiver.and_then(|r| here.facts.find_use_at(r)).map(|u| here.facts.name(here.facts.usage(u).name));
     for row in table.rows(here.facts, call, before) {
-        let texts = if row.command { texts(input, constants, file, &call.arguments) } else { row.argument(here.facts, call).map(|a| several(input, constants, file, a)).unwrap_or_default() };
+        let texts = if row.command {
+            texts(input, constants, file, &call.arguments)
+        } else {
+            row.argument(here.facts, call).map(|a| several(input, constants, file, a)).unwrap_or_default()
+        };
         if row.command {
             let name = texts.iter().map(|t| t.0.as_str()).collect::<Vec<_>>().join(" ");
             let known = texts.iter().all(|t| t.1);
@@ -190,13 +194,33 @@ fn defined(input: &PassInput, gives: &mut FxHashMap<(Meeting, String), Vec<Give>
 
 /// A key of the environment: capitals, as everybody writes them.
 fn is_key(name: &str) -> bool {
-    name.len() > 1 && name.starts_with(|c: char| c.is_ascii_uppercase() || c == '_') && name.bytes().all(|b| b.is_ascii_uppercase() || b.is_ascii_digit() || b == b'_')
+    name.len() > 1
+        && name.starts_with(|c: char| c.is_ascii_uppercase() || c == '_')
+        && name.bytes().all(|b| b.is_ascii_uppercase() || b.is_ascii_digit() || b == b'_')
 }
 
 /// Keys that the system sets.
 const OF_SYSTEM: [&str; 20] = [
-    "HOME", "PATH", "USER", "SHELL", "PWD", "LANG", "TERM", "TMPDIR", "TEMP", "TMP", "HOSTNAME", "LOGNAME", "DISPLAY", "EDITOR", "VISUAL", "PAGER", "CI",
-    "APPDATA", "USERPROFILE", "NO_COLOR",
+    "HOME",
+    "PATH",
+    "USER",
+    "SHELL",
+    "PWD",
+    "LANG",
+    "TERM",
+    "TMPDIR",
+    "TEMP",
+    "TMP",
+    "HOSTNAME",
+    "LOGNAME",
+    "DISPLAY",
+    "EDITOR",
+    "VISUAL",
+    "PAGER",
+    "CI",
+    "APPDATA",
+    "USERPROFILE",
+    "NO_COLOR",
 ];
 
 fn meet(input: &PassInput, ask: &Ask, given: &[Give], out: &mut PassOutput) {
@@ -266,7 +290,8 @@ fn template(input: &PassInput, files: &Files, ask: &Ask, out: &mut PassOutput) {
 
 /// What words of a command start: files of the code base, or programs that it makes.
 fn process(input: &PassInput, files: &Files, ask: &Ask, out: &mut PassOutput) {
-    let words: Vec<&str> = ask.name.split(|c: char| c.is_whitespace() || matches!(c, ';' | '&' | '|' | '"' | '\'' | '(' | ')')).filter(|w| !w.is_empty()).collect();
+    let words: Vec<&str> =
+        ask.name.split(|c: char| c.is_whitespace() || matches!(c, ';' | '&' | '|' | '"' | '\'' | '(' | ')')).filter(|w| !w.is_empty()).collect();
     let label = format!("start {}", words.iter().take(6).copied().collect::<Vec<_>>().join(" "));
     let mut reached: Vec<(usize, bool)> = Vec::new();
     for (n, word) in words.iter().enumerate().take(64) {
@@ -295,4 +320,3 @@ fn process(input: &PassInput, files: &Files, ask: &Ask, out: &mut PassOutput) {
         out.loose.push((ask.file, Loose { kind: CrossingKind::Process, at: ask.at, label: format!("start {word}"), cause: LooseCause::NoFile }));
     }
 }
-

@@ -73,6 +73,7 @@ impl<'a> Schema<'a> {
             for (i, d) in here.facts.definitions.iter().enumerate() {
                 let place = Place { file, def: DefId(i as u32) };
                 match d.kind {
+                    Kind::Table if is_of_function(here.facts, place.def) => {}
                     Kind::Table => schema.tables.entry(here.facts.name(d.name)).or_default().push(place),
                     Kind::Column => {
                         if let Some(table) = d.container {
@@ -111,6 +112,14 @@ impl<'a> Schema<'a> {
                 (found, format!("{}.{column}", known[0]), LooseCause::NoColumn)
             }
         };
+        // A class that stands for a table is no statement.
+        let is_model = || {
+            name.verb == SqlVerb::Define
+                && facts.definitions.iter().enumerate().any(|(i, d)| d.name_span == name.span && facts.made_by(DefId(i as u32)).is_some())
+        };
+        if is_model() {
+            return;
+        }
         let (asking, around, at) = used.unwrap_or((file, from, name.span));
         let label = format!("{} {what}", name.verb.word());
         if targets.is_empty() {
@@ -142,6 +151,13 @@ impl<'a> Schema<'a> {
             out.crossings.push((asking, crossing));
         }
     }
+}
+
+/// Does a class stand for the table that only one function sees, as those of migrations are?
+fn is_of_function(facts: &compass_facts::Facts, table: DefId) -> bool {
+    let at = facts.def(table).name_span;
+    let class = facts.definitions.iter().find(|d| d.name_span == at && matches!(d.kind, Kind::Class | Kind::Struct));
+    class.and_then(|c| c.container).is_some_and(|c| facts.def(c).kind.is_callable())
 }
 
 fn role(verb: SqlVerb) -> Role {

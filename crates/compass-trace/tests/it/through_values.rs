@@ -254,8 +254,12 @@ fn what_a_call_may_run_is_listed(#[case] file: &str, #[case] program: &str, #[ca
     let project = Project::with(&[(file, program)]);
     let engine = engine(&project);
     let found = ask(&engine, &format!("what does {of} call"));
-    let mut runs: Vec<String> =
-        found.answers.iter().filter_map(|a| a.remark.as_deref()?.split_once(", put there at")).map(|(name, _)| name.rsplit('.').next().unwrap_or(name).to_owned()).collect();
+    let mut runs: Vec<String> = found
+        .answers
+        .iter()
+        .filter_map(|a| a.remark.as_deref()?.split_once(", put there at"))
+        .map(|(name, _)| name.rsplit('.').next().unwrap_or(name).to_owned())
+        .collect();
     runs.sort();
     assert_eq!(runs.join(","), wanted);
     assert!(!found.complete, "what is put there by others is not known");
@@ -273,7 +277,10 @@ fn chains_go_through_what_holds_a_function() {
 
 #[test]
 fn a_function_that_a_framework_marks_is_not_said_to_have_no_caller() {
-    let project = Project::with(&[("Jobs.java", "import org.example.timer.Nightly;\nclass Jobs {\n  @Nightly void clean() {}\n  @Override public String toString() { return null; }\n}\n")]);
+    let project = Project::with(&[(
+        "Jobs.java",
+        "import org.example.timer.Nightly;\nclass Jobs {\n  @Nightly void clean() {}\n  @Override public String toString() { return null; }\n}\n",
+    )]);
     let engine = engine(&project);
     assert!(!ask(&engine, "who calls clean").complete);
 }

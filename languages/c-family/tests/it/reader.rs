@@ -166,8 +166,10 @@ fn heads_that_differ_by_branch_are_two_definitions_of_one_body() {
 #[test]
 fn what_is_put_under_a_name_is_recorded() {
     let found = c("struct ops o = { .open = my_open };\nvoid f(struct ops *p) { p->close = my_close; int (*g)(void); g = mine; }");
-    let held: Vec<(&str, &str)> = found.held.iter().map(|(p, f)| (found.name(found.usage(*p).name), found.name(found.usage(*f).name))).collect();
-    assert_eq!(held, [("open", "my_open"), ("close", "my_close")]);
+    let name =
+        |at: u32| found.find_use_at(at).map_or_else(|| found.find_definition_at(at).map_or("", |d| found.def_name(d)), |u| found.name(found.usage(u).name));
+    let flows: Vec<(&str, &str)> = found.flows.iter().map(|f| (name(f.into), name(f.value))).collect();
+    assert_eq!(flows, [("open", "my_open"), ("close", "my_close"), ("g", "mine")]);
 }
 
 #[test]

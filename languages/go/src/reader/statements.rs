@@ -12,6 +12,11 @@ impl<'t> Reader<'t> {
         let names = listed(left);
         if let [name] = &names[..] {
             self.kept_under(*name, right);
+            // Routes may be declared by a function that a variable holds: then its calls say below which path.
+            let value = listed(right).into_iter().next();
+            if value.is_some_and(|v| v.kind() == "func_literal" && text(v, self.b.text).contains("(\"/")) {
+                self.b.tell(text(*name, self.b.text));
+            }
         }
         let values = self.values(right, names.len());
         for (i, name) in names.into_iter().enumerate() {

@@ -14,8 +14,8 @@ mod types;
 pub(crate) use delegates::with_delegates;
 pub(crate) use soft_words::with_plain_names;
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
+use compass_facts::reading::flows::FlowWords;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
@@ -34,7 +34,7 @@ pub(crate) const LAST: u32 = 1000;
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Members }, cancel);
     b.telling = |name, before| crate::frameworks::TABLE.is_telling(name, before) || crate::frameworks::RPC.is_maker(name);
-    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name);
+    b.marking = |name| crate::frameworks::TABLE.is_mark(name) || crate::frameworks::NAMES.is_mark(name) || crate::reader::MODELS.is_mark(name);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, class: None, handed: None, narrowed: Vec::new(), in_literal: 0, in_interface: false, in_expect: false };
     reader.block(tree.root_node());
@@ -43,8 +43,13 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 }
 
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "getOrDefault", "getValue", "getOrElse", "first", "last", "values", "remove"], adders: &["add", "put", "plusAssign", "getOrPut"], invokers: &["invoke", "run", "apply", "call"], signals: true };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "getOrDefault", "getValue", "getOrElse", "first", "last", "values", "remove"],
+    adders: &["add", "put", "plusAssign", "getOrPut"],
+    invokers: &["invoke", "run", "apply", "call"],
+    signals: true,
+    models: &crate::reader::MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

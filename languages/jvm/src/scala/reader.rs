@@ -12,8 +12,9 @@ mod types;
 
 pub(crate) use readable::{easier, is_misread};
 
-use compass_facts::reading::flows::FlowWords;
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
+use compass_facts::reading::flows::FlowWords;
+use compass_facts::reading::models::ModelTable;
 use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{named, span, text};
 use compass_facts::reading::{Builder, Lookup, NewDefinition, TypeScopes};
@@ -57,8 +58,13 @@ struct Placeholder {
 }
 
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords =
-    FlowWords { elements: &["get", "getOrElse", "apply", "head", "last", "values"], adders: &["put", "update", "append", "addOne"], invokers: &["apply", "run", "accept", "call"], signals: true };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["get", "getOrElse", "apply", "head", "last", "values"],
+    adders: &["put", "update", "append", "addOne"],
+    invokers: &["apply", "run", "accept", "call"],
+    signals: true,
+    models: &ModelTable::NONE,
+};
 
 /// State of the walk.
 struct Reader<'t> {

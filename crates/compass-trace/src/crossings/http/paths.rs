@@ -159,6 +159,20 @@ pub(super) struct Fit {
     pub(super) same: u16,
 }
 
+/// Does the request's path fit the route's if one of its values holds two segments, as `{}` does that stands for `owner/name`?
+pub(super) fn fit_with_longer_value(asked: &Asked, route: &[Segment]) -> Option<Fit> {
+    if route.len() != asked.segments.len() + 1 && !asked.open {
+        return None;
+    }
+    let values = (0..asked.segments.len()).filter(|n| asked.segments[*n] == Segment::Any);
+    let longer = values.filter_map(|n| {
+        let mut segments = asked.segments.clone();
+        segments.insert(n, Segment::Any);
+        fit(&Asked { segments, ..asked.clone() }, route)
+    });
+    longer.max().filter(|f| f.same > 1).map(|f| Fit { whole: false, ..f })
+}
+
 /// Does the request's path fit the route's?
 pub(super) fn fit(asked: &Asked, route: &[Segment]) -> Option<Fit> {
     if !asked.open {

@@ -219,6 +219,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             match arguments.next() {
                 Some(Argument::List(all)) => several = Some(all.iter().map(|a| self.method(site, a)).collect::<Vec<_>>()),
                 Some(one) => match self.method(site, one) {
+                    Some(said) if said.contains(',') => several = Some(said.split(',').map(|m| Some(m.trim().to_owned())).collect()),
                     Some(said) => method = Some(said),
                     None => return Vec::new(),
                 },
@@ -227,7 +228,12 @@ impl<'p, 'a> Routers<'p, 'a> {
         }
         // `get "/racks" => "racks#list"`: the path is what the handler is given under.
         let facts = self.input.files[site.file].facts;
-        let keyed = site.call.named.first().filter(|_| self.table.bare_paths && site.call.arguments.is_empty()).map(|(key, value)| (facts.name(*key).to_owned(), value));
+        let keyed = site
+            .call
+            .named
+            .first()
+            .filter(|_| self.table.bare_paths && site.call.arguments.is_empty())
+            .map(|(key, value)| (facts.name(*key).to_owned(), value));
         let (mut path, known) = match (arguments.next(), &keyed) {
             (Some(first @ Argument::Text(..)), _) => match self.text(site, first) {
                 Some(text) => text,
@@ -338,7 +344,8 @@ impl<'p, 'a> Routers<'p, 'a> {
             return Vec::new();
         }
         let facts = self.input.files[site.file].facts;
-        let names: Vec<String> = site.call.arguments.iter().filter(|a| matches!(a, Argument::Text(..))).filter_map(|a| self.text(site, a)).filter(|t| t.1).map(|t| t.0).collect();
+        let names: Vec<String> =
+            site.call.arguments.iter().filter(|a| matches!(a, Argument::Text(..))).filter_map(|a| self.text(site, a)).filter(|t| t.1).map(|t| t.0).collect();
         let list = |keys: &[&str]| {
             let given = site.call.named.iter().find(|(n, _)| keys.contains(&facts.name(*n))).map(|(_, a)| a)?;
             let all = if let Argument::List(all) = given { all.as_slice() } else { std::slice::from_ref(given) };

@@ -130,7 +130,19 @@ impl HttpTable {
     #[must_use]
     pub fn read(text: &str) -> HttpTable {
         let mut table: HttpTable = toml::from_str(text).expect("a table of frameworks");
-        let lists = [&table.by_method, &table.patterns, &table.groups, &table.mounts, &table.combos, &table.narrowing, &table.chains, &table.makers, &table.prefixes, &table.classes, &table.chained_handlers];
+        let lists = [
+            &table.by_method,
+            &table.patterns,
+            &table.groups,
+            &table.mounts,
+            &table.combos,
+            &table.narrowing,
+            &table.chains,
+            &table.makers,
+            &table.prefixes,
+            &table.classes,
+            &table.chained_handlers,
+        ];
         let handled = table.verbs.keys().filter(|_| !table.chained_handlers.is_empty());
         table.telling = lists.into_iter().flatten().chain(table.resources.keys()).chain(handled).cloned().collect();
         table

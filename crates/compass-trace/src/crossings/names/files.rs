@@ -16,7 +16,12 @@ pub(super) struct Files<'a> {
 
 impl<'a> Files<'a> {
     pub(super) fn new(input: &PassInput<'a>) -> Files<'a> {
-        let mut files = Files { paths: input.files.iter().map(|f| f.path).collect(), by_name: FxHashMap::default(), by_stem: FxHashMap::default(), programs: FxHashMap::default() };
+        let mut files = Files {
+            paths: input.files.iter().map(|f| f.path).collect(),
+            by_name: FxHashMap::default(),
+            by_stem: FxHashMap::default(),
+            programs: FxHashMap::default(),
+        };
         for (n, here) in input.files.iter().enumerate() {
             let name = here.path.rsplit('/').next().unwrap_or(here.path);
             files.by_name.entry(name).or_default().push(n);

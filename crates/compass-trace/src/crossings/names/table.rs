@@ -126,7 +126,8 @@ impl NameTable {
     /// The rows for a call.
     pub(super) fn rows<'t>(&'t self, facts: &Facts, call: &CallSignal, before: Option<&str>) -> impl Iterator<Item = &'t NamedCall> {
         let is_mark = call.marks || call.decorates.is_some();
-        let imports = |row: &NamedCall| row.modules.is_empty() || facts.imports.iter().any(|i| row.modules.iter().any(|m| facts.name(i.module).starts_with(m.as_str())));
+        let imports =
+            |row: &NamedCall| row.modules.is_empty() || facts.imports.iter().any(|i| row.modules.iter().any(|m| facts.name(i.module).starts_with(m.as_str())));
         let rows = self.by_name.get(facts.name(call.name)).map_or(&[][..], |r| r);
         let fitting: Vec<&NamedCall> = rows.iter().map(|n| &self.calls[*n]).filter(|r| r.marks == is_mark && r.is_of(before) && imports(r)).collect();
         fitting.into_iter()

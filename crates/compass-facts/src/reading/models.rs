@@ -1,0 +1,306 @@
+//! Tables that classes stand for: models of object-relational libraries, and tables that migrations make.
+//!
+//! A room says which classes are models and how their tables are called ([`ModelTable`]). Each gives a definition of a table at the name of its
+//! class, made by what marks it, with its fields as columns; and a signal that says so.
+
+use super::builder::{NewDefinition, Place};
+use super::{Builder, signals::is_call};
+use crate::bounds::Levels;
+use crate::reading::syntax::Node;
+use crate::reading::tree::{span, text};
+use crate::{Argument, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, SqlVerb, TextPart, TypeExpr, TypeId};
+
+/// How a table is called after its class where nothing says it.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Naming {
+    /// `RackSlot`: `rack_slot`.
+    Snake,
+    /// `rack_slots`.
+    SnakePlural,
+    /// `app_rackslot`, where the class stands in the folder `app`.
+    WithFolder,
+    /// `RackSlot`.
+    AsWritten,
+    /// Only what is said counts.
+    Said,
+}
+
+/// The models of a language.
+#[derive(Debug, Clone)]
+pub struct ModelTable {
+    /// Last names of bases of models.
+    pub bases: &'static [&'static str],
+    /// Marks of models.
+    pub marks: &'static [&'static str],
+    /// Marks whose text is the name of the table.
+    pub name_marks: &'static [&'static str],
+    /// Fields whose text is the name of the table; they make a class a model as well.
+    pub name_fields: &'static [&'static str],
+    /// Functions whose first text is the name of the table; they make a class a model as well.
+    pub name_functions: &'static [&'static str],
+    /// A class within the model that says more of it.
+    pub nested: &'static str,
+    /// What in the text of a field makes its class a model.
+    pub field_signs: &'static [&'static str],
+    /// Those of them whose library calls tables by the plural.
+    pub plural_signs: &'static [&'static str],
+    /// What in the text of a field makes it a column; any field is, if empty.
+    pub column_signs: &'static [&'static str],
+    /// The name where nothing says it.
+    pub naming: Naming,
+    /// Calls that make a table of the name they are given: `create_table`, `Schema.create`.
+    pub makers: &'static [&'static str],
+}
+
+impl ModelTable {
+    /// None.
+    pub const NONE: ModelTable = ModelTable {
+        bases: &[],
+        marks: &[],
+        name_marks: &[],
+        name_fields: &[],
+        name_functions: &[],
+        nested: "",
+        field_signs: &[],
+        plural_signs: &[],
+        column_signs: &[],
+        naming: Naming::Said,
+        makers: &[],
+    };
+
+    /// Must a reader record a mark of that name?
+    #[must_use]
+    pub fn is_mark(&self, name: &str) -> bool {
+        self.marks.contains(&name) || self.name_marks.contains(&name)
+    }
+}
+
+/// A model as it was found.
+struct Model {
+    class: DefId,
+    table: String,
+    /// What makes it one.
+    by: String,
+}
+
+impl<'t> Builder<'t> {
+    /// Defines the tables of the models that were read.
+    pub fn models(&mut self, rules: &ModelTable) {
+        let classes: Vec<DefId> =
+            (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| matches!(self.facts.def(*d).kind, Kind::Class | Kind::Struct)).collect();
+        let found: Vec<Model> = classes.into_iter().filter_map(|class| self.model(rules, class)).collect();
+        for model in found {
+            self.table_of(rules, &model);
+        }
+    }
+
+    /// Defines the table that a call makes: `create_table "racks"`.
+    pub(super) fn table_made(&mut self, rules: &ModelTable, node: Node<'t>, name: &str, arguments: &[Node<'t>]) {
+        let receiver = || super::signals::object_of(node.child_by_field_name("function").unwrap_or(node)).map(|o| text(o, self.text)).unwrap_or("");
+        let fits = |maker: &&str| maker.split_once('.').map_or(*maker == name, |(of, call)| call == name && receiver() == of);
+        if !is_call(node) || !rules.makers.iter().any(|m| fits(&m)) {
+            return;
+        }
+        let Some(first) = arguments.first() else { return };
+        let inner = if first.kind() == "argument" { first.named_children().last().unwrap_or(*first) } else { *first };
+        let word = text(inner, self.text).trim_matches(['"', '\'', '`', ':']);
+        let plain = !word.is_empty() && word.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '.'));
+        if plain && text(inner, self.text).starts_with(['"', '\'', '`', ':']) {
+            let at = span(inner);
+            let start = at.start + 1;
+            let name_span = Span { start, end: start + word.len() as u32 };
+            self.define_table(word.rsplit('.').next().unwrap_or(word), name_span, span(node), None, &[]);
+        }
+    }
+
+    fn model(&self, rules: &ModelTable, class: DefId) -> Option<Model> {
+        if !rules.nested.is_empty() && self.facts.def_name(class) == rules.nested {
+            return None;
+        }
+        let by_base = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.type_word(b.1, Levels::TYPES).filter(|w| rules.bases.contains(w)));
+        let marks = self.marks_at(class);
+        let by_mark = marks.iter().find(|(name, _)| rules.marks.contains(name) || rules.name_marks.contains(name)).map(|m| m.0);
+        let members: Vec<DefId> = (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(class)).collect();
+        let said_in = |owner: &[DefId]| {
+            let named = |d: &&DefId| rules.name_fields.contains(&self.facts.def_name(**d)) || rules.name_functions.contains(&self.facts.def_name(**d));
+            owner.iter().find(named).and_then(|d| Some((self.facts.def_name(*d), self.quoted(self.facts.def(*d).whole, self.facts.def(*d).name_span.end)?)))
+        };
+        let by_field = said_in(&members);
+        let by_sign = members.iter().filter(|m| self.facts.def(**m).kind == Kind::Field).find_map(|m| {
+            let written = self.line_of(self.facts.def(*m).whole);
+            rules.field_signs.iter().find(|s| written.contains(*s)).copied()
+        });
+        let by = by_base.or(by_mark).or(by_field.map(|f| f.0)).or(by_sign)?;
+        let nested = members.iter().find(|m| !rules.nested.is_empty() && self.facts.def_name(**m) == rules.nested);
+        let of_nested: Vec<DefId> = nested
+            .map(|n| (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(*n)).collect())
+            .unwrap_or_default();
+        // What other models are made of has no table.
+        let is_abstract = of_nested.iter().any(|d| self.facts.def_name(*d) == "abstract") || self.facts.def(class).flags.has(Flags::ABSTRACT);
+        if is_abstract {
+            return None;
+        }
+        let by_mark = marks.iter().find(|(name, text)| rules.name_marks.contains(name) && text.is_some()).and_then(|m| m.1.clone());
+        let said = by_mark.or(by_field.map(|f| f.1.to_owned())).or_else(|| said_in(&of_nested).map(|f| f.1.to_owned()));
+        let name = self.facts.def_name(class);
+        let table = match (said, rules.naming) {
+            (Some(said), _) => said,
+            (None, Naming::Snake) if rules.plural_signs.iter().any(|s| by.contains(s)) => plural(&snake(name)),
+            (None, Naming::Snake) => snake(name),
+            (None, Naming::SnakePlural) => plural(&snake(name)),
+            (None, Naming::WithFolder) => snake(name).replace('_', ""),
+            (None, Naming::AsWritten) => name.to_owned(),
+            (None, Naming::Said) => return None,
+        };
+        Some(Model { class, table, by: by.to_owned() })
+    }
+
+    fn table_of(&mut self, rules: &ModelTable, model: &Model) {
+        let class = self.facts.def(model.class).clone();
+        let fields = self.facts.definitions.iter().filter(|d| d.container == Some(model.class) && matches!(d.kind, Kind::Field | Kind::Variable));
+        let is_column = |d: &&crate::Definition| {
+            let name = self.facts.name(d.name);
+            let written = self.line_of(d.whole);
+            !name.starts_with('_')
+                && !rules.name_fields.contains(&name)
+                && (rules.column_signs.is_empty() || rules.column_signs.iter().any(|s| written.contains(s)))
+        };
+        let columns: Vec<(String, Span, Span)> = fields.filter(is_column).map(|d| (self.facts.name(d.name).to_owned(), d.name_span, d.whole)).collect();
+        self.define_table(&model.table, class.name_span, class.whole, Some(model), &columns);
+    }
+
+    fn define_table(&mut self, name: &str, at: Span, whole: Span, model: Option<&Model>, columns: &[(String, Span, Span)]) {
+        let outside = self.place;
+        self.place = Place { scope: ScopeId::FILE, container: None };
+        let aside = self.enter(ScopeKind::Type, whole, None);
+        let mut new = NewDefinition::new(name, Kind::Table, at, whole);
+        new.body = Some(whole);
+        new.flags = Flags::INFERRED;
+        let table = self.define(new);
+        let mut made = vec![table];
+        let inside = self.enter(ScopeKind::Type, whole, Some(table));
+        for (name, at, whole) in columns {
+            made.push(self.define(NewDefinition::new(name, Kind::Column, *at, *whole)));
+        }
+        self.leave(inside);
+        self.leave(aside);
+        self.place = outside;
+        if let Some(model) = model {
+            let by = self.intern(&model.by);
+            self.facts.made.extend(made.into_iter().map(|d| (d, by)));
+        }
+        let tables = vec![self.intern(name)];
+        let kind = SignalKind::Sql(vec![SqlName { verb: SqlVerb::Define, tables, column: None, span: at }], None);
+        self.facts.signals.push(crate::Signal { span: at, enclosing: model.map(|m| m.class), kind });
+    }
+
+    /// Marks right before a definition, with the name they say.
+    fn marks_at(&self, def: DefId) -> Vec<(&str, Option<String>)> {
+        let name = self.facts.def(def).name_span;
+        let mut out = Vec::new();
+        for signal in &self.facts.signals {
+            let SignalKind::Call(call) = &signal.kind else { continue };
+            let between = if call.marks && signal.span.end <= name.start { self.text.get(signal.span.end as usize..name.start as usize) } else { None };
+            if !between.is_some_and(|b| b.len() < 2_000 && !b.contains(['{', '}', ';'])) {
+                continue;
+            }
+            let by_key = call.named.iter().find(|(n, _)| matches!(self.facts.name(*n), "name" | "value" | "tableName" | "table_name")).map(|n| &n.1);
+            let in_fields = call.arguments.iter().find_map(|a| match a {
+                Argument::Fields(f) => f.iter().find(|(n, _)| matches!(self.facts.name(*n), "name" | "tableName")).map(|f| &f.1),
+                _ => None,
+            });
+            let said = match by_key.or(in_fields).or(call.arguments.first()) {
+                Some(Argument::Text(parts, _)) => match &parts[..] {
+                    [TextPart::Text(t)] => Some(self.facts.name(*t).trim_matches('`').to_owned()),
+                    _ => None,
+                },
+                _ => None,
+            };
+            out.push((self.facts.name(call.name), said));
+        }
+        out
+    }
+
+    /// The first text between quotes behind an offset.
+    fn quoted(&self, whole: Span, from: u32) -> Option<&str> {
+        let rest = self.text.get(from as usize..(whole.end as usize).max(from as usize))?;
+        let rest = if rest.is_empty() { self.text.get(from as usize..)?.lines().next()? } else { rest };
+        let open = rest.find(['"', '\'', '`'])?;
+        let quote = rest[open..].chars().next()?;
+        let inner = &rest[open + 1..];
+        inner.find(quote).map(|end| &inner[..end]).filter(|t| !t.is_empty() && !t.contains(char::is_whitespace))
+    }
+
+    /// A definition with the rest of its line: tags stand behind fields.
+    fn line_of(&self, whole: Span) -> &str {
+        let from = self.text.floor_char_boundary(whole.start as usize);
+        let rest = self.text.get(whole.end as usize..).unwrap_or("");
+        let end = whole.end as usize + rest.find('\n').unwrap_or(rest.len());
+        self.text.get(from..end).unwrap_or("")
+    }
+
+    fn type_word(&self, ty: TypeId, levels: Levels) -> Option<&str> {
+        let levels = levels.down()?;
+        match self.facts.ty(ty) {
+            TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(self.facts.name(*name)),
+            TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } | TypeExpr::Deref(of) => self.type_word(*of, levels),
+            TypeExpr::Import(id) => {
+                let import = self.facts.import(*id);
+                import.name.or(import.bound).map(|n| self.facts.name(n))
+            }
+            TypeExpr::Def(def) => Some(self.facts.def_name(*def)),
+            _ => None,
+        }
+    }
+}
+
+/// `RackSlot` as `rack_slot`; a row of capitals is one word.
+#[must_use]
+pub fn snake(name: &str) -> String {
+    let chars: Vec<char> = name.chars().collect();
+    let mut out = String::new();
+    for (i, c) in chars.iter().enumerate() {
+        let begins = c.is_uppercase()
+            && i > 0
+            && (chars[i - 1].is_lowercase() || chars[i - 1].is_ascii_digit() || chars.get(i + 1).is_some_and(|n| n.is_lowercase()) && chars[i - 1] != '_');
+        if begins && !out.ends_with('_') {
+            out.push('_');
+        }
+        out.extend(c.to_lowercase());
+    }
+    out
+}
+
+/// The usual plural of an English word.
+#[must_use]
+pub fn plural(word: &str) -> String {
+    let before = word.chars().rev().nth(1).unwrap_or(' ');
+    match word.chars().last() {
+        Some('y') if !"aeiou".contains(before) => format!("{}ies", &word[..word.len() - 1]),
+        Some('s' | 'x' | 'z') => format!("{word}es"),
+        Some('h') if matches!(before, 'c' | 's') => format!("{word}es"),
+        Some('f') if word.ends_with("lf") => format!("{}ves", &word[..word.len() - 1]),
+        _ if word.ends_with("person") => format!("{}people", &word[..word.len() - 6]),
+        _ if word.ends_with("child") => format!("{word}ren"),
+        _ => format!("{word}s"),
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::two_words("RackSlot", "rack_slot", "rack_slots")]
+    #[case::capitals("HTTPLog", "http_log", "http_logs")]
+    #[case::consonant_y("Category", "category", "categories")]
+    #[case::vowel_y("Tray", "tray", "trays")]
+    #[case::box_("Box", "box", "boxes")]
+    #[case::shelf("Shelf", "shelf", "shelves")]
+    #[case::batch("Batch", "batch", "batches")]
+    fn names_of_tables(#[case] class: &str, #[case] one: &str, #[case] many: &str) {
+        assert_eq!(snake(class), one);
+        assert_eq!(plural(&snake(class)), many);
+    }
+}
