@@ -31,7 +31,7 @@ pub enum CrossingKind {
     /// A command, and the program it starts.
     Process,
     /// An operation, and what resolves it.
-    GraphQl,
+    Operation,
 }
 
 compass_facts::stored_by_number!(CrossingKind {
@@ -44,7 +44,7 @@ compass_facts::stored_by_number!(CrossingKind {
     Template = 6,
     Element = 7,
     Process = 8,
-    GraphQl = 9,
+    Operation = 9,
 });
 
 impl CrossingKind {
@@ -59,7 +59,7 @@ impl CrossingKind {
         CrossingKind::Template,
         CrossingKind::Element,
         CrossingKind::Process,
-        CrossingKind::GraphQl,
+        CrossingKind::Operation,
     ];
 
     /// The word of answers and screens.
@@ -74,7 +74,7 @@ impl CrossingKind {
             CrossingKind::Template => "template",
             CrossingKind::Element => "element",
             CrossingKind::Process => "process",
-            CrossingKind::GraphQl => "graphql",
+            CrossingKind::Operation => "operation",
         }
     }
 }

@@ -9,6 +9,7 @@ mod http;
 mod models;
 mod names;
 mod native;
+mod operations;
 mod rpc;
 mod sql;
 mod string_evaluation;
@@ -18,5 +19,13 @@ use std::sync::Arc;
 
 /// All passes, in the order they run.
 pub fn passes() -> Passes {
-    vec![Arc::new(http::Http), Arc::new(native::Native), Arc::new(sql::Sql), Arc::new(rpc::Rpc), Arc::new(names::Names), Arc::new(models::Models)]
+    vec![
+        Arc::new(http::Http),
+        Arc::new(native::Native),
+        Arc::new(sql::Sql),
+        Arc::new(rpc::Rpc),
+        Arc::new(names::Names),
+        Arc::new(models::Models),
+        Arc::new(operations::Operations),
+    ]
 }

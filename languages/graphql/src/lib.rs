@@ -1,5 +1,6 @@
 //! GraphQL: what is particular to it, in one room.
 
+mod frameworks;
 mod profile;
 mod reader;
 mod rules;

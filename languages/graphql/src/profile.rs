@@ -5,6 +5,7 @@ use compass_facts::Language;
 use compass_facts::profile::{Lexis, Modules, PLAIN, Packages, Profile, Qualifier, Standard, usual};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 /// The generic grammar.
 static GRAMMAR: Grammar = Grammar::new(|| tree_sitter_graphql::LANGUAGE.into());
@@ -30,5 +31,6 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::GraphqlRules)),
     marks_are: compass_facts::Role::Ref,
     meets_others: true,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::GraphqlFrameworks)),
     ..PLAIN
 };

@@ -59,6 +59,7 @@ static ACCESSES: Accesses = Accesses {
         "update_columns",
     ],
     delete: &["delete", "destroy", "delete_all", "destroy_all", "destroy_by", "delete_by"],
+    types: false,
     prefixes: &[],
 };
 

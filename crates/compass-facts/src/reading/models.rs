@@ -68,6 +68,15 @@ impl ModelTable {
         makers: &[],
     };
 
+    /// Is it the name of a base of models? A `*` at an end of a pattern stands for anything.
+    fn is_base(&self, name: &str) -> bool {
+        self.bases.iter().any(|b| match (b.strip_prefix('*'), b.strip_suffix('*')) {
+            (Some(end), _) => name.ends_with(end),
+            (_, Some(front)) => name.starts_with(front),
+            _ => name == *b,
+        })
+    }
+
     /// Must a reader record a mark of that name?
     #[must_use]
     pub fn is_mark(&self, name: &str) -> bool {
@@ -117,7 +126,7 @@ impl<'t> Builder<'t> {
         if !rules.nested.is_empty() && self.facts.def_name(class) == rules.nested {
             return None;
         }
-        let by_base = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.type_word(b.1, Levels::TYPES).filter(|w| rules.bases.contains(w)));
+        let by_base = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.type_word(b.1, Levels::TYPES).filter(|w| rules.is_base(w)));
         let marks = self.marks_at(class);
         let by_mark = marks.iter().find(|(name, _)| rules.marks.contains(name) || rules.name_marks.contains(name)).map(|m| m.0);
         let members: Vec<DefId> = (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(class)).collect();
@@ -135,6 +144,12 @@ impl<'t> Builder<'t> {
         let of_nested: Vec<DefId> = nested
             .map(|n| (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(*n)).collect())
             .unwrap_or_default();
+        // A base that is only called like one counts where the class has columns, or nothing of its own.
+        let is_named = by_base.is_none_or(|b| rules.bases.contains(&b)) || by_field.is_some() || by_mark.is_some();
+        let has_column = || members.iter().any(|m| rules.column_signs.iter().any(|s| self.line_of(self.facts.def(*m).whole).contains(s)));
+        if !is_named && !has_column() && !members.is_empty() {
+            return None;
+        }
         // What other models are made of has no table.
         let is_abstract = of_nested.iter().any(|d| self.facts.def_name(*d) == "abstract") || self.facts.def(class).flags.has(Flags::ABSTRACT);
         if is_abstract {

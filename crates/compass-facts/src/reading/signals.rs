@@ -26,7 +26,9 @@ const MAX_TEXT_BYTES: usize = 16 << 10;
 impl<'t> Builder<'t> {
     /// Records a call if it may reach something outside. `callee` is what is called, `arguments` the list behind it.
     pub fn call_signal(&mut self, callee: Node<'t>, arguments: Option<Node<'t>>, whole: Span, decorates: Option<DefId>, bound: Option<u32>) {
-        self.call_signal_with(callee, arguments.map(named).unwrap_or_default(), whole, decorates, bound);
+        // A text with a name before it is that function's one argument.
+        let parts = arguments.map(|a| if a.kind() == "template_string" { Nodes::from_slice(&[a]) } else { named(a) }).unwrap_or_default();
+        self.call_signal_with(callee, parts, whole, decorates, bound);
     }
 
     /// The same with the arguments one by one.

@@ -1,12 +1,19 @@
-//! `who tests`, and `what follows from`: the direct effects of a change.
+//! `who tests`, and `what follows from`: the effects of a change, direct ones and those through others.
 
 use super::rows::Raw;
 use super::{AnswerError, Context, Engine, EvidenceLine, Found};
 use crate::history_and_coverage::{CoveringTest, changed_since};
 use crate::question::Subject;
 use compass_facts::{DefId, Role};
-use compass_index::{FileId, SymbolId};
-use rustc_hash::FxHashSet;
+use compass_index::{Certainty, FileId, SymbolId};
+use rustc_hash::{FxHashMap, FxHashSet};
+
+/// A change is followed so far.
+const MOST_LEVELS: u32 = 24;
+/// So many definitions are listed that it reaches through others.
+const MOST_FURTHER: usize = 2_000;
+/// So long it is looked for them.
+const LONGEST: std::time::Duration = std::time::Duration::from_secs(4);
 
 impl Engine {
     /// `who tests S`.
@@ -59,8 +66,59 @@ impl Engine {
     pub(super) fn follows(&self, subject: &Subject, context: &Context) -> Result<Found, AnswerError> {
         let mut found = self.who_uses(std::slice::from_ref(subject), &Role::ALL, false, None)?;
         let symbols = self.symbols_of(subject)?;
+        self.add_further(&symbols, &mut found, context)?;
         self.add_effects(&symbols, &mut found, context)?;
         Ok(found)
+    }
+
+    /// Definitions that a change may reach through others, the nearest first: each with its distance, what it is reached through, and the
+    /// weakest link on the best way there.
+    fn add_further(&self, symbols: &[SymbolId], found: &mut Found, context: &Context) -> Result<(), AnswerError> {
+        let started = std::time::Instant::now();
+        let mut best: FxHashMap<SymbolId, Certainty> = symbols.iter().map(|s| (*s, Certainty::Proven)).collect();
+        let mut layer: Vec<SymbolId> = symbols.to_vec();
+        let mut told = 0;
+        for level in 1..=MOST_LEVELS {
+            let mut next: Vec<(SymbolId, SymbolId, Certainty)> = Vec::new();
+            for symbol in &layer {
+                if started.elapsed() > LONGEST || context.cancel.is_cancelled() {
+                    found.miss("time_limit", 1);
+                    return Ok(());
+                }
+                let so_far = best[symbol];
+                for edge in self.edges_in(*symbol)?.into_iter().filter(|e| e.certainty > Certainty::Guessed && !e.from.is_module()) {
+                    next.push((edge.from, *symbol, edge.certainty.min(so_far)));
+                }
+            }
+            // Of several ways the surest one counts.
+            next.sort_by_key(|(to, through, certainty)| (*to, std::cmp::Reverse(*certainty), *through));
+            next.dedup_by_key(|n| n.0);
+            next.retain(|(to, _, _)| !best.contains_key(to));
+            layer.clear();
+            for (to, through, certainty) in next {
+                best.insert(to, certainty);
+                layer.push(to);
+                // What stands next to it is listed by its places already.
+                if level == 1 {
+                    continue;
+                }
+                if told == MOST_FURTHER {
+                    found.miss(compass_index::Cause::TooMany.word(), 1);
+                    return Ok(());
+                }
+                told += 1;
+                let mut row = self.symbol_row(to)?;
+                row.level = Some(level);
+                row.marks.certainty = Some(certainty);
+                let name = self.name_of(through).unwrap_or_default();
+                row.told = Some(self.told_at(&format!("through {name}"), through)?);
+                found.rows.push(row);
+            }
+            if layer.is_empty() {
+                break;
+            }
+        }
+        Ok(())
     }
 
     /// Effects of a change of symbols that are no uses of them.
@@ -108,6 +166,7 @@ impl Engine {
             let uses = self.who_uses(std::slice::from_ref(&subject), &Role::ALL, false, None)?;
             found.rows.extend(uses.rows);
         }
+        self.add_further(&symbols, &mut found, context)?;
         self.add_effects(&symbols, &mut found, context)?;
         Ok(found)
     }

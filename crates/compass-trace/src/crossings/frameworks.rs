@@ -64,6 +64,11 @@ pub trait Frameworks: Sync {
         None
     }
 
+    /// Do its files describe what others ask for by operations?
+    fn is_schema(&self) -> bool {
+        false
+    }
+
     /// Words for what is done with models.
     fn accesses(&self) -> Option<&'static Accesses> {
         None

@@ -23,6 +23,8 @@ pub struct Accesses {
     pub write: &'static [&'static str],
     /// Calls that delete.
     pub delete: &'static [&'static str],
+    /// Does a mention as the type of something count, and not only one as a value?
+    pub types: bool,
     /// What names of calls on holders begin with that read, write, delete.
     pub prefixes: &'static [(&'static str, SqlVerb)],
 }
@@ -86,6 +88,9 @@ fn access<'m>(
     let (place, _) = input.meaning(file, u.span.start)?;
     let facts = input.files[file].facts;
     if let Some(found) = tables.get(&place) {
+        if u.role == Role::Type && !words.types {
+            return None;
+        }
         // The head of a function says what it takes, not what it does.
         let body = u.enclosing.and_then(|d| facts.def(d).body);
         let is_own = place.file == file && facts.def(place.def).whole.covers(u.span) || body.is_some_and(|b| u.span.start < b.start);

@@ -40,6 +40,8 @@ struct Give {
     at: Span,
     /// What is called under the name is known for sure.
     sure: bool,
+    /// It is worth saying that nobody asks for it: anything may be called like a listener of events of the platform.
+    told: bool,
 }
 
 impl LinkPass for Names {
@@ -78,7 +80,7 @@ impl LinkPass for Names {
             }
         }
         for ((meets, name), given) in gives.iter().filter(|(key, _)| !asked.contains(*key) && key.0 == Meeting::Message) {
-            for give in given {
+            for give in given.iter().filter(|g| g.told) {
                 let label = format!("receive {name}");
                 out.loose.push((give.file, Loose { kind: meets.kind(), at: give.at, label, cause: LooseCause::NoSender }));
             }
@@ -127,7 +129,7 @@ fn sides_of<'a>(
             if !row.gives {
                 asks.push(Ask { meets: row.meets, name, known, file, at: signal.span, enclosing: signal.enclosing, row });
             } else if let Some((to, sure)) = handler(input, file, signal, call).filter(|_| known) {
-                gives.entry((row.meets, name)).or_default().push(Give { to, file, at: signal.span, sure });
+                gives.entry((row.meets, name)).or_default().push(Give { to, file, at: signal.span, sure, told: row.is_particular() });
             }
         }
     }
@@ -187,7 +189,7 @@ fn defined(input: &PassInput, gives: &mut FxHashMap<(Meeting, String), Vec<Give>
                 continue;
             }
             let to = here.symbol(DefId(i as u32));
-            gives.entry((meets, name.to_owned())).or_default().push(Give { to, file, at: d.name_span, sure: true });
+            gives.entry((meets, name.to_owned())).or_default().push(Give { to, file, at: d.name_span, sure: true, told: false });
         }
     }
 }
@@ -240,7 +242,8 @@ fn meet(input: &PassInput, ask: &Ask, given: &[Give], out: &mut PassOutput) {
             Meeting::Setting => LooseCause::NoSetting,
             _ => LooseCause::NoElement,
         };
-        if ask.known && !OF_SYSTEM.contains(&ask.name.as_str()) {
+        let is_told = ask.meets != Meeting::Message || ask.row.is_particular();
+        if is_told && ask.known && !OF_SYSTEM.contains(&ask.name.as_str()) {
             out.loose.push((ask.file, Loose { kind: ask.meets.kind(), at: ask.at, label, cause }));
         }
         return;

@@ -123,6 +123,21 @@ fn what_follows_is_uses_kin_and_tests(racks: Project) {
     assert!(derived.answers.iter().any(|a| a.path == "heavy.py" && a.evidence.last().is_some_and(|e| e.text == "is derived from it")));
 }
 
+#[test]
+fn what_follows_reaches_further_with_the_weakest_link() {
+    let project = Project::with(&[(
+        "larder.py",
+        "def weigh(crate):\n    return 1\n\n\ndef wrap(crate):\n    return weigh(crate)\n\n\nSTEPS = {\"wrap\": wrap}\n\n\ndef step(name, crate):\n    return STEPS[name](crate)\n\n\ndef night(crate):\n    return step(\"wrap\", crate)\n\n\ndef other(crate):\n    return crate\n",
+    )]);
+    let engine = engine(&project);
+    let found = ask(&engine, "what follows from weigh");
+    let further: Vec<(u32, &str, &str)> =
+        found.answers.iter().filter_map(|a| Some((a.level?, a.name.as_deref()?, a.certainty.map_or("", |c| c.word())))).collect();
+    assert_eq!(further, [(2, "step", "inferred"), (3, "night", "inferred")]);
+    assert!(found.answers.iter().any(|a| a.remark.as_deref() == Some("through wrap")));
+    assert!(!found.answers.iter().any(|a| a.name.as_deref() == Some("other")));
+}
+
 #[rstest]
 fn what_follows_from_changes_since_a_commit(racks: Project) {
     let repository = git2::Repository::init(racks.root()).expect("a repository");

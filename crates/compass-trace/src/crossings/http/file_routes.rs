@@ -56,7 +56,7 @@ fn of_file(input: &PassInput, file: usize, rule: &FileRoutes, path: &str, out: &
 fn path_of(path: &str, rule: &FileRoutes) -> Option<String> {
     let below = path.strip_prefix(rule.folder.as_str()).or_else(|| path.split_once(&format!("/{}", rule.folder)).map(|p| p.1))?.strip_prefix('/')?;
     let (folders, name) = below.rsplit_once('/').map_or(("", below), |(f, n)| (f, n));
-    let stem = name.split('.').next().unwrap_or(name);
+    let stem = name.rsplit_once('.').map_or(name, |n| n.0);
     if !rule.file.is_empty() && stem != rule.file || name.contains(".test.") || name.contains(".d.") || stem.starts_with('_') {
         return None;
     }

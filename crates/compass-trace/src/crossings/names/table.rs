@@ -79,6 +79,10 @@ pub struct NameTable {
     pub calls: Vec<NamedCall>,
     /// Kinds of definitions of the language that set a key or are an element: by the word of the kind.
     pub definitions: Vec<NamedDefinition>,
+    /// Marks of functions that resolve fields of a schema, with the root these belong to.
+    pub resolver_marks: std::collections::BTreeMap<String, String>,
+    /// Calls whose text is an operation on a schema.
+    pub operations: Vec<String>,
     /// Endings of templates that are left out where they are named.
     pub endings: Vec<String>,
     #[serde(skip)]
@@ -114,7 +118,7 @@ impl NameTable {
     /// May a call of that name on that be one side of a meeting?
     #[must_use]
     pub fn is_naming(&self, name: &str, before: Option<&str>) -> bool {
-        self.by_name.get(name).is_some_and(|rows| rows.iter().any(|n| self.calls[*n].is_of(before)))
+        self.operations.iter().any(|o| o == name) || self.by_name.get(name).is_some_and(|rows| rows.iter().any(|n| self.calls[*n].is_of(before)))
     }
 
     /// May a mark of that name be one?
@@ -139,6 +143,11 @@ impl NameTable {
 }
 
 impl NamedCall {
+    /// Does more than the name of a call tell them?
+    pub(super) fn is_particular(&self) -> bool {
+        !self.of.is_empty() || !self.modules.is_empty() || self.marks
+    }
+
     fn is_of(&self, before: Option<&str>) -> bool {
         self.of.is_empty() || before.is_some_and(|b| self.of.iter().any(|o| o == b))
     }
