@@ -93,6 +93,21 @@ pub struct Indirect {
     pub cut: bool,
 }
 
+/// A search for what one call may run.
+struct Search {
+    /// The call: its file, what is called, the function around.
+    call: (FileId, UseId, SymbolId),
+    seen: FxHashSet<Slot>,
+    out: Indirect,
+}
+
+impl Search {
+    fn found(&mut self, to: SymbolId, put: Put) {
+        let (file, usage, from) = self.call;
+        self.out.calls.push(IndirectCall { file, usage, from, to, put, outside: None });
+    }
+}
+
 impl Engine {
     fn page(&self, file: FileId) -> Result<Page, AnswerError> {
         Ok(Page { id: file, facts: self.index.facts(file)?, links: self.index.links(file)? })
@@ -319,13 +334,12 @@ impl Engine {
         if !called_inside && !called_itself {
             return Ok(None);
         }
-        let mut out = Indirect::default();
-        let mut seen = FxHashSet::default();
         let call = (file, usage, page.around(u.enclosing));
-        self.held_in(Slot { symbol, inside: called_inside }, call, MAX_DEPTH, &mut seen, &mut out)?;
+        let mut search = Search { call, seen: FxHashSet::default(), out: Indirect::default() };
+        self.held_in(Slot { symbol, inside: called_inside }, MAX_DEPTH, &mut search)?;
         let mut told = FxHashSet::default();
-        out.calls.retain(|c| told.insert(c.to));
-        Ok(Some(out))
+        search.out.calls.retain(|c| told.insert(c.to));
+        Ok(Some(search.out))
     }
 
     /// Uses in a stretch of a file that call what something holds.
@@ -363,14 +377,14 @@ impl Engine {
     }
 
     /// Functions that are put into a slot.
-    fn held_in(&self, slot: Slot, call: (FileId, UseId, SymbolId), depth: u32, seen: &mut FxHashSet<Slot>, out: &mut Indirect) -> Result<(), AnswerError> {
-        if !seen.insert(slot) || slot.symbol.is_module() {
+    fn held_in(&self, slot: Slot, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
+        if !search.seen.insert(slot) || slot.symbol.is_module() {
             return Ok(());
         }
         let Some((facts, def)) = self.index.definition(slot.symbol)? else { return Ok(()) };
         let d = facts.facts.def(def);
         if d.kind == Kind::Parameter {
-            return self.given_to(slot, &facts, def, call, depth, seen, out);
+            return self.given_to(slot, &facts, def, depth, search);
         }
         // Where the slot is named, and where it is declared.
         let uses = self.uses_with_local(slot.symbol)?;
@@ -378,7 +392,7 @@ impl Engine {
         files.push(slot.symbol.file);
         files.sort_unstable();
         files.dedup();
-        out.cut |= files.len() > MOST_FILES;
+        search.out.cut |= files.len() > MOST_FILES;
         files.truncate(MOST_FILES);
         for file in files {
             let page = self.page(file)?;
@@ -394,28 +408,19 @@ impl Engine {
                 fits && (starts.contains(&f.into) || declared == Some(f.into))
             });
             for flow in puts {
-                self.held(&page, flow.value, flow.of, call, depth, seen, out)?;
+                self.held(&page, (flow.value, flow.of), depth, search)?;
             }
         }
         if d.kind == Kind::Field {
-            self.by_position_in(slot.symbol, call, depth, seen, out)?;
+            self.by_position_in(slot.symbol, depth, search)?;
         }
         Ok(())
     }
 
     /// One value that is put somewhere.
-    fn held(
-        &self,
-        page: &Page,
-        value: u32,
-        of: FlowPart,
-        call: (FileId, UseId, SymbolId),
-        depth: u32,
-        seen: &mut FxHashSet<Slot>,
-        out: &mut Indirect,
-    ) -> Result<(), AnswerError> {
-        if out.calls.len() >= MOST {
-            out.cut = true;
+    fn held(&self, page: &Page, (value, of): (u32, FlowPart), depth: u32, search: &mut Search) -> Result<(), AnswerError> {
+        if search.out.calls.len() >= MOST {
+            search.out.cut = true;
             return Ok(());
         }
         let Some(symbol) = page.meaning(value) else { return Ok(()) };
@@ -424,25 +429,15 @@ impl Engine {
         if kind.is_callable() && of == FlowPart::Whole {
             let Some(usage) = page.facts.facts.find_use_at(value) else { return Ok(()) };
             let put = Put { file: page.id, usage };
-            out.calls.push(IndirectCall { file: call.0, usage: call.1, from: call.2, to: symbol, put, outside: None });
+            search.found(symbol, put);
         } else if depth > 0 && (kind.is_variable() || kind == Kind::Field) {
-            self.held_in(Slot { symbol, inside: of == FlowPart::Element }, call, depth - 1, seen, out)?;
+            self.held_in(Slot { symbol, inside: of == FlowPart::Element }, depth - 1, search)?;
         }
         Ok(())
     }
 
     /// What callers of a function give it.
-    #[allow(clippy::too_many_arguments)]
-    fn given_to(
-        &self,
-        slot: Slot,
-        facts: &FileFacts,
-        def: DefId,
-        call: (FileId, UseId, SymbolId),
-        depth: u32,
-        seen: &mut FxHashSet<Slot>,
-        out: &mut Indirect,
-    ) -> Result<(), AnswerError> {
+    fn given_to(&self, slot: Slot, facts: &FileFacts, def: DefId, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
         let Some(owner) = facts.facts.def(def).container else { return Ok(()) };
         let Some(position) = parameters(facts, owner).iter().position(|p| *p == def) else { return Ok(()) };
         let name = facts.facts.def_name(def);
@@ -465,20 +460,20 @@ impl Engine {
                     fits && starts.contains(&f.into)
                 });
                 for flow in given {
-                    self.held(&page, flow.value, flow.of, call, depth, seen, out)?;
+                    self.held(&page, (flow.value, flow.of), depth, search)?;
                 }
             }
         }
         // What a decorator takes stands behind it.
         let registers = facts.facts.def(owner).container.filter(|c| facts.facts.def(*c).kind.is_callable()).unwrap_or(owner);
         if position == 0 && depth > 0 {
-            self.marked_by(symbol(registers), call, out)?;
+            self.marked_by(symbol(registers), search)?;
         }
         Ok(())
     }
 
     /// Functions that a decorator stands before.
-    fn marked_by(&self, decorator: SymbolId, call: (FileId, UseId, SymbolId), out: &mut Indirect) -> Result<(), AnswerError> {
+    fn marked_by(&self, decorator: SymbolId, search: &mut Search) -> Result<(), AnswerError> {
         for of_file in self.uses_with_local(decorator)?.chunk_by(|a, b| a.file == b.file) {
             if of_file.iter().all(|e| e.role != Role::Mark) {
                 continue;
@@ -491,21 +486,14 @@ impl Engine {
                     facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.name_span.start > at.end && matches!(d.kind, Kind::Function | Kind::Method));
                 let Some((i, _)) = behind.min_by_key(|(_, d)| d.name_span.start) else { continue };
                 let to = SymbolId { file: of_file[0].file, number: facts.number(DefId(i as u32)) };
-                out.calls.push(IndirectCall { file: call.0, usage: call.1, from: call.2, to, put: Put { file: of_file[0].file, usage }, outside: None });
+                search.found(to, Put { file: of_file[0].file, usage });
             }
         }
         Ok(())
     }
 
     /// Functions that values of a type have at the position of a field.
-    fn by_position_in(
-        &self,
-        field: SymbolId,
-        call: (FileId, UseId, SymbolId),
-        depth: u32,
-        seen: &mut FxHashSet<Slot>,
-        out: &mut Indirect,
-    ) -> Result<(), AnswerError> {
+    fn by_position_in(&self, field: SymbolId, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
         let Some((facts, def)) = self.index.definition(field)? else { return Ok(()) };
         let Some(owner) = facts.facts.def(def).container else { return Ok(()) };
         let fields = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(owner) && d.kind == Kind::Field);
@@ -525,7 +513,7 @@ impl Engine {
                     spans.iter().any(|s| whole.covers(*s))
                 });
                 if is_of_type {
-                    self.held(&page, flow.value, flow.of, call, depth, seen, out)?;
+                    self.held(&page, (flow.value, flow.of), depth, search)?;
                 }
             }
         }

@@ -107,7 +107,7 @@ impl<'t> Builder<'t> {
     pub(super) fn table_made(&mut self, rules: &ModelTable, node: Node<'t>, name: &str, arguments: &[Node<'t>]) {
         let receiver = || super::signals::object_of(node.child_by_field_name("function").unwrap_or(node)).map(|o| text(o, self.text)).unwrap_or("");
         let fits = |maker: &&str| maker.split_once('.').map_or(*maker == name, |(of, call)| call == name && receiver() == of);
-        if !is_call(node) || !rules.makers.iter().any(|m| fits(&m)) {
+        if !is_call(node) || !rules.makers.iter().any(fits) {
             return;
         }
         let Some(first) = arguments.first() else { return };

@@ -204,7 +204,7 @@ fn held_by(facts: &Facts, ty: TypeId, words: &Accesses, by_name: &FxHashMap<&str
     models.first().map(|m| (*m).clone())
 }
 
-fn plain<'f>(facts: &'f Facts, ty: TypeId, levels: Levels) -> Option<&'f TypeExpr> {
+fn plain(facts: &Facts, ty: TypeId, levels: Levels) -> Option<&TypeExpr> {
     match facts.ty(ty) {
         TypeExpr::Instance(of) | TypeExpr::Deref(of) => plain(facts, *of, levels.down()?),
         other => Some(other),
