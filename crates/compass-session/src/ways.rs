@@ -4,7 +4,7 @@ use crate::Failure;
 use compass_draw::{Drawing, Row};
 use compass_index::Certainty;
 use compass_trace::chains::{Section, SectionRow};
-use compass_trace::question::{Depth, Form, Question};
+use compass_trace::question::{Depth, Form, Goal, Question};
 use compass_trace::{Answer, Context, Engine, plural};
 
 /// Ways of a question.
@@ -25,18 +25,24 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
     let Form::HowReach { from, to, through } = &question.form else {
         return Err(Failure::NotAWay);
     };
-    let (a, b) = (engine.symbols_of(from)?, engine.symbols_of(to)?);
+    let a = engine.symbols_of(from)?;
+    let b = to.subject().map(|to| engine.symbols_of(to)).transpose()?;
     let mut notes = Vec::new();
-    for (symbols, subject) in [(&a, from), (&b, to)] {
-        if symbols.is_empty() {
-            notes.push(format!("nothing is called {subject}"));
-        }
+    if a.is_empty() {
+        notes.push(format!("nothing is called {from}"));
+    }
+    if b.as_ref().is_some_and(Vec::is_empty) {
+        notes.push(format!("nothing is called {to}"));
     }
     let longest = through.map(|d| match d {
         Depth::Levels(n) => n.min(64),
         Depth::All => 64,
     });
-    let ways = engine.ways(&a, &b, longest, context)?;
+    let ways = match (&b, to) {
+        (Some(b), _) => engine.ways(&a, b, longest, context)?,
+        (None, Goal::Any(kind)) => engine.ways_to_any(&a, kind, longest, context)?,
+        (None, Goal::Subject(_)) => return Err(Failure::NotAWay),
+    };
     if ways.ways.is_empty() && notes.is_empty() {
         notes.push(compass_trace::NOT_FOLLOWED.to_owned());
         let unlinked = engine.unlinked_on_the_way(&ways)?;

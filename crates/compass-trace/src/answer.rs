@@ -24,6 +24,7 @@ pub(crate) use introducing::Introduction;
 mod levels;
 mod listing;
 mod marks;
+pub(crate) use filters::known;
 pub(crate) use marks::marks_before;
 mod namespaces;
 mod naming;
@@ -418,7 +419,7 @@ impl Engine {
         &self,
         question: &Question,
         from: &crate::question::Subject,
-        to: &crate::question::Subject,
+        to: &crate::question::Goal,
         depth: Option<crate::question::Depth>,
         context: &Context,
     ) -> Result<Answers, AnswerError> {

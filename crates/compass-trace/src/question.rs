@@ -15,7 +15,7 @@ pub use error::ParseError;
 pub use expected::{Expected, Thing, expected};
 pub use name::NamePattern;
 pub use parser::parse;
-pub use syntax::{Depth, Does, Filter, Form, Mode, Place, Question, Scope, Subject, What, WhoDoes};
+pub use syntax::{Depth, Does, Filter, Form, Goal, Mode, Place, Question, Scope, Subject, What, WhoDoes};
 
 /// A text as one word of a question: in quotes where it would be read otherwise.
 pub(crate) fn quoted_if_needed(text: &str) -> String {

@@ -4,7 +4,7 @@ use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
 use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way, Ways};
-use crate::question::{Depth, Subject};
+use crate::question::{Depth, Goal, Subject};
 use compass_facts::Kind;
 use compass_index::SymbolId;
 
@@ -47,8 +47,21 @@ impl Engine {
     }
 
     /// `how does A reach B`.
-    pub(super) fn how_reach(&self, from: &Subject, to: &Subject, depth: Option<Depth>, context: &Context) -> Result<(Found, Vec<Way>, u64), AnswerError> {
+    pub(super) fn how_reach(&self, from: &Subject, to: &Goal, depth: Option<Depth>, context: &Context) -> Result<(Found, Vec<Way>, u64), AnswerError> {
         let mut found = Found::default();
+        let to = match to {
+            Goal::Subject(to) => to,
+            Goal::Any(kind) => {
+                self.note_subject(&self.resolve(from)?, &mut found);
+                let ways = self.ways_to_any(&self.symbols_of(from)?, kind, depth.map(levels), context)?;
+                if ways.ways.is_empty() {
+                    found.notes.push(format!("no {kind} was reached; {NOT_FOLLOWED}"));
+                }
+                found.miss("no_target", ways.unknown);
+                found.miss("time_limit", u64::from(ways.cut));
+                return Ok((found, ways.ways, ways.total));
+            }
+        };
         let (a, b) = (self.resolve(from)?, self.resolve(to)?);
         self.note_subject(&a, &mut found);
         self.note_subject(&b, &mut found);

@@ -59,6 +59,7 @@ impl Engine {
             }
             Thing::Layer => listed(self.index.layers().iter().map(|l| l.name.clone()).collect(), "layer", out),
             Thing::Kind => listed(Kind::ALL.iter().map(|k| k.word().to_owned()).collect(), "kind", out),
+            Thing::Goal => listed(crate::chains::goals().map(str::to_owned).collect(), "kind", out),
             Thing::Language => {
                 let here: BTreeSet<Language> = self.index.files().iter().map(|f| f.language).collect();
                 listed(here.iter().map(|l| l.word().to_owned()).collect(), "language", out);

@@ -227,7 +227,7 @@ fn holds_all(path: &str, words: &[String]) -> bool {
 }
 
 /// The word, if it is one of those known.
-fn known<'w>(word: &str, what: &str, all: impl Iterator<Item = &'w str>) -> Result<String, ParseError> {
+pub(crate) fn known<'w>(word: &str, what: &str, all: impl Iterator<Item = &'w str>) -> Result<String, ParseError> {
     let all: Vec<&str> = all.collect();
     if all.contains(&word) {
         return Ok(word.to_owned());

@@ -5,8 +5,10 @@
 //! are read off from the starts downwards. Guesses are left out first, and taken in only when nothing surer leads there.
 
 use super::edges::{Edge, Join};
+use crate::answer::known;
 use crate::{AnswerError, Context, Engine};
-use compass_index::{Certainty, SymbolId};
+use compass_facts::Kind;
+use compass_index::{Certainty, CrossingKind, SymbolId};
 use rustc_hash::{FxHashMap, FxHashSet};
 use std::time::{Duration, Instant};
 
@@ -48,6 +50,8 @@ pub struct Ways {
     pub cut: bool,
     /// Guesses were needed.
     pub guessed: bool,
+    /// Calls on the ways that were looked at whose target is not known.
+    pub unknown: u64,
     /// Where no way was found: from where an end can be reached, the ends included.
     pub near_ends: Vec<SymbolId>,
 }
@@ -147,6 +151,92 @@ fn best_edges(edges: Vec<Edge>, least: Certainty) -> Vec<Edge> {
     }
     out
 }
+
+/// Kinds that a way may end at: those of symbols, and those of crossings.
+pub fn goals() -> impl Iterator<Item = &'static str> {
+    let kinds = Kind::ALL.iter().map(|k| k.word());
+    kinds.chain(CrossingKind::ALL.iter().map(|k| k.word())).chain(["route"])
+}
+
+/// What ends a way.
+enum End {
+    Kind(Kind),
+    Crossing(CrossingKind),
+}
+
+impl End {
+    /// What a word means.
+    fn of(word: &str) -> Result<End, AnswerError> {
+        let word = known(word, "kind", goals())?;
+        let crossing = if word == "route" { Some(CrossingKind::Http) } else { CrossingKind::ALL.into_iter().find(|k| k.word() == word) };
+        let kind = Kind::ALL.into_iter().find(|k| k.word() == word).map(End::Kind);
+        // A word that both have means the symbol.
+        Ok(kind.or(crossing.map(End::Crossing)).unwrap_or(End::Kind(Kind::Table)))
+    }
+}
+
+impl Engine {
+    /// The shortest ways from any start to anything of a kind; with `longest`, all ways of at most so many steps to what is met on them first.
+    ///
+    /// # Errors
+    /// A kind that there is not, those of the index, and [`AnswerError::Cancelled`].
+    pub fn ways_to_any(&self, starts: &[SymbolId], kind: &str, longest: Option<u32>, context: &Context) -> Result<Ways, AnswerError> {
+        let end = End::of(kind)?;
+        let starts = self.with_insides(starts)?;
+        let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
+        let mut seen: FxHashSet<SymbolId> = starts.iter().copied().collect();
+        let mut next: FxHashMap<SymbolId, Vec<Edge>> = FxHashMap::default();
+        let mut targets: FxHashSet<SymbolId> = FxHashSet::default();
+        let mut level = starts.clone();
+        let mut out = Ways::default();
+        let mut steps = 0;
+        while !level.is_empty() && longest.map_or(targets.is_empty(), |l| steps < l) && steps < DEEPEST {
+            steps += 1;
+            let mut further = Vec::new();
+            for symbol in level {
+                if context.cancel.is_cancelled() {
+                    return Err(AnswerError::Cancelled);
+                }
+                if Instant::now() > limit || seen.len() > MAX_SYMBOLS {
+                    out.cut = true;
+                    further.clear();
+                    break;
+                }
+                let (edges, unknown) = self.edges_out(symbol)?;
+                out.unknown += unknown;
+                for edge in best_edges(edges, Certainty::Inferred) {
+                    let ends = match (&end, edge.join) {
+                        (End::Crossing(kind), Join::Crossing(of, _)) => *kind == of,
+                        (End::Kind(kind), _) => self.index.definition(edge.to)?.is_some_and(|(f, d)| f.facts.def(d).kind == *kind),
+                        _ => false,
+                    };
+                    if ends {
+                        targets.insert(edge.to);
+                    } else if seen.insert(edge.to) {
+                        further.push(edge.to);
+                    }
+                    next.entry(symbol).or_default().push(edge);
+                }
+            }
+            if out.cut {
+                break;
+            }
+            level = further;
+        }
+        let longest_walk = longest.unwrap_or(u32::MAX).min(steps.max(1));
+        let mut walk =
+            Walk { next: &next, targets: &targets, longest: longest_walk, path: Vec::new(), on_path: FxHashSet::default(), out: &mut out, work: 0 };
+        for start in starts.iter().filter(|s| !targets.contains(s)) {
+            walk.from(*start);
+        }
+        out.ways.sort_by_key(|w| (w.edges.len(), std::cmp::Reverse(w.certainty())));
+        out.total = out.total.max(out.ways.len() as u64);
+        Ok(out)
+    }
+}
+
+/// Where nothing of the kind is met, the search ends after so many steps.
+const DEEPEST: u32 = 40;
 
 struct Walk<'w> {
     next: &'w FxHashMap<SymbolId, Vec<Edge>>,

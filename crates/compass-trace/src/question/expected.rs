@@ -15,6 +15,8 @@ pub enum Thing {
     Unit,
     Layer,
     Kind,
+    /// A kind of symbol or of crossing that a way may end at.
+    Goal,
     Language,
 }
 
@@ -102,6 +104,11 @@ impl<'w> Walk<'w> {
                 self.subject()?;
                 self.defined_in(&["reach"])?;
                 self.one_of(&["reach"])?;
+                if self.is("any") {
+                    self.one_of(&["any"])?;
+                    self.take(|| thing(Thing::Goal))?;
+                    return self.tail(&["through"]);
+                }
                 self.subject()?;
                 self.tail(&["defined in", "through"])
             }

@@ -1,7 +1,7 @@
 //! From words to the tree, with errors that say how to mend the question.
 
 use super::error::ParseError;
-use super::syntax::{Depth, Does, Filter, Form, Mode, Place, Question, Scope, Subject, What, WhoDoes};
+use super::syntax::{Depth, Does, Filter, Form, Goal, Mode, Place, Question, Scope, Subject, What, WhoDoes};
 use super::words::{Word, quote, words};
 use compass_facts::Role;
 use compass_index::Certainty;
@@ -212,12 +212,19 @@ impl Parser<'_> {
     }
 
     fn how(&mut self) -> Result<Form, ParseError> {
-        const FORM: &str = "how does NAME reach NAME";
+        const FORM: &str = "how does NAME reach NAME, how does NAME reach any KIND";
         self.next += 1;
         self.expect(&["does"], FORM)?;
         let from = self.subject("does")?;
         self.expect(&["reach"], FORM)?;
-        let to = self.subject("reach")?;
+        // A symbol called `any` stands last, or in quotes.
+        let is_any = self.is("any") && self.words.get(self.next + 1).is_some_and(|w| w.quoted || !FILTERS.contains(&w.text.as_str()) && w.text != "through");
+        let to = if is_any {
+            self.next += 1;
+            Goal::Any(self.take().map(|w| w.text).unwrap_or_default())
+        } else {
+            Goal::Subject(self.subject("reach")?)
+        };
         Ok(Form::HowReach { from, to, through: self.through()? })
     }
 

@@ -1,11 +1,11 @@
 //! Writes a question as a line that parses back to it.
 
-use super::syntax::{Depth, Does, Filter, Form, Mode, Question, Scope, Subject, What};
+use super::syntax::{Depth, Does, Filter, Form, Goal, Mode, Question, Scope, Subject, What};
 use super::words::{is_one_word, quote};
 use std::fmt::{self, Display, Formatter};
 
 /// Words that mean something somewhere: names spelled so are quoted.
-pub(super) const KEYWORDS: [&str; 44] = [
+pub(super) const KEYWORDS: [&str; 45] = [
     "where",
     "is",
     "what",
@@ -16,6 +16,7 @@ pub(super) const KEYWORDS: [&str; 44] = [
     "as",
     "through",
     "reach",
+    "any",
     "follows",
     "from",
     "changes",
@@ -51,6 +52,15 @@ pub(super) const KEYWORDS: [&str; 44] = [
     "inferred",
     "guessed",
 ];
+
+impl Display for Goal {
+    fn fmt(&self, f: &mut Formatter) -> fmt::Result {
+        match self {
+            Goal::Subject(subject) => write!(f, "{subject}"),
+            Goal::Any(kind) => write!(f, "any {}", any_word(kind)),
+        }
+    }
+}
 
 impl Display for Question {
     fn fmt(&self, f: &mut Formatter) -> fmt::Result {

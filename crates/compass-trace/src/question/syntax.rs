@@ -26,8 +26,8 @@ pub enum Form {
     WhoUses { subjects: Vec<Subject>, roles: Vec<Role> },
     /// `what does S call`.
     WhatDoes { subject: Subject, does: Does, through: Option<Depth> },
-    /// `how does S reach S`.
-    HowReach { from: Subject, to: Subject, through: Option<Depth> },
+    /// `how does S reach S`, `how does S reach any KIND`.
+    HowReach { from: Subject, to: Goal, through: Option<Depth> },
     /// `what follows from S`.
     Follows(Subject),
     /// `what follows from changes since W`.
@@ -53,6 +53,25 @@ impl Form {
     /// Can it list uses that have no target, as guesses?
     pub fn takes_guesses(&self) -> bool {
         matches!(self, Form::WhoUses { .. } | Form::Who { does: WhoDoes::Calls | WhoDoes::Reads | WhoDoes::Writes, .. })
+    }
+}
+
+/// Where a way is to end.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub enum Goal {
+    /// At a symbol.
+    Subject(Subject),
+    /// At any symbol of a kind, or behind any crossing of one.
+    Any(String),
+}
+
+impl Goal {
+    /// The symbol, if it is one.
+    pub fn subject(&self) -> Option<&Subject> {
+        match self {
+            Goal::Subject(subject) => Some(subject),
+            Goal::Any(_) => None,
+        }
     }
 }
 

@@ -16,6 +16,7 @@ use rstest::rstest;
 #[case("what does plan call through all")]
 #[case("what does f(int, char *) define")]
 #[case("how does board.turn reach turns at most 3")]
+#[case("how does board.turn reach any table through 4")]
 #[case("what follows from changes since HEAD~3")]
 #[case("text \"two words\" in open")]
 #[case("pattern /a\\/b+/i outside tests")]
@@ -126,7 +127,8 @@ fn form() -> impl Strategy<Value = Form> {
         }),
         prop::collection::vec(subject(), 1..3).prop_map(|subjects| Form::WhoUses { subjects, roles: vec![compass_facts::Role::Write] }),
         subject().prop_map(|subject| Form::WhatDoes { subject, does: Does::Call, through: None }),
-        (subject(), subject()).prop_map(|(from, to)| Form::HowReach { from, to, through: None }),
+        (subject(), subject()).prop_map(|(from, to)| Form::HowReach { from, to: Goal::Subject(to), through: None }),
+        (subject(), word()).prop_map(|(from, kind)| Form::HowReach { from, to: Goal::Any(kind), through: None }),
         word().prop_map(Form::Text),
         word().prop_map(Form::Files),
         prop::collection::vec(word(), 1..3).prop_map(Form::Symbols),

@@ -83,7 +83,7 @@ fn a_section_names_layers_and_what_is_unusual() {
     let engine = engine(&project);
     let (question, _) = compass_trace::question::parse("how does onTurn reach turns").expect("a question");
     let compass_trace::question::Form::HowReach { from, to, .. } = &question.form else { panic!("a way") };
-    let (a, b) = (engine.symbols_of(from).expect("known"), engine.symbols_of(to).expect("known"));
+    let (a, b) = (engine.symbols_of(from).expect("known"), engine.symbols_of(to.subject().expect("a symbol")).expect("known"));
     let ways = engine.ways(&a, &b, None, &Context::default()).expect("ways");
     let section = engine.section(&ways.ways[0]).expect("a section");
     let layers: Vec<&str> = section.rows.iter().filter_map(|r| if let SectionRow::Layer { name, .. } = r { Some(name.as_str()) } else { None }).collect();
@@ -253,4 +253,26 @@ fn what_a_page_calls_is_gone_through() {
     let found = ask(&engine(&project), "what does pages/night.html call through 3");
     let places: Vec<&str> = found.answers.iter().map(|a| a.path.as_str()).collect();
     assert!(places.contains(&"pages/night.html") && places.contains(&"routes/app.py") && places.contains(&"planner/server.go"), "{places:?}");
+}
+
+#[rstest]
+#[case::table("how does onTurn reach any table", "turns", 1)]
+#[case::crossing("how does onTurn reach any http", "turn", 1)]
+#[case::route("how does onTurn reach any route", "turn", 1)]
+#[case::nothing("how does onTurn reach any process", "", 0)]
+#[case::too_far("how does onTurn reach any table through 2", "", 0)]
+fn ways_lead_to_anything_of_a_kind(#[case] question: &str, #[case] end: &str, #[case] ways: u64) {
+    let project = larder();
+    let engine = engine(&project);
+    let found = ask(&engine, question);
+    assert_eq!(found.total, ways, "{:?}", found.notes);
+    let last = found.answers.first().and_then(|a| a.steps.as_ref()?.last()?.name.clone()).unwrap_or_default();
+    assert_eq!(last, end);
+}
+
+#[test]
+fn a_kind_that_there_is_not_is_an_error_with_what_there_is() {
+    let project = larder();
+    let wrong = engine(&project).ask("how does onTurn reach any tabel", &Context::default()).expect_err("no such kind");
+    assert!(wrong.to_string().contains("tabel"), "{wrong}");
 }
