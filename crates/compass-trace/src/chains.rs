@@ -11,4 +11,4 @@ mod ways;
 pub use edges::{Edge, Join};
 pub use levels::{Chain, ChainNode, Direction};
 pub use section::{Section, SectionRow};
-pub use ways::{goals, Way, Ways};
+pub use ways::{Way, Ways, goals};

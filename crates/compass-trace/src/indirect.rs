@@ -55,6 +55,8 @@ pub struct IndirectCall {
 const MAX_DEPTH: u32 = 4;
 /// So many calls through slots are listed for one function, and so many functions for one call.
 pub const MOST: usize = 400;
+/// So many files are looked at for what one slot is put into.
+const MOST_LOOKED_AT: usize = 64;
 /// So many files are looked at for what is put into one slot.
 const MOST_FILES: usize = 1_500;
 
@@ -91,6 +93,14 @@ pub struct Indirect {
     pub calls: Vec<IndirectCall>,
     /// More there is than was looked at.
     pub cut: bool,
+}
+
+/// A search for calls of one function through what it was put into.
+struct Walk<'o> {
+    /// The function, and where it was put.
+    of: (SymbolId, Put),
+    seen: FxHashSet<Slot>,
+    out: &'o mut Indirect,
 }
 
 /// A search for what one call may run.
@@ -141,8 +151,8 @@ impl Engine {
                                 }
                             }
                             Target::Slot(slot) => {
-                                let mut seen = FxHashSet::default();
-                                self.calls_through(slot, (function, put), MAX_DEPTH, &mut seen, &mut out)?;
+                                let mut walk = Walk { of: (function, put), seen: FxHashSet::default(), out: &mut out };
+                                self.calls_through(slot, MAX_DEPTH, &mut walk)?;
                             }
                         }
                     }
@@ -150,8 +160,8 @@ impl Engine {
             }
         }
         for slot in self.slots_by_marks(function)? {
-            let mut seen = FxHashSet::default();
-            self.calls_through(slot.0, (function, slot.1), MAX_DEPTH, &mut seen, &mut out)?;
+            let mut walk = Walk { of: (function, slot.1), seen: FxHashSet::default(), out: &mut out };
+            self.calls_through(slot.0, MAX_DEPTH, &mut walk)?;
         }
         let mut seen = FxHashSet::default();
         out.calls.retain(|c| seen.insert((c.file, c.usage)));
@@ -268,47 +278,58 @@ impl Engine {
     }
 
     /// Calls of what a slot holds.
-    fn calls_through(&self, slot: Slot, of: (SymbolId, Put), depth: u32, seen: &mut FxHashSet<Slot>, out: &mut Indirect) -> Result<(), AnswerError> {
-        if !seen.insert(slot) || slot.symbol.is_module() {
+    fn calls_through(&self, slot: Slot, depth: u32, walk: &mut Walk) -> Result<(), AnswerError> {
+        if !walk.seen.insert(slot) || slot.symbol.is_module() {
             return Ok(());
         }
-        let (function, put) = of;
+        let (function, put) = walk.of;
+        let mut looked_at = 0;
         for of_file in self.uses_with_local(slot.symbol)?.chunk_by(|a, b| a.file == b.file) {
-            if out.calls.len() >= MOST {
-                out.cut = true;
+            if walk.out.calls.len() >= MOST {
+                walk.out.cut = true;
                 return Ok(());
             }
+            // A call by the slot's own name needs no look at the file.
+            for entry in of_file.iter().filter(|e| e.first && e.role == Role::Call && !slot.inside) {
+                let file = entry.file;
+                let from = entry.enclosing.map_or(SymbolId::module(file), |number| SymbolId { file, number });
+                walk.out.calls.push(IndirectCall { file, usage: UseId(entry.usage), from, to: function, put, outside: None });
+            }
+            let mut mentions = of_file.iter().filter(|e| e.first && (is_value(e.role) || slot.inside && e.role == Role::Type)).peekable();
+            if mentions.peek().is_none() || looked_at == MOST_LOOKED_AT {
+                continue;
+            }
+            looked_at += 1;
             let page = self.page(of_file[0].file)?;
-            for entry in of_file.iter().filter(|e| e.first) {
-                let usage = UseId(entry.usage);
-                let u = page.facts.facts.usage(usage);
-                let mut is_called = !slot.inside && u.role == Role::Call;
-                for flow in flows_of(&page, u.span.start) {
-                    let is_it = if slot.inside { flow.of == FlowPart::Element } else { flow.of == FlowPart::Whole };
-                    if !is_it {
-                        continue;
-                    }
-                    if flow.part == FlowPart::Called {
-                        is_called = true;
-                    } else if depth > 0 {
-                        for target in self.targets(&page, flow.into, flow.part)? {
-                            match target {
-                                Target::Slot(next) => self.calls_through(next, of, depth - 1, seen, out)?,
-                                Target::Outside(name) if !slot.inside => out.calls.push(IndirectCall {
-                                    file: page.id,
-                                    usage,
-                                    from: page.around(u.enclosing),
-                                    to: function,
-                                    put,
-                                    outside: Some(name),
-                                }),
-                                Target::Outside(_) => {}
-                            }
-                        }
-                    }
-                }
-                if is_called {
-                    out.calls.push(IndirectCall { file: page.id, usage, from: page.around(u.enclosing), to: function, put, outside: None });
+            for entry in mentions {
+                self.through_mention(&page, UseId(entry.usage), slot, depth, walk)?;
+            }
+        }
+        Ok(())
+    }
+
+    /// Calls of what a slot holds that begin at a mention of it: of something in it, or of what it is put into.
+    fn through_mention(&self, page: &Page, usage: UseId, slot: Slot, depth: u32, walk: &mut Walk) -> Result<(), AnswerError> {
+        let (function, put) = walk.of;
+        let u = page.facts.facts.usage(usage);
+        let call = |outside: Option<String>| IndirectCall { file: page.id, usage, from: page.around(u.enclosing), to: function, put, outside };
+        for flow in flows_of(page, u.span.start) {
+            let is_it = if slot.inside { flow.of == FlowPart::Element } else { flow.of == FlowPart::Whole };
+            if !is_it {
+                continue;
+            }
+            if flow.part == FlowPart::Called {
+                walk.out.calls.push(call(None));
+                continue;
+            }
+            if depth == 0 {
+                continue;
+            }
+            for target in self.targets(page, flow.into, flow.part)? {
+                match target {
+                    Target::Slot(next) => self.calls_through(next, depth - 1, walk)?,
+                    Target::Outside(name) if !slot.inside => walk.out.calls.push(call(Some(name))),
+                    Target::Outside(_) => {}
                 }
             }
         }

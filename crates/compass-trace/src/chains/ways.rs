@@ -224,8 +224,7 @@ impl Engine {
             level = further;
         }
         let longest_walk = longest.unwrap_or(u32::MAX).min(steps.max(1));
-        let mut walk =
-            Walk { next: &next, targets: &targets, longest: longest_walk, path: Vec::new(), on_path: FxHashSet::default(), out: &mut out, work: 0 };
+        let mut walk = Walk { next: &next, targets: &targets, longest: longest_walk, path: Vec::new(), on_path: FxHashSet::default(), out: &mut out, work: 0 };
         for start in starts.iter().filter(|s| !targets.contains(s)) {
             walk.from(*start);
         }
