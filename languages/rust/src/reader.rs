@@ -11,6 +11,7 @@ mod macros;
 pub(crate) mod made;
 mod native;
 mod patterns;
+mod routes;
 mod types;
 mod uses;
 

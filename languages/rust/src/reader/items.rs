@@ -309,6 +309,7 @@ impl<'t> Reader<'t> {
         let head = text(first, self.b.text);
         self.mark(first);
         let Some(arguments) = attribute.child_by_field_name("arguments") else { return };
+        self.route_mark(first, arguments, span(node));
         for word in compass_facts::reading::tree::words(self.b.text, span(arguments)) {
             let is_type = word.before != b':' && word.text.starts_with(char::is_uppercase);
             if head == "derive" || is_type {
