@@ -33,7 +33,7 @@ mod positions;
 mod relations;
 mod rows;
 mod scan;
-mod side_by_side;
+pub(crate) mod side_by_side;
 mod subject;
 mod through_values;
 

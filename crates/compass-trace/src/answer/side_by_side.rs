@@ -9,7 +9,7 @@ const FEW: usize = 12;
 ///
 /// # Errors
 /// Those of `make`.
-pub(super) fn each_alone<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(&T) -> Result<A, E> + Sync)) -> Result<Vec<A>, E> {
+pub(crate) fn each_alone<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(&T) -> Result<A, E> + Sync)) -> Result<Vec<A>, E> {
     if items.len() < 2 { items.iter().map(make).collect() } else { items.par_iter().map(make).collect() }
 }
 
@@ -17,7 +17,7 @@ pub(super) fn each_alone<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(
 ///
 /// # Errors
 /// Those of `make`.
-pub(super) fn each<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(&T) -> Result<A, E> + Sync)) -> Result<Vec<A>, E> {
+pub(crate) fn each<T: Sync, A: Send, E: Send>(items: &[T], make: &(dyn Fn(&T) -> Result<A, E> + Sync)) -> Result<Vec<A>, E> {
     let threads = rayon::current_num_threads().min(items.len() / FEW);
     if threads < 2 {
         return items.iter().map(make).collect();

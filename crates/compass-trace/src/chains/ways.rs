@@ -5,7 +5,7 @@
 //! are read off from the starts downwards. Guesses are left out first, and taken in only when nothing surer leads there.
 
 use super::edges::{Edge, Join};
-use crate::answer::known;
+use crate::answer::{known, side_by_side};
 use crate::{AnswerError, Context, Engine};
 use compass_facts::Kind;
 use compass_index::{Certainty, CrossingKind, SymbolId};
@@ -17,8 +17,10 @@ const MAX_WAYS: usize = 50;
 const MAX_COUNTED: u64 = 10_000;
 /// So many symbols are looked at before the search gives up.
 const MAX_SYMBOLS: usize = 200_000;
-/// Without another limit a search ends after this long.
-const TIME_LIMIT: Duration = Duration::from_secs(5);
+/// So many symbols are asked at once what leads to them; between, the clock is looked at.
+const AT_ONCE: usize = 64;
+/// Without another limit a search ends after this long: a reader waits no longer.
+const TIME_LIMIT: Duration = Duration::from_secs(1);
 
 /// One way.
 #[derive(Debug, Clone, PartialEq)]
@@ -83,7 +85,7 @@ impl Engine {
         while !level.is_empty() && longest.map_or(!met, |l| steps < l) {
             steps += 1;
             let mut further = Vec::new();
-            for symbol in level {
+            for symbols in level.chunks(AT_ONCE) {
                 if context.cancel.is_cancelled() {
                     return Err(AnswerError::Cancelled);
                 }
@@ -92,7 +94,8 @@ impl Engine {
                     further.clear();
                     break;
                 }
-                for edge in best_edges(self.edges_in(symbol)?, least) {
+                let edges = side_by_side::each_alone(symbols, &|symbol| Ok::<_, AnswerError>(best_edges(self.edges_in(*symbol)?, least)))?;
+                for edge in edges.into_iter().flatten() {
                     let known = distance.get(&edge.from).copied();
                     // For shortest ways only edges that come nearer count; otherwise all of them.
                     if longest.is_none() && known.is_some_and(|d| d < steps) {
