@@ -333,6 +333,10 @@ impl<'t> Builder<'t> {
                 self.text_parts(node, &mut parts);
                 Argument::Text(parts, span(node))
             }
+            "regex" => match path_of_regex(text(node, self.text)) {
+                Some(path) => Argument::Text(vec![TextPart::Text(self.intern(&path))], span(node)),
+                None => Argument::Other,
+            },
             "simple_symbol" => {
                 let name = self.intern(text(node, self.text).trim_start_matches(':'));
                 Argument::Text(vec![TextPart::Text(name)], span(node))
@@ -439,6 +443,9 @@ pub fn is_text_list(node: Node) -> bool {
 
 /// Does a text begin as a path or an address does: with `/`, a scheme, or something put in and then `/`?
 fn begins_path(node: Node, source: &str) -> bool {
+    if node.kind() == "regex" {
+        return path_of_regex(text(node, source)).is_some();
+    }
     if !is_text(node) || node.byte_range().len() > MAX_TEXT_BYTES {
         return false;
     }
@@ -459,6 +466,42 @@ fn is_capital(name: &str) -> bool {
 fn names_something(node: Node, source: &str) -> bool {
     let text = text(node, source);
     is_text(node) && text.len() < 80 && !text.contains(char::is_whitespace)
+}
+
+/// The path that a pattern between slashes is for: `/^\/racks\/([^/]+)$/` is `/racks/{}`. Nothing where it does not begin as a path does.
+fn path_of_regex(pattern: &str) -> Option<String> {
+    let inner = pattern.strip_prefix("/^\\/")?;
+    let inner = inner[..inner.rfind('/')?].trim_end_matches('$');
+    let mut out = String::from("/");
+    let mut chars = inner.chars().peekable();
+    while let Some(c) = chars.next() {
+        match c {
+            '\\' => match chars.next()? {
+                'd' | 'w' | 'S' => out.push_str("{}"),
+                escaped => out.push(escaped),
+            },
+            '(' | '[' => {
+                let close = if c == '(' { ')' } else { ']' };
+                let mut depth = 1;
+                while depth > 0 {
+                    match chars.next()? {
+                        '\\' => {
+                            chars.next();
+                        }
+                        n if n == close => depth -= 1,
+                        n if n == c && c == '(' => depth += 1,
+                        _ => {}
+                    }
+                }
+                out.push_str("{}");
+            }
+            '.' => out.push_str("{}"),
+            '+' | '*' | '?' | '^' => {}
+            '|' => return None,
+            other => out.push(other),
+        }
+    }
+    Some(out.replace("{}{}", "{}"))
 }
 
 /// Is there a word that a statement may begin with?
@@ -626,4 +669,22 @@ pub(super) fn object_of(node: Node<'_>) -> Option<Node<'_>> {
 fn receiver(node: Node) -> Option<Node> {
     let object = object_of(node)?;
     if is_call(object) { called(object) } else { last_name(object) }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::one(r"/^\/racks\/([^\/]+)$/", Some("/racks/{}"))]
+    #[case::optional(r"/^\/nodes\/((@[^\/]+\/)?[^\/]+)$/", Some("/nodes/{}"))]
+    #[case::digits(r"/^\/racks\/\d+/", Some("/racks/{}"))]
+    #[case::two(r"/^\/a\/([^\/]+)\/([^\/]+)$/", Some("/a/{}/{}"))]
+    #[case::alternatives(r"/^\/a|b$/", None)]
+    #[case::no_path(r"/racks/", None)]
+    #[case::open(r"/^\/racks\/(/", None)]
+    fn patterns_as_paths(#[case] pattern: &str, #[case] path: Option<&str>) {
+        assert_eq!(path_of_regex(pattern).as_deref(), path);
+    }
 }

@@ -119,7 +119,9 @@ fn fitting(input: &PassInput, request: &Request, routes: &[Route], method_fits: 
     for (n, route) in routes.iter().enumerate() {
         let Some(fit) = by(&request.path, &route.segments) else { continue };
         // A host of somebody else answers most of what values alone would fit, and routes of tests answer their own requests.
-        if request.path.elsewhere && fit.same == 0 || is_of_other_test(input, request.file, route.file) {
+        // Where it is not known what goes before it, a route of values alone would fit most of what anybody asks for.
+        let says_nothing = fit.same == 0 && !route.segments.is_empty() && (request.path.elsewhere || !route.sure && request.path.is_known());
+        if says_nothing || is_of_other_test(input, request.file, route.file) {
             continue;
         }
         if method_fits(route) {

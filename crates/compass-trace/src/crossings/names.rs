@@ -65,6 +65,7 @@ impl LinkPass for Names {
         }
         defined(input, &mut gives);
         let files = Files::new(input);
+        let loaded = loaded_by_pages(input);
         let mut out = PassOutput::default();
         let mut asked: FxHashSet<(Meeting, String)> = FxHashSet::default();
         for ask in &asks {
@@ -74,7 +75,7 @@ impl LinkPass for Names {
                 Meeting::Message | Meeting::Setting | Meeting::Element => {
                     let key = (ask.meets, ask.name.clone());
                     let given = gives.get(&key).map_or(&[][..], |g| g);
-                    meet(input, ask, given, &mut out);
+                    meet(input, ask, given, loaded.contains(&ask.file), &mut out);
                     asked.insert(key);
                 }
             }
@@ -225,7 +226,7 @@ const OF_SYSTEM: [&str; 20] = [
     "NO_COLOR",
 ];
 
-fn meet(input: &PassInput, ask: &Ask, given: &[Give], out: &mut PassOutput) {
+fn meet(input: &PassInput, ask: &Ask, given: &[Give], is_loaded: bool, out: &mut PassOutput) {
     let verb = match ask.meets {
         Meeting::Message => "send",
         Meeting::Setting => "read",
@@ -242,7 +243,12 @@ fn meet(input: &PassInput, ask: &Ask, given: &[Give], out: &mut PassOutput) {
             Meeting::Setting => LooseCause::NoSetting,
             _ => LooseCause::NoElement,
         };
-        let is_told = ask.meets != Meeting::Message || ask.row.is_particular();
+        // Of a script that no page here loads nobody knows which page it looks at.
+        let is_told = match ask.meets {
+            Meeting::Message => ask.row.is_particular(),
+            Meeting::Element => is_loaded,
+            _ => true,
+        };
         if is_told && ask.known && !OF_SYSTEM.contains(&ask.name.as_str()) {
             out.loose.push((ask.file, Loose { kind: ask.meets.kind(), at: ask.at, label, cause }));
         }
@@ -265,6 +271,22 @@ fn push(input: &PassInput, ask: &Ask, (to, file, at): (SymbolId, usize, Span), r
     let from = enclosing(input, ask.file, ask.enclosing);
     let kind = ask.meets.kind();
     out.crossings.push((ask.file, Crossing { kind, from, at: ask.at, to, role, label: label.to_owned(), certainty, evidence }));
+}
+
+/// Files that pages load.
+fn loaded_by_pages(input: &PassInput) -> FxHashSet<usize> {
+    let mut by_name: FxHashMap<&str, Vec<usize>> = FxHashMap::default();
+    for (file, here) in input.files.iter().enumerate() {
+        by_name.entry(here.path.rsplit('/').next().unwrap_or(here.path)).or_default().push(file);
+    }
+    let has_elements = |t: &NameTable| t.definitions.iter().any(|d| d.meets == Meeting::Element);
+    let pages = input.files.iter().filter(|f| frameworks::of(f.language).and_then(|f| f.names()).is_some_and(has_elements));
+    let mut out = FxHashSet::default();
+    for import in pages.flat_map(|page| page.facts.imports.iter().map(|i| page.facts.name(i.module))) {
+        let named = by_name.get(import.rsplit('/').next().unwrap_or(import)).map_or(&[][..], |n| n);
+        out.extend(named.iter().filter(|f| names_file(import, input.files[**f].path)));
+    }
+    out
 }
 
 /// Does what a page loads mean that file?

@@ -24,7 +24,7 @@ impl<'t> Reader<'t> {
         let at = Span { start: base + open as u32, end: base + (open + 2 + length) as u32 };
         let mut argument = |said: &str| Argument::Text(vec![TextPart::Text(self.b.intern(said))], at);
         let arguments = vec![argument(path)];
-        let method = named_method.map(|m| argument(m));
+        let method = named_method.map(&mut argument);
         let key = self.b.intern("method");
         let call = CallSignal {
             name: self.b.intern(word),

@@ -189,10 +189,23 @@ impl<'p, 'a> Routers<'p, 'a> {
         let facts = self.input.files[site.file].facts;
         let name = facts.find_use_at(at).map(|u| facts.name(facts.usage(u).name));
         if let Some(made) = self.input.meaning(site.file, at).and_then(|(place, _)| self.kept.get(&place)) {
-            let name = self.name(&self.sites[*made]);
-            return [&self.table.makers, &self.table.groups, &self.table.chains].into_iter().flatten().any(|m| m == name);
+            let made = self.name(&self.sites[*made]);
+            let by_table = [&self.table.makers, &self.table.groups, &self.table.chains].into_iter().flatten().any(|m| m == made);
+            // What a function of the code base makes may be one by its name alone.
+            return by_table || self.is_made_here(site, at) && name.is_some_and(|n| self.is_called_like_router(n));
         }
-        name.is_some_and(|name| self.table.receivers.iter().any(|r| r == name))
+        name.is_some_and(|name| self.is_called_like_router(name))
+    }
+
+    fn is_called_like_router(&self, name: &str) -> bool {
+        let ends = |r: &String| name.len() > r.len() && name.is_char_boundary(name.len() - r.len()) && name[name.len() - r.len()..].eq_ignore_ascii_case(r);
+        self.table.receivers.iter().any(|r| r == name || r.len() > 2 && ends(r))
+    }
+
+    /// Does a function of the code base, not one of the framework's, make what a name stands for?
+    fn is_made_here(&self, site: &Site, at: u32) -> bool {
+        let made = self.input.meaning(site.file, at).and_then(|(place, _)| self.kept.get(&place)).map(|n| self.sites[*n]);
+        made.is_some_and(|m| !self.table.makers.iter().any(|n| n == self.name(&m)) && self.input.meaning(m.file, m.call.at).is_some())
     }
 
     /// The routes of a call: none, mostly.
@@ -226,7 +239,15 @@ impl<'p, 'a> Routers<'p, 'a> {
             return None;
         }
         let by_key = self.said_under(site, &self.table.handler_keys).or_else(|| self.keyed(site).map(|k| k.1));
-        let handler = by_key.and_then(|a| self.handler(site, a)).or_else(|| last.and_then(|a| self.handler(site, a))).or_else(|| self.by_path(site, &path))?;
+        let last_but_one = arguments.next_back();
+        let by_position = || {
+            let found = last.and_then(|a| self.handler(site, a));
+            match found.filter(|f| self.takes_errors(*f)) {
+                Some(errors) => last_but_one.and_then(|a| self.handler(site, a)).or(Some(errors)),
+                None => found,
+            }
+        };
+        let handler = by_key.and_then(|a| self.handler(site, a)).or_else(by_position).or_else(|| self.by_path(site, &path))?;
         if path.ends_with('/') && path.len() > 1 && self.table.subtrees.iter().any(|n| n == name) {
             path.push_str("{rest...}");
         }
@@ -238,11 +259,19 @@ impl<'p, 'a> Routers<'p, 'a> {
         for method in methods {
             for prefix in &prefixes {
                 let mut route = self.route(site, method.clone(), joined(&prefix.text, &path), handler, prefix);
-                route.sure &= known && chain_known;
+                // A router that other code made may have been put below a path there.
+                route.sure &= known && chain_known && !site.call.receiver.is_some_and(|at| self.is_made_here(site, at));
                 out.push(route);
             }
         }
         Some(out)
+    }
+
+    /// Is it a function that a framework calls with what went wrong, which stands behind what answers?
+    fn takes_errors(&self, symbol: SymbolId) -> bool {
+        let (Some(wanted), Some(place)) = (self.table.error_parameters, self.input.find(symbol)) else { return false };
+        let facts = self.input.files[place.file].facts;
+        facts.definitions.iter().filter(|d| d.kind == Kind::Parameter && d.container == Some(place.def)).count() == wanted
     }
 
     /// The methods that a call is given or named by; what gives them is taken off the arguments.

@@ -54,6 +54,8 @@ pub struct HttpTable {
     pub class_endings: Vec<String>,
     /// The sign of a path that begins anew, without that of its class.
     pub anew: Option<String>,
+    /// So many parameters has a function that is called with what went wrong.
+    pub error_parameters: Option<usize>,
     /// May paths of routes be written without a slash before them?
     pub bare_paths: bool,
     /// Calls in the chain before a group or route that give a path.
