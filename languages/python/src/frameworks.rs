@@ -4,11 +4,14 @@ mod native;
 mod routes;
 
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Accesses, Constants, Frameworks, NameTable, Requests, Route, RpcTable, TakeNative};
+use compass_trace::crossings::frameworks::{Accesses, Constants, Frameworks, HttpTable, NameTable, Requests, Route, RpcTable, TakeNative};
 use std::sync::LazyLock;
 
 /// See `data/rpc.toml`.
 pub(crate) static RPC: LazyLock<RpcTable> = LazyLock::new(|| RpcTable::read(include_str!("data/rpc.toml")));
+
+/// See `data/http.toml`.
+pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str!("data/http.toml")));
 
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
@@ -62,6 +65,10 @@ impl Frameworks for PythonFrameworks {
         Some(&RPC)
     }
 
+    fn table(&self) -> Option<&'static HttpTable> {
+        Some(&TABLE)
+    }
+
     fn names(&self) -> Option<&'static NameTable> {
         Some(&NAMES)
     }
@@ -76,7 +83,7 @@ impl Frameworks for PythonFrameworks {
     }
 
     fn requests(&self) -> &'static Requests {
-        static REQUESTS: Requests = Requests { functions: &[], libraries: &["requests", "httpx", "http"] };
+        static REQUESTS: Requests = Requests { functions: &[], libraries: &["requests", "httpx", "http", "client", "test_client", "api_client"] };
         &REQUESTS
     }
 

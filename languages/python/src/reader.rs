@@ -19,7 +19,7 @@ use compass_facts::{Cancel, Facts, GapCause, ScopeId};
 /// Reads a Python file.
 pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
     let mut b = Builder::new(text, Lookup { type_scopes: TypeScopes::Direct }, cancel);
-    b.telling = |name, _| crate::frameworks::RPC.is_maker(name);
+    b.telling = |name, before| crate::frameworks::RPC.is_maker(name) || crate::frameworks::TABLE.is_telling(name, before);
     b.naming = |name, before| crate::frameworks::NAMES.is_naming(name, before);
     let mut reader = Reader { b, class: None, receiver: None, returns: Vec::new(), decorator: None, unbound: None };
     reader.block(tree.root_node());

@@ -20,7 +20,7 @@ const MAX_SYMBOLS: usize = 200_000;
 /// So many symbols are asked at once what leads to them; between, the clock is looked at.
 const AT_ONCE: usize = 64;
 /// Without another limit a search ends after this long: a reader waits no longer.
-const TIME_LIMIT: Duration = Duration::from_secs(1);
+const TIME_LIMIT: Duration = Duration::from_millis(800);
 
 /// One way.
 #[derive(Debug, Clone, PartialEq)]
