@@ -12,6 +12,8 @@ use rustc_hash::{FxHashMap, FxHashSet};
 const MOST_LEVELS: u32 = 24;
 /// So many definitions are listed that it reaches through others.
 const MOST_FURTHER: usize = 2_000;
+/// Uses without a target are counted for so many of them.
+const MOST_NAMES: usize = 500;
 /// So long it is looked for them.
 const LONGEST: std::time::Duration = std::time::Duration::from_secs(4);
 
@@ -118,7 +120,25 @@ impl Engine {
                 break;
             }
         }
-        Ok(())
+        // Those of what changes are counted with its uses.
+        self.miss_unlinked_of(best.into_keys().filter(|s| !symbols.contains(s)).collect(), found)
+    }
+
+    /// Uses of the names on the way that have no known target may belong to it.
+    fn miss_unlinked_of(&self, mut symbols: Vec<SymbolId>, found: &mut Found) -> Result<(), AnswerError> {
+        if symbols.is_empty() {
+            return Ok(());
+        }
+        symbols.sort_unstable();
+        found.miss(compass_index::Cause::TooMany.word(), u64::from(symbols.len() > MOST_NAMES));
+        symbols.truncate(MOST_NAMES);
+        let mut names = std::collections::BTreeSet::new();
+        for symbol in &symbols {
+            names.extend(self.name_of(*symbol).map(|n| n.rsplit(['.', ':', '#']).next().unwrap_or(&n).to_owned()));
+        }
+        let names: Vec<String> = names.into_iter().filter(|n| !n.is_empty()).collect();
+        let namers = self.namers(symbols.iter().copied())?;
+        self.miss_unlinked(&names, &namers, found)
     }
 
     /// Effects of a change of symbols that are no uses of them.

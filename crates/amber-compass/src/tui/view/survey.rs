@@ -291,7 +291,9 @@ fn layers(state: &State, data: &SurveyData, buffer: &mut Buffer, area: Rect) -> 
     heading(buffer, area, &mut line, title, theme.dim);
     let name = |n: Option<u16>| n.and_then(|n| data.layers.get(n as usize)).map_or("elsewhere", |l| l.0.as_str());
     let most = data.layer_lines.iter().map(|l| l.lines).max().unwrap_or(1);
-    let leads = |n: usize| data.matrix.iter().filter(move |(_, from, to, _)| *from == Some(n as u16) && *to != Some(n as u16));
+    // Where a key is set is no layer that code leads to.
+    let crosses = |kind: &str, to: Option<u16>| to.is_some() && kind != compass_index::CrossingKind::Setting.word();
+    let leads = |n: usize| data.matrix.iter().filter(move |(kind, from, to, _)| *from == Some(n as u16) && *to != Some(n as u16) && crosses(kind, *to));
     let said = |n: usize| leads(n).map(|(kind, _, to, count)| format!("  {count} {kind} → {}", name(*to)).chars().count()).sum::<usize>();
     // What crosses is worth more room than how long a bar is.
     let longest = (0..data.layers.len()).map(said).max().unwrap_or(0);
