@@ -41,6 +41,7 @@ static ACCESSES: Accesses = Accesses {
     ],
     write: &["Add", "AddAsync", "AddRange", "Update", "UpdateRange", "Attach", "Insert", "ExecuteUpdateAsync", "Save", "Entry", "AddRangeAsync", "UpdateAsync"],
     delete: &["Remove", "RemoveRange", "ExecuteDelete", "ExecuteDeleteAsync", "Delete", "DeleteAsync"],
+    finders: &[],
     types: true,
     prefixes: &[
         ("Get", SqlVerb::Read),

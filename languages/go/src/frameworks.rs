@@ -71,6 +71,7 @@ static ACCESSES: Accesses = Accesses {
         "RegisterModel",
     ],
     delete: &["Delete", "NewDelete", "Unscoped", "DeleteByBean", "DeleteBeans"],
+    finders: &[],
     types: true,
     prefixes: &[],
 };

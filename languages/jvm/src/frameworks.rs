@@ -34,6 +34,7 @@ static ACCESSES: Accesses = Accesses {
     read: &["find", "createQuery", "createNamedQuery", "getReference", "from", "get", "load", "createCriteria", "list", "findAll"],
     write: &["persist", "merge", "save", "saveOrUpdate", "saveAll", "insert", "update"],
     delete: &["remove", "delete", "deleteAll"],
+    finders: &[],
     types: false,
     prefixes: &[
         ("find", SqlVerb::Read),

@@ -42,6 +42,7 @@ static ACCESSES: Accesses = Accesses {
     ],
     write: &["create", "save", "update", "insert", "updateOrCreate", "firstOrCreate", "upsert", "persist", "increment", "decrement", "forceCreate"],
     delete: &["delete", "destroy", "forceDelete", "remove", "truncate"],
+    finders: &["findBy", "findOneBy", "where"],
     types: true,
     prefixes: &[],
 };

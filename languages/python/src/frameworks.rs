@@ -49,6 +49,7 @@ static ACCESSES: Accesses = Accesses {
     ],
     write: &["save", "create", "bulk_create", "bulk_update", "update", "update_or_create", "get_or_create", "add", "add_all", "insert", "merge", "save_all"],
     delete: &["delete", "remove"],
+    finders: &[],
     types: false,
     prefixes: &[],
 };

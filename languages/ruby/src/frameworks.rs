@@ -59,6 +59,7 @@ static ACCESSES: Accesses = Accesses {
         "update_columns",
     ],
     delete: &["delete", "destroy", "delete_all", "destroy_all", "destroy_by", "delete_by"],
+    finders: &["find_by_", "find_or_", "find_all_"],
     types: false,
     prefixes: &[],
 };

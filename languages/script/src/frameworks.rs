@@ -38,6 +38,7 @@ static ACCESSES: Accesses = Accesses {
     ],
     write: &["save", "create", "insert", "update", "upsert", "bulkCreate", "findOrCreate", "values", "increment", "decrement"],
     delete: &["delete", "remove", "destroy", "softDelete", "truncate"],
+    finders: &[],
     types: false,
     prefixes: &[("find", SqlVerb::Read), ("get", SqlVerb::Read), ("count", SqlVerb::Read)],
 };

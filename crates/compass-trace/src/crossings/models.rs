@@ -23,6 +23,8 @@ pub struct Accesses {
     pub write: &'static [&'static str],
     /// Calls that delete.
     pub delete: &'static [&'static str],
+    /// What names of calls on models begin with that read: `find_by_label`.
+    pub finders: &'static [&'static str],
     /// Does a mention as the type of something count, and not only one as a value?
     pub types: bool,
     /// What names of calls on holders begin with that read, write, delete.
@@ -47,7 +49,8 @@ impl LinkPass for Models {
     }
 
     fn run(&self, input: &PassInput) -> PassOutput {
-        let tables = tables_of_classes(input);
+        let mut tables = tables_of_classes(input);
+        add_derived(input, &mut tables);
         let mut out = PassOutput::default();
         if tables.is_empty() {
             return out;
@@ -93,7 +96,8 @@ fn access<'m>(
         }
         // The head of a function says what it takes, not what it does.
         let body = u.enclosing.and_then(|d| facts.def(d).body);
-        let is_own = place.file == file && facts.def(place.def).whole.covers(u.span) || body.is_some_and(|b| u.span.start < b.start);
+        let in_class = u.enclosing.is_none_or(|d| !facts.def(d).kind.is_callable());
+        let is_own = in_class && place.file == file && facts.def(place.def).whole.covers(u.span) || body.is_some_and(|b| u.span.start < b.start);
         return near_word(facts, n, u, words).filter(|_| !is_own).map(|verb| (found, verb));
     }
     let found = holders.get(&place)?;
@@ -105,11 +109,13 @@ fn access<'m>(
 }
 
 fn verb_of(name: &str, words: &Accesses) -> Option<SqlVerb> {
+    // Signs at the end of a name say how it fails, or that it asks.
+    let name = name.trim_end_matches(['!', '?']);
     match name {
         _ if words.delete.contains(&name) => Some(SqlVerb::Delete),
         _ if words.write.contains(&name) => Some(SqlVerb::Write),
         _ if words.read.contains(&name) => Some(SqlVerb::Read),
-        _ => None,
+        _ => words.finders.iter().any(|f| name.len() > f.len() && name.starts_with(f)).then_some(SqlVerb::Read),
     }
 }
 
@@ -158,6 +164,35 @@ fn tables_of_classes(input: &PassInput) -> FxHashMap<Place, Vec<Place>> {
     }
     let tables = of_class.into_iter().map(|(class, name, own)| (class, written.get(name).cloned().unwrap_or_else(|| vec![own])));
     tables.collect()
+}
+
+/// Adds classes that are derived from such: what is done with them is done with the table of their base.
+fn add_derived(input: &PassInput, tables: &mut FxHashMap<Place, Vec<Place>>) {
+    /// Models of models of models.
+    const LEVELS: usize = 4;
+    for _ in 0..LEVELS {
+        let mut by_name: FxHashMap<&str, (Vec<Place>, compass_facts::Language)> = FxHashMap::default();
+        let mut classes: Vec<&Place> = tables.keys().collect();
+        classes.sort_unstable();
+        for class in classes {
+            let here = &input.files[class.file];
+            by_name.entry(here.facts.def_name(class.def)).or_insert_with(|| (tables[class].clone(), here.language));
+        }
+        let mut more = Vec::new();
+        for (file, here) in input.files.iter().enumerate() {
+            for (def, base) in &here.facts.bases {
+                let place = Place { file, def: *def };
+                let found = word(here.facts, *base, Levels::TYPES).and_then(|w| by_name.get(w)).filter(|(_, language)| here.language.is_kin_of(*language));
+                if let Some((found, _)) = found.filter(|_| !tables.contains_key(&place)) {
+                    more.push((place, found.clone()));
+                }
+            }
+        }
+        if more.is_empty() {
+            return;
+        }
+        tables.extend(more);
+    }
 }
 
 /// What is declared to hold models: fields, parameters, variables, and types that are made of such.
