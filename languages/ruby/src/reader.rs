@@ -32,7 +32,7 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 
 /// Classes that stand for tables.
 static MODELS: ModelTable = ModelTable {
-    bases: &["ApplicationRecord", "Base", "Model"],
+    bases: &["ApplicationRecord", "ActiveRecord::Base", "Sequel::Model"],
     marks: &[],
     name_marks: &[],
     name_fields: &["table_name"],

@@ -126,7 +126,10 @@ impl<'t> Builder<'t> {
         if !rules.nested.is_empty() && self.facts.def_name(class) == rules.nested {
             return None;
         }
-        let by_base = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.type_word(b.1, Levels::TYPES).filter(|w| rules.is_base(w)));
+        let by_name = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.type_word(b.1, Levels::TYPES).filter(|w| rules.is_base(w)));
+        let head = self.text.get(self.facts.def(class).name_span.start as usize..).and_then(|t| t.lines().next()).unwrap_or("");
+        // A base whose last name says too little is known by all of it.
+        let by_base = by_name.or_else(|| rules.bases.iter().find(|b| b.contains("::") && head.contains(**b)).copied());
         let marks = self.marks_at(class);
         let by_mark = marks.iter().find(|(name, _)| rules.marks.contains(name) || rules.name_marks.contains(name)).map(|m| m.0);
         let members: Vec<DefId> = (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(class)).collect();
