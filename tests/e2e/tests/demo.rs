@@ -271,3 +271,20 @@ fn from_a_form_through_a_procedure_to_a_table() {
         assert!(shown.contains(text), "{text}:\n{shown}");
     }
 }
+
+#[test]
+fn a_function_in_a_table_has_the_callers_of_the_table() {
+    let (_home, screen) = open(160, 45);
+    screen.keys(&["/"]);
+    screen.text("who calls serial_exchange");
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("the call through the field", |s| s.contains("put there at sensors/src/serial.c"));
+    for text in ["bus_read", "sensors/src/bus.c:34", "incomplete"] {
+        assert!(shown.contains(text), "{text}:\n{shown}");
+    }
+    screen.keys(&["/"]);
+    screen.text("how does onTurn reach any table");
+    screen.keys(&["Enter"]);
+    let shown = screen.wait("ways to tables", |s| s.contains("from TurningBoard.onTurn to"));
+    assert!(shown.contains("http  POST") && shown.contains("table"), "{shown}");
+}
