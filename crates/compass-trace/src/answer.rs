@@ -28,6 +28,7 @@ pub(crate) use filters::known;
 pub(crate) use marks::marks_before;
 mod namespaces;
 mod naming;
+mod outside_callers;
 mod overrides;
 mod positions;
 mod relations;

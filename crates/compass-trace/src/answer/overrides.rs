@@ -14,7 +14,7 @@ const MOST_TYPES: usize = 2000;
 const MOST_HEIRS: usize = 300;
 
 /// Members that nobody calls through a base.
-const OWN: [&str; 4] = ["__init__", "__new__", "constructor", "__class_getitem__"];
+pub(super) const OWN: [&str; 4] = ["__init__", "__new__", "constructor", "__class_getitem__"];
 
 /// What stands for a type that has no member of the name, given the types met so far.
 type Instead<'a> = &'a dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError>;
@@ -155,7 +155,7 @@ impl Engine {
     }
 
     /// The trait that a member is written for, by name, where the language says so.
-    fn written_for(&self, member: SymbolId) -> Result<Option<String>, AnswerError> {
+    pub(super) fn written_for(&self, member: SymbolId) -> Result<Option<String>, AnswerError> {
         let Some((facts, def)) = self.index.definition(member)? else { return Ok(None) };
         let scope = facts.facts.def(def).scope;
         let asked = facts.facts.extensions.iter().find(|e| e.scope == scope).and_then(|e| e.implements);

@@ -78,6 +78,7 @@ impl Engine {
         if roles == Role::CALLS {
             self.add_indirect_callers(&wanted, &mut found)?;
             self.miss_marked(&wanted, &mut found)?;
+            self.miss_callers_outside(&wanted, &mut found)?;
         }
         for module in wanted.iter().filter(|w| w.symbol.is_module() && !w.above) {
             self.add_those_who_run(module.symbol.file, roles, &mut found)?;

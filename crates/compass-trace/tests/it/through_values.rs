@@ -284,3 +284,23 @@ fn a_function_that_a_framework_marks_is_not_said_to_have_no_caller() {
     let engine = engine(&project);
     assert!(!ask(&engine, "who calls clean").complete);
 }
+
+#[rstest]
+#[case::of_the_standard_library("Nap.java", "class Nap implements Runnable { public void run() {} }\n", "Nap.run", false)]
+#[case::of_an_absent_package("Wash.java", "import org.example.Task;\nclass Wash implements Task { public void perform() {} }\n", "Wash.perform", false)]
+#[case::further_above(
+    "Deep.java",
+    "import org.example.Task;\nclass Wash implements Task {}\nclass Deep extends Wash { public void perform() {} }\n",
+    "Deep.perform",
+    false
+)]
+#[case::private("Wash.java", "import org.example.Task;\nclass Wash implements Task { private void dry() {} }\n", "Wash.dry", true)]
+#[case::own_base("Wash.java", "interface Task { void perform(); }\nclass Wash implements Task { public void perform() {} }\n", "Wash.perform", true)]
+#[case::python("views.py", "from frame.views import View\n\n\nclass RackView(View):\n    def get(self):\n        pass\n", "RackView.get", false)]
+#[case::python_alone("views.py", "class RackView:\n    def get(self):\n        pass\n", "RackView.get", true)]
+fn members_that_a_library_may_call_are_not_said_to_have_no_caller(#[case] file: &str, #[case] program: &str, #[case] of: &str, #[case] complete: bool) {
+    let project = Project::with(&[(file, program)]);
+    let engine = engine(&project);
+    let found = ask(&engine, &format!("who calls {of}"));
+    assert_eq!((found.total, found.complete), (0, complete), "{:?} {:?}", found.missing, found.notes);
+}

@@ -1,0 +1,99 @@
+//! Members that code which is not here may call: because they stand in for members of a library's types.
+
+use super::completeness::name_of;
+use super::overrides::OWN;
+use super::relations::Wanted;
+use super::{AnswerError, Engine, Found};
+use compass_facts::{DefId, Flags, Kind, TypeId};
+use compass_index::{Cause, FileFacts, SymbolId};
+use rustc_hash::FxHashSet;
+
+/// For so many symbols of a name it is asked who may call them from outside.
+const MOST_SYMBOLS: usize = 40;
+/// Bases are followed so far.
+const MOST_TYPES: usize = 200;
+
+impl Engine {
+    /// Says where callers may be that nobody looked at.
+    pub(super) fn miss_callers_outside(&self, wanted: &[Wanted], found: &mut Found) -> Result<(), AnswerError> {
+        for one in wanted.iter().filter(|w| !w.above).take(MOST_SYMBOLS) {
+            let Some((facts, def)) = self.index.definition(one.symbol)? else { continue };
+            let d = facts.facts.def(def);
+            let is_member = matches!(d.kind, Kind::Method | Kind::Function) && !d.flags.has(Flags::PRIVATE) && !OWN.contains(&facts.facts.def_name(def));
+            // What is asked of a library's own members is asked of its callers.
+            if !is_member || self.index.unit(one.symbol.file).is_some_and(|u| !u.own) {
+                continue;
+            }
+            for above in self.overridden(one.symbol)?.0 {
+                if self.index.unit(above.file).is_some_and(|u| !u.own) {
+                    let name = self.name_of(above).unwrap_or_default();
+                    found.miss(Cause::Dynamic.word(), 1);
+                    found.notes.push(format!("stands in for {name}, whose callers are not here"));
+                    break;
+                }
+            }
+            if let Some(base) = self.absent_base(one.symbol, &facts, def)? {
+                found.miss(Cause::UnitAbsent.word(), 1);
+                found.notes.push(format!("its type is derived from {base}, which is not here: code there may call it"));
+            }
+        }
+        Ok(())
+    }
+
+    /// A base of the types of a member, however far above, whose package is not here.
+    fn absent_base(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Option<String>, AnswerError> {
+        let owners = self.owners(member, facts, def)?;
+        if let Some(asked) = self.written_for(member)? {
+            // What is written for one trait is called through that one alone.
+            for owner in &owners {
+                for base in self.bases_of(*owner)? {
+                    if self.index.definition(base)?.is_some_and(|(f, d)| f.facts.def_name(d) == asked) {
+                        return Ok(None);
+                    }
+                }
+            }
+            return Ok((!owners.is_empty()).then_some(asked));
+        }
+        let mut seen: FxHashSet<SymbolId> = owners.iter().copied().collect();
+        let mut open = owners;
+        let mut at = 0;
+        while at < open.len() && open.len() < MOST_TYPES {
+            let of = open[at];
+            at += 1;
+            let Some((facts, def)) = self.index.definition(of)? else { continue };
+            // Embedded values hand on their members; nobody calls others through them.
+            if facts.facts.def(def).kind == Kind::Struct {
+                continue;
+            }
+            let bases = self.bases_of(of)?;
+            if let Some(absent) = self.base_without_target(of, &facts, def, &bases)? {
+                return Ok(Some(absent));
+            }
+            open.extend(bases.into_iter().filter(|b| seen.insert(*b)));
+        }
+        Ok(None)
+    }
+
+    /// A base in the head of a type that has no target because its package is not here.
+    fn base_without_target(&self, of: SymbolId, facts: &FileFacts, def: DefId, bases: &[SymbolId]) -> Result<Option<String>, AnswerError> {
+        let mut known: FxHashSet<String> = FxHashSet::default();
+        for base in bases {
+            known.extend(self.index.definition(*base)?.map(|(f, d)| f.facts.def_name(d).to_owned()));
+        }
+        let said: Vec<TypeId> = facts.facts.bases.iter().filter(|b| b.0 == def).map(|b| b.1).collect();
+        let words: Vec<&str> = said.iter().filter_map(|ty| name_of(&facts.facts, *ty)).filter(|w| !known.contains(*w)).collect();
+        if words.is_empty() {
+            return Ok(None);
+        }
+        let links = self.index.links(of.file)?;
+        let d = facts.facts.def(def);
+        let end = d.body.map_or(d.whole.end, |b| b.start.max(d.name_span.end));
+        let first = facts.facts.uses.partition_point(|u| u.span.start < d.name_span.end);
+        let head = facts.facts.uses.iter().enumerate().skip(first).take_while(|(_, u)| u.span.start < end);
+        let mut absent = head.filter(|(i, u)| {
+            let cause = links.find_cause(compass_facts::UseId(*i as u32));
+            words.contains(&facts.facts.name(u.name)) && cause == Some(Cause::UnitAbsent)
+        });
+        Ok(absent.next().map(|(_, u)| facts.facts.name(u.name).to_owned()))
+    }
+}
