@@ -205,8 +205,16 @@ fn view(input: &PassInput, file: usize, argument: Option<&Argument>) -> Vec<(Opt
 fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route>) {
     let tables: Vec<usize> = (0..input.files.len()).filter(|f| is_table(input, *f)).collect();
     let mut prefixes = TablePrefixes::default();
+    let mut regions = Regions::default();
     for file in &tables {
         for (signal, call) in calls_in(input, *file) {
+            if let Some(Argument::Call(at)) = call.arguments.get(1)
+                && let Some((of, region)) = included_here(input, *file, *at)
+                && let Some((text, _)) = plain(input, constants, *file, call.arguments.first())
+            {
+                let text = written_path(input, *file, call, text);
+                regions.entry(of).or_default().push(Region { whole: region, text, included: (*file, signal.span) });
+            }
             if let Some(Argument::Call(at)) = call.arguments.get(1)
                 && let Some(module) = included(input, constants, *file, *at)
                 && let Some(target) = tables.iter().find(|t| is_module(input.files[**t].path, &module))
@@ -223,9 +231,9 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
                 continue;
             }
             let Some((text, known)) = plain(input, constants, *file, call.arguments.first()) else { continue };
-            let text = if facts.name(call.name) == "path" { text } else { from_pattern(&text) };
+            let text = written_path(input, *file, call, text);
             for (method, handler) in view(input, *file, call.arguments.get(1)) {
-                for (before, mounts) in table_prefixes(&prefixes, *file, Levels::VALUES) {
+                for (before, mounts) in before(&prefixes, &regions, (*file, signal.span), Levels::VALUES) {
                     let path = joined(&before, &text);
                     out.push(Route {
                         method: method.clone(),
@@ -241,6 +249,58 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
             }
         }
     }
+}
+
+/// A part of a file whose paths stand below another: a list that is written in an `include`, or kept under a name that one is given.
+struct Region {
+    whole: Span,
+    text: String,
+    /// The call with the `include`.
+    included: (usize, Span),
+}
+
+type Regions = FxHashMap<usize, Vec<Region>>;
+
+/// What goes before a path at a place.
+fn before(prefixes: &TablePrefixes, regions: &Regions, (file, at): (usize, Span), levels: Levels) -> Vec<(String, Vec<(usize, Span)>)> {
+    let Some(levels) = levels.down() else { return Vec::new() };
+    let around = || regions.get(&file).into_iter().flatten().filter(|r| r.whole.covers(at) && r.included.1 != at);
+    let Some(innermost) = around().map(|r| r.whole.len()).min() else { return table_prefixes(prefixes, file, levels) };
+    let mut out = Vec::new();
+    for region in around().filter(|r| r.whole.len() == innermost) {
+        for (text, mut mounts) in before(prefixes, regions, region.included, levels) {
+            mounts.push(region.included);
+            out.push((joined(&text, &region.text), mounts));
+        }
+    }
+    out
+}
+
+/// The file and part of it that `include([…])` or `include(patterns)` at an offset brings in.
+fn included_here(input: &PassInput, file: usize, at: u32) -> Option<(usize, Span)> {
+    let (signal, call) = calls_in(input, file).find(|(_, c)| c.at == at)?;
+    if input.files[file].facts.name(call.name) != "include" {
+        return None;
+    }
+    // A list may stand in a pair with the name of the application.
+    let first = match call.arguments.first()? {
+        Argument::List(all) if matches!(all.first(), Some(Argument::Name(_) | Argument::List(_))) => all.first()?,
+        other => other,
+    };
+    match first {
+        Argument::List(_) => Some((file, signal.span)),
+        Argument::Name(at) => {
+            let (place, _) = input.meaning(file, *at)?;
+            let def = input.files[place.file].facts.def(place.def);
+            (def.kind.is_variable() && def.whole.len() > def.name_span.len()).then_some((place.file, def.whole))
+        }
+        _ => None,
+    }
+}
+
+/// The path as it is written: a pattern of a regular expression, but for `path`.
+fn written_path(input: &PassInput, file: usize, call: &compass_facts::CallSignal, text: String) -> String {
+    if input.files[file].facts.name(call.name) == "path" { text } else { from_pattern(&text) }
 }
 
 type TablePrefixes = FxHashMap<usize, Vec<(String, (usize, Span))>>;
