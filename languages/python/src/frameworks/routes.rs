@@ -182,10 +182,12 @@ fn of_class(input: &PassInput, place: Place) -> Vec<(Option<String>, Place)> {
     }
     let methods =
         facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Method && d.container == Some(place.def) && !d.flags.has(Flags::BODILESS));
-    methods
+    let answering: Vec<(Option<String>, Place)> = methods
         .filter(|(_, d)| METHODS.contains(&facts.name(d.name)))
         .map(|(i, d)| (Some(facts.name(d.name).to_ascii_uppercase()), Place { file: place.file, def: DefId(i as u32) }))
-        .collect()
+        .collect();
+    // What answers may be that of a base which is not here.
+    if answering.is_empty() { vec![(None, place)] } else { answering }
 }
 
 /// What a call gives as the view: a function, or `Class.as_view(…)`.
