@@ -74,7 +74,10 @@ impl Frameworks for PythonFrameworks {
         Some(&NAMES)
     }
 
-    fn module_files(&self, name: &str) -> Vec<String> {
+    fn module_files(&self, flag: &str, name: &str) -> Vec<String> {
+        if flag != "-m" {
+            return Vec::new();
+        }
         let path = name.replace('.', "/");
         vec![format!("{path}.py"), format!("{path}/__main__.py")]
     }

@@ -79,8 +79,8 @@ pub trait Frameworks: Sync {
         None
     }
 
-    /// Files that the name of a module may mean which a command starts.
-    fn module_files(&self, _: &str) -> Vec<String> {
+    /// Files that the name of a module may mean which a command starts by a flag before it.
+    fn module_files(&self, _flag: &str, _name: &str) -> Vec<String> {
         Vec::new()
     }
 

@@ -236,6 +236,7 @@ fn meet(input: &PassInput, ask: &Ask, given: &[Give], is_loaded: bool, out: &mut
     // Of pages that have the id those that load the script are meant.
     let loads = |g: &&Give| input.files[g.file].facts.imports.iter().any(|i| names_file(input.files[g.file].facts.name(i.module), input.files[ask.file].path));
     let near: Vec<&Give> = given.iter().filter(|g| ask.meets == Meeting::Element && loads(g)).collect();
+    let is_near = !near.is_empty();
     let reached: Vec<&Give> = if near.is_empty() { given.iter().collect() } else { near };
     if reached.is_empty() {
         let cause = match ask.meets {
@@ -254,8 +255,8 @@ fn meet(input: &PassInput, ask: &Ask, given: &[Give], is_loaded: bool, out: &mut
         }
         return;
     }
-    // What may be sent by anything of that name is never sure to arrive.
-    let alone = reached.len() == 1 && ask.known && (ask.meets != Meeting::Message || !ask.row.of.is_empty() && !ask.row.modules.is_empty());
+    // A key may be set for another program, a message go to another one; only the page that loads a script is sure to be looked at.
+    let alone = reached.len() == 1 && ask.known && ask.meets == Meeting::Element && is_near;
     let role = if ask.meets == Meeting::Message { Role::Call } else { Role::Read };
     for give in reached.into_iter().take(MOST) {
         let certainty = if alone && give.sure { Certainty::Proven } else { Certainty::Inferred };
@@ -313,35 +314,47 @@ fn template(input: &PassInput, files: &Files, ask: &Ask, out: &mut PassOutput) {
     }
 }
 
-/// What words of a command start: files of the code base, or programs that it makes.
+/// What a command starts: the program it begins with, or the file behind an interpreter. What stands behind is given to that.
 fn process(input: &PassInput, files: &Files, ask: &Ask, out: &mut PassOutput) {
     let words: Vec<&str> =
         ask.name.split(|c: char| c.is_whitespace() || matches!(c, ';' | '&' | '|' | '"' | '\'' | '(' | ')')).filter(|w| !w.is_empty()).collect();
     let label = format!("start {}", words.iter().take(6).copied().collect::<Vec<_>>().join(" "));
-    let mut reached: Vec<(usize, bool)> = Vec::new();
-    for (n, word) in words.iter().enumerate().take(64) {
-        if word.contains("{}") && !word.contains('/') {
-            continue;
-        }
-        let found = files.program(word.rsplit("{}").next().unwrap_or(word), n == 0 || words[n - 1] == "-m", words.get(n.wrapping_sub(1)) == Some(&"-m"));
-        let alone = found.len() == 1 && !word.contains("{}");
-        reached.extend(found.into_iter().map(|f| (f, alone)));
-    }
-    let mut told = FxHashSet::default();
-    for (file, sure) in reached.into_iter().filter(|(f, _)| *f != ask.file).take(MOST) {
-        if told.insert(file) {
-            let here = &input.files[file];
-            let main = here.facts.definitions.iter().position(|d| d.container.is_none() && d.kind.is_callable() && here.facts.name(d.name) == "main");
-            let to = main.map_or(SymbolId::module(here.id), |d| here.symbol(DefId(d as u32)));
-            let at = main.map_or(Span::default(), |d| here.facts.definitions[d].name_span);
-            let certainty = if sure { Certainty::Proven } else { Certainty::Inferred };
-            push(input, ask, (to, file, at), Role::Call, &label, certainty, out);
-        }
+    let started = started(input, files, &words);
+    for (file, sure) in started.iter().copied().filter(|(f, _)| *f != ask.file).take(MOST) {
+        let here = &input.files[file];
+        let main = here.facts.definitions.iter().position(|d| d.container.is_none() && d.kind.is_callable() && here.facts.name(d.name) == "main");
+        let to = main.map_or(SymbolId::module(here.id), |d| here.symbol(DefId(d as u32)));
+        let at = main.map_or(Span::default(), |d| here.facts.definitions[d].name_span);
+        let certainty = if sure { Certainty::Proven } else { Certainty::Inferred };
+        push(input, ask, (to, file, at), Role::Call, &label, certainty, out);
     }
     let missing = words.iter().find(|w| w.starts_with("./") && !w.contains("{}"));
-    if told.is_empty()
+    if started.is_empty()
         && let Some(word) = missing
     {
         out.loose.push((ask.file, Loose { kind: CrossingKind::Process, at: ask.at, label: format!("start {word}"), cause: LooseCause::NoFile }));
     }
+}
+
+/// Files that the words of a command start, and whether that is sure: one file that stands first, or right behind its own interpreter.
+fn started(input: &PassInput, files: &Files, words: &[&str]) -> Vec<(usize, bool)> {
+    for (n, word) in words.iter().enumerate().take(16) {
+        if word.contains("{}") && !word.contains('/') {
+            continue;
+        }
+        let before = n.checked_sub(1).map(|b| words[b]);
+        let found = files.program(word.rsplit("{}").next().unwrap_or(word), before);
+        // Behind the first word only what an interpreter runs is started: others read the files they are given.
+        let runs = |file: &usize| {
+            let interpreters = input.files[*file].language.profile().interpreters;
+            let called = |w: &&str| interpreters.iter().any(|i| compass_facts::fits(w.rsplit('/').next().unwrap_or(w), i));
+            (n == 0 || !interpreters.is_empty(), n == 0 || words[..n].iter().rfind(|w| !w.starts_with('-')).is_some_and(called))
+        };
+        let found: Vec<(usize, bool)> = found.into_iter().filter(|f| runs(f).0).map(|f| (f, runs(&f).1)).collect();
+        if !found.is_empty() {
+            let alone = found.len() == 1 && !word.contains("{}");
+            return found.into_iter().map(|(file, sure)| (file, sure && alone)).collect();
+        }
+    }
+    Vec::new()
 }

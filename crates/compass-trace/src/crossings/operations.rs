@@ -51,9 +51,11 @@ impl LinkPass for Operations {
             let Some(Argument::Text(parts, at)) = call.arguments.first() else { continue };
             let text: String = parts.iter().map(|p| if let TextPart::Text(t) = p { facts.name(*t) } else { " " }).collect();
             for (root, name) in asked(&text) {
-                for field in fields.get(&(root, name.to_owned())).into_iter().flatten() {
+                let found = fields.get(&(root, name.to_owned())).map_or(&[][..], |f| f);
+                let certainty = if found.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
+                for field in found {
                     let label = format!("ask {root}.{name}");
-                    push(input, (file, *at, signal.enclosing), *field, label, Certainty::Proven, &mut out);
+                    push(input, (file, *at, signal.enclosing), *field, label, certainty, &mut out);
                 }
             }
         }
@@ -133,9 +135,9 @@ fn resolved(input: &PassInput, root: &str, name: &str, field: Place, found: &[Pl
         }
         return;
     }
-    let certainty = if found.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
     for place in found {
-        push(input, (field.file, at, Some(field.def)), *place, format!("resolve {root}.{name}"), certainty, out);
+        // Names alone tell what belongs together.
+        push(input, (field.file, at, Some(field.def)), *place, format!("resolve {root}.{name}"), Certainty::Inferred, out);
     }
 }
 

@@ -58,10 +58,13 @@ impl<'a> Files<'a> {
         self.by_stem.get(stem).into_iter().flatten().copied().filter(fits).collect()
     }
 
-    /// What a word of a command starts; the first word may be a program's name, and behind `-m` stands a module.
-    pub(super) fn program(&self, word: &str, first: bool, module: bool) -> Vec<usize> {
-        if module {
-            return frameworks::all().flat_map(|f| f.module_files(word)).flat_map(|p| self.ending(&p)).collect();
+    /// What a word of a command may start, given the word before: the first may be a program's name, and behind some flags stands a module.
+    pub(super) fn program(&self, word: &str, before: Option<&str>) -> Vec<usize> {
+        if let Some(flag) = before {
+            let module: Vec<usize> = frameworks::all().flat_map(|f| f.module_files(flag, word)).flat_map(|p| self.ending(&p)).collect();
+            if !module.is_empty() {
+                return module;
+            }
         }
         let has_ending = word.rsplit('/').next().is_some_and(|name| name.trim_start_matches('.').contains('.'));
         if has_ending || word.contains('/') {
@@ -71,7 +74,7 @@ impl<'a> Files<'a> {
             }
         }
         let name = word.rsplit('/').next().unwrap_or(word);
-        if first { self.programs.get(name).cloned().unwrap_or_default() } else { Vec::new() }
+        if before.is_none() { self.programs.get(name).cloned().unwrap_or_default() } else { Vec::new() }
     }
 }
 
