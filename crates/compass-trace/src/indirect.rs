@@ -54,7 +54,7 @@ pub struct IndirectCall {
 /// Slots that are put into others are followed this far.
 const MAX_DEPTH: u32 = 4;
 /// So many calls through slots are listed for one function, and so many functions for one call.
-pub const MOST: usize = 400;
+const MOST: usize = 400;
 /// So many files are looked at for what one slot is put into.
 const MOST_LOOKED_AT: usize = 64;
 /// So many files are looked at for what is put into one slot.

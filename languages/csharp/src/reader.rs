@@ -39,6 +39,8 @@ static MODELS: ModelTable = ModelTable {
     bases: &[],
     marks: &[],
     name_marks: &["Table"],
+    name_keys: &["name", "Name"],
+    abstract_fields: &[],
     name_fields: &[],
     name_functions: &[],
     nested: "",

@@ -40,6 +40,8 @@ static MODELS: ModelTable = ModelTable {
     bases: &[],
     marks: &[],
     name_marks: &[],
+    name_keys: &[],
+    abstract_fields: &[],
     name_fields: &[],
     name_functions: &["TableName"],
     nested: "",

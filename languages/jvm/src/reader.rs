@@ -33,6 +33,8 @@ pub(crate) static MODELS: ModelTable = ModelTable {
     bases: &[],
     marks: &["Entity", "MappedEntity"],
     name_marks: &["Table", "Entity", "MappedEntity"],
+    name_keys: &["name", "value"],
+    abstract_fields: &[],
     name_fields: &[],
     name_functions: &[],
     nested: "",

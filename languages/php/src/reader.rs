@@ -46,6 +46,8 @@ static MODELS: ModelTable = ModelTable {
     bases: &["Model", "Authenticatable", "Pivot", "ActiveRecord"],
     marks: &["Entity"],
     name_marks: &["Table"],
+    name_keys: &["name"],
+    abstract_fields: &[],
     name_fields: &["table"],
     name_functions: &["tableName"],
     nested: "",

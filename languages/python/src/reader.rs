@@ -32,6 +32,8 @@ static MODELS: ModelTable = ModelTable {
     bases: &["Model", "Document", "SQLModel", "*Model", "Abstract*"],
     marks: &[],
     name_marks: &[],
+    name_keys: &[],
+    abstract_fields: &["abstract"],
     name_fields: &["__tablename__", "db_table", "table_name"],
     name_functions: &[],
     nested: "Meta",
@@ -64,7 +66,7 @@ static MODELS: ModelTable = ModelTable {
         "column(",
         "relationship(",
     ],
-    naming: Naming::WithFolder,
+    naming: Naming::Joined,
     makers: &["create_table"],
 };
 

@@ -35,6 +35,8 @@ static MODELS: ModelTable = ModelTable {
     bases: &["ApplicationRecord", "ActiveRecord::Base", "Sequel::Model"],
     marks: &[],
     name_marks: &[],
+    name_keys: &[],
+    abstract_fields: &[],
     name_fields: &["table_name"],
     name_functions: &[],
     nested: "",

@@ -57,6 +57,8 @@ static MODELS: ModelTable = ModelTable {
     bases: &[],
     marks: &["Entity", "Table"],
     name_marks: &["Entity", "Table"],
+    name_keys: &["name", "tableName"],
+    abstract_fields: &[],
     name_fields: &["tableName"],
     name_functions: &[],
     nested: "",

@@ -192,6 +192,25 @@ impl Facts {
         &self.scopes[id.index()]
     }
 
+    /// The last name of a type as it is written, without what it is given or made of.
+    pub fn type_word(&self, ty: TypeId) -> Option<&str> {
+        let mut at = ty;
+        // Types of types end; what somebody wrote may not.
+        for _ in 0..64 {
+            at = match self.ty(at) {
+                TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => return Some(self.name(*name)),
+                TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } | TypeExpr::Deref(of) => *of,
+                TypeExpr::Import(id) => {
+                    let import = self.import(*id);
+                    return import.name.or(import.bound).map(|n| self.name(n));
+                }
+                TypeExpr::Def(def) => return Some(self.def_name(*def)),
+                _ => return None,
+            };
+        }
+        None
+    }
+
     /// The use.
     pub fn usage(&self, id: UseId) -> &Use {
         &self.uses[id.index()]

@@ -38,7 +38,7 @@ pub struct Flow {
     pub part: FlowPart,
 }
 
-/// Flows as differences to the ones before: most take four bytes.
+/// Flows as differences to the ones before: small numbers take few bytes.
 #[derive(Debug, Serialize, Deserialize)]
 struct Packed(u32, i32, FlowPart, FlowPart);
 

@@ -72,8 +72,7 @@ impl<'t> Builder<'t> {
         let bound = holder
             .and_then(|p| ["left", "name", "pattern"].iter().find_map(|f| p.child_by_field_name(f)).or_else(|| named(p).into_iter().find(|n| is_binding(*n))));
         let bound = bound.filter(|b| b.id() != node.id()).and_then(|b| self.name_of(b));
-        let mut parts: Nodes<'t> =
-            node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n))).map(named).unwrap_or_default();
+        let mut parts: Nodes<'t> = arguments_of(node).map(named).unwrap_or_default();
         parts.extend(node.child_by_field_name("block"));
         parts.extend(named(node).into_iter().filter(|n| n.kind() == "annotated_lambda"));
         self.call_signal_with(callee, parts, span(node), None, bound);
@@ -85,7 +84,7 @@ impl<'t> Builder<'t> {
         }
         let callee = node.child_by_field_name("function").unwrap_or(node);
         let Some(name) = last_name(callee) else { return };
-        let arguments = node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n)));
+        let arguments = arguments_of(node);
         let parts = arguments.map(named).unwrap_or_default();
         self.table_made(self.flow_words.models, node, text(name, self.text), &parts);
     }
@@ -148,7 +147,7 @@ impl<'t> Builder<'t> {
         {
             self.flow(base, part, (base, FlowPart::Called));
         }
-        let arguments = node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n)));
+        let arguments = arguments_of(node);
         let Some(arguments) = arguments else { return };
         let at = span(name).start;
         let container = before.filter(|_| self.flow_words.adders.contains(&word)).and_then(|b| self.name_of(b));
@@ -226,7 +225,7 @@ impl<'t> Builder<'t> {
         if let Some((at, part)) = self.value(node) {
             self.flow(at, part, into);
         } else if is_call(node) {
-            let arguments = node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(|n| is_arguments(*n)));
+            let arguments = arguments_of(node);
             for argument in arguments.map(named).unwrap_or_default().into_iter().take(64) {
                 let argument = argument.child_by_field_name("value").unwrap_or(argument);
                 if !is_call(unwrapped(argument)) {
@@ -457,8 +456,10 @@ fn is_choice(node: Node) -> bool {
         || matches!(node.kind(), "binary_expression") && node.child_by_field_name("operator").is_some_and(|o| matches!(o.kind(), "||" | "??" | "or"))
 }
 
-fn is_arguments(node: Node) -> bool {
-    matches!(node.kind(), "argument_list" | "arguments" | "value_arguments" | "call_suffix")
+/// The list of what a call is given.
+fn arguments_of(node: Node) -> Option<Node> {
+    let is_list = |n: &Node| matches!(n.kind(), "argument_list" | "arguments" | "value_arguments" | "call_suffix");
+    node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(is_list))
 }
 
 /// Without what is only around a value.

@@ -5,10 +5,10 @@
 
 use super::builder::{NewDefinition, Place};
 use super::{Builder, signals::is_call};
-use crate::bounds::Levels;
 use crate::reading::syntax::Node;
 use crate::reading::tree::{span, text};
-use crate::{Argument, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, SqlVerb, TextPart, TypeExpr, TypeId};
+use crate::{Argument, DefId, Flags, Kind, ScopeId, ScopeKind, SignalKind, Span, SqlName, SqlVerb, TextPart};
+use rustc_hash::FxHashMap;
 
 /// How a table is called after its class where nothing says it.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -17,8 +17,8 @@ pub enum Naming {
     Snake,
     /// `rack_slots`.
     SnakePlural,
-    /// `app_rackslot`, where the class stands in the folder `app`.
-    WithFolder,
+    /// `rackslot`; what a library puts before it, the folder of the application, is not known to a reader.
+    Joined,
     /// `RackSlot`.
     AsWritten,
     /// Only what is said counts.
@@ -34,6 +34,10 @@ pub struct ModelTable {
     pub marks: &'static [&'static str],
     /// Marks whose text is the name of the table.
     pub name_marks: &'static [&'static str],
+    /// Names under which a mark is given that.
+    pub name_keys: &'static [&'static str],
+    /// Fields that say that a class is only a base of others.
+    pub abstract_fields: &'static [&'static str],
     /// Fields whose text is the name of the table; they make a class a model as well.
     pub name_fields: &'static [&'static str],
     /// Functions whose first text is the name of the table; they make a class a model as well.
@@ -58,6 +62,8 @@ impl ModelTable {
         bases: &[],
         marks: &[],
         name_marks: &[],
+        name_keys: &[],
+        abstract_fields: &[],
         name_fields: &[],
         name_functions: &[],
         nested: "",
@@ -67,6 +73,12 @@ impl ModelTable {
         naming: Naming::Said,
         makers: &[],
     };
+
+    /// Has the language none?
+    fn is_empty(&self) -> bool {
+        let signs = [self.bases, self.marks, self.name_marks, self.name_fields, self.name_functions, self.field_signs];
+        signs.iter().all(|s| s.is_empty())
+    }
 
     /// Is it the name of a base of models? A `*` at an end of a pattern stands for anything.
     fn is_base(&self, name: &str) -> bool {
@@ -95,11 +107,30 @@ struct Model {
 impl<'t> Builder<'t> {
     /// Defines the tables of the models that were read.
     pub fn models(&mut self, rules: &ModelTable) {
-        let classes: Vec<DefId> =
-            (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| matches!(self.facts.def(*d).kind, Kind::Class | Kind::Struct)).collect();
-        let found: Vec<Model> = classes.into_iter().filter_map(|class| self.model(rules, class)).collect();
+        if rules.is_empty() {
+            return;
+        }
+        let mut members: FxHashMap<DefId, Vec<DefId>> = FxHashMap::default();
+        let mut classes = Vec::new();
+        for (i, d) in self.facts.definitions.iter().enumerate() {
+            let def = DefId(i as u32);
+            if let Some(owner) = d.container {
+                members.entry(owner).or_default().push(def);
+            }
+            if matches!(d.kind, Kind::Class | Kind::Struct) {
+                classes.push(def);
+            }
+        }
+        let mut marks: Vec<(u32, usize)> = Vec::new();
+        for (i, signal) in self.facts.signals.iter().enumerate() {
+            if matches!(&signal.kind, SignalKind::Call(call) if call.marks) {
+                marks.push((signal.span.end, i));
+            }
+        }
+        marks.sort_unstable();
+        let found: Vec<Model> = classes.into_iter().filter_map(|class| self.model(rules, class, &members, &marks)).collect();
         for model in found {
-            self.table_of(rules, &model);
+            self.table_of(rules, &model, members.get(&model.class).map_or(&[][..], |m| m));
         }
     }
 
@@ -122,31 +153,29 @@ impl<'t> Builder<'t> {
         }
     }
 
-    fn model(&self, rules: &ModelTable, class: DefId) -> Option<Model> {
+    fn model(&self, rules: &ModelTable, class: DefId, all: &FxHashMap<DefId, Vec<DefId>>, marks: &[(u32, usize)]) -> Option<Model> {
         if !rules.nested.is_empty() && self.facts.def_name(class) == rules.nested {
             return None;
         }
-        let by_name = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.type_word(b.1, Levels::TYPES).filter(|w| rules.is_base(w)));
+        let by_name = self.facts.bases.iter().filter(|b| b.0 == class).find_map(|b| self.facts.type_word(b.1).filter(|w| rules.is_base(w)));
         let head = self.text.get(self.facts.def(class).name_span.start as usize..).and_then(|t| t.lines().next()).unwrap_or("");
         // A base whose last name says too little is known by all of it.
         let by_base = by_name.or_else(|| rules.bases.iter().find(|b| b.contains("::") && head.contains(**b)).copied());
-        let marks = self.marks_at(class);
+        let marks = self.marks_at(rules, class, marks);
         let by_mark = marks.iter().find(|(name, _)| rules.marks.contains(name) || rules.name_marks.contains(name)).map(|m| m.0);
-        let members: Vec<DefId> = (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(class)).collect();
+        let members = all.get(&class).map_or(&[][..], |m| m);
         let said_in = |owner: &[DefId]| {
             let named = |d: &&DefId| rules.name_fields.contains(&self.facts.def_name(**d)) || rules.name_functions.contains(&self.facts.def_name(**d));
             owner.iter().find(named).and_then(|d| Some((self.facts.def_name(*d), self.quoted(self.facts.def(*d).whole, self.facts.def(*d).name_span.end)?)))
         };
-        let by_field = said_in(&members);
+        let by_field = said_in(members);
         let by_sign = members.iter().filter(|m| self.facts.def(**m).kind == Kind::Field).find_map(|m| {
             let written = self.line_of(self.facts.def(*m).whole);
             rules.field_signs.iter().find(|s| written.contains(*s)).copied()
         });
         let by = by_base.or(by_mark).or(by_field.map(|f| f.0)).or(by_sign)?;
         let nested = members.iter().find(|m| !rules.nested.is_empty() && self.facts.def_name(**m) == rules.nested);
-        let of_nested: Vec<DefId> = nested
-            .map(|n| (0..self.facts.definitions.len()).map(|i| DefId(i as u32)).filter(|d| self.facts.def(*d).container == Some(*n)).collect())
-            .unwrap_or_default();
+        let of_nested = nested.and_then(|n| all.get(n)).map_or(&[][..], |m| m);
         // A base that is only called like one counts where the class has columns, or nothing of its own.
         let is_named = by_base.is_none_or(|b| rules.bases.contains(&b)) || by_field.is_some() || by_mark.is_some();
         let has_column = || members.iter().any(|m| rules.column_signs.iter().any(|s| self.line_of(self.facts.def(*m).whole).contains(s)));
@@ -154,28 +183,29 @@ impl<'t> Builder<'t> {
             return None;
         }
         // What other models are made of has no table.
-        let is_abstract = of_nested.iter().any(|d| self.facts.def_name(*d) == "abstract") || self.facts.def(class).flags.has(Flags::ABSTRACT);
+        let is_abstract =
+            of_nested.iter().any(|d| rules.abstract_fields.contains(&self.facts.def_name(*d))) || self.facts.def(class).flags.has(Flags::ABSTRACT);
         if is_abstract {
             return None;
         }
         let by_mark = marks.iter().find(|(name, text)| rules.name_marks.contains(name) && text.is_some()).and_then(|m| m.1.clone());
-        let said = by_mark.or(by_field.map(|f| f.1.to_owned())).or_else(|| said_in(&of_nested).map(|f| f.1.to_owned()));
+        let said = by_mark.or(by_field.map(|f| f.1.to_owned())).or_else(|| said_in(of_nested).map(|f| f.1.to_owned()));
         let name = self.facts.def_name(class);
         let table = match (said, rules.naming) {
             (Some(said), _) => said,
             (None, Naming::Snake) if rules.plural_signs.iter().any(|s| by.contains(s)) => plural(&snake(name)),
             (None, Naming::Snake) => snake(name),
             (None, Naming::SnakePlural) => plural(&snake(name)),
-            (None, Naming::WithFolder) => snake(name).replace('_', ""),
+            (None, Naming::Joined) => snake(name).replace('_', ""),
             (None, Naming::AsWritten) => name.to_owned(),
             (None, Naming::Said) => return None,
         };
         Some(Model { class, table, by: by.to_owned() })
     }
 
-    fn table_of(&mut self, rules: &ModelTable, model: &Model) {
+    fn table_of(&mut self, rules: &ModelTable, model: &Model, members: &[DefId]) {
         let class = self.facts.def(model.class).clone();
-        let fields = self.facts.definitions.iter().filter(|d| d.container == Some(model.class) && matches!(d.kind, Kind::Field | Kind::Variable));
+        let fields = members.iter().map(|m| self.facts.def(*m)).filter(|d| matches!(d.kind, Kind::Field | Kind::Variable));
         let is_column = |d: &&crate::Definition| {
             let name = self.facts.name(d.name);
             let written = self.line_of(d.whole);
@@ -213,18 +243,21 @@ impl<'t> Builder<'t> {
     }
 
     /// Marks right before a definition, with the name they say.
-    fn marks_at(&self, def: DefId) -> Vec<(&str, Option<String>)> {
+    fn marks_at(&self, rules: &ModelTable, def: DefId, marks: &[(u32, usize)]) -> Vec<(&str, Option<String>)> {
+        /// Marks stand no farther from what they mark, in bytes.
+        const FARTHEST: u32 = 2_000;
         let name = self.facts.def(def).name_span;
+        let first = marks.partition_point(|m| m.0 + FARTHEST < name.start);
         let mut out = Vec::new();
-        for signal in &self.facts.signals {
-            let SignalKind::Call(call) = &signal.kind else { continue };
-            let between = if call.marks && signal.span.end <= name.start { self.text.get(signal.span.end as usize..name.start as usize) } else { None };
-            if !between.is_some_and(|b| b.len() < 2_000 && !b.contains(['{', '}', ';'])) {
+        for (end, number) in marks[first..].iter().take_while(|m| m.0 <= name.start) {
+            let SignalKind::Call(call) = &self.facts.signals[*number].kind else { continue };
+            let between = self.text.get(*end as usize..name.start as usize);
+            if between.is_none_or(|b| b.contains(['{', '}', ';'])) {
                 continue;
             }
-            let by_key = call.named.iter().find(|(n, _)| matches!(self.facts.name(*n), "name" | "value" | "tableName" | "table_name")).map(|n| &n.1);
+            let by_key = call.named.iter().find(|(n, _)| rules.name_keys.contains(&self.facts.name(*n))).map(|n| &n.1);
             let in_fields = call.arguments.iter().find_map(|a| match a {
-                Argument::Fields(f) => f.iter().find(|(n, _)| matches!(self.facts.name(*n), "name" | "tableName")).map(|f| &f.1),
+                Argument::Fields(f) => f.iter().find(|(n, _)| rules.name_keys.contains(&self.facts.name(*n))).map(|f| &f.1),
                 _ => None,
             });
             let said = match by_key.or(in_fields).or(call.arguments.first()) {
@@ -255,20 +288,6 @@ impl<'t> Builder<'t> {
         let rest = self.text.get(whole.end as usize..).unwrap_or("");
         let end = whole.end as usize + rest.find('\n').unwrap_or(rest.len());
         self.text.get(from..end).unwrap_or("")
-    }
-
-    fn type_word(&self, ty: TypeId, levels: Levels) -> Option<&str> {
-        let levels = levels.down()?;
-        match self.facts.ty(ty) {
-            TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(self.facts.name(*name)),
-            TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } | TypeExpr::Deref(of) => self.type_word(*of, levels),
-            TypeExpr::Import(id) => {
-                let import = self.facts.import(*id);
-                import.name.or(import.bound).map(|n| self.facts.name(n))
-            }
-            TypeExpr::Def(def) => Some(self.facts.def_name(*def)),
-            _ => None,
-        }
     }
 }
 

@@ -6,7 +6,7 @@ use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
 use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way, Ways};
 use crate::question::{Depth, Goal, Subject};
 use compass_facts::Kind;
-use compass_index::SymbolId;
+use compass_index::{Certainty, SymbolId};
 
 /// `through all` goes this far: beyond, a reader is lost and the machine busy.
 const ALL: u32 = 64;
@@ -29,6 +29,9 @@ impl Engine {
         }
         let chain = self.chain(&starts, direction, levels(depth), context)?;
         self.say(&chain, &mut found);
+        if direction == Direction::Up {
+            self.miss_on_the_way(&starts, &chain, &mut found)?;
+        }
         for node in &chain.nodes {
             let mut row = self.edge_row(&node.edge)?;
             row.level = Some(node.level);
@@ -44,6 +47,17 @@ impl Engine {
         }
         found.miss("no_target", chain.unknown);
         found.miss("time_limit", u64::from(chain.cut));
+    }
+
+    /// What may lead up without being followed: uses of the names on the way that have no target, and functions that others have as values.
+    fn miss_on_the_way(&self, starts: &[SymbolId], chain: &Chain, found: &mut Found) -> Result<(), AnswerError> {
+        let by_value = chain.nodes.iter().filter(|n| matches!(n.edge.join, Join::Use(_)) && n.edge.certainty < Certainty::Proven).count();
+        found.miss(compass_index::Cause::Dynamic.word(), by_value as u64);
+        let mut symbols = starts.to_vec();
+        symbols.extend(chain.nodes.iter().map(|n| n.edge.from));
+        symbols.sort_unstable();
+        symbols.dedup();
+        self.miss_unlinked_of(symbols, found)
     }
 
     /// `how does A reach B`.

@@ -125,7 +125,7 @@ impl Engine {
     }
 
     /// Uses of the names on the way that have no known target may belong to it.
-    fn miss_unlinked_of(&self, mut symbols: Vec<SymbolId>, found: &mut Found) -> Result<(), AnswerError> {
+    pub(super) fn miss_unlinked_of(&self, mut symbols: Vec<SymbolId>, found: &mut Found) -> Result<(), AnswerError> {
         if symbols.is_empty() {
             return Ok(());
         }
@@ -134,7 +134,7 @@ impl Engine {
         symbols.truncate(MOST_NAMES);
         let mut names = std::collections::BTreeSet::new();
         for symbol in &symbols {
-            names.extend(self.name_of(*symbol).map(|n| n.rsplit(['.', ':', '#']).next().unwrap_or(&n).to_owned()));
+            names.extend(self.index.definition(*symbol)?.map(|(f, d)| f.facts.def_name(d).to_owned()));
         }
         let names: Vec<String> = names.into_iter().filter(|n| !n.is_empty()).collect();
         let namers = self.namers(symbols.iter().copied())?;

@@ -182,7 +182,7 @@ fn add_derived(input: &PassInput, tables: &mut FxHashMap<Place, Vec<Place>>) {
         for (file, here) in input.files.iter().enumerate() {
             for (def, base) in &here.facts.bases {
                 let place = Place { file, def: *def };
-                let found = word(here.facts, *base, Levels::TYPES).and_then(|w| by_name.get(w)).filter(|(_, language)| here.language.is_kin_of(*language));
+                let found = here.facts.type_word(*base).and_then(|w| by_name.get(w)).filter(|(_, language)| here.language.is_kin_of(*language));
                 if let Some((found, _)) = found.filter(|_| !tables.contains_key(&place)) {
                     more.push((place, found.clone()));
                 }
@@ -219,7 +219,7 @@ fn holders(input: &PassInput, tables: &FxHashMap<Place, Vec<Place>>) -> FxHashMa
         let Some(words) = frameworks::of(here.language).and_then(|f| f.accesses()).filter(|w| !w.holders.is_empty()) else { continue };
         for (i, d) in here.facts.definitions.iter().enumerate() {
             let (Some(ty), true) = (d.ty, d.kind.is_variable() || matches!(d.kind, Kind::Field | Kind::Method)) else { continue };
-            let by_type = || word(here.facts, ty, Levels::TYPES).and_then(|w| types.get(w)).cloned();
+            let by_type = || here.facts.type_word(ty).and_then(|w| types.get(w)).cloned();
             if let Some(found) = held_by(here.facts, ty, words, &by_name).or_else(by_type) {
                 out.insert(Place { file, def: DefId(i as u32) }, found);
             }
@@ -231,11 +231,11 @@ fn holders(input: &PassInput, tables: &FxHashMap<Place, Vec<Place>>) -> FxHashMa
 /// The tables of the model that a type which holds such is given.
 fn held_by(facts: &Facts, ty: TypeId, words: &Accesses, by_name: &FxHashMap<&str, Vec<&Vec<Place>>>) -> Option<Vec<Place>> {
     let TypeExpr::Generic { of, args } = plain(facts, ty, Levels::TYPES)? else { return None };
-    let head = word(facts, *of, Levels::TYPES)?;
+    let head = facts.type_word(*of)?;
     if !words.holders.contains(&head) {
         return None;
     }
-    let models = args.iter().find_map(|a| by_name.get(word(facts, *a, Levels::TYPES)?))?;
+    let models = args.iter().find_map(|a| by_name.get(facts.type_word(*a)?))?;
     models.first().map(|m| (*m).clone())
 }
 
@@ -243,20 +243,5 @@ fn plain(facts: &Facts, ty: TypeId, levels: Levels) -> Option<&TypeExpr> {
     match facts.ty(ty) {
         TypeExpr::Instance(of) | TypeExpr::Deref(of) => plain(facts, *of, levels.down()?),
         other => Some(other),
-    }
-}
-
-/// The last name of a type as it is written.
-fn word(facts: &Facts, ty: TypeId, levels: Levels) -> Option<&str> {
-    let levels = levels.down()?;
-    match facts.ty(ty) {
-        TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name)),
-        TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } | TypeExpr::Deref(of) => word(facts, *of, levels),
-        TypeExpr::Def(def) => Some(facts.def_name(*def)),
-        TypeExpr::Import(id) => {
-            let import = facts.import(*id);
-            import.name.or(import.bound).map(|n| facts.name(n))
-        }
-        _ => None,
     }
 }

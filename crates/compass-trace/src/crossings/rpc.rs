@@ -9,8 +9,7 @@
 use super::frameworks;
 use super::http::{enclosing, side};
 use super::string_evaluation::{calls, calls_in};
-use compass_facts::bounds::Levels;
-use compass_facts::{CallSignal, Facts, Flags, Kind, Language, Role, ScopeId, TypeExpr, TypeId};
+use compass_facts::{CallSignal, Facts, Flags, Kind, Language, Role, ScopeId};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
 use rustc_hash::FxHashMap;
 use serde::Deserialize;
@@ -132,7 +131,7 @@ impl<'a> Sides<'a> {
         }
         for own in methods.values() {
             let owner = own.first().and_then(|m| facts.def(m.1.def).container);
-            let bases: Vec<&str> = facts.bases.iter().filter(|b| Some(b.0) == owner).filter_map(|b| word(facts, b.1, Levels::TYPES)).collect();
+            let bases: Vec<&str> = facts.bases.iter().filter(|b| Some(b.0) == owner).filter_map(|b| facts.type_word(b.1)).collect();
             for (n, service) in services.iter().enumerate() {
                 let is_said = bases.iter().any(|base| table.servers.iter().any(|p| stands_for(p, base) == Some(service.name.as_str())));
                 let serves = |procedure: &String| own.iter().find(|m| is_written(procedure, m.0)).map(|m| m.1);
@@ -235,7 +234,7 @@ fn is_client(input: &PassInput, table: &RpcTable, service: &Service, kept: &FxHa
         return Some(true);
     }
     let facts = input.files[place.file].facts;
-    let declared = word(facts, facts.def(place.def).ty?, Levels::TYPES)?;
+    let declared = facts.type_word(facts.def(place.def).ty?)?;
     is_type(declared).then_some(true)
 }
 
@@ -249,20 +248,6 @@ fn is_written(procedure: &str, name: &str) -> bool {
     }
     let plain = |text: &str| text.chars().filter(|c| *c != '_').flat_map(char::to_lowercase).collect::<String>();
     name.starts_with(char::is_lowercase) && plain(procedure) == plain(name)
-}
-
-/// The last name of a type as it is written.
-fn word(facts: &Facts, ty: TypeId, levels: Levels) -> Option<&str> {
-    let levels = levels.down()?;
-    match facts.ty(ty) {
-        TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Member { name, .. } => Some(facts.name(*name)),
-        TypeExpr::Instance(of) | TypeExpr::Generic { of, .. } | TypeExpr::Deref(of) => word(facts, *of, levels),
-        TypeExpr::Import(id) => {
-            let import = facts.import(*id);
-            import.name.or(import.bound).map(|n| facts.name(n))
-        }
-        _ => None,
-    }
 }
 
 /// Does a file mention a service by a name that generators make?

@@ -271,8 +271,11 @@ fn chains_go_through_what_holds_a_function() {
     let engine = engine(&project);
     let ways = ask(&engine, "how does by_entry reach drop");
     assert_eq!(ways.answers.len(), 1);
-    let up: Vec<_> = ask(&engine, "who calls disk_open through 2").answers.iter().map(|a| (a.level, a.enclosing.clone())).collect();
+    let found = ask(&engine, "who calls disk_open through 2");
+    let up: Vec<_> = found.answers.iter().map(|a| (a.level, a.enclosing.clone())).collect();
     assert_eq!(up, [(Some(1), Some("by_field".to_owned()))]);
+    assert!(!found.complete, "who has a function may hand it on");
+    assert!(ask(&engine, "who calls each through 2").complete, "nothing but calls by name leads there");
 }
 
 #[test]
