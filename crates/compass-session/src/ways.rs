@@ -44,10 +44,10 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
         (None, Goal::Subject(_)) => return Err(Failure::NotAWay),
     };
     if ways.ways.is_empty() && notes.is_empty() {
-        notes.push(compass_trace::NOT_FOLLOWED.to_owned());
-        let unlinked = engine.unlinked_on_the_way(&ways)?;
-        if !unlinked.is_empty() {
-            let causes: Vec<String> = unlinked.iter().map(|(cause, count)| format!("{count} × {cause}")).collect();
+        let reason = engine.why_no_way(&ways)?;
+        notes.extend(reason.notes);
+        if !reason.missing.is_empty() {
+            let causes: Vec<String> = reason.missing.iter().map(|(cause, count)| format!("{count} × {cause}")).collect();
             notes.push(format!("incomplete: {}", causes.join(", ")));
         }
     }

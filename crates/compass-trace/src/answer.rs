@@ -6,7 +6,7 @@
 
 mod absent;
 mod chained;
-pub use chained::NOT_FOLLOWED;
+
 pub(crate) use chained::word_of;
 mod completeness;
 mod completing;
@@ -28,6 +28,7 @@ pub(crate) use filters::known;
 pub(crate) use marks::marks_before;
 mod namespaces;
 mod naming;
+mod no_way;
 mod outside_callers;
 mod overrides;
 mod positions;

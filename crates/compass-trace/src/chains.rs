@@ -5,10 +5,12 @@
 
 mod edges;
 mod levels;
+mod search;
 mod section;
 mod ways;
 
-pub use edges::{Edge, Join};
+pub use edges::{Edge, Join, Things};
 pub use levels::{Chain, ChainNode, Direction};
+pub use search::Reached;
 pub use section::{Section, SectionRow};
 pub use ways::{Way, Ways, goals};

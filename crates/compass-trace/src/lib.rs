@@ -21,7 +21,7 @@ pub mod kin;
 pub mod question;
 pub mod units;
 
-pub use answer::{Answer, AnswerError, AnswerKind, Answers, Context, Early, Engine, EvidenceLine, NOT_FOLLOWED, Offer, Offers};
+pub use answer::{Answer, AnswerError, AnswerKind, Answers, Context, Early, Engine, EvidenceLine, Offer, Offers};
 
 /// A number and what it counts: `1 file`, `2 files`.
 pub fn plural(count: u64, what: &str) -> String {

@@ -1,21 +1,16 @@
 //! `through N` and `how does … reach …`.
 
+use super::no_way::NOT_FOLLOWED;
 use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, Answer, AnswerError, Context, Engine, Found, Marks};
-use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way, Ways};
+use crate::chains::{Chain, ChainNode, Direction, Edge, Join, Way};
 use crate::question::{Depth, Goal, Subject};
 use compass_facts::Kind;
-use compass_index::{Certainty, SymbolId};
+use compass_index::{Cause, Certainty, SymbolId};
 
 /// `through all` goes this far: beyond, a reader is lost and the machine busy.
 const ALL: u32 = 64;
-
-/// From so many symbols near the end it is asked what could lead to them.
-const MOST_NEAR: usize = 500;
-
-/// Said where no way was found, beside that.
-pub const NOT_FOLLOWED: &str = "calls without a known target are not followed";
 
 impl Engine {
     /// `who calls S through N`, `what does S call through N`.
@@ -46,13 +41,14 @@ impl Engine {
             found.notes.push(format!("{} of them lead back to a symbol on their own way", chain.cycles));
         }
         found.miss("no_target", chain.unknown);
+        found.miss(Cause::Dynamic.word(), chain.held);
         found.miss("time_limit", u64::from(chain.cut));
     }
 
     /// What may lead up without being followed: uses of the names on the way that have no target, and functions that others have as values.
     fn miss_on_the_way(&self, starts: &[SymbolId], chain: &Chain, found: &mut Found) -> Result<(), AnswerError> {
         let by_value = chain.nodes.iter().filter(|n| matches!(n.edge.join, Join::Use(_)) && n.edge.certainty < Certainty::Proven).count();
-        found.miss(compass_index::Cause::Dynamic.word(), by_value as u64);
+        found.miss(Cause::Dynamic.word(), by_value as u64);
         let mut symbols = starts.to_vec();
         symbols.extend(chain.nodes.iter().map(|n| n.edge.from));
         symbols.sort_unstable();
@@ -71,7 +67,8 @@ impl Engine {
                 if ways.ways.is_empty() {
                     found.notes.push(format!("no {kind} was reached; {NOT_FOLLOWED}"));
                 }
-                found.miss("no_target", ways.unknown);
+                found.miss("no_target", ways.unlinked);
+                found.miss(Cause::Dynamic.word(), ways.held);
                 found.miss("time_limit", u64::from(ways.cut));
                 return Ok((found, ways.ways, ways.total));
             }
@@ -84,35 +81,15 @@ impl Engine {
             found.notes.push("only guesses lead there".to_owned());
         }
         if ways.ways.is_empty() && !a.symbols.is_empty() && !b.symbols.is_empty() {
-            found.notes.push(format!("no way was found; {NOT_FOLLOWED}"));
-            for (cause, count) in self.unlinked_on_the_way(&ways)? {
+            let reason = self.why_no_way(&ways)?;
+            found.notes.push("no way was found".to_owned());
+            found.notes.extend(reason.notes);
+            for (cause, count) in reason.missing {
                 found.miss(&cause, count);
             }
         }
         found.miss("time_limit", u64::from(ways.cut));
         Ok((found, ways.ways, ways.total))
-    }
-
-    /// Where no way was found: calls that may belong to one but have no target, by cause. Of very many names that lead to the end not
-    /// all are looked at; the cause `too_many` says so.
-    ///
-    /// # Errors
-    /// Those of the index.
-    pub fn unlinked_on_the_way(&self, ways: &Ways) -> Result<Vec<(String, u64)>, AnswerError> {
-        let mut names = std::collections::BTreeSet::new();
-        let mut near = ways.near_ends.clone();
-        near.sort_unstable();
-        for symbol in near.iter().take(MOST_NEAR) {
-            if let Some((facts, def)) = self.index.definition(*symbol)? {
-                names.insert(facts.facts.def_name(def).to_owned());
-            }
-        }
-        let names: Vec<String> = names.into_iter().collect();
-        let namers = self.namers(near.iter().take(MOST_NEAR).copied())?;
-        let mut found = Found::default();
-        self.miss_unlinked(&names, &namers, &mut found)?;
-        found.miss(compass_index::Cause::TooMany.word(), u64::from(near.len() > MOST_NEAR));
-        Ok(found.missing.into_iter().map(|m| (m.cause, m.count)).collect())
     }
 
     /// The answer of a way: where it begins, and its steps.

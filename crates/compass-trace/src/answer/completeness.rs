@@ -8,6 +8,7 @@ use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
 use compass_facts::{Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
 use compass_index::{Cause, Certainty, CrossingKind, FileId, LooseCause, SymbolId};
+use rustc_hash::FxHashSet;
 
 /// So many uses without a target are listed at most.
 const MOST_ROWS: usize = 20_000;
@@ -288,9 +289,14 @@ impl Engine {
 
     /// Uses of these names that have no target, or are not listed for all they may mean.
     pub(super) fn miss_unlinked(&self, names: &[String], namers: &Namers, found: &mut Found) -> Result<(), AnswerError> {
+        self.miss_unlinked_in(names, namers, None, found)
+    }
+
+    /// As [`Engine::miss_unlinked`], where only some files matter.
+    pub(super) fn miss_unlinked_in(&self, names: &[String], namers: &Namers, files: Option<&FxHashSet<FileId>>, found: &mut Found) -> Result<(), AnswerError> {
         let mut doubtful = 0;
         for name in names {
-            for entry in self.index.unlinked(name)? {
+            for entry in self.index.unlinked(name)?.into_iter().filter(|e| files.is_none_or(|f| f.contains(&e.file))) {
                 if entry.cause == Cause::UnitAbsent && !namers.members {
                     doubtful += 1;
                     if doubtful > MOST_DOUBTFUL {

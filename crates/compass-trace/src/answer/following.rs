@@ -7,6 +7,7 @@ use crate::question::Subject;
 use compass_facts::{DefId, Role};
 use compass_index::{Certainty, FileId, SymbolId};
 use rustc_hash::{FxHashMap, FxHashSet};
+use std::collections::BTreeSet;
 
 /// A change is followed so far.
 const MOST_LEVELS: u32 = 24;
@@ -132,13 +133,18 @@ impl Engine {
         symbols.sort_unstable();
         found.miss(compass_index::Cause::TooMany.word(), u64::from(symbols.len() > MOST_NAMES));
         symbols.truncate(MOST_NAMES);
-        let mut names = std::collections::BTreeSet::new();
-        for symbol in &symbols {
-            names.extend(self.index.definition(*symbol)?.map(|(f, d)| f.facts.def_name(d).to_owned()));
-        }
-        let names: Vec<String> = names.into_iter().filter(|n| !n.is_empty()).collect();
+        let names: Vec<String> = self.names_of(symbols.iter().copied())?.into_iter().collect();
         let namers = self.namers(symbols.iter().copied())?;
         self.miss_unlinked(&names, &namers, found)
+    }
+
+    /// The names of symbols, each once.
+    pub(super) fn names_of(&self, symbols: impl Iterator<Item = SymbolId>) -> Result<BTreeSet<String>, AnswerError> {
+        let mut names = BTreeSet::new();
+        for symbol in symbols {
+            names.extend(self.index.definition(symbol)?.map(|(f, d)| f.facts.def_name(d).to_owned()).filter(|n| !n.is_empty()));
+        }
+        Ok(names)
     }
 
     /// Effects of a change of symbols that are no uses of them.

@@ -55,6 +55,32 @@ impl Reached {
     }
 }
 
+/// What a symbol leads to directly.
+pub struct EdgesOut {
+    /// By place.
+    pub edges: Vec<Edge>,
+    /// Calls in it without a target.
+    pub unlinked: u64,
+    /// Calls in it of what a variable or field holds: other functions than the known ones may be put there unseen.
+    pub held: u64,
+}
+
+/// Are variables, fields and the like listed among what a symbol leads to?
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum Things {
+    /// They are not.
+    LeftOut,
+    /// Those are whose own code leads on: a variable with calls in its first value.
+    ThatLeadOn,
+}
+
+impl Things {
+    /// May a use in such a role lead somewhere, beside calls?
+    fn counts(self, role: Role) -> bool {
+        is_value(role) || self == Things::ThatLeadOn && role == Role::Write
+    }
+}
+
 /// Is a function that is mentioned so a value, for others to call?
 fn is_value(role: Role) -> bool {
     matches!(role, Role::Pass | Role::Read | Role::Ref)
@@ -137,20 +163,20 @@ impl Engine {
         Ok(out)
     }
 
-    /// Everything a symbol leads to directly, by place; and how many calls in it have no known target.
+    /// Everything a symbol leads to directly, by place.
     ///
     /// # Errors
     /// Those of the index.
-    pub fn edges_out(&self, from: SymbolId) -> Result<(Vec<Edge>, u64), AnswerError> {
+    pub fn edges_out(&self, from: SymbolId, things: Things) -> Result<EdgesOut, AnswerError> {
         let facts = self.index.facts(from.file)?;
         let links = self.index.links(from.file)?;
         let own = if from.is_module() { None } else { facts.find(from.number) };
         let mut out = Vec::new();
-        let mut unknown = 0;
-        for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.enclosing == own && (u.role == Role::Call || is_value(u.role))) {
+        let (mut unlinked, mut held) = (0, 0);
+        for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.enclosing == own && (u.role == Role::Call || things.counts(u.role))) {
             let usage = UseId(i as u32);
             if u.role != Role::Call {
-                out.extend(self.handed_on(from, &facts, &links, usage)?);
+                out.extend(self.handed_on(from, &facts, &links, usage, things)?);
                 continue;
             }
             let edge = |to, certainty| Edge { from, to, file: from.file, at: u.span, join: Join::Use(usage), role: u.role, certainty };
@@ -162,12 +188,14 @@ impl Engine {
             }
             match links.find(usage) {
                 Some(link) => out.extend(link.targets.first().map(|to| edge(*to, link.certainty))),
-                None => unknown += u64::from(links.find_cause(usage).is_none_or(|c| c.may_hide_use())),
+                None => unlinked += u64::from(links.find_cause(usage).is_none_or(|c| c.may_hide_use())),
             }
         }
         let own_span = own.map(|d| facts.facts.def(d).whole);
         for usage in self.calls_of_held(from.file, own_span)?.into_iter().filter(|u| facts.facts.usage(*u).enclosing == own) {
-            for call in self.may_run(from.file, usage)?.iter().flat_map(|m| &m.calls) {
+            let Some(may_run) = self.may_run(from.file, usage)? else { continue };
+            held += 1;
+            for call in &may_run.calls {
                 out.push(self.indirect_edge(call)?);
             }
         }
@@ -184,20 +212,25 @@ impl Engine {
             out.extend(self.implementing(from)?);
             out.extend(self.constructed(from, &facts, def));
         }
-        Ok((out, unknown))
+        Ok(EdgesOut { edges: out, unlinked, held })
     }
 
-    /// A function that is handed on as a value.
-    fn handed_on(&self, from: SymbolId, facts: &FileFacts, links: &FileLinks, usage: UseId) -> Result<Option<Edge>, AnswerError> {
+    /// A function that is handed on as a value, or a thing that leads on.
+    fn handed_on(&self, from: SymbolId, facts: &FileFacts, links: &FileLinks, usage: UseId, things: Things) -> Result<Option<Edge>, AnswerError> {
         let u = facts.facts.usage(usage);
         let (to, certainty) = match (u.local, links.find(usage)) {
             (Some(def), _) => (SymbolId { file: from.file, number: facts.number(def) }, Certainty::Inferred),
             (None, Some(Link { targets, certainty, .. })) if *certainty > Certainty::Guessed && !targets.is_empty() => (targets[0], *certainty),
             _ => return Ok(None),
         };
-        let is_function = self.index.definition(to)?.is_some_and(|(f, d)| Reached::of(Some(f.facts.def(d).kind)) == Reached::Function);
+        let Some((target, def)) = self.index.definition(to)? else { return Ok(None) };
+        let counts = match Reached::of(Some(target.facts.def(def).kind)) {
+            Reached::Function => is_value(u.role),
+            Reached::Thing => things == Things::ThatLeadOn && target.facts.uses.iter().any(|u| u.enclosing == Some(def)),
+            Reached::Type => false,
+        };
         let edge = Edge { from, to, file: from.file, at: u.span, join: Join::Use(usage), role: u.role, certainty: certainty.min(Certainty::Inferred) };
-        Ok(is_function.then_some(edge))
+        Ok(counts.then_some(edge))
     }
 
     /// A class that is called leads to its constructor.

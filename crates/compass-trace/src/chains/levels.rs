@@ -1,6 +1,6 @@
 //! Callers and callees, level by level.
 
-use super::edges::{Edge, Join};
+use super::edges::{Edge, Join, Things};
 use crate::{AnswerError, Context, Engine};
 use compass_facts::DefId;
 use compass_index::{SymbolId, SymbolNo};
@@ -48,6 +48,8 @@ pub struct Chain {
     pub cycles: u64,
     /// Calls on the way without a known target.
     pub unknown: u64,
+    /// Calls on the way of what variables and fields hold, where more may be put than is known.
+    pub held: u64,
     /// A bound was met; there is more.
     pub cut: bool,
 }
@@ -107,9 +109,10 @@ impl Engine {
         let edges = match direction {
             Direction::Up => self.edges_in(symbol)?,
             Direction::Down => {
-                let (edges, unknown) = self.edges_out(symbol)?;
-                chain.unknown += unknown;
-                edges
+                let out = self.edges_out(symbol, Things::LeftOut)?;
+                chain.unknown += out.unlinked;
+                chain.held += out.held;
+                out.edges
             }
         };
         let mut out: Vec<(Edge, u32)> = Vec::new();

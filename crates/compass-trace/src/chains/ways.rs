@@ -1,15 +1,16 @@
 //! The ways from one symbol to another.
 //!
 //! # How it works
-//! Breadth first from the end upwards, where postings give every step without reading a file, until a start is met; then all shortest ways
-//! are read off from the starts downwards. Guesses are left out first, and taken in only when nothing surer leads there.
+//! Breadth first from both ends until the two sides meet ([`super::search`]); then all shortest ways are read off from the starts downwards.
+//! Guesses are left out first, and taken in only when nothing surer leads there. To anything of a kind the search goes downwards only.
 
-use super::edges::{Edge, Join};
-use crate::answer::{known, side_by_side};
+use super::edges::{Edge, Join, Things};
+use super::search::{Between, Bounds, Reached};
+use crate::answer::known;
 use crate::{AnswerError, Context, Engine};
 use compass_facts::Kind;
 use compass_index::{Certainty, CrossingKind, SymbolId};
-use rustc_hash::{FxHashMap, FxHashSet};
+use rustc_hash::FxHashSet;
 use std::time::{Duration, Instant};
 
 /// So many ways are listed; all are counted up to [`MAX_COUNTED`].
@@ -17,8 +18,6 @@ const MAX_WAYS: usize = 50;
 const MAX_COUNTED: u64 = 10_000;
 /// So many symbols are looked at before the search gives up.
 const MAX_SYMBOLS: usize = 200_000;
-/// So many symbols are asked at once what leads to them; between, the clock is looked at.
-const AT_ONCE: usize = 64;
 /// Without another limit a search ends after this long: a reader waits no longer.
 const TIME_LIMIT: Duration = Duration::from_millis(800);
 
@@ -53,9 +52,13 @@ pub struct Ways {
     /// Guesses were needed.
     pub guessed: bool,
     /// Calls on the ways that were looked at whose target is not known.
-    pub unknown: u64,
-    /// Where no way was found: from where an end can be reached, the ends included.
-    pub near_ends: Vec<SymbolId>,
+    pub unlinked: u64,
+    /// Calls there of what variables and fields hold, where more may be put than is known.
+    pub held: u64,
+    /// Where no way was found: what the starts lead to.
+    pub near_starts: Reached,
+    /// Where no way was found: what leads to the ends.
+    pub near_ends: Reached,
 }
 
 impl Engine {
@@ -75,60 +78,17 @@ impl Engine {
 
     fn ways_of(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, least: Certainty, context: &Context) -> Result<Ways, AnswerError> {
         let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
-        let wanted: FxHashSet<SymbolId> = starts.iter().copied().collect();
-        let mut distance: FxHashMap<SymbolId, u32> = ends.iter().map(|e| (*e, 0)).collect();
-        let mut next: FxHashMap<SymbolId, Vec<Edge>> = FxHashMap::default();
-        let mut level: Vec<SymbolId> = ends.to_vec();
-        let mut out = Ways::default();
-        let mut steps = 0;
-        let mut met = ends.iter().any(|e| wanted.contains(e));
-        while !level.is_empty() && longest.map_or(!met, |l| steps < l) {
-            steps += 1;
-            let mut further = Vec::new();
-            for symbols in level.chunks(AT_ONCE) {
-                if context.cancel.is_cancelled() {
-                    return Err(AnswerError::Cancelled);
-                }
-                if Instant::now() > limit || distance.len() > MAX_SYMBOLS {
-                    out.cut = true;
-                    further.clear();
-                    break;
-                }
-                let edges = side_by_side::each_alone(symbols, &|symbol| Ok::<_, AnswerError>(best_edges(self.edges_in(*symbol)?, least)))?;
-                for edge in edges.into_iter().flatten() {
-                    let known = distance.get(&edge.from).copied();
-                    // For shortest ways only edges that come nearer count; otherwise all of them.
-                    if longest.is_none() && known.is_some_and(|d| d < steps) {
-                        continue;
-                    }
-                    next.entry(edge.from).or_default().push(edge);
-                    if known.is_none() {
-                        distance.insert(edge.from, steps);
-                        met |= wanted.contains(&edge.from);
-                        further.push(edge.from);
-                    }
-                }
-            }
-            if out.cut {
-                break;
-            }
-            level = further;
-        }
+        let search = self.from_both_ends(starts, ends, longest, &Bounds { least, limit, context })?;
+        let mut out = Ways { cut: search.cut, unlinked: search.unlinked, held: search.held, ..Ways::default() };
+        let next = search.between();
         let targets: FxHashSet<SymbolId> = ends.iter().copied().collect();
-        let mut walk = Walk {
-            next: &next,
-            targets: &targets,
-            longest: longest.unwrap_or(u32::MAX).min(steps.max(1)),
-            path: Vec::new(),
-            on_path: FxHashSet::default(),
-            out: &mut out,
-            work: 0,
-        };
+        let longest_walk = longest.unwrap_or(u32::MAX).min(search.steps().max(1));
+        let mut walk = Walk { next: &next, targets: &targets, longest: longest_walk, path: Vec::new(), on_path: FxHashSet::default(), out: &mut out, work: 0 };
         for start in starts.iter().filter(|s| !targets.contains(s)) {
             walk.from(*start);
         }
         if out.ways.is_empty() {
-            out.near_ends = distance.into_keys().collect();
+            (out.near_starts, out.near_ends) = search.nearness();
         }
         out.ways.sort_by_key(|w| (w.edges.len(), std::cmp::Reverse(w.certainty())));
         if longest.is_none()
@@ -143,7 +103,7 @@ impl Engine {
 }
 
 /// The surest edge between each two symbols.
-fn best_edges(edges: Vec<Edge>, least: Certainty) -> Vec<Edge> {
+pub(super) fn best_edges(edges: Vec<Edge>, least: Certainty) -> Vec<Edge> {
     let mut out: Vec<Edge> = Vec::new();
     for edge in edges.into_iter().filter(|e| e.certainty >= least && e.from != e.to) {
         match out.iter_mut().find(|e| e.from == edge.from && e.to == edge.to) {
@@ -188,7 +148,7 @@ impl Engine {
         let starts = self.with_insides(starts)?;
         let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
         let mut seen: FxHashSet<SymbolId> = starts.iter().copied().collect();
-        let mut next: FxHashMap<SymbolId, Vec<Edge>> = FxHashMap::default();
+        let mut next = Between::default();
         let mut targets: FxHashSet<SymbolId> = FxHashSet::default();
         let mut level = starts.clone();
         let mut out = Ways::default();
@@ -205,9 +165,10 @@ impl Engine {
                     further.clear();
                     break;
                 }
-                let (edges, unknown) = self.edges_out(symbol)?;
-                out.unknown += unknown;
-                for edge in best_edges(edges, Certainty::Inferred) {
+                let leading = self.edges_out(symbol, Things::LeftOut)?;
+                out.unlinked += leading.unlinked;
+                out.held += leading.held;
+                for edge in best_edges(leading.edges, Certainty::Inferred) {
                     let ends = match (&end, edge.join) {
                         (End::Crossing(kind), Join::Crossing(of, _)) => *kind == of,
                         (End::Kind(kind), _) => self.index.definition(edge.to)?.is_some_and(|(f, d)| f.facts.def(d).kind == *kind),
@@ -218,7 +179,7 @@ impl Engine {
                     } else if seen.insert(edge.to) {
                         further.push(edge.to);
                     }
-                    next.entry(symbol).or_default().push(edge);
+                    next.entry(symbol).or_default().push((edge, 0));
                 }
             }
             if out.cut {
@@ -241,7 +202,7 @@ impl Engine {
 const DEEPEST: u32 = 40;
 
 struct Walk<'w> {
-    next: &'w FxHashMap<SymbolId, Vec<Edge>>,
+    next: &'w Between,
     targets: &'w FxHashSet<SymbolId>,
     longest: u32,
     path: Vec<Edge>,
@@ -268,7 +229,11 @@ impl Walk<'_> {
             return;
         }
         let edges = self.next.get(&symbol).map_or(&[][..], |e| e);
-        for edge in edges {
+        for (edge, left) in edges {
+            if self.path.len() as u32 + 1 + left > self.longest {
+                // They are sorted by what is left.
+                break;
+            }
             self.path.push(*edge);
             self.from(edge.to);
             self.path.pop();
