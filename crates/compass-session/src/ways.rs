@@ -44,7 +44,7 @@ pub fn find(engine: &Engine, question: &Question, context: &Context) -> Result<F
         (None, Goal::Subject(_)) => return Err(Failure::NotAWay),
     };
     if ways.ways.is_empty() && notes.is_empty() {
-        let reason = engine.why_no_way(&ways)?;
+        let reason = engine.why_no_way(&ways, from, to)?;
         notes.extend(reason.notes);
         if !reason.missing.is_empty() {
             let causes: Vec<String> = reason.missing.iter().map(|(cause, count)| format!("{count} × {cause}")).collect();

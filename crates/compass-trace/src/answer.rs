@@ -287,6 +287,8 @@ pub struct Engine {
     last_listed: std::sync::Mutex<Option<Arc<listing::Listed>>>,
     /// Languages in which code of this code base opens libraries.
     library_openers: std::sync::OnceLock<Vec<compass_facts::Language>>,
+    /// What tables and fields of functions hold, as far as it was asked for.
+    pub(crate) known_held: crate::indirect::KnownHeld,
 }
 
 /// What a form found, before filters and pages.
@@ -322,6 +324,7 @@ impl Engine {
             testing: std::sync::Mutex::default(),
             last_listed: std::sync::Mutex::default(),
             library_openers: std::sync::OnceLock::new(),
+            known_held: crate::indirect::KnownHeld::default(),
         }
     }
 
@@ -333,6 +336,7 @@ impl Engine {
             testing: std::sync::Mutex::default(),
             last_listed: std::sync::Mutex::default(),
             library_openers: std::sync::OnceLock::new(),
+            known_held: crate::indirect::KnownHeld::default(),
         }
     }
 

@@ -57,9 +57,9 @@ impl Engine {
     }
 
     /// `how does A reach B`.
-    pub(super) fn how_reach(&self, from: &Subject, to: &Goal, depth: Option<Depth>, context: &Context) -> Result<(Found, Vec<Way>, u64), AnswerError> {
+    pub(super) fn how_reach(&self, from: &Subject, goal: &Goal, depth: Option<Depth>, context: &Context) -> Result<(Found, Vec<Way>, u64), AnswerError> {
         let mut found = Found::default();
-        let to = match to {
+        let to = match goal {
             Goal::Subject(to) => to,
             Goal::Any(kind) => {
                 self.note_subject(&self.resolve(from)?, &mut found);
@@ -81,12 +81,14 @@ impl Engine {
             found.notes.push("only guesses lead there".to_owned());
         }
         if ways.ways.is_empty() && !a.symbols.is_empty() && !b.symbols.is_empty() {
-            let reason = self.why_no_way(&ways)?;
+            let reason = self.why_no_way(&ways, from, goal)?;
             found.notes.push("no way was found".to_owned());
             found.notes.extend(reason.notes);
             for (cause, count) in reason.missing {
                 found.miss(&cause, count);
             }
+        } else if !ways.cut {
+            self.miss_other_ways(&ways, &mut found)?;
         }
         found.miss("time_limit", u64::from(ways.cut));
         Ok((found, ways.ways, ways.total))

@@ -1,15 +1,18 @@
-//! Why no way was found: what is known from either side, and what is missing between.
+//! Why no way was found: what is known from either side, and what is missing between; and what may hide further ways.
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
 use crate::chains::{Reached, Ways};
+use crate::question::{Goal, Subject};
 use compass_facts::UseId;
-use compass_index::{Cause, FileId, SymbolId};
+use compass_index::{Cause, Certainty, FileId, SymbolId};
 use rustc_hash::FxHashSet;
 use std::collections::BTreeSet;
 
 /// From so many symbols near the end it is asked what could lead to them.
 const MOST_NEAR: usize = 500;
+/// And where ways were found.
+const MOST_BESIDE: usize = 100;
 /// So many calls are named that may close the gap.
 const MOST_NAMED: usize = 3;
 
@@ -30,10 +33,14 @@ impl Engine {
     ///
     /// # Errors
     /// Those of the index.
-    pub fn why_no_way(&self, ways: &Ways) -> Result<NoWay, AnswerError> {
+    pub fn why_no_way(&self, ways: &Ways, from: &Subject, to: &Goal) -> Result<NoWay, AnswerError> {
         let (starts, ends) = (&ways.near_starts, &ways.near_ends);
         let mut out = NoWay::default();
-        out.notes.push(format!("{}; {}", self.side("what it begins with leads to", starts)?, self.side("what it ends with is reached from", ends)?));
+        out.notes.push(format!("{}; {}", self.side(&format!("{from} leads to"), starts)?, self.side(&format!("{to} is reached from"), ends)?));
+        if ways.cut {
+            // The search ended for lack of time; the reason shall not take more of it.
+            return Ok(out);
+        }
         let mut found = Found::default();
         let between = self.unlinked_between(ways, &mut found)?;
         // What is handed over as a value may come from code that nobody sees.
@@ -46,6 +53,20 @@ impl Engine {
         }
         out.missing = found.missing.into_iter().map(|m| (m.cause, m.count)).collect();
         Ok(out)
+    }
+
+    /// Where ways were found: what may hide others that are as short.
+    pub(super) fn miss_other_ways(&self, ways: &Ways, found: &mut Found) -> Result<(), AnswerError> {
+        // Another way begins as these do and goes on over a call without a target, or comes over such a call to where these end.
+        let guessed = ways.ways.iter().flat_map(|w| &w.edges).filter(|e| e.certainty == Certainty::Guessed).count() as u64;
+        found.miss("no_target", ways.unlinked.max(guessed));
+        found.miss(Cause::Dynamic.word(), ways.held);
+        let mut near = ways.near_ends.symbols.clone();
+        near.sort_unstable();
+        found.miss(Cause::TooMany.word(), u64::from(near.len() > MOST_BESIDE));
+        near.truncate(MOST_BESIDE);
+        let names: Vec<String> = self.names_of(near.iter().copied())?.into_iter().collect();
+        self.miss_unlinked(&names, &self.namers(near.into_iter())?, found)
     }
 
     /// One side in words.

@@ -59,7 +59,7 @@ impl Reached {
 pub struct EdgesOut {
     /// By place.
     pub edges: Vec<Edge>,
-    /// Calls in it without a target.
+    /// Calls in it without a target, or with one that is only guessed.
     pub unlinked: u64,
     /// Calls in it of what a variable or field holds: other functions than the known ones may be put there unseen.
     pub held: u64,
@@ -187,7 +187,10 @@ impl Engine {
                 continue;
             }
             match links.find(usage) {
-                Some(link) => out.extend(link.targets.first().map(|to| edge(*to, link.certainty))),
+                Some(link) => {
+                    unlinked += u64::from(link.certainty == Certainty::Guessed);
+                    out.extend(link.targets.first().map(|to| edge(*to, link.certainty)));
+                }
                 None => unlinked += u64::from(links.find_cause(usage).is_none_or(|c| c.may_hide_use())),
             }
         }

@@ -17,7 +17,9 @@ use std::time::{Duration, Instant};
 /// So many symbols are looked at before the search gives up.
 const MAX_SYMBOLS: usize = 200_000;
 /// So many symbols are asked at once what leads to them; between, the clock is looked at.
-const AT_ONCE: usize = 64;
+const AT_ONCE: usize = 32;
+/// As many downwards: there each may need files of its own, and a call of a field all that is put into it.
+const AT_ONCE_DOWN: usize = 8;
 /// Where there is no way, the other side is followed so much longer: what it reaches says why.
 const FOR_THE_REASON: Duration = Duration::from_millis(150);
 
@@ -180,7 +182,7 @@ impl Engine {
         let (side, other) = if toward == Toward::Starts { (up, &*down) } else { (down, &*up) };
         let mut further = Vec::new();
         let mut meets = false;
-        for symbols in side.level.chunks(AT_ONCE) {
+        for symbols in side.level.chunks(if toward == Toward::Starts { AT_ONCE } else { AT_ONCE_DOWN }) {
             if bounds.context.cancel.is_cancelled() {
                 return Err(AnswerError::Cancelled);
             }

@@ -55,9 +55,9 @@ pub struct Ways {
     pub unlinked: u64,
     /// Calls there of what variables and fields hold, where more may be put than is known.
     pub held: u64,
-    /// Where no way was found: what the starts lead to.
+    /// What the starts were seen to lead to.
     pub near_starts: Reached,
-    /// Where no way was found: what leads to the ends.
+    /// What was seen to lead to the ends.
     pub near_ends: Reached,
 }
 
@@ -87,9 +87,7 @@ impl Engine {
         for start in starts.iter().filter(|s| !targets.contains(s)) {
             walk.from(*start);
         }
-        if out.ways.is_empty() {
-            (out.near_starts, out.near_ends) = search.nearness();
-        }
+        (out.near_starts, out.near_ends) = search.nearness();
         out.ways.sort_by_key(|w| (w.edges.len(), std::cmp::Reverse(w.certainty())));
         if longest.is_none()
             && let Some(shortest) = out.ways.first().map(|w| w.edges.len())

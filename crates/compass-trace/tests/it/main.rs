@@ -23,4 +23,5 @@ mod support;
 mod through_interfaces;
 mod through_values;
 mod units;
+mod ways;
 mod writes;
