@@ -37,6 +37,7 @@ mod rows;
 mod scan;
 pub(crate) mod side_by_side;
 mod subject;
+mod through_macros;
 mod through_values;
 
 use crate::history_and_coverage::{GitError, KeptReports, Testing};

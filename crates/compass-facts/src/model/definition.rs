@@ -124,6 +124,8 @@ impl Flags {
     pub const ASYNC: Flags = Flags(128);
     /// A generator: iterating its result gives values.
     pub const GENERATOR: Flags = Flags(256);
+    /// Of a macro: its text puts names together, so that what it calls or makes is known only where it is expanded. No macro is a generator.
+    pub const PASTES: Flags = Flags::GENERATOR;
     /// A test.
     pub const TEST: Flags = Flags(512);
     /// `ty` is the type of the receiver's kind of thing, called with the type itself first (`classmethod`).

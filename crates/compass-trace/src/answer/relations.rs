@@ -396,6 +396,9 @@ impl Engine {
         if !matches!(does, Does::Define | Does::Include | Does::Import | Does::Extend | Does::Implement) {
             found.rows.sort_by_key(|r| (r.file, r.marks.span));
         }
+        if does == Does::Call {
+            self.miss_pasted_calls(&mut found)?;
+        }
         Ok(found)
     }
 
@@ -439,10 +442,10 @@ impl Engine {
                 break;
             }
             let inside = whole.is_none_or(|w| w.covers(u.span));
-            if !inside || !roles.contains(&u.role) {
+            let usage = UseId(i as u32);
+            if !inside || !roles.contains(&u.role) && !(roles.contains(&Role::Call) && self.names_a_macro_that_calls(&links, u, usage)?) {
                 continue;
             }
-            let usage = UseId(i as u32);
             if let Some(def) = u.local {
                 if facts.facts.def(def).kind.is_callable() {
                     let target = SymbolId { file: symbol.file, number: facts.number(def) };

@@ -4,6 +4,9 @@ use crate::{AnswerError, Engine};
 use compass_facts::{DefId, Flags, Kind, Role, Span, UseId};
 use compass_index::{Certainty, CrossingKind, FileFacts, FileId, FileLinks, Link, SymbolId};
 
+/// So many macros are looked into for what one of them leads to.
+const MOST_MACROS: usize = 32;
+
 /// How an edge joins its ends.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum Join {
@@ -39,6 +42,8 @@ pub struct Edge {
 enum Reached {
     /// Code: whoever calls it or hands it on.
     Function,
+    /// A macro: whoever names it has its text.
+    Macro,
     /// A type, or a file: whoever makes a value of it.
     Type,
     /// Anything else: whoever does something with it.
@@ -49,6 +54,7 @@ impl Reached {
     fn of(kind: Option<Kind>) -> Reached {
         match kind {
             Some(Kind::Function | Kind::Method) => Reached::Function,
+            Some(Kind::Macro) => Reached::Macro,
             Some(kind) if !kind.is_callable() && !kind.is_type() => Reached::Thing,
             _ => Reached::Type,
         }
@@ -106,7 +112,7 @@ impl Engine {
             let counts = match reached {
                 Reached::Function => entry.role.is_call() || is_value(entry.role),
                 Reached::Type => entry.role == Role::Call,
-                Reached::Thing => entry.role != Role::Import,
+                Reached::Macro | Reached::Thing => entry.role != Role::Import,
             };
             if !counts || !entry.first {
                 continue;
@@ -125,7 +131,7 @@ impl Engine {
         }
         if let Some((facts, def)) = &definition {
             for (i, u) in facts.facts.uses.iter().enumerate().filter(|(i, u)| {
-                let leads = u.role.is_call() || reached == Reached::Function && is_value(u.role) && !followed.contains(&(to.file, UseId(*i as u32)));
+                let leads = u.role.is_call() || matches!(reached, Reached::Function | Reached::Macro) && is_value(u.role) && !followed.contains(&(to.file, UseId(*i as u32)));
                 u.local == Some(*def) && leads
             }) {
                 let from = around(facts, to.file, u.enclosing);
@@ -212,6 +218,8 @@ impl Engine {
         }
         out.sort_by_key(|e| e.at);
         if let Some(def) = own {
+            let d = facts.facts.def(def);
+            unlinked += u64::from(d.kind == Kind::Macro && d.flags.has(Flags::PASTES));
             out.extend(self.implementing(from)?);
             out.extend(self.constructed(from, &facts, def));
         }
@@ -230,10 +238,41 @@ impl Engine {
         let counts = match Reached::of(Some(target.facts.def(def).kind)) {
             Reached::Function => is_value(u.role),
             Reached::Thing => things == Things::ThatLeadOn && target.facts.uses.iter().any(|u| u.enclosing == Some(def)),
+            Reached::Macro => self.macro_leads_on(to)?,
             Reached::Type => false,
         };
-        let edge = Edge { from, to, file: from.file, at: u.span, join: Join::Use(usage), role: u.role, certainty: certainty.min(Certainty::Inferred) };
+        // The text of a macro stands where its name does.
+        let certainty = if target.facts.def(def).kind == Kind::Macro { certainty } else { certainty.min(Certainty::Inferred) };
+        let edge = Edge { from, to, file: from.file, at: u.span, join: Join::Use(usage), role: u.role, certainty };
         Ok(counts.then_some(edge))
+    }
+
+    /// Does the text of a macro call something, itself or over other macros?
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub(crate) fn macro_leads_on(&self, symbol: SymbolId) -> Result<bool, AnswerError> {
+        let mut open = vec![symbol];
+        let mut seen = rustc_hash::FxHashSet::default();
+        while let Some(symbol) = open.pop() {
+            if !seen.insert(symbol) || seen.len() > MOST_MACROS {
+                continue;
+            }
+            let Some((facts, def)) = self.index.definition(symbol)? else { continue };
+            let d = facts.facts.def(def);
+            if d.kind != Kind::Macro {
+                continue;
+            }
+            let inside = || facts.facts.uses.iter().enumerate().filter(|(_, u)| u.enclosing == Some(def));
+            if d.flags.has(Flags::PASTES) || inside().any(|(_, u)| u.role == Role::Call) {
+                return Ok(true);
+            }
+            let links = self.index.links(symbol.file)?;
+            for (i, _) in inside().filter(|(_, u)| is_value(u.role)) {
+                open.extend(links.find(UseId(i as u32)).and_then(|l| l.targets.first().copied()));
+            }
+        }
+        Ok(false)
     }
 
     /// A class that is called leads to its constructor.

@@ -121,3 +121,14 @@ fn a_call_of_what_a_field_holds_keeps_an_answer_open() {
     assert_eq!((answers.total, answers.complete), (0, false));
     assert!(answers.missing.iter().any(|m| m.cause == "dynamic"), "{:?}", answers.missing);
 }
+
+#[rstest]
+#[case::calls_of_the_macro("what does turn_all call", false)]
+#[case::over_another_macro("what does turn_both call", false)]
+#[case::a_macro_that_puts_nothing_together("what does turn_one call", true)]
+fn what_a_macro_calls_by_a_name_it_puts_together_is_missing(#[case] question: &str, #[case] complete: bool) {
+    let text = "int turn_left (void) { return 1; }\n#define TURN(way) turn_##way ()\n#define BOTH TURN (left)\n#define ONE turn_left ()\nint turn_all (void) { return TURN (left); }\nint turn_both (void) { return BOTH; }\nint turn_one (void) { return ONE; }\n";
+    let answers = ask(&engine(&Project::with(&[("turn.c", text)])), question);
+    assert_eq!(answers.complete, complete, "{:?}", answers.missing);
+    assert_eq!(answers.missing.iter().any(|m| m.cause == "macro_made"), !complete);
+}

@@ -24,7 +24,10 @@ impl<'s> Parser<'s, '_> {
         if !body.iter().any(|t| matches!(t.k, T::Name | T::Struct | T::Union | T::Enum | T::Class | T::This)) {
             return;
         }
-        self.note_pasted(parameters, body);
+        if self.note_pasted(parameters, body) {
+            let d = &mut self.s.facts.definitions[def.index()];
+            d.flags = d.flags.with(Flags::PASTES);
+        }
         let saved = self.s.place;
         let mark = self.s.mark();
         self.s.place.container = Some(def);
@@ -49,8 +52,9 @@ impl<'s> Parser<'s, '_> {
         self.s.leave(saved);
     }
 
-    /// Keeps the names that a body pastes of words and parameters: who is called so may be used where nobody sees it.
-    fn note_pasted(&mut self, parameters: &[Tok], body: &[Tok]) {
+    /// Keeps the names that a body pastes of words and parameters: who is called so may be used where nobody sees it. Tells whether there are any.
+    fn note_pasted(&mut self, parameters: &[Tok], body: &[Tok]) -> bool {
+        let mut pastes = false;
         let is_paste = |t: Option<&Tok>| t.is_some_and(|t| t.k == T::Hash && t.end == t.start + 2);
         let mut i = 0;
         while i < body.len() {
@@ -71,6 +75,7 @@ impl<'s> Parser<'s, '_> {
                     pattern.push_str(self.text.get(piece.start as usize..piece.end as usize).unwrap_or(""));
                 }
             }
+            pastes |= pattern.contains('*');
             if pattern.contains('*') && pattern.chars().all(|c| c.is_alphanumeric() || matches!(c, '_' | '*' | '$')) {
                 let name = self.s.intern(&pattern);
                 if !self.s.facts.pasted.contains(&name) {
@@ -78,6 +83,7 @@ impl<'s> Parser<'s, '_> {
                 }
             }
         }
+        pastes
     }
 
     /// A body may be anything: statements, an expression, a part of a declaration.
