@@ -46,6 +46,8 @@ pub struct Profile {
     pub lexis: Lexis,
     /// What its calls look like.
     pub calls: Calls,
+    /// Members that it treats in its own way.
+    pub members: Members,
     /// How its files and folders are called in code.
     pub modules: Modules,
     /// Where a module is documented as a whole.
@@ -151,6 +153,33 @@ pub struct Calls {
     pub by_name: bool,
     /// Does a parameter, as written, take all further arguments?
     pub takes_rest: fn(&str) -> bool,
+}
+
+/// Members by name.
+#[derive(Debug)]
+pub struct Members {
+    /// Those that make a value of their type, where that is called by the name of the type.
+    pub makers: &'static [&'static str],
+    /// Those that belong to their own type: they stand in for no member of a base.
+    pub own: &'static [&'static str],
+    /// Names of receivers that are declared among the parameters.
+    pub receivers: &'static [&'static str],
+    /// Members that the language itself calls where no such name is written: for loops, operators, conversions, at the end of a scope.
+    /// With one `*` for anything.
+    pub called_unwritten: &'static [&'static str],
+    /// Does it call them only where they are written for a trait?
+    pub by_trait: bool,
+}
+
+impl Members {
+    /// May a member of that name be called without it?
+    pub fn is_called_unwritten(&self, name: &str) -> bool {
+        !self.makers.contains(&name)
+            && self.called_unwritten.iter().any(|pattern| match pattern.split_once('*') {
+                Some((head, tail)) => name.len() >= head.len() + tail.len() && name.starts_with(head) && name.ends_with(tail),
+                None => *pattern == name,
+            })
+    }
 }
 
 /// What stands for a module in code.
@@ -295,6 +324,9 @@ pub mod usual {
     pub fn first_comment(_: &str) -> Option<crate::Span> {
         None
     }
+
+    /// No member is treated in its own way.
+    pub const MEMBERS: Members = Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false };
 
     /// Arguments by place, no receiver among the parameters.
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };

@@ -26,6 +26,7 @@ pub const PLAIN: Profile = Profile {
     tokens: None,
     lexis: usual::SLASHES,
     calls: usual::CALLS,
+    members: usual::MEMBERS,
     modules: Modules { qualifier: Qualifier::File, by_file: false, of_folder: usual::no_folder },
     introduced: usual::INTRODUCED,
     tests: Tests { is_file: usual::no_test, folders: &[], marks: TestMarks::Nothing },

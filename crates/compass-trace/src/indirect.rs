@@ -146,7 +146,7 @@ impl Engine {
             let inner = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(mark_def) && d.kind == Kind::Function);
             let takers = inner.map(|(i, _)| DefId(i as u32)).chain([mark_def]);
             for taker in takers {
-                if let Some(parameter) = parameters(&facts, taker).first() {
+                if let Some(parameter) = self.parameters(mark.file, &facts, taker).first() {
                     out.push((Slot { symbol: SymbolId { file: mark.file, number: facts.number(*parameter) }, inside: false }, put));
                 }
             }
@@ -186,9 +186,9 @@ impl Engine {
         let Some((facts, def)) = self.index.definition(function)? else { return Ok(Some(Err(()))) };
         let d = facts.facts.def(def);
         if d.kind.is_type() {
+            let makers = self.members_of_language(function.file).makers;
             for member in self.members_of(function)? {
-                let is_made =
-                    |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind == Kind::Constructor || matches!(f.facts.def_name(*d), "__init__" | "constructor");
+                let is_made = |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind == Kind::Constructor || makers.contains(&f.facts.def_name(*d));
                 if self.index.definition(member)?.as_ref().is_some_and(is_made) {
                     return self.parameter(page, member, part);
                 }
@@ -199,7 +199,7 @@ impl Engine {
             return Ok(Some(Err(())));
         }
         let is_code = d.body.is_some() && !self.is_declared(function.file);
-        let all = parameters(&facts, def);
+        let all = self.parameters(function.file, &facts, def);
         let wanted = match part {
             FlowPart::Argument(n) => all.get(n as usize).or(all.last()).copied(),
             FlowPart::Keyword(name) => {
@@ -296,18 +296,19 @@ impl Engine {
         }
         Ok(())
     }
+
+    /// The parameters of a function by position, the receiver left out.
+    fn parameters(&self, file: FileId, facts: &FileFacts, function: DefId) -> Vec<DefId> {
+        let receivers = self.members_of_language(file).receivers;
+        let all = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Parameter && d.container == Some(function));
+        let named = all.filter(|(_, d)| !receivers.contains(&facts.facts.name(d.name)));
+        let mut out: Vec<DefId> = named.map(|(i, _)| DefId(i as u32)).collect();
+        out.sort_by_key(|d| facts.facts.def(*d).name_span.start);
+        out
+    }
 }
 
 /// Is a function that is mentioned so a value?
 fn is_value(role: Role) -> bool {
     matches!(role, Role::Pass | Role::Read | Role::Ref)
-}
-
-/// The parameters of a function by position, the receiver left out.
-fn parameters(facts: &FileFacts, function: DefId) -> Vec<DefId> {
-    let all = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Parameter && d.container == Some(function));
-    let named = all.filter(|(_, d)| !matches!(facts.facts.name(d.name), "self" | "cls" | "this"));
-    let mut out: Vec<DefId> = named.map(|(i, _)| DefId(i as u32)).collect();
-    out.sort_by_key(|d| facts.facts.def(*d).name_span.start);
-    out
 }

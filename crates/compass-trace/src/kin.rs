@@ -116,7 +116,7 @@ impl Engine {
             let d = facts.facts.def(def);
             let name = facts.facts.name(d.name);
             let is_member = d.kind.is_callable() && d.kind != Kind::Constructor && !d.is_inner();
-            if is_member && !name.is_empty() && name != "__init__" && seen.insert(name.to_owned()) {
+            if is_member && !name.is_empty() && !self.members_of_language(member.file).makers.contains(&name) && seen.insert(name.to_owned()) {
                 out.push((name.to_owned(), member));
             }
         }

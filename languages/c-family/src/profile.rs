@@ -4,7 +4,7 @@ use crate::reader;
 use crate::shared_macros::Preprocessed;
 use compass_facts::Language;
 use compass_facts::profile::{Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
-use compass_facts::profile::{PLAIN, Sibling};
+use compass_facts::profile::{Members, PLAIN, Sibling};
 use compass_facts::surroundings::Alone;
 use compass_facts::{Definition, Flags};
 use compass_index::linking::RulesPart;
@@ -73,6 +73,11 @@ static CPP_PROFILE: Profile = Profile {
     stored_word: "cpp",
     endings: &["cc", "cpp", "cxx", "c++", "hh", "hpp", "hxx", "h++", "ipp", "tpp", "inl", "txx", "cppm", "ixx"],
     read: |text, cancel| reader::read(text, true, cancel, &Alone),
+    // Operators, conversions and destructors; what a loop over a range, `co_await` and structured bindings ask for.
+    members: Members {
+        called_unwritten: &["operator*", "~*", "begin", "end", "await_ready", "await_suspend", "await_resume", "get_return_object", "return_value"],
+        ..usual::MEMBERS
+    },
     shared_macros: Some(&Preprocessed { cpp: true }),
     tokens: Some(|text| crate::tokens::classes(text, true)),
     standard: Standard {

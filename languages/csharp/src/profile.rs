@@ -3,8 +3,8 @@
 use crate::documentation::XmlComments;
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{Cancel, DefId, Facts, Flags};
 use compass_index::linking::RulesPart;
@@ -31,6 +31,29 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
     calls: usual::CALLS,
+    members: Members {
+        called_unwritten: &[
+            "operator*",
+            "~*",
+            "Dispose",
+            "DisposeAsync",
+            "GetEnumerator",
+            "GetAsyncEnumerator",
+            "MoveNext",
+            "MoveNextAsync",
+            "Deconstruct",
+            "GetAwaiter",
+            "GetResult",
+            "IsCompleted",
+            "ToString",
+            "Equals",
+            "GetHashCode",
+            "Finalize",
+            "implicit*",
+            "explicit*",
+        ],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },
     programs: Programs { called: &["Main"], begins, files: &["Program.cs"], unnamed: &["Main", "Program"], ..usual::PROGRAMS },

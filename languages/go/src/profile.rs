@@ -2,8 +2,8 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Introduced, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{DefId, Definition, Facts, ImportKind};
 use compass_index::linking::RulesPart;
@@ -29,6 +29,8 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: usual::SLASHES,
     calls: usual::CALLS,
+    // What the library asks values of any type for, and what runs before `main`.
+    members: Members { called_unwritten: &["init", "String", "GoString", "Error", "Format"], ..usual::MEMBERS },
     modules: Modules { qualifier: Qualifier::Package, by_file: false, of_folder: |folder| Some(("package", folder.to_owned())) },
     introduced: Introduced { told_in: &["doc.go"], by_any_file: true, for_tools: &["go:", "+build"], ..usual::INTRODUCED },
     tests: Tests { is_file: |stem, _| stem.ends_with("_test"), folders: &[], marks: TestMarks::Reader },

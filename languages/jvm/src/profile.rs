@@ -2,8 +2,8 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{DefId, Facts, Flags};
 use compass_index::linking::RulesPart;
@@ -29,6 +29,10 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { long_quotes: &["\"\"\""], ..usual::SLASHES },
     calls: usual::CALLS,
+    members: Members {
+        called_unwritten: &["toString", "equals", "hashCode", "clone", "finalize", "readObject", "writeObject", "readResolve", "writeReplace"],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: package },
     introduced: Introduced { told_in: &["package-info.java"], ..usual::INTRODUCED },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },

@@ -3,8 +3,8 @@
 use crate::documentation::Docstrings;
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_index::linking::RulesPart;
 use compass_trace::documentation::DocumentationPart;
 
@@ -25,6 +25,19 @@ static PROFILE: Profile = Profile {
     tokens: Some(reader::classes),
     lexis: Lexis { line_comments: &[";"], block_comments: &[("#|", "|#")], ..usual::SLASHES },
     calls: usual::CALLS,
+    members: Members {
+        called_unwritten: &[
+            "print-object",
+            "initialize-instance",
+            "reinitialize-instance",
+            "shared-initialize",
+            "update-instance-for-*",
+            "make-load-form",
+            "slot-missing",
+            "slot-unbound",
+        ],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: is_test, folders: &["t", "tests", "test"], marks: TestMarks::Reader },
     programs: usual::PROGRAMS,

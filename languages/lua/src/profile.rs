@@ -2,8 +2,8 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 
@@ -27,6 +27,7 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { line_comments: &["--"], block_comments: &[("--[[", "]]")], ..usual::SLASHES },
     calls: usual::CALLS,
+    members: Members { called_unwritten: &["__*"], ..usual::MEMBERS },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests {
         is_file: |stem, _| ["_test", "_spec"].iter().any(|end| stem.ends_with(end)) || stem.starts_with("test_"),

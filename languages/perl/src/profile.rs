@@ -2,8 +2,8 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_index::linking::RulesPart;
 use compass_trace::documentation::DocumentationPart;
 
@@ -24,6 +24,25 @@ static PROFILE: Profile = Profile {
     tokens: Some(reader::classes),
     lexis: usual::HASHES,
     calls: usual::CALLS,
+    members: Members {
+        called_unwritten: &[
+            "DESTROY",
+            "AUTOLOAD",
+            "BEGIN",
+            "END",
+            "INIT",
+            "CHECK",
+            "UNITCHECK",
+            "import",
+            "unimport",
+            "CLONE*",
+            "TIE*",
+            "FETCH*",
+            "STORE*",
+            "UNTIE",
+        ],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
     tests: Tests { is_file: |_, name| name.ends_with(".t"), folders: &["t"], marks: TestMarks::Nothing },
     programs: Programs { files: &["*.pl", "*.psgi", "bin/*"], stems: Some(&["main", "cli", "app"]), ..usual::PROGRAMS },

@@ -2,8 +2,8 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 use compass_trace::crossings::frameworks::FrameworksPart;
@@ -29,6 +29,7 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { line_comments: &["//", "#"], ..usual::SLASHES },
     calls: usual::CALLS,
+    members: Members { called_unwritten: &["__*"], ..usual::MEMBERS },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: |stem, _| stem.ends_with("Test") || stem.ends_with("TestCase"), folders: &[], marks: TestMarks::Reader },
     programs: Programs {

@@ -2,10 +2,10 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{
     Calls, Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words,
 };
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 use compass_trace::crossings::frameworks::FrameworksPart;
@@ -32,6 +32,13 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { long_quotes: &["\"\"\"", "'''"], ..usual::HASHES },
     calls: Calls { is_receiver, by_name: true, takes_rest: |p| p.contains("...") || p.starts_with('*') },
+    members: Members {
+        makers: &["__init__", "__new__"],
+        own: &["__init__", "__new__", "__class_getitem__"],
+        receivers: &["self", "cls"],
+        called_unwritten: &["__*__"],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },
     introduced: Introduced { told_in: &["__init__.py"], opening: crate::introduction::docstring, ..usual::INTRODUCED },
     tests: Tests { is_file: is_test, folders: &[], marks: TestMarks::Reader },

@@ -2,8 +2,8 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 use compass_trace::crossings::frameworks::FrameworksPart;
@@ -28,6 +28,61 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { line_comments: &["#"], block_comments: &[], ..usual::SLASHES },
     calls: usual::CALLS,
+    members: Members {
+        called_unwritten: &[
+            "to_s",
+            "to_str",
+            "to_a",
+            "to_ary",
+            "to_h",
+            "to_hash",
+            "to_proc",
+            "inspect",
+            "method_missing",
+            "respond_to_missing?",
+            "coerce",
+            "each",
+            "call",
+            "hash",
+            "eql?",
+            "===",
+            "==",
+            "!=",
+            "<=>",
+            "=~",
+            "<",
+            ">",
+            "<=",
+            ">=",
+            "+",
+            "-",
+            "*",
+            "/",
+            "%",
+            "**",
+            "!",
+            "~",
+            "+@",
+            "-@",
+            "[]",
+            "[]=",
+            "<<",
+            ">>",
+            "&",
+            "|",
+            "^",
+            "included",
+            "extended",
+            "prepended",
+            "inherited",
+            "method_added",
+            "const_missing",
+            "initialize_copy",
+            "initialize_dup",
+            "initialize_clone",
+        ],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     introduced: Introduced { for_tools: &["frozen_string_literal:", "rubocop:", "typed:"], ..usual::INTRODUCED },
     tests: Tests {

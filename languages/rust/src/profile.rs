@@ -2,10 +2,10 @@
 
 use crate::reader;
 use compass_facts::Language;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{
     Calls, Introduced, Lexis, Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words,
 };
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
 use compass_trace::crossings::frameworks::FrameworksPart;
@@ -32,6 +32,55 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { has_lifetimes: true, has_bars: true, ..usual::SLASHES },
     calls: Calls { is_receiver, ..usual::CALLS },
+    // Traits of the library behind operators, loops, `?`, formatting and the end of a scope.
+    members: Members {
+        receivers: &["self"],
+        called_unwritten: &[
+            "drop",
+            "deref",
+            "deref_mut",
+            "index",
+            "index_mut",
+            "next",
+            "into_iter",
+            "fmt",
+            "from",
+            "try_from",
+            "eq",
+            "ne",
+            "cmp",
+            "partial_cmp",
+            "lt",
+            "le",
+            "gt",
+            "ge",
+            "hash",
+            "clone",
+            "add",
+            "sub",
+            "mul",
+            "div",
+            "rem",
+            "neg",
+            "not",
+            "bitand",
+            "bitor",
+            "bitxor",
+            "shl",
+            "shr",
+            "*_assign",
+            "poll",
+            "into_future",
+            "branch",
+            "from_residual",
+            "from_output",
+            "default",
+            "from_iter",
+            "extend",
+        ],
+        by_trait: true,
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: module },
     introduced: Introduced { told_in: &["lib.rs", "mod.rs"], opening: crate::introduction::inner_comment, ..usual::INTRODUCED },
     tests: Tests { is_file: |stem, _| stem == "tests" || stem.ends_with("_test") || stem.ends_with("_tests"), folders: &[], marks: TestMarks::Reader },

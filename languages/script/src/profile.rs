@@ -2,8 +2,8 @@
 
 use crate::components;
 use crate::reader;
-use compass_facts::profile::PLAIN;
 use compass_facts::profile::{Calls, Introduced, Lists, Modules, Packages, Profile, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
+use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_facts::{Cancel, Facts, Language};
 use compass_index::linking::RulesPart;
@@ -48,6 +48,13 @@ const SCRIPT: Profile = Profile {
     tokens: None,
     lexis: usual::SLASHES,
     calls: Calls { is_receiver: |p, _| p.starts_with("this:"), ..usual::CALLS },
+    members: Members {
+        makers: &["constructor"],
+        own: &["constructor"],
+        receivers: &["this"],
+        called_unwritten: &["toString", "toJSON", "valueOf", "then", "next", "return", "constructor", "connectedCallback", "disconnectedCallback", "[*]"],
+        ..usual::MEMBERS
+    },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: usual::no_folder },
     introduced: Introduced {
         told_in: &["index.ts", "index.tsx", "index.js", "index.mjs", "index.cjs"],

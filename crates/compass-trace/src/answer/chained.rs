@@ -53,6 +53,11 @@ impl Engine {
         symbols.extend(chain.nodes.iter().map(|n| n.edge.from));
         symbols.sort_unstable();
         symbols.dedup();
+        for symbol in &symbols {
+            if let Some((facts, def)) = self.index.definition(*symbol)? {
+                self.miss_unwritten_calls(*symbol, facts.facts.def_name(def), found)?;
+            }
+        }
         self.miss_unlinked_of(symbols, found)
     }
 

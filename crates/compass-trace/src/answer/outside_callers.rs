@@ -1,11 +1,11 @@
 //! Members that code which is not here may call: because they stand in for members of a library's types.
 
 use super::completeness::name_of;
-use super::overrides::OWN;
 use super::relations::Wanted;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{DefId, Flags, Kind, TypeId};
-use compass_index::{Cause, FileFacts, SymbolId};
+use compass_facts::profile::Members;
+use compass_facts::{DefId, Flags, Kind, Language, TypeId};
+use compass_index::{Cause, FileFacts, FileId, SymbolId};
 use rustc_hash::FxHashSet;
 
 /// For so many symbols of a name it is asked who may call them from outside.
@@ -19,7 +19,12 @@ impl Engine {
         for one in wanted.iter().filter(|w| !w.above).take(MOST_SYMBOLS) {
             let Some((facts, def)) = self.index.definition(one.symbol)? else { continue };
             let d = facts.facts.def(def);
-            let is_member = matches!(d.kind, Kind::Method | Kind::Function) && !d.flags.has(Flags::PRIVATE) && !OWN.contains(&facts.facts.def_name(def));
+            if d.kind.is_callable() {
+                self.miss_unwritten_calls(one.symbol, facts.facts.def_name(def), found)?;
+            }
+            let is_member = matches!(d.kind, Kind::Method | Kind::Function)
+                && !d.flags.has(Flags::PRIVATE)
+                && !self.members_of_language(one.symbol.file).own.contains(&facts.facts.def_name(def));
             // What is asked of a library's own members is asked of its callers.
             if !is_member || self.index.unit(one.symbol.file).is_some_and(|u| !u.own) {
                 continue;
@@ -38,6 +43,24 @@ impl Engine {
             }
         }
         Ok(())
+    }
+
+    /// What the language itself calls: nobody writes its name there.
+    pub(super) fn miss_unwritten_calls(&self, member: SymbolId, name: &str, found: &mut Found) -> Result<(), AnswerError> {
+        let members = self.members_of_language(member.file);
+        if members.is_called_unwritten(name) && (!members.by_trait || self.written_for(member)?.is_some()) {
+            found.miss(Cause::Dynamic.word(), 1);
+            let note = format!("{name} is also called where its name is not written: by the language or its library");
+            if !found.notes.contains(&note) {
+                found.notes.push(note);
+            }
+        }
+        Ok(())
+    }
+
+    /// The members that the language of a file treats in its own way.
+    pub(crate) fn members_of_language(&self, file: FileId) -> &'static Members {
+        &self.index.file(file).map_or(Language::TEXT, |f| f.language).profile().members
     }
 
     /// A base of the types of a member, however far above, whose package is not here.

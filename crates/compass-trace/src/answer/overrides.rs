@@ -14,7 +14,6 @@ const MOST_TYPES: usize = 2000;
 const MOST_HEIRS: usize = 300;
 
 /// Members that nobody calls through a base.
-pub(super) const OWN: [&str; 4] = ["__init__", "__new__", "constructor", "__class_getitem__"];
 
 /// What stands for a type that has no member of the name, given the types met so far.
 type Instead<'a> = &'a dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError>;
@@ -52,7 +51,7 @@ impl Engine {
     fn replaceable(&self, member: SymbolId) -> Result<Option<(String, Vec<SymbolId>)>, AnswerError> {
         let Some((facts, def)) = self.index.definition(member)? else { return Ok(None) };
         let name = facts.facts.def_name(def);
-        if !matches!(facts.facts.def(def).kind, Kind::Method | Kind::Function) || OWN.contains(&name) {
+        if !matches!(facts.facts.def(def).kind, Kind::Method | Kind::Function) || self.members_of_language(member.file).own.contains(&name) {
             return Ok(None);
         }
         Ok(Some((name.to_owned(), self.owners(member, &facts, def)?)))

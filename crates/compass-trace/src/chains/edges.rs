@@ -131,7 +131,8 @@ impl Engine {
         }
         if let Some((facts, def)) = &definition {
             for (i, u) in facts.facts.uses.iter().enumerate().filter(|(i, u)| {
-                let leads = u.role.is_call() || matches!(reached, Reached::Function | Reached::Macro) && is_value(u.role) && !followed.contains(&(to.file, UseId(*i as u32)));
+                let leads = u.role.is_call()
+                    || matches!(reached, Reached::Function | Reached::Macro) && is_value(u.role) && !followed.contains(&(to.file, UseId(*i as u32)));
                 u.local == Some(*def) && leads
             }) {
                 let from = around(facts, to.file, u.enclosing);
@@ -280,7 +281,8 @@ impl Engine {
         if facts.facts.def(def).kind != Kind::Class {
             return None;
         }
-        let made = facts.facts.definitions.iter().position(|d| d.container == Some(def) && matches!(facts.facts.name(d.name), "__init__" | "constructor"))?;
+        let makers = self.members_of_language(class.file).makers;
+        let made = facts.facts.definitions.iter().position(|d| d.container == Some(def) && makers.contains(&facts.facts.name(d.name)))?;
         let to = SymbolId { file: class.file, number: facts.number(DefId(made as u32)) };
         let at = facts.facts.definitions[made].name_span;
         Some(Edge { from: class, to, file: class.file, at, join: Join::Implements, role: Role::Call, certainty: Certainty::Proven })
@@ -288,7 +290,7 @@ impl Engine {
 
     /// Members of bases that a member implements or overrides; for a constructor, its class.
     fn implemented(&self, member: SymbolId, facts: &FileFacts, def: DefId) -> Result<Vec<SymbolId>, AnswerError> {
-        let class = facts.facts.def(def).container.filter(|_| matches!(facts.facts.def_name(def), "__init__" | "constructor"));
+        let class = facts.facts.def(def).container.filter(|_| self.members_of_language(member.file).makers.contains(&facts.facts.def_name(def)));
         match class {
             Some(class) => Ok(vec![SymbolId { file: member.file, number: facts.number(class) }]),
             None => self.with_code(self.nearest_overridden(member)?),

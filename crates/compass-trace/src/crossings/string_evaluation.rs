@@ -2,7 +2,7 @@
 
 use compass_facts::bounds::Levels;
 use compass_facts::{Argument, CallSignal, DefId, Facts, Kind, Signal, SignalKind, TextPart};
-use compass_index::{PassInput, Place};
+use compass_index::{PassFile, PassInput, Place};
 use rustc_hash::FxHashMap;
 
 /// A piece of a text.
@@ -110,8 +110,10 @@ impl<'a> Constants<'a> {
         if let Some(parts) = self.by_place.get(&place) {
             return self.parts(input, place.file, parts, None, levels, out);
         }
-        let facts = input.files[place.file].facts;
-        let given = around.filter(|a| place.file == file && facts.def(place.def).container == Some(*a)).and_then(|a| parameter(facts, a, place.def));
+        let PassFile { facts, language, .. } = &input.files[place.file];
+        let receivers = language.profile().members.receivers;
+        let own = around.filter(|a| place.file == file && facts.def(place.def).container == Some(*a));
+        let given = own.and_then(|a| parameter(facts, receivers, a, place.def));
         out.push(given.map_or(Piece::Hole, Piece::Parameter));
     }
 }
@@ -135,9 +137,9 @@ fn joined(pieces: Vec<Piece>) -> Vec<Piece> {
 }
 
 /// The position of a parameter among those of its function, the receiver not counted.
-fn parameter(facts: &Facts, function: DefId, def: DefId) -> Option<u16> {
+fn parameter(facts: &Facts, receivers: &[&str], function: DefId, def: DefId) -> Option<u16> {
     let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Parameter && d.container == Some(function));
-    let all = all.filter(|(_, d)| !matches!(facts.name(d.name), "self" | "cls" | "this"));
+    let all = all.filter(|(_, d)| !receivers.contains(&facts.name(d.name)));
     all.map(|(i, _)| i).position(|i| i == def.index()).map(|n| n as u16)
 }
 

@@ -1,7 +1,7 @@
 //! What a call of a variable, a field or an element may run.
 
 use super::page::{Page, flows_of};
-use super::{Indirect, IndirectCall, MAX_DEPTH, MOST, MOST_FILES, Put, Slot, parameters};
+use super::{Indirect, IndirectCall, MAX_DEPTH, MOST, MOST_FILES, Put, Slot};
 use crate::{AnswerError, Engine};
 use compass_facts::{DefId, FlowPart, Kind, Role, Span, UseId};
 use compass_index::{FileFacts, FileId, SymbolId};
@@ -180,12 +180,14 @@ impl Engine {
     /// What callers of a function give it.
     fn given_to(&self, slot: Slot, facts: &FileFacts, def: DefId, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
         let Some(owner) = facts.facts.def(def).container else { return Ok(()) };
-        let Some(position) = parameters(facts, owner).iter().position(|p| *p == def) else { return Ok(()) };
+        let Some(position) = self.parameters(slot.symbol.file, facts, owner).iter().position(|p| *p == def) else { return Ok(()) };
         let name = facts.facts.def_name(def);
         let symbol = |d: DefId| SymbolId { file: slot.symbol.file, number: facts.number(d) };
         let mut callees = vec![symbol(owner)];
         let o = facts.facts.def(owner);
-        if let Some(class) = o.container.filter(|_| o.kind == Kind::Constructor || matches!(facts.facts.def_name(owner), "__init__" | "constructor")) {
+        if let Some(class) =
+            o.container.filter(|_| o.kind == Kind::Constructor || self.members_of_language(slot.symbol.file).makers.contains(&facts.facts.def_name(owner)))
+        {
             callees.push(symbol(class));
         }
         for callee in callees {

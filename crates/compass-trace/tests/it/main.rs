@@ -23,5 +23,6 @@ mod support;
 mod through_interfaces;
 mod through_values;
 mod units;
+mod unwritten;
 mod ways;
 mod writes;

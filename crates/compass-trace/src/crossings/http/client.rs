@@ -130,7 +130,8 @@ fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &C
     let facts = input.files[draft.file].facts;
     let given = |n: u16| {
         let argument = call.arguments.get(n as usize).or_else(|| {
-            let name = parameter_name(facts, draft.enclosing?, n)?;
+            let receivers = input.files[draft.file].language.profile().members.receivers;
+            let name = parameter_name(facts, receivers, draft.enclosing?, n)?;
             named(input.files[*file].facts, call, &[name])
         });
         argument.and_then(|a| constants.pieces(input, *file, a, *enclosing))
@@ -154,9 +155,9 @@ fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &C
     }
 }
 
-fn parameter_name(facts: &Facts, function: DefId, n: u16) -> Option<&str> {
+fn parameter_name<'f>(facts: &'f Facts, receivers: &[&str], function: DefId, n: u16) -> Option<&'f str> {
     let all = facts.definitions.iter().filter(|d| d.kind == compass_facts::Kind::Parameter && d.container == Some(function));
-    all.map(|d| facts.name(d.name)).filter(|n| !matches!(*n, "self" | "cls" | "this")).nth(n as usize)
+    all.map(|d| facts.name(d.name)).filter(|n| !receivers.contains(n)).nth(n as usize)
 }
 
 /// Clients made with an address that goes before every path.
