@@ -86,6 +86,8 @@ pub struct Profile {
     pub meets_others: bool,
     /// Endings of names that code may leave out where it marks something.
     pub left_out_endings: &'static [&'static str],
+    /// Do its modules give away only what they say they do?
+    pub gives_away_by_word: bool,
     /// Do its functions go by names that the system's linker knows?
     pub exports_names: bool,
     /// In which role marks in front of definitions are looked up.

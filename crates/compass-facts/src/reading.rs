@@ -3,6 +3,7 @@
 //! A reader stands in the room of its language: a single walk over a text or its tree that fills a [`Builder`].
 
 mod builder;
+pub mod by_name;
 pub mod flows;
 pub mod graft;
 pub(crate) mod hidden;

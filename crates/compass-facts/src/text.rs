@@ -46,6 +46,7 @@ pub const PLAIN: Profile = Profile {
     names_others: false,
     meets_others: false,
     left_out_endings: &[],
+    gives_away_by_word: false,
     exports_names: false,
     marks_are: crate::Role::Type,
     has_crossings: true,

@@ -56,6 +56,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["First", "FirstOrDefault", "Single", "GetValueOrDefault", "GetValue", "Dequeue", "Pop", "ElementAt"],
     adders: &["Add", "TryAdd", "Enqueue", "Push", "Insert", "Register", "Subscribe"],
     invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"],
+    by_name: &[("GetMethod", 0), ("GetProperty", 0), ("GetField", 0), ("InvokeMember", 0)],
+    loaders: &["LoadFrom", "LoadFile"],
     signals: false,
     models: &MODELS,
 };

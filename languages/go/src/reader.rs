@@ -53,7 +53,15 @@ static MODELS: ModelTable = ModelTable {
 };
 
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords = FlowWords { elements: &["Load", "Get"], adders: &["append", "Store"], invokers: &["Call"], signals: false, models: &MODELS };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &["Load", "Get"],
+    adders: &["append", "Store"],
+    invokers: &["Call"],
+    by_name: &[("MethodByName", 0), ("FieldByName", 0), ("Lookup", 0)],
+    loaders: &[],
+    signals: false,
+    models: &MODELS,
+};
 
 /// State of the walk.
 struct Reader<'t> {

@@ -50,6 +50,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "getOrDefault", "remove", "poll", "pop", "values", "orElse", "orElseThrow", "computeIfAbsent"],
     adders: &["add", "put", "putIfAbsent", "offer", "push", "addLast", "addFirst", "addAll"],
     invokers: &["run", "apply", "accept", "call", "test", "invoke", "applyAsInt", "applyAsLong", "applyAsDouble", "compare", "execute", "getAsInt"],
+    by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
+    loaders: &["forName"],
     signals: false,
     models: &MODELS,
 };

@@ -27,7 +27,15 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 }
 
 /// Methods of the library that move values.
-static FLOW_WORDS: FlowWords = FlowWords { elements: &[], adders: &["insert"], invokers: &[], signals: true, models: &ModelTable::NONE };
+static FLOW_WORDS: FlowWords = FlowWords {
+    elements: &[],
+    adders: &["insert"],
+    invokers: &[],
+    by_name: &[],
+    loaders: &["require", "dofile", "loadfile"],
+    signals: true,
+    models: &ModelTable::NONE,
+};
 
 /// State of the walk.
 struct Reader<'t> {

@@ -63,6 +63,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "first", "pop", "shift"],
     adders: &["push", "set", "add", "attach"],
     invokers: &["__invoke", "call"],
+    by_name: &[("call_user_func", 0), ("call_user_func_array", 0), ("is_callable", 0), ("method_exists", 1), ("func", 0)],
+    loaders: &[],
     signals: true,
     models: &MODELS,
 };

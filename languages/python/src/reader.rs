@@ -75,6 +75,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "pop", "values", "popleft", "setdefault", "items"],
     adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"],
     invokers: &["__call__"],
+    by_name: &[("getattr", 1), ("hasattr", 1), ("attrgetter", 0), ("methodcaller", 0)],
+    loaders: &["import_module", "__import__"],
     signals: false,
     models: &MODELS,
 };

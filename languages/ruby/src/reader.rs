@@ -52,6 +52,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["fetch", "dig", "first", "last", "pop", "shift"],
     adders: &["push", "append", "store", "unshift"],
     invokers: &["call", "yield"],
+    by_name: &[("send", 0), ("public_send", 0), ("__send__", 0), ("method", 0), ("try", 0), ("respond_to?", 0), ("instance_method", 0), ("define_method", 0)],
+    loaders: &[],
     signals: true,
     models: &MODELS,
 };

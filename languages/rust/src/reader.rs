@@ -52,6 +52,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "get_mut", "remove", "pop", "unwrap", "expect", "iter", "values", "first", "last", "cloned", "copied"],
     adders: &["push", "insert", "push_back", "push_front"],
     invokers: &["call", "call_mut", "call_once"],
+    by_name: &[],
+    loaders: &[],
     signals: true,
     models: &ModelTable::NONE,
 };

@@ -72,6 +72,7 @@ const SCRIPT: Profile = Profile {
     lists: Lists::No,
     implements_by_shape: false,
     has_declaration_files: true,
+    gives_away_by_word: true,
     stub_endings: &[".d.ts", ".d.mts", ".d.cts"],
     opens_libraries: &[],
     reader_version: crate::READER_VERSION,

@@ -74,6 +74,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "pop", "shift", "at", "values", "entries", "find"],
     adders: &["push", "set", "add", "unshift"],
     invokers: &["call", "apply", "bind"],
+    by_name: &[("invoke", 0)],
+    loaders: &["require", "import"],
     signals: false,
     models: &MODELS,
 };

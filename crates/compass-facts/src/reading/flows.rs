@@ -20,6 +20,10 @@ pub struct FlowWords {
     pub adders: &'static [&'static str],
     /// Methods of values that are functions which call these.
     pub invokers: &'static [&'static str],
+    /// Functions that take the name of a member as a text, and the position of that.
+    pub by_name: &'static [(&'static str, u8)],
+    /// Functions that load a module whose name they are given.
+    pub loaders: &'static [&'static str],
     /// Are calls recorded as signals on this walk, and not by the reader itself?
     pub signals: bool,
     /// Classes that stand for tables.
@@ -28,7 +32,8 @@ pub struct FlowWords {
 
 impl FlowWords {
     /// None.
-    pub const NONE: FlowWords = FlowWords { elements: &[], adders: &[], invokers: &[], signals: false, models: &super::models::ModelTable::NONE };
+    pub const NONE: FlowWords =
+        FlowWords { elements: &[], adders: &[], invokers: &[], by_name: &[], loaders: &[], signals: false, models: &super::models::ModelTable::NONE };
 }
 
 /// Lists longer than this are data.
@@ -52,6 +57,7 @@ impl<'t> Builder<'t> {
                         self.signal_of(node);
                     }
                     self.called_with(node);
+                    self.called_by_name(node, words);
                     self.table_made_by(node);
                 }
                 FlowSite::Loop => self.loop_over(node),
@@ -393,7 +399,7 @@ fn lists(node: Node) -> Nodes {
 }
 
 /// What is looked into by an index.
-fn indexed(node: Node) -> Option<Node> {
+pub(super) fn indexed(node: Node) -> Option<Node> {
     let is_index = matches!(
         node.kind(),
         "subscript"
@@ -457,7 +463,7 @@ fn is_choice(node: Node) -> bool {
 }
 
 /// The list of what a call is given.
-fn arguments_of(node: Node) -> Option<Node> {
+pub(super) fn arguments_of(node: Node) -> Option<Node> {
     let is_list = |n: &Node| matches!(n.kind(), "argument_list" | "arguments" | "value_arguments" | "call_suffix");
     node.child_by_field_name("arguments").or_else(|| named(node).into_iter().find(is_list))
 }

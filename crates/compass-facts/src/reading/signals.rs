@@ -325,7 +325,7 @@ impl<'t> Builder<'t> {
         self.place = outside;
     }
 
-    fn argument(&mut self, node: Node<'t>, levels: Levels) -> Argument {
+    pub(super) fn argument(&mut self, node: Node<'t>, levels: Levels) -> Argument {
         let Some(levels) = levels.down() else { return Argument::Other };
         match node.kind() {
             _ if is_text(node) => {

@@ -6,7 +6,8 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
+use compass_facts::reading::by_name::ANY_NAME;
+use compass_facts::{DefId, Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
 use compass_index::{Cause, Certainty, CrossingKind, FileId, LooseCause, SymbolId};
 use rustc_hash::FxHashSet;
 
@@ -15,6 +16,9 @@ const MOST_ROWS: usize = 20_000;
 
 /// Of more definitions of one name than this nobody looks whether one is given to a type that is not here: it is taken to be so.
 const FEW: usize = 200;
+
+/// So many patterns of names are told.
+const MOST_SHOWN: usize = 5;
 
 /// So many files that use a name of a package that is not here are asked whether that may be a module of ours.
 const MOST_DOUBTFUL: usize = 300;
@@ -27,6 +31,8 @@ pub(super) struct Namers {
     /// Is a member of such a name given to a type that is not here: one of the language, or of a package? Then it is called on values
     /// that are known well, and have no other members of ours.
     given_away: bool,
+    /// Does a module give any of them away?
+    exported: bool,
     /// Modules that define them, by the names that imports call these.
     modules: Vec<String>,
 }
@@ -67,6 +73,9 @@ pub(super) fn name_of(facts: &Facts, mut ty: TypeId) -> Option<&str> {
 
 /// Does a name fit a pattern whose `*` stand for words that calls give? Patterns of less than two letters fit everything, and say nothing.
 fn may_be_pasted(pattern: &str, name: &str) -> bool {
+    if pattern == name {
+        return true;
+    }
     let mut pieces = pattern.split('*');
     let letters = pattern.bytes().filter(u8::is_ascii_alphanumeric).count();
     let (Some(first), Some(last)) = (pieces.next(), pieces.next_back()) else { return false };
@@ -80,9 +89,18 @@ fn may_be_pasted(pattern: &str, name: &str) -> bool {
     })
 }
 
+/// Does the module of a definition give it to others?
+fn is_given_away_by_module(facts: &Facts, def: DefId, language: Language) -> bool {
+    let d = facts.def(def);
+    if language.profile().gives_away_by_word {
+        return d.flags.has(Flags::EXPORTED) || facts.exports.iter().any(|e| e.name == d.name);
+    }
+    !(language.profile().is_hidden)(d, facts.def_name(def))
+}
+
 impl Engine {
     pub(super) fn namers(&self, symbols: impl Iterator<Item = SymbolId>) -> Result<Namers, AnswerError> {
-        let mut out = Namers { languages: Vec::new(), members: false, given_away: false, modules: Vec::new() };
+        let mut out = Namers { languages: Vec::new(), members: false, given_away: false, exported: false, modules: Vec::new() };
         let mut names: Vec<String> = Vec::new();
         let mut is_exported = false;
         for symbol in symbols {
@@ -100,6 +118,7 @@ impl Engine {
                     out.modules.push(module);
                 }
             }
+            out.exported |= d.container.is_none() && d.kind.is_callable() && is_given_away_by_module(&facts.facts, def, file.language);
             out.members |= matches!(facts.facts.def(def).kind, Kind::Method | Kind::Field);
             let name = facts.facts.def_name(def);
             if !names.iter().any(|n| n == name) {
@@ -313,13 +332,22 @@ impl Engine {
         Ok(())
     }
 
-    /// Names that macros paste together where nobody sees it.
+    /// Names that macros paste together where nobody sees it, or that are put together as texts.
     fn miss_pasted(&self, names: &[String], namers: &Namers, found: &mut Found) {
-        let concerns = |word: &str| Language::all().iter().any(|l| l.word() == word && namers.concerns(*l));
-        for (_, patterns) in self.index.summary().pasted.iter().filter(|(language, _)| concerns(language)) {
-            for name in names {
-                let count = patterns.keys().filter(|pattern| may_be_pasted(pattern, name)).count();
-                found.miss(Cause::MacroMade.word(), count as u64);
+        let find = |word: &str| Language::all().iter().copied().find(|l| l.word() == word).filter(|l| namers.concerns(*l));
+        for (language, patterns) in self.index.summary().pasted.iter().filter_map(|(word, p)| Some((find(word)?, p))) {
+            let by_macros = language.profile().shared_macros.is_some();
+            let cause = if by_macros { Cause::MacroMade } else { Cause::Dynamic };
+            let fitting: Vec<&str> =
+                patterns.keys().filter(|pattern| names.iter().any(|name| may_be_pasted(pattern, name))).map(String::as_str).take(MOST_SHOWN).collect();
+            let count: usize = names.iter().map(|name| patterns.keys().filter(|pattern| may_be_pasted(pattern, name)).count()).sum();
+            found.miss(cause.word(), count as u64);
+            if !by_macros && count > 0 {
+                found.notes.push(format!("members are called by texts with their names: {}", fitting.join(", ")));
+            }
+            if let Some(loads) = patterns.get(ANY_NAME).filter(|_| namers.exported) {
+                found.miss(Cause::Dynamic.word(), *loads);
+                found.notes.push("modules are loaded here under names made at run time: what they give away may be called there".to_owned());
             }
         }
     }

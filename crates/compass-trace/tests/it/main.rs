@@ -1,6 +1,7 @@
 //! The question language over real little programs.
 
 mod answers;
+mod by_name;
 mod calls;
 mod cases;
 mod chains;

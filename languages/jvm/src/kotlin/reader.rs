@@ -47,6 +47,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "getOrDefault", "getValue", "getOrElse", "first", "last", "values", "remove"],
     adders: &["add", "put", "plusAssign", "getOrPut"],
     invokers: &["invoke", "run", "apply", "call"],
+    by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
+    loaders: &["forName"],
     signals: true,
     models: &crate::reader::MODELS,
 };

@@ -62,6 +62,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "getOrElse", "apply", "head", "last", "values"],
     adders: &["put", "update", "append", "addOne"],
     invokers: &["apply", "run", "accept", "call"],
+    by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
+    loaders: &["forName"],
     signals: true,
     models: &ModelTable::NONE,
 };

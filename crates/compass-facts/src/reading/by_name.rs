@@ -1,0 +1,62 @@
+//! Members that are called by a text with their name, and modules that are loaded under names made at run time: nothing links them, but
+//! that there are such places is told.
+
+use super::flows::FlowWords;
+use super::signals::{is_call, last_name};
+use super::syntax::Node;
+use super::tree::{Nodes, named, span, text};
+use super::{Builder, flows};
+use crate::bounds::Levels;
+use crate::{Argument, TextPart};
+
+/// The pattern of a name of which nothing is known.
+pub const ANY_NAME: &str = "*";
+
+impl<'t> Builder<'t> {
+    /// Keeps the pattern of a name that a call gives as a text.
+    pub(super) fn called_by_name(&mut self, node: Node<'t>, words: &FlowWords) {
+        let fields = ["function", "name", "method"];
+        let callee = fields.iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next());
+        let Some(callee) = callee else { return };
+        // `rack["turn_" + way] ()`
+        if let Some(index) = flows::indexed(callee).and_then(|_| named(callee).into_iter().next_back()) {
+            return self.keep_name(index);
+        }
+        let name = last_name(callee).map_or_else(|| text(callee, self.text), |n| text(n, self.text));
+        let arguments: Nodes<'t> = flows::arguments_of(node).map(named).unwrap_or_default();
+        let given = |n: u8| arguments.get(n as usize).copied().map(|a| if is_wrapper(a) { named(a).into_iter().next_back().unwrap_or(a) } else { a });
+        if let Some((_, position)) = words.by_name.iter().find(|(word, _)| *word == name)
+            && let Some(argument) = given(*position)
+        {
+            self.keep_name(argument);
+        }
+        if words.loaders.contains(&name) && given(0).is_some_and(|module| !is_constant(self.argument(module, Levels::VALUES))) {
+            self.keep_pattern(ANY_NAME);
+        }
+    }
+
+    fn keep_name(&mut self, node: Node<'t>) {
+        let Argument::Text(parts, _) = self.argument(node, Levels::VALUES) else { return };
+        let pattern: String = parts.iter().map(|p| if let TextPart::Text(t) = p { self.facts.name(*t).to_owned() } else { ANY_NAME.to_owned() }).collect();
+        let is_name = |c: char| c.is_alphanumeric() || matches!(c, '_' | '*' | '$' | '?' | '!' | '=');
+        if pattern != ANY_NAME && !pattern.is_empty() && pattern.chars().all(is_name) {
+            self.keep_pattern(&pattern);
+        }
+    }
+
+    fn keep_pattern(&mut self, pattern: &str) {
+        let pattern = self.intern(pattern);
+        if !self.facts.pasted.contains(&pattern) {
+            self.facts.pasted.push(pattern);
+        }
+    }
+}
+
+fn is_wrapper(node: Node) -> bool {
+    matches!(node.kind(), "argument" | "value_argument") && !is_call(node) && !span(node).is_empty()
+}
+
+/// Is it a text in which nothing is put in?
+fn is_constant(argument: Argument) -> bool {
+    matches!(argument, Argument::Text(parts, _) if parts.iter().all(|p| matches!(p, TextPart::Text(_))))
+}

@@ -1,0 +1,91 @@
+//! Calls by a text with the name, and modules that are loaded under names made at run time: answers about what may be called so are not
+//! complete.
+
+use crate::support::{ask, engine};
+use rstest::rstest;
+use testkit::Project;
+
+#[rstest]
+#[case::an_attribute(
+    "r.py",
+    "class Rack:\n    def do_turn(self):\n        pass\n\n    def stop(self):\n        pass\n\n\ndef run(rack, word):\n    return getattr(rack, 'do_' + word)()\n",
+    "do_turn"
+)]
+#[case::a_formatted_attribute(
+    "r.py",
+    "class Rack:\n    def do_turn(self):\n        pass\n\n    def stop(self):\n        pass\n\n\ndef run(rack, word):\n    return getattr(rack, f'do_{word}')()\n",
+    "do_turn"
+)]
+#[case::a_whole_name(
+    "r.py",
+    "class Rack:\n    def do_turn(self):\n        pass\n\n    def stop(self):\n        pass\n\n\ndef run(rack):\n    return getattr(rack, 'do_turn')()\n",
+    "do_turn"
+)]
+#[case::an_index("r.js", "class Rack { do_turn() {} stop() {} }\nfunction run(rack, word) { return rack['do_' + word](); }\n", "do_turn")]
+#[case::a_template_as_index(
+    "r.ts",
+    "class Rack { do_turn() {} stop() {} }\nfunction run(rack: any, word: string) { return rack[`do_${word}`](); }\n",
+    "do_turn"
+)]
+#[case::a_message(
+    "r.rb",
+    "class Rack\n  def do_turn\n  end\n\n  def stop\n  end\nend\n\ndef run(rack, word)\n  rack.public_send(\"do_#{word}\")\nend\n",
+    "do_turn"
+)]
+#[case::reflection(
+    "Rack.java",
+    "class Rack { public void do_turn() {} public void stop() {} static void run(Rack r, String w) throws Exception { r.getClass().getMethod(\"do_\" + w).invoke(r); } }",
+    "do_turn"
+)]
+#[case::reflection_of_csharp(
+    "Rack.cs",
+    "class Rack { public void do_turn() {} public void stop() {} static void Run(Rack r, string w) { r.GetType().GetMethod(\"do_\" + w).Invoke(r, null); } }",
+    "do_turn"
+)]
+#[case::reflection_of_go(
+    "r.go",
+    "package rack\n\nimport \"reflect\"\n\ntype Rack struct{}\n\nfunc (r Rack) Do_turn() {}\n\nfunc (r Rack) stop() {}\n\nfunc run(r Rack, w string) {\n\treflect.ValueOf(r).MethodByName(\"Do_\" + w).Call(nil)\n}\n",
+    "Do_turn"
+)]
+fn a_name_as_a_text_is_said(#[case] path: &str, #[case] text: &str, #[case] name: &str) {
+    let engine = engine(&Project::with(&[(path, text)]));
+    let answers = ask(&engine, &format!("who calls {name}"));
+    assert!(!answers.complete && answers.missing.iter().any(|m| m.cause == "dynamic"), "{:?} {:?}", answers.missing, answers.notes);
+    assert!(answers.notes.iter().any(|n| n.contains("by texts with their names")), "{:?}", answers.notes);
+    let other = ask(&engine, "who calls stop");
+    assert!(other.complete, "{:?} {:?}", other.missing, other.notes);
+}
+
+#[rstest]
+#[case::required(
+    "plug.js",
+    "exports.expressCreateServer = function (hook) { return hook; };\nfunction inside() {}\n",
+    "load.js",
+    "function load(path) { const plug = require(path); return plug; }\n",
+    "expressCreateServer",
+    "inside"
+)]
+#[case::imported(
+    "plug.py",
+    "def start(hook):\n    return hook\n\n\ndef _inside():\n    pass\n",
+    "load.py",
+    "import importlib\n\n\ndef load(path):\n    return importlib.import_module(path)\n",
+    "start",
+    "_inside"
+)]
+fn a_module_under_a_name_made_at_run_time_may_be_called(
+    #[case] path: &str,
+    #[case] text: &str,
+    #[case] loader: &str,
+    #[case] loads: &str,
+    #[case] name: &str,
+    #[case] hidden: &str,
+) {
+    let with = engine(&Project::with(&[(path, text), (loader, loads)]));
+    let answers = ask(&with, &format!("who calls {name}"));
+    assert!(!answers.complete && answers.notes.iter().any(|n| n.contains("loaded here under names")), "{:?} {:?}", answers.missing, answers.notes);
+    let answers = ask(&with, &format!("who calls {hidden}"));
+    assert!(answers.complete, "{:?} {:?}", answers.missing, answers.notes);
+    let without = ask(&engine(&Project::with(&[(path, text)])), &format!("who calls {name}"));
+    assert!(without.complete, "{:?} {:?}", without.missing, without.notes);
+}
