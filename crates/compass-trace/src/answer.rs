@@ -26,6 +26,7 @@ mod listing;
 mod marks;
 pub(crate) use filters::known;
 pub(crate) use marks::marks_before;
+mod named_in_texts;
 mod namespaces;
 mod naming;
 mod no_way;

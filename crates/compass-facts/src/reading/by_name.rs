@@ -9,8 +9,10 @@ use super::{Builder, flows};
 use crate::bounds::Levels;
 use crate::{Argument, TextPart};
 
-/// The pattern of a name of which nothing is known.
+/// The pattern of the name of a module of which nothing is known.
 pub const ANY_NAME: &str = "*";
+/// The pattern of the name of a member of which nothing is known.
+pub const ANY_MEMBER: &str = "?";
 
 impl<'t> Builder<'t> {
     /// Keeps the pattern of a name that a call gives as a text.
@@ -36,10 +38,18 @@ impl<'t> Builder<'t> {
     }
 
     fn keep_name(&mut self, node: Node<'t>) {
-        let Argument::Text(parts, _) = self.argument(node, Levels::VALUES) else { return };
+        let parts = match self.argument(node, Levels::VALUES) {
+            Argument::Text(parts, _) => parts,
+            // A number picks from a list.
+            _ if matches!(node.kind(), "number" | "integer" | "integer_literal" | "decimal_integer_literal" | "unary_operator") => return,
+            _ => return self.keep_pattern(ANY_MEMBER),
+        };
         let pattern: String = parts.iter().map(|p| if let TextPart::Text(t) = p { self.facts.name(*t).to_owned() } else { ANY_NAME.to_owned() }).collect();
         let is_name = |c: char| c.is_alphanumeric() || matches!(c, '_' | '*' | '$' | '?' | '!' | '=');
-        if pattern != ANY_NAME && !pattern.is_empty() && pattern.chars().all(is_name) {
+        if parts.iter().all(|p| matches!(p, TextPart::Hole(_))) {
+            return self.keep_pattern(ANY_MEMBER);
+        }
+        if !pattern.is_empty() && pattern.chars().all(is_name) {
             self.keep_pattern(&pattern);
         }
     }

@@ -6,7 +6,7 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::reading::by_name::ANY_NAME;
+use compass_facts::reading::by_name::{ANY_MEMBER, ANY_NAME};
 use compass_facts::{DefId, Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
 use compass_index::{Cause, Certainty, CrossingKind, FileId, LooseCause, SymbolId};
 use rustc_hash::FxHashSet;
@@ -344,6 +344,9 @@ impl Engine {
             found.miss(cause.word(), count as u64);
             if !by_macros && count > 0 {
                 found.notes.push(format!("members are called by texts with their names: {}", fitting.join(", ")));
+            }
+            if patterns.contains_key(ANY_MEMBER) && namers.members {
+                self.miss_named_in_texts(names, found);
             }
             if let Some(loads) = patterns.get(ANY_NAME).filter(|_| namers.exported) {
                 found.miss(Cause::Dynamic.word(), *loads);

@@ -89,3 +89,21 @@ fn a_module_under_a_name_made_at_run_time_may_be_called(
     let without = ask(&engine(&Project::with(&[(path, text)])), &format!("who calls {name}"));
     assert!(without.complete, "{:?} {:?}", without.missing, without.notes);
 }
+
+#[rstest]
+#[case::from_a_list(
+    "v.py",
+    "class View:\n    conditions = ['check_rack']\n\n    def check_rack(self):\n        pass\n\n    def check_shelf(self):\n        pass\n\n    def run(self):\n        for name in self.conditions:\n            getattr(self, name)()\n",
+    None
+)]
+#[case::from_an_index("v.js", "class View { check_rack() {} check_shelf() {} run(name) { return this[name](); } }\nnew View().run('check_rack');\n", None)]
+#[case::from_data("v.rb", "class View\n  def check_rack\n  end\n\n  def check_shelf\n  end\n\n  def run(name)\n    send(name)\n  end\nend\n", Some(("rules.json", "{ \"first\": \"check_rack\" }\n")))]
+fn a_member_whose_name_stands_in_a_text_may_be_called_by_it(#[case] path: &str, #[case] text: &str, #[case] data: Option<(&str, &str)>) {
+    let files: Vec<(&str, &str)> = [Some((path, text)), data].into_iter().flatten().collect();
+    let project = Project::with(&files);
+    let engine = engine(&project);
+    let answers = ask(&engine, "who calls check_rack");
+    assert!(!answers.complete && answers.notes.iter().any(|n| n.contains("stands in a text")), "{:?} {:?}", answers.missing, answers.notes);
+    let other = ask(&engine, "who calls check_shelf");
+    assert!(other.complete, "{:?} {:?}", other.missing, other.notes);
+}
