@@ -1,9 +1,11 @@
 //! Lays a chain out: a band per layer, a row per symbol and step, a dashed rule per crossing.
 
 use crate::scene::{ADVANCE_PT, Ink, LINE_PT, Scene, Shape};
+use serde::Serialize;
 
 /// One row of a drawing.
-#[derive(Debug, Clone, PartialEq, Eq)]
+#[derive(Debug, Clone, PartialEq, Eq, Serialize)]
+#[serde(tag = "row", rename_all = "lowercase")]
 pub enum Row {
     /// A band begins.
     Band {
@@ -48,7 +50,7 @@ pub enum Row {
 }
 
 /// A chain as rows.
-#[derive(Debug, Clone, PartialEq, Eq, Default)]
+#[derive(Debug, Clone, PartialEq, Eq, Default, Serialize)]
 pub struct Drawing {
     /// What it shows.
     pub title: String,
@@ -71,7 +73,7 @@ fn bounded(row: &Row) -> Row {
     match row {
         Row::Band { name, note } => Row::Band { name: name.clone(), note: note.as_ref().map(|n| cut(n, CODE_LETTERS)) },
         Row::Symbol { place, name, kind, end, indent } => {
-            Row::Symbol { place: place.clone(), name: cut(name, CODE_LETTERS), kind: cut(kind, NOTE_LETTERS / 2), end: *end, indent: *indent }
+            Row::Symbol { place: place.clone(), name: cut(name, CODE_LETTERS), kind: cut(kind, NOTE_LETTERS), end: *end, indent: *indent }
         }
         Row::Step { place, code, mark, note, indent } => {
             Row::Step { place: place.clone(), code: cut(code, CODE_LETTERS), mark: *mark, note: cut(note, NOTE_LETTERS), indent: *indent }
@@ -236,6 +238,10 @@ impl Pen {
         let shown: String =
             if count > self.places { std::iter::once('…').chain(place.chars().skip(count - self.places + 1)).collect() } else { place.to_owned() };
         self.text(self.place_x, &shown, Ink::Dim, false);
+        if count > 0 {
+            let width = letters_pt(shown.chars().count());
+            self.shapes.push(Shape::Link { x: self.place_x, y: self.y - LINE_PT * 0.7, width, height: LINE_PT, place: place.to_owned() });
+        }
     }
 
     fn mark(&mut self, mark: char) {

@@ -49,6 +49,14 @@ pub enum Shape {
         ink: Ink,
         dashed: bool,
     },
+    /// What is there leads to a place, `path:line`.
+    Link {
+        x: f64,
+        y: f64,
+        width: f64,
+        height: f64,
+        place: String,
+    },
     /// `y` is the baseline.
     Text {
         x: f64,

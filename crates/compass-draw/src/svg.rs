@@ -42,6 +42,11 @@ pub(crate) fn written(scene: &Scene, family: &str, head: &str) -> String {
                     fill.hex()
                 )
             }
+            Shape::Link { x, y, width, height, place } => {
+                let (x, y, w, h) = (number(*x), number(*y), number(*width), number(*height));
+                let (to, label) = (escaped(&target(place)), escaped(place));
+                writeln!(out, "<a href=\"{to}\" aria-label=\"{label}\"><rect x=\"{x}\" y=\"{y}\" width=\"{w}\" height=\"{h}\" fill-opacity=\"0\"/></a>")
+            }
             Shape::Line { x1, y1, x2, y2, ink, dashed } => {
                 let dash = if *dashed { " stroke-dasharray=\"2 3\"" } else { "" };
                 let (a, b, c, d) = (number(*x1), number(*y1), number(*x2), number(*y2));
@@ -63,6 +68,28 @@ pub(crate) fn written(scene: &Scene, family: &str, head: &str) -> String {
         };
     }
     out + "</svg>\n"
+}
+
+/// What a place is as the target of a link: `src/rack.rs:12` is `src/rack.rs#L12`, below the folder that was indexed.
+pub(crate) fn target(place: &str) -> String {
+    let mut out = String::with_capacity(place.len());
+    let (path, line) = match place.rsplit_once(':').filter(|(_, l)| !l.is_empty() && l.bytes().all(|b| b.is_ascii_digit())) {
+        Some((path, line)) => (path, Some(line)),
+        None => (place, None),
+    };
+    for byte in path.bytes() {
+        match byte {
+            b'/' | b'.' | b'-' | b'_' | b'~' => out.push(byte as char),
+            b if b.is_ascii_alphanumeric() => out.push(b as char),
+            b => {
+                let _ = write!(out, "%{b:02X}");
+            }
+        }
+    }
+    if let Some(line) = line {
+        let _ = write!(out, "#L{line}");
+    }
+    out
 }
 
 fn number(value: f64) -> String {

@@ -21,6 +21,9 @@ pub enum Failure {
     /// Another question than one for ways.
     #[error("a way is asked for by: how does A reach B")]
     NotAWay,
+    /// Another question than one for what is to be drawn.
+    #[error("draw {0} is asked for by: {1}")]
+    NotDrawn(&'static str, &'static str),
     /// A path that the index does not have.
     #[error("{0} is not in the index")]
     UnknownFile(String),

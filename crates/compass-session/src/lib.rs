@@ -9,6 +9,7 @@ pub mod chains;
 pub mod declarations;
 pub mod exports;
 pub mod fault;
+pub mod figures;
 pub mod history_and_coverage;
 pub mod jobs;
 pub mod kept;

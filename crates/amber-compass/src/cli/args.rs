@@ -160,12 +160,11 @@ pub struct UnfoldArgs {
     after_help = "Examples:\n  amber-compass draw chain \"how does onTurn reach turns\" -o way.svg\n  amber-compass draw chain \"who calls plan_turn through 3\" -o callers.pdf"
 )]
 pub struct DrawArgs {
-    /// What to draw: chain.
+    /// What to draw: chain, tree, kin, units, layers, survey, impact.
     pub kind: String,
-    /// The question whose answer is drawn.
-    #[arg(required = true)]
+    /// The question whose answer is drawn, or the name it is drawn of; nothing for units, layers and the survey.
     pub question: Vec<String>,
-    /// Where to: FILE.svg or FILE.pdf.
+    /// Where to: FILE.svg, .pdf, .md, .dot or .json.
     #[arg(short, long, value_name = "FILE")]
     pub output: PathBuf,
     /// The root whose index is asked; without it, the indexed folder around the current one.

@@ -73,10 +73,13 @@ fn depths_of_a_lowering_are_chosen_by_name() {
 #[case::on_the_definition(&["unfold", "probe.h:1:9"], 1, "definition")]
 #[case::other_language(&["unfold", "page.ts:1:1"], 1, "typescript")]
 #[case::two_modes(&["unfold", "probe.c:4:12", "--once", "--all"], 2, "cannot be used")]
-#[case::kind_not_there(&["draw", "kin", "x", "-o", "x.svg"], 2, "draw kin is not there yet")]
+#[case::nothing_asked(&["draw", "kin", "-o", "x.svg"], 2, "draw kin needs: NAME of a type")]
+#[case::another_question(&["draw", "impact", "who calls load", "-o", "x.svg"], 2, "draw impact is asked for by")]
+#[case::unknown_name(&["draw", "tree", "nobody_there", "-o", "x.svg"], 1, "nothing of that name is known")]
+#[case::a_table_joins_nothing(&["draw", "survey", "-o", "x.dot"], 2, "has no form as .dot")]
 #[case::unknown_kind(&["draw", "moon", "x", "-o", "x.svg"], 2, "no drawing of kind moon")]
-#[case::other_format(&["draw", "chain", "how does load reach racks", "-o", "x.png"], 2, ".svg or .pdf")]
-#[case::no_chain(&["draw", "chain", "where is racks", "-o", "x.svg"], 2, "a chain is asked for by")]
+#[case::other_format(&["draw", "chain", "how does load reach racks", "-o", "x.png"], 2, ".svg, .pdf, .md, .dot or .json")]
+#[case::no_chain(&["draw", "chain", "where is racks", "-o", "x.svg"], 2, "draw chain is asked for by")]
 #[case::no_way(&["draw", "chain", "how does store reach load", "-o", "x.svg"], 1, "no way was found")]
 #[case::no_folder(&["draw", "chain", "how does load reach store", "-o", "nowhere/x.svg"], 2, "cannot be written")]
 fn wrong_calls_say_how_to_mend_them(#[case] arguments: &[&str], #[case] code: i32, #[case] said: &str) {
@@ -115,4 +118,36 @@ fn drawings_are_written_in_both_formats() {
     let text = std::fs::read_to_string(svg).expect("written");
     assert!(text.contains("GET /racks") && text.contains("SELECT id FROM racks") && text.contains("data:font/ttf"));
     assert!(std::fs::read(pdf).expect("written").starts_with(b"%PDF-"));
+}
+
+#[rstest]
+#[case::chain(&["chain", "how does load reach racks defined in schema.sql"], "load", true)]
+#[case::tree(&["tree", "load"], "what it calls, 3 levels deep", true)]
+#[case::tree_upwards(&["tree", "who calls store through 2"], "who calls it, 2 levels deep", true)]
+#[case::units(&["units"], "of your own", true)]
+#[case::layers(&["layers"], "from, to", false)]
+#[case::survey(&["survey"], "lines by language", false)]
+#[case::impact(&["impact", "store"], "what follows from store", true)]
+fn every_sort_is_written_in_every_form(#[case] asked: &[&str], #[case] holds: &str, #[case] joins: bool) {
+    let project = sample();
+    indexed(&project);
+    std::fs::create_dir_all(project.home()).expect("a folder");
+    for ending in ["svg", "pdf", "md", "json", "dot"] {
+        if ending == "dot" && !joins {
+            continue;
+        }
+        let file = project.home().join(format!("drawing.{ending}"));
+        let place = file.to_string_lossy().into_owned();
+        let once = run(&project, &[&["draw"], asked, &["-o", &place]].concat());
+        assert_eq!(once.code, 0, "{ending}: {}", once.err);
+        let bytes = std::fs::read(&file).expect("written");
+        run(&project, &[&["draw"], asked, &["-o", &place]].concat());
+        assert_eq!(bytes, std::fs::read(&file).expect("written"), "the same bytes again: {ending}");
+        match ending {
+            "pdf" => assert!(bytes.starts_with(b"%PDF-")),
+            "json" => assert!(String::from_utf8_lossy(&bytes).starts_with("{\n  \"drawing\": \"")),
+            "dot" => assert!(String::from_utf8_lossy(&bytes).starts_with("digraph ")),
+            _ => assert!(String::from_utf8_lossy(&bytes).contains(holds), "{ending} of {asked:?}"),
+        }
+    }
 }

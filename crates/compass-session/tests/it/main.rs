@@ -1,4 +1,5 @@
 //! The service as a face uses it, without any.
 
+mod figures;
 mod jobs;
 mod service;

@@ -1,0 +1,59 @@
+#!/usr/bin/env python3
+"""trace.py ROOT PACKAGE OUT.tsv -- PYTEST-ARGUMENT ...
+
+Runs a test suite with pytest, in the folder it is started from, and writes which
+functions below ROOT/PACKAGE called which, for score.py --by-function. One line an
+edge: caller's path, line, column of its name; 0; name of the callee; "dynamic" where
+no such name is written in the caller, else "named". A class that is made counts as
+a call of the class and of its __init__.
+"""
+import ast
+import os
+import sys
+
+root, package, out = sys.argv[1:4]
+folder = os.path.realpath(os.path.join(root, package)) + os.sep
+edges = set()
+threads = __import__("threading")
+
+
+def profile(frame, event, _):
+    if event != "call" or frame.f_back is None:
+        return
+    callee, caller = frame.f_code, frame.f_back.f_code
+    if callee.co_filename.startswith(folder) and caller.co_filename.startswith(folder):
+        edges.add((caller.co_filename, caller.co_firstlineno, caller.co_name, callee.co_name))
+
+
+threads.setprofile(profile)
+sys.setprofile(profile)
+import pytest  # noqa: E402
+
+code = pytest.main(sys.argv[sys.argv.index("--") + 1 :])
+sys.setprofile(None)
+print("pytest ended with", code)
+
+places, texts = {}, {}
+for path in {e[0] for e in edges}:
+    source = open(path, encoding="utf-8").read()
+    lines = source.splitlines()
+    for node in ast.walk(ast.parse(source)):
+        if isinstance(node, (ast.FunctionDef, ast.AsyncFunctionDef)):
+            first = min([node.lineno] + [d.lineno for d in node.decorator_list])
+            column = lines[node.lineno - 1].index(node.name, lines[node.lineno - 1].index("def ") + 4) + 1
+            places[path, first, node.name] = (node.lineno, column)
+            words = {n.id for n in ast.walk(node) if isinstance(n, ast.Name)} | {n.attr for n in ast.walk(node) if isinstance(n, ast.Attribute)}
+            texts[path, first, node.name] = words
+rows = set()
+for path, first, caller, callee in edges:
+    key = (path, first, caller)
+    # Lambdas, comprehensions and the like have no name to ask for, nor has what is called so.
+    if key not in places or callee.startswith("<"):
+        continue
+    line, column = places[key]
+    kind = "named" if callee in texts[key] else "unwritten" if callee.startswith("__") else "dynamic"
+    rows.add((os.path.relpath(path, os.path.realpath(root)), line, column, 0, callee, kind))
+with open(out, "w", encoding="utf-8") as table:
+    for row in sorted(rows):
+        print(*row, sep="\t", file=table)
+print(len(rows), "edges")
