@@ -96,6 +96,8 @@ struct Named {
     package: String,
     requirement: Option<semver::VersionReq>,
     path: Option<String>,
+    /// The workspace says the rest.
+    inherited: bool,
 }
 
 /// Finds the crates of all own units.
@@ -133,7 +135,7 @@ fn beside_by_path(plan: &Plan) -> Vec<(usize, String, usize)> {
     let mut out = Vec::new();
     for (unit, dir) in &own {
         let Some(manifest) = read_manifest(dir) else { continue };
-        for named in dependencies(&manifest) {
+        for named in dependencies_in(dir, &manifest) {
             let Some(place) = named.path.as_ref().map(|p| tidy(&dir.join(p))) else { continue };
             let Some((other, _)) = own.iter().find(|(_, d)| *d == place) else { continue };
             let name = if named.alias.is_empty() { plan.units[*other].name.clone() } else { named.alias.clone() };
@@ -183,7 +185,7 @@ impl Tree<'_> {
     fn own_unit(&mut self, unit: usize, dir: &Path, found: &mut Found) {
         let Some(manifest) = read_manifest(dir) else { return };
         let Some((name, version)) = package_of(&manifest) else { return };
-        let named = dependencies(&manifest);
+        let named = dependencies_in(dir, &manifest);
         let Some(at) = self.position(&name, version.as_deref()) else { return };
         found.known.insert(unit);
         for dependency in self.lock.package[at].dependencies.iter() {
@@ -285,7 +287,7 @@ impl Tree<'_> {
         });
         // Known before its needs are followed: development dependencies go in circles.
         self.places.insert(at, Some(package));
-        let named = read_manifest(place).map(|m| dependencies(&m)).unwrap_or_default();
+        let named = read_manifest(place).map(|m| dependencies_in(place, &m)).unwrap_or_default();
         for dependency in locked.dependencies.iter() {
             let Some(target) = self.dependency(dependency) else { continue };
             let needed = if self.lock.package[target].source.is_some() {
@@ -373,10 +375,29 @@ fn dependencies(manifest: &toml::Table) -> Vec<Named> {
     tables.into_iter().flatten().map(|(alias, value)| named(alias, value)).collect()
 }
 
+/// The same, those that a manifest takes over from its workspace with the paths of that.
+fn dependencies_in(dir: &Path, manifest: &toml::Table) -> Vec<Named> {
+    let mut all = dependencies(manifest);
+    if all.iter().all(|n| !n.inherited) {
+        return all;
+    }
+    let tops = dir.ancestors().filter_map(|d| Some((d, read_manifest(d)?)));
+    let Some((top, workspace)) = tops.into_iter().find(|(_, m)| m.contains_key("workspace")) else { return all };
+    let shared = workspace.get("workspace").and_then(|w| w.get("dependencies")).and_then(|d| d.as_table());
+    for own in all.iter_mut().filter(|n| n.inherited) {
+        let Some(value) = shared.and_then(|s| s.get(&own.alias)) else { continue };
+        let from = named(&own.alias, value);
+        let path = from.path.map(|p| top.join(p).to_string_lossy().into_owned());
+        *own = Named { path, ..from };
+    }
+    all
+}
+
 fn named(alias: &str, value: &toml::Value) -> Named {
     let field = |name: &str| value.get(name).and_then(|v| v.as_str());
     let requirement = value.as_str().or_else(|| field("version")).and_then(|v| semver::VersionReq::parse(v).ok());
-    Named { alias: alias.to_owned(), package: field("package").unwrap_or(alias).to_owned(), requirement, path: field("path").map(str::to_owned) }
+    let inherited = value.get("workspace").and_then(toml::Value::as_bool) == Some(true);
+    Named { alias: alias.to_owned(), package: field("package").unwrap_or(alias).to_owned(), requirement, path: field("path").map(str::to_owned), inherited }
 }
 
 /// The name of a crate as code writes it.
@@ -407,6 +428,23 @@ mod tests {
         assert!(old.matches(&"0.9.4".parse().expect("a version")) && !old.matches(&"1.0.0".parse().expect("a version")));
         assert_eq!(of("wash").path.as_deref(), Some("../wash"));
         assert_eq!(all.len(), 4);
+    }
+
+    #[test]
+    fn what_the_workspace_says_of_a_dependency_counts() {
+        let dir = tempfile::tempdir().expect("a folder");
+        let top = dir.path();
+        std::fs::create_dir_all(top.join("crates/wash")).expect("folders");
+        let workspace =
+            "[workspace]\nmembers = ['crates/*']\n[workspace.dependencies]\nrack = { path = 'crates/rack' }\nsalt = { package = 'sea-salt', version = '2' }\n";
+        std::fs::write(top.join("Cargo.toml"), workspace).expect("a file");
+        let manifest: toml::Table =
+            "[dependencies]\nrack.workspace = true\nsalt = { workspace = true, features = ['fine'] }\noil = '1'\n".parse().expect("a manifest");
+        let all = dependencies_in(&top.join("crates/wash"), &manifest);
+        let of = |alias: &str| all.iter().find(|n| n.alias == alias).expect("named");
+        assert_eq!(of("rack").path.as_deref(), Some(&*top.join("crates/rack").to_string_lossy()));
+        assert_eq!((of("salt").package.as_str(), of("salt").requirement.is_some()), ("sea-salt", true));
+        assert!(!of("oil").inherited && of("oil").path.is_none());
     }
 
     #[test]

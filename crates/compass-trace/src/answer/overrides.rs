@@ -206,14 +206,21 @@ impl Engine {
 
     /// Members of that name in a type, with a body or without: written in it, or outside its body in whichever file.
     pub(crate) fn members_named(&self, class: SymbolId, name: &str) -> Result<Vec<SymbolId>, AnswerError> {
-        let mut out = Vec::new();
+        let (mut out, mut fields) = (Vec::new(), Vec::new());
         for member in self.members_of(class)? {
             let Some((facts, def)) = self.index.definition(member)? else { continue };
-            if facts.facts.def(def).kind.is_callable() && facts.facts.def_name(def) == name {
+            let kind = facts.facts.def(def).kind;
+            if facts.facts.def_name(def) != name {
+                continue;
+            }
+            if kind.is_callable() {
                 out.push(member);
+            } else if kind == Kind::Field {
+                fields.push(member);
             }
         }
-        Ok(out)
+        // A component of a record, or a property, is what a base asks for where nothing that can be called is.
+        Ok(if out.is_empty() { fields } else { out })
     }
 
     /// Everything a type defines: first what its body holds, in order, then what stands outside it, by place.

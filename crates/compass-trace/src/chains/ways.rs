@@ -82,7 +82,8 @@ impl Engine {
         let mut out = Ways { cut: search.cut, unlinked: search.unlinked, held: search.held, ..Ways::default() };
         let next = search.between();
         let targets: FxHashSet<SymbolId> = ends.iter().copied().collect();
-        let longest_walk = longest.unwrap_or(u32::MAX).min(search.steps().max(1));
+        // A side that ended early has all its edges: ways in circles may be longer than what was searched.
+        let longest_walk = longest.unwrap_or_else(|| search.steps().max(1));
         let mut walk = Walk { next: &next, targets: &targets, longest: longest_walk, path: Vec::new(), on_path: FxHashSet::default(), out: &mut out, work: 0 };
         for start in starts.iter().filter(|s| !targets.contains(s)) {
             walk.from(*start);
@@ -185,7 +186,7 @@ impl Engine {
             }
             level = further;
         }
-        let longest_walk = longest.unwrap_or(u32::MAX).min(steps.max(1));
+        let longest_walk = longest.unwrap_or(steps.max(1));
         let mut walk = Walk { next: &next, targets: &targets, longest: longest_walk, path: Vec::new(), on_path: FxHashSet::default(), out: &mut out, work: 0 };
         for start in starts.iter().filter(|s| !targets.contains(s)) {
             walk.from(*start);

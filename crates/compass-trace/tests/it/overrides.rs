@@ -74,3 +74,13 @@ fn a_class_of_another_own_unit_may_override() {
     let answers = ask(&engine(&project), "where is shelf/shelf/__init__.py:6:21");
     assert_eq!(answers.answers[0].certainty_word(), Some("inferred"), "{:?}", answers.answers[0].evidence);
 }
+
+#[test]
+fn a_component_of_a_record_is_what_an_interface_asks_for() {
+    let text = "record Wheel(int day, String name) implements Aged { public String name() { return \"x\"; } }\ninterface Aged { int day(); String name(); }\n";
+    let project = testkit::Project::with(&[("Wheel.java", text)]);
+    let engine = crate::support::engine(&project);
+    let places = |question: &str| -> Vec<(u32, u32)> { crate::support::ask(&engine, question).answers.iter().map(|a| (a.line, a.column)).collect() };
+    assert_eq!(places("who overrides Aged.day"), [(1, 18)]);
+    assert_eq!(places("who overrides Aged.name"), [(1, 68)], "the method, not the component of that name");
+}

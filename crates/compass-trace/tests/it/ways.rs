@@ -43,7 +43,7 @@ fn named(answers: &compass_trace::Answers) -> BTreeSet<Vec<usize>> {
 }
 
 proptest! {
-    #![proptest_config(ProptestConfig { cases: 24, ..ProptestConfig::default() })]
+    #![proptest_config(ProptestConfig { cases: 64, ..ProptestConfig::default() })]
 
     #[test]
     fn ways_are_those_that_trying_everything_finds(calls in prop::collection::vec(prop::collection::btree_set(0..9usize, 0..4), 9), most in 1..6usize) {
