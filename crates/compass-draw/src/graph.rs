@@ -1,8 +1,8 @@
-//! Lays a graph out in columns: what leads on stands left of what it leads to, members of a circle in one column.
+//! Lays a graph out in columns: what leads on stands left of what it leads to, but for what closes a circle.
 //!
-//! Columns are the longest ways to a box in the graph whose circles are one box each; boxes of a column are ordered by the middle of what leads
-//! to them (the layers and barycentres of K. Sugiyama and others, "Methods for visual understanding of hierarchical system structures",
-//! 1981). Circles are strongly connected components, found after R. Tarjan, "Depth-first search and linear graph algorithms", 1972.
+//! What closes a circle is found depth first, from the boxes that fewest others lead to. Without it, columns are the longest ways to a box, and
+//! the boxes of a column are ordered by the middle of their neighbours (the layers and barycentres of K. Sugiyama and others, "Methods for
+//! visual understanding of hierarchical system structures", 1981).
 
 use crate::figure::{Graph, Tone};
 use crate::scene::{Ink, LINE_PT, Scene, Shape};
@@ -17,8 +17,8 @@ const ROUNDS: usize = 4;
 
 /// Lays out.
 pub(crate) fn lay_out(graph: &Graph) -> Scene {
-    let circles = circles(graph.nodes.len(), &graph.edges);
-    let columns = ordered(graph, &columns(graph, &circles));
+    let closing = closing(graph.nodes.len(), &graph.edges);
+    let columns = ordered(graph, &columns(graph, &closing));
     let mut sheet = Sheet::new(&graph.title, &graph.subtitle);
     let top = sheet.y;
     let tallest = columns.iter().map(Vec::len).max().unwrap_or(0) as f64 * ROW_PT;
@@ -34,8 +34,8 @@ pub(crate) fn lay_out(graph: &Graph) -> Scene {
         }
         x += width + GUTTER_PT;
     }
-    for (from, to) in &graph.edges {
-        edge(&mut sheet, places[*from], places[*to], circles[*from] == circles[*to]);
+    for ((from, to), closes) in graph.edges.iter().zip(&closing) {
+        edge(&mut sheet, places[*from], places[*to], *closes);
     }
     for (node, (x, y, width)) in graph.nodes.iter().zip(&places) {
         sheet.shapes.push(Shape::Box { x: *x, y: *y, width: *width, height: BOX_PT, fill: Ink::Band });
@@ -49,91 +49,72 @@ pub(crate) fn lay_out(graph: &Graph) -> Scene {
     sheet.finish(&graph.title, &graph.subtitle, &graph.notes)
 }
 
-/// A line from a box to another; within a column, over its right side. A thick end says which way.
-fn edge(sheet: &mut Sheet, from: (f64, f64, f64), to: (f64, f64, f64), circular: bool) {
-    let ink = if circular { Ink::Red } else { Ink::Rule };
-    let (x1, y1) = (from.0 + from.2, from.1 + BOX_PT / 2.0);
-    let mut line = |x1: f64, y1: f64, x2: f64, y2: f64| sheet.shapes.push(Shape::Line { x1, y1, x2, y2, ink, dashed: false });
-    if to.0 > from.0 {
-        let (x2, y2) = (to.0, to.1 + BOX_PT / 2.0);
-        line(x1, y1, x2, y2);
-        line(x2 - 6.0, y2 - 3.0, x2, y2);
-        line(x2 - 6.0, y2 + 3.0, x2, y2);
-    } else {
-        // Up or down in a column, beside the boxes; not quite in the middle, so that both directions show.
-        let (x2, y2) = (to.0 + to.2, to.1 + BOX_PT / 2.0 + 6.0);
-        let beside = x1.max(x2) + 14.0 + (y2 - y1).abs().min(200.0) / 8.0;
-        line(x1, y1, beside, y1);
-        line(beside, y1, beside, y2);
-        line(beside, y2, x2, y2);
-        line(x2 + 6.0, y2 - 3.0, x2, y2);
-        line(x2 + 6.0, y2 + 3.0, x2, y2);
+/// A line from a box to another, with a point at its end; backwards where it closes a circle.
+fn edge(sheet: &mut Sheet, from: (f64, f64, f64), to: (f64, f64, f64), closes: bool) {
+    let ink = if closes { Ink::Red } else { Ink::Rule };
+    // Not quite in the middle, so that both directions show.
+    let middle = BOX_PT / 2.0 + if closes { 6.0 } else { 0.0 };
+    let (x1, x2, back) = if closes { (from.0, to.0 + to.2, 6.0) } else { (from.0 + from.2, to.0, -6.0) };
+    let (y1, y2) = (from.1 + middle, to.1 + middle);
+    for (x1, y1) in [(x1, y1), (x2 + back, y2 - 3.0), (x2 + back, y2 + 3.0)] {
+        sheet.shapes.push(Shape::Line { x1, y1, x2, y2, ink, dashed: closes });
     }
 }
 
-/// The number of the circle of each box; boxes that are in none have one of their own. Numbers go from what is led to upwards.
-pub(crate) fn circles(count: usize, edges: &[(usize, usize)]) -> Vec<usize> {
-    let mut next = vec![Vec::new(); count];
-    edges.iter().for_each(|(a, b)| next[*a].push(*b));
-    let (mut index, mut low, mut on) = (vec![usize::MAX; count], vec![0; count], vec![false; count]);
-    let (mut circle, mut stack, mut time, mut found) = (vec![0; count], Vec::new(), 0, 0);
-    for start in 0..count {
-        if index[start] != usize::MAX {
+/// Which edges close a circle: without them there is none.
+fn closing(count: usize, edges: &[(usize, usize)]) -> Vec<bool> {
+    let mut next: Vec<Vec<usize>> = vec![Vec::new(); count];
+    let mut reached = vec![0; count];
+    for (e, (from, to)) in edges.iter().enumerate() {
+        next[*from].push(e);
+        reached[*to] += 1;
+    }
+    let mut order: Vec<usize> = (0..count).collect();
+    order.sort_by_key(|n| (reached[*n], *n));
+    let (mut seen, mut on_way, mut out) = (vec![false; count], vec![false; count], vec![false; edges.len()]);
+    for start in order {
+        if seen[start] {
             continue;
         }
-        // What was called, and which of its edges comes next.
-        let mut open = vec![(start, 0)];
-        while let Some((n, at)) = open.pop() {
-            if at == 0 {
-                (index[n], low[n], on[n]) = (time, time, true);
-                time += 1;
-                stack.push(n);
-            } else {
-                let child = next[n][at - 1];
-                low[n] = low[n].min(low[child]);
-            }
-            let mut at = at;
-            let mut deeper = false;
-            while let Some(m) = next[n].get(at).copied() {
-                at += 1;
-                if index[m] == usize::MAX {
-                    open.push((n, at));
-                    open.push((m, 0));
-                    deeper = true;
-                    break;
-                }
-                if on[m] {
-                    low[n] = low[n].min(index[m]);
-                }
-            }
-            if !deeper && low[n] == index[n] {
-                while let Some(m) = stack.pop() {
-                    (on[m], circle[m]) = (false, found);
-                    if m == n {
-                        break;
-                    }
-                }
-                found += 1;
+        (seen[start], on_way[start]) = (true, true);
+        // Boxes on the way, and which of their edges comes next.
+        let mut way = vec![(start, 0)];
+        while let Some((n, at)) = way.last_mut() {
+            let Some(edge) = next[*n].get(*at).copied() else {
+                on_way[*n] = false;
+                way.pop();
+                continue;
+            };
+            *at += 1;
+            let to = edges[edge].1;
+            out[edge] = on_way[to];
+            if !seen[to] {
+                (seen[to], on_way[to]) = (true, true);
+                way.push((to, 0));
             }
         }
     }
-    circle
+    out
 }
 
-/// Boxes by column: circles by the longest way to them.
-fn columns(graph: &Graph, circles: &[usize]) -> Vec<Vec<usize>> {
-    let count = circles.iter().max().map_or(0, |m| m + 1);
-    let mut depth = vec![0; count];
-    // What is led to has smaller numbers: from the largest downwards all that lead to a circle were seen.
-    let mut edges: Vec<(usize, usize)> = graph.edges.iter().map(|(a, b)| (circles[*a], circles[*b])).filter(|(a, b)| a != b).collect();
-    edges.sort_unstable_by_key(|e| std::cmp::Reverse(*e));
-    for (a, b) in edges {
-        depth[b] = depth[b].max(depth[a] + 1);
+/// Boxes by column: by the longest way to them.
+fn columns(graph: &Graph, closing: &[bool]) -> Vec<Vec<usize>> {
+    let count = graph.nodes.len();
+    let onward: Vec<(usize, usize)> = graph.edges.iter().zip(closing).filter(|(_, c)| !**c).map(|(e, _)| *e).collect();
+    let (mut depth, mut waiting) = (vec![0; count], vec![0; count]);
+    onward.iter().for_each(|(_, to)| waiting[*to] += 1);
+    let mut open: Vec<usize> = (0..count).filter(|n| waiting[*n] == 0).collect();
+    while let Some(n) = open.pop() {
+        for (_, to) in onward.iter().filter(|(from, _)| *from == n) {
+            depth[*to] = depth[*to].max(depth[n] + 1);
+            waiting[*to] -= 1;
+            if waiting[*to] == 0 {
+                open.push(*to);
+            }
+        }
     }
     let mut out = vec![Vec::new(); depth.iter().max().map_or(0, |d| d + 1)];
-    for (n, circle) in circles.iter().enumerate() {
-        out[depth[*circle]].push(n);
-    }
+    (0..count).for_each(|n| out[depth[n]].push(n));
     out
 }
 
@@ -172,17 +153,12 @@ mod tests {
 
     #[rstest]
     #[case::a_line(3, &[(0, 1), (1, 2)], &[])]
-    #[case::a_circle(3, &[(0, 1), (1, 2), (2, 0)], &[vec![0, 1, 2]])]
-    #[case::a_circle_behind(4, &[(0, 1), (1, 2), (2, 1), (2, 3)], &[vec![1, 2]])]
-    #[case::two(5, &[(0, 1), (1, 0), (1, 2), (3, 4), (4, 3)], &[vec![0, 1], vec![3, 4]])]
-    fn circles_are_found(#[case] count: usize, #[case] edges: &[(usize, usize)], #[case] expected: &[Vec<usize>]) {
-        let found = circles(count, edges);
-        for a in 0..count {
-            for b in 0..count {
-                let together = a == b || expected.iter().any(|c| c.contains(&a) && c.contains(&b));
-                assert_eq!(found[a] == found[b], together, "{a} {b}: {found:?}");
-            }
-        }
+    #[case::a_circle(3, &[(0, 1), (1, 2), (2, 0)], &[(2, 0)])]
+    #[case::a_circle_behind(4, &[(0, 1), (1, 2), (2, 1), (2, 3)], &[(2, 1)])]
+    #[case::itself(1, &[(0, 0)], &[(0, 0)])]
+    fn what_closes_a_circle_is_found(#[case] count: usize, #[case] edges: &[(usize, usize)], #[case] expected: &[(usize, usize)]) {
+        let found: Vec<(usize, usize)> = edges.iter().zip(closing(count, edges)).filter(|(_, c)| *c).map(|(e, _)| *e).collect();
+        assert_eq!(found, expected);
     }
 
     proptest! {
@@ -203,9 +179,8 @@ mod tests {
                     prop_assert!(a.0 + a.2 <= b.0 || b.0 + b.2 <= a.0 || a.1 + a.3 <= b.1 || b.1 + b.3 <= a.1, "{:?} lies over {:?}", a, b);
                 }
             }
-            let found = circles(12, &edges);
-            for (a, b) in edges {
-                prop_assert!(found[a] == found[b] || boxes[a].0 < boxes[b].0);
+            for ((a, b), closes) in edges.iter().zip(closing(12, &edges)) {
+                prop_assert!(closes || boxes[*a].0 < boxes[*b].0);
             }
         }
     }

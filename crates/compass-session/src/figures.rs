@@ -239,7 +239,7 @@ pub fn units(engine: &Engine) -> Graph {
         let detail = format!("{version}{} · {lines} lines", plural(count, "file"));
         GraphNode { name: u.name.clone(), detail, tone: if u.own { Tone::Middle } else { Tone::Plain } }
     });
-    let mut notes = vec!["left needs right · amber: of your own · red: units that need each other in a circle".to_owned()];
+    let mut notes = vec!["left needs right · amber: of your own · red: closes a circle of units that need each other".to_owned()];
     if shown.len() < all.len() {
         notes.push(format!("{} of {} units are shown", shown.len(), all.len()));
     }
