@@ -1,8 +1,9 @@
 //! Lays a graph out in columns: what leads on stands left of what it leads to, but for what closes a circle.
 //!
-//! What closes a circle is found depth first, from the boxes that fewest others lead to. Without it, columns are the longest ways to a box, and
-//! the boxes of a column are ordered by the middle of their neighbours (the layers and barycentres of K. Sugiyama and others, "Methods for
-//! visual understanding of hierarchical system structures", 1981).
+//! What closes a circle is what goes backwards in an order in which little does (P. Eades, X. Lin and W. Smyth, "A fast and effective heuristic
+//! for the feedback arc set problem", 1993). Without it, columns are the longest ways to a box, and the boxes of a column are ordered by the
+//! middle of their neighbours (the layers and barycentres of K. Sugiyama and others, "Methods for visual understanding of hierarchical system
+//! structures", 1981).
 
 use crate::figure::{Graph, Tone};
 use crate::scene::{Ink, LINE_PT, Scene, Shape};
@@ -63,38 +64,44 @@ fn edge(sheet: &mut Sheet, from: (f64, f64, f64), to: (f64, f64, f64), closes: b
 
 /// Which edges close a circle: without them there is none.
 fn closing(count: usize, edges: &[(usize, usize)]) -> Vec<bool> {
-    let mut next: Vec<Vec<usize>> = vec![Vec::new(); count];
-    let mut reached = vec![0; count];
-    for (e, (from, to)) in edges.iter().enumerate() {
-        next[*from].push(e);
-        reached[*to] += 1;
+    let position = order(count, edges);
+    edges.iter().map(|(from, to)| position[*from] >= position[*to]).collect()
+}
+
+/// The position of each box in an order in which few edges go backwards: what leads nowhere is put last, what nothing leads to first, and
+/// where neither is left the box that leads to most and is led to by fewest.
+fn order(count: usize, edges: &[(usize, usize)]) -> Vec<usize> {
+    let (mut out, mut into) = (vec![0_i64; count], vec![0_i64; count]);
+    for (from, to) in edges.iter().filter(|(from, to)| from != to) {
+        out[*from] += 1;
+        into[*to] += 1;
     }
-    let mut order: Vec<usize> = (0..count).collect();
-    order.sort_by_key(|n| (reached[*n], *n));
-    let (mut seen, mut on_way, mut out) = (vec![false; count], vec![false; count], vec![false; edges.len()]);
-    for start in order {
-        if seen[start] {
-            continue;
+    let mut left: Vec<usize> = (0..count).collect();
+    let (mut first, mut last) = (Vec::new(), Vec::new());
+    while !left.is_empty() {
+        let sink = left.iter().position(|n| out[*n] == 0);
+        let pick = || {
+            left.iter().position(|n| into[*n] == 0).or_else(|| (0..left.len()).max_by_key(|i| (out[left[*i]] - into[left[*i]], std::cmp::Reverse(left[*i]))))
+        };
+        let Some(at) = sink.or_else(pick) else { break };
+        let n = left.remove(at);
+        if sink.is_some() {
+            last.push(n)
+        } else {
+            first.push(n)
         }
-        (seen[start], on_way[start]) = (true, true);
-        // Boxes on the way, and which of their edges comes next.
-        let mut way = vec![(start, 0)];
-        while let Some((n, at)) = way.last_mut() {
-            let Some(edge) = next[*n].get(*at).copied() else {
-                on_way[*n] = false;
-                way.pop();
-                continue;
-            };
-            *at += 1;
-            let to = edges[edge].1;
-            out[edge] = on_way[to];
-            if !seen[to] {
-                (seen[to], on_way[to]) = (true, true);
-                way.push((to, 0));
+        for (from, to) in edges.iter().filter(|(from, to)| from != to) {
+            if *to == n {
+                out[*from] -= 1;
+            }
+            if *from == n {
+                into[*to] -= 1;
             }
         }
     }
-    out
+    let mut position = vec![0; count];
+    first.iter().chain(last.iter().rev()).enumerate().for_each(|(i, n)| position[*n] = i);
+    position
 }
 
 /// Boxes by column: by the longest way to them.
