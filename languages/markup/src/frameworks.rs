@@ -9,6 +9,11 @@ static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(include_str
 /// See `data/names.toml`.
 pub(crate) static NAMES: LazyLock<NameTable> = LazyLock::new(|| NameTable::read(include_str!("data/names.toml")));
 
+/// Does a word of templates ask for a route by its name?
+pub(crate) fn asks_by_name(word: &str) -> bool {
+    TABLE.named_requests.iter().any(|r| r.name == word)
+}
+
 /// See the module.
 pub(crate) struct MarkupFrameworks;
 

@@ -28,6 +28,8 @@ pub struct Route {
     pub mounts: Vec<(usize, Span)>,
     /// Everything on the way is known.
     pub sure: bool,
+    /// Names by which it may be asked for, namespaces before dots or colons.
+    pub names: Vec<String>,
 }
 
 /// Functions that make requests, and libraries whose methods are named by what they ask.

@@ -5,6 +5,7 @@
 //! collects requests: calls of the platform's and libraries' functions, followed through functions that wrap them, with constants put in.
 //! [`paths`] brings both to segments and compares. A request meets the routes of its method and path; the more specific route wins.
 
+mod by_name;
 mod client;
 mod file_routes;
 mod marked;
@@ -49,11 +50,13 @@ impl LinkPass for Http {
         if routes.is_empty() {
             return out;
         }
+        by_name::name_routes(input, &constants, &mut routes);
         let requests = client::requests(input, &constants);
         let mut answered = vec![false; routes.len()];
         for request in &requests {
             meet(input, request, &routes, &mut answered, &mut out);
         }
+        by_name::meet(input, &constants, &routes, &mut answered, &mut out);
         for (route, _) in routes.iter().zip(answered).filter(|(_, a)| !a) {
             let label = format!("{} {}", route.method.as_deref().unwrap_or("any"), route.path);
             out.loose.push((route.file, Loose { kind: CrossingKind::Http, at: route.at, label, cause: LooseCause::NoRequest }));

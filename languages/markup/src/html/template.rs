@@ -3,7 +3,7 @@
 
 use super::Reader;
 use compass_facts::reading::NewDefinition;
-use compass_facts::{Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, Shape, Span};
+use compass_facts::{Argument, CallSignal, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, Shape, SignalKind, Span, TextPart};
 
 /// Words that name nothing.
 const WORDS: [&str; 34] = [
@@ -123,6 +123,10 @@ impl<'t> Reader<'t> {
             "static" => {
                 self.bring_first(rest, ImportKind::Effect, part);
             }
+            "url" => {
+                self.asks_by_name(&all, part);
+                self.reads(rest);
+            }
             "call" => self.reads(rest),
             _ => self.reads(rest),
         }
@@ -169,7 +173,35 @@ impl<'t> Reader<'t> {
             [(Piece::Word(first), _), ..] if first.starts_with('$') => self.variables(&all),
             // Words beside words are calls of a language where calls have no brackets.
             [(Piece::Word(_), _), (Piece::Word(_) | Piece::Text(_), _), ..] => self.variables(&all),
-            _ => self.reads(&all),
+            _ => {
+                self.asks_by_name(&all, part);
+                self.reads(&all);
+            }
+        }
+    }
+
+    /// A route that is asked for by its name: the word that asks, and the text behind it.
+    fn asks_by_name(&mut self, all: &[(Piece<'t>, Span)], part: Span) {
+        for (n, (piece, at)) in all.iter().enumerate() {
+            let Piece::Word(word) = piece else { continue };
+            if !crate::frameworks::asks_by_name(word) {
+                continue;
+            }
+            let behind = all[n + 1..].iter().find(|(p, _)| *p != Piece::Sign('('));
+            let Some((Piece::Text(name), place)) = behind else { continue };
+            let name = self.b.intern(name);
+            let call = CallSignal {
+                name: self.b.intern(word),
+                at: at.start,
+                receiver: None,
+                arguments: vec![Argument::Text(vec![TextPart::Text(name)], *place)],
+                named: Vec::new(),
+                decorates: None,
+                marks: false,
+                bound: None,
+            };
+            let span = Span { start: at.start, end: place.end.max(at.end).min(part.end) };
+            self.b.signal(span, SignalKind::Call(Box::new(call)));
         }
     }
 

@@ -22,6 +22,8 @@ type Prefix = (String, bool, Vec<(usize, Span)>);
 struct Routers {
     /// Their own prefix.
     own: FxHashMap<Place, (String, bool)>,
+    /// Names that stand before those of their routes.
+    called: FxHashMap<Place, String>,
     /// Routers made in a function, which gives them back.
     made_in: FxHashMap<Place, Vec<Place>>,
     mounts: FxHashMap<Place, Vec<Mount>>,
@@ -63,6 +65,9 @@ impl Routers {
         let Some((place, _)) = input.meaning(file, bound) else { return };
         let prefix = plain(input, constants, file, named(facts, call, &["url_prefix", "prefix"]));
         self.own.insert(place, prefix.unwrap_or((String::new(), true)));
+        if let Some((name, true)) = plain(input, constants, file, call.arguments.first()).filter(|_| facts.name(call.name) == "Blueprint") {
+            self.called.insert(place, name);
+        }
         if let Some(def) = around {
             self.made_in.entry(Place { file, def }).or_default().push(place);
         }
@@ -137,6 +142,8 @@ fn declared(input: &PassInput, constants: &Constants, routers: &Routers, file: u
         None => vec![(String::new(), false, Vec::new())],
     };
     let methods = listed(input, constants, file, named(facts, call, &["methods"]));
+    let endpoint = plain(input, constants, file, named(facts, call, &["endpoint"])).or_else(|| Some((written_endpoint(facts, call)?, true)));
+    let before = router.and_then(|r| routers.called.get(&r)).map_or_else(String::new, |name| format!("{name}."));
     for (own_method, handler) in &handlers {
         let methods: Vec<Option<String>> = match (own_method, &methods) {
             (Some(own), _) => vec![Some(own.clone())],
@@ -156,10 +163,24 @@ fn declared(input: &PassInput, constants: &Constants, routers: &Routers, file: u
                     at,
                     mounts: mounts.clone(),
                     sure: *sure && known,
+                    names: endpoint.iter().map(|(name, _)| format!("{before}{name}")).collect(),
                 });
             }
         }
     }
+}
+
+/// The name that a route has without an `endpoint`: that of its function.
+fn written_endpoint(facts: &compass_facts::Facts, call: &CallSignal) -> Option<String> {
+    let by_view = || match named(facts, call, &["view_func"]).or(call.arguments.get(1)) {
+        Some(Argument::Text(parts, _)) => match parts.as_slice() {
+            [compass_facts::TextPart::Text(name)] => Some(facts.name(*name).to_owned()),
+            _ => None,
+        },
+        Some(Argument::Name(at)) => facts.find_use_at(*at).map(|u| facts.name(facts.usage(u).name).to_owned()),
+        _ => None,
+    };
+    call.decorates.map(|def| facts.def_name(def).to_owned()).or_else(by_view)
 }
 
 fn joined(prefix: &str, path: &str) -> String {
@@ -246,6 +267,7 @@ fn tables_of_paths(input: &PassInput, constants: &Constants, out: &mut Vec<Route
                         at: signal.span,
                         mounts,
                         sure: known,
+                        names: Vec::new(),
                     });
                 }
             }

@@ -36,6 +36,7 @@ fn of_file(input: &PassInput, file: usize, rule: &FileRoutes, path: &str, out: &
         at,
         mounts: Vec::new(),
         sure: true,
+        names: Vec::new(),
     };
     let outer = || here.facts.definitions.iter().enumerate().filter(|(_, d)| d.container.is_none());
     if rule.by_default {

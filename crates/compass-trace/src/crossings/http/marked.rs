@@ -60,6 +60,7 @@ fn of_file(input: &PassInput, constants: &Constants, table: &HttpTable, file: us
                         at: own.at.unwrap_or(facts.def(*def).name_span),
                         mounts: above.and_then(|a| a.at).map(|at| (file, at)).into_iter().collect(),
                         sure: sure && *known && *prefix_known,
+                        names: Vec::new(),
                     });
                 }
             }

@@ -369,7 +369,17 @@ impl<'p, 'a> Routers<'p, 'a> {
 
     fn route(&self, site: &Site<'a>, method: Option<String>, path: String, handler: SymbolId, prefix: &Prefix) -> Route {
         let sure = prefix.known && self.sure.contains(&site.file);
-        Route { method, segments: route_segments(&path), path, handler, file: site.file, at: site.signal.span, mounts: prefix.mounts.clone(), sure }
+        Route {
+            method,
+            segments: route_segments(&path),
+            path,
+            handler,
+            file: site.file,
+            at: site.signal.span,
+            mounts: prefix.mounts.clone(),
+            sure,
+            names: Vec::new(),
+        }
     }
 
     /// `route("/racks", get(list).post(add))`.
@@ -427,6 +437,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             at: site.signal.span,
             mounts: prefix.mounts,
             sure: prefix.known && self.sure.contains(&site.file),
+            names: Vec::new(),
         };
         self.of_group(combo, Levels::VALUES).into_iter().map(route).collect()
     }

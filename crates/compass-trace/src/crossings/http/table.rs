@@ -80,6 +80,12 @@ pub struct HttpTable {
     pub file_routes: Vec<FileRoutes>,
     /// Calls that make requests.
     pub requests: Vec<RequestCall>,
+    /// Keys of a declaration that give a route a name.
+    pub name_keys: Vec<String>,
+    /// Calls behind a declaration that do.
+    pub name_chains: Vec<String>,
+    /// Calls that ask for a route by its name.
+    pub named_requests: Vec<NamedRequest>,
     /// Names of calls that are recorded whatever they are given: found once, asked for at each call of a file.
     #[serde(skip)]
     telling: FxHashSet<String>,
@@ -124,6 +130,20 @@ pub struct RequestCall {
     pub quiet: bool,
 }
 
+/// A call that asks for a route by its name.
+#[derive(Debug, Clone, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct NamedRequest {
+    /// The name of the call.
+    pub name: String,
+    /// It may be given something else than a name: where no route has it, that is not worth telling.
+    #[serde(default)]
+    pub quiet: bool,
+    /// Names that the framework itself answers.
+    #[serde(default)]
+    pub elsewhere: Vec<String>,
+}
+
 impl HttpTable {
     /// Reads a room's table.
     ///
@@ -144,9 +164,11 @@ impl HttpTable {
             &table.prefixes,
             &table.classes,
             &table.chained_handlers,
+            &table.name_chains,
         ];
+        let asked: Vec<String> = table.named_requests.iter().map(|r| r.name.clone()).collect();
         let handled = table.verbs.keys().filter(|_| !table.chained_handlers.is_empty());
-        table.telling = lists.into_iter().flatten().chain(table.resources.keys()).chain(handled).cloned().collect();
+        table.telling = lists.into_iter().flatten().chain(table.resources.keys()).chain(handled).cloned().chain(asked).collect();
         table
     }
 

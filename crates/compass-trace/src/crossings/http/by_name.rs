@@ -1,0 +1,112 @@
+//! Routes that are asked for by a name instead of a path: `url_for("racks.turn")`, `{% url "racks:turn" %}`, `route('racks.turn')`.
+//!
+//! A route has the names that its declaration gives it, by a key or by a call behind it, and those that its framework makes. What is asked for
+//! may stand below namespaces, before dots or colons; of routes of one name those that have the namespaces too are meant.
+
+use super::super::frameworks::{self, Route};
+use super::super::string_evaluation::{Constants, calls, calls_in};
+use super::{enclosing, side};
+use compass_facts::{Argument, Role, Span};
+use compass_index::{Certainty, Crossing, CrossingKind, Loose, LooseCause, PassInput, PassOutput};
+use rustc_hash::FxHashMap;
+
+/// So many routes of one name are met.
+const MOST: usize = 16;
+
+/// Gives routes the names that stand in their declarations.
+pub(super) fn name_routes(input: &PassInput, constants: &Constants, routes: &mut [Route]) {
+    let mut by_file: FxHashMap<usize, Vec<usize>> = FxHashMap::default();
+    for (n, route) in routes.iter().enumerate() {
+        by_file.entry(route.file).or_default().push(n);
+    }
+    for (file, of_file) in by_file {
+        let here = &input.files[file];
+        let Some(table) = frameworks::of(here.language).and_then(|f| f.table()) else { continue };
+        if table.name_keys.is_empty() && table.name_chains.is_empty() {
+            continue;
+        }
+        for (signal, call) in calls_in(input, file) {
+            let by_key = call.named.iter().find(|(key, _)| table.name_keys.iter().any(|k| k == here.facts.name(*key))).map(|(_, a)| a);
+            let is_chain = table.name_chains.iter().any(|c| c == here.facts.name(call.name));
+            let by_chain = call.arguments.first().filter(|a| is_chain && matches!(a, Argument::Text(..)));
+            for (argument, chained) in [(by_key, false), (by_chain, true)] {
+                let Some((name, true)) = argument.and_then(|a| constants.text(input, file, a)) else { continue };
+                // A name given behind stands with its route in one chain of calls.
+                let is_of = |at: Span| at == signal.span || chained && at.start == signal.span.start && at.end <= signal.span.end;
+                for n in &of_file {
+                    if is_of(routes[*n].at) {
+                        routes[*n].names.push(name.clone());
+                    }
+                }
+            }
+        }
+    }
+}
+
+/// Meets what asks by names.
+pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], answered: &mut [bool], out: &mut PassOutput) {
+    let mut by_last: FxHashMap<&str, Vec<usize>> = FxHashMap::default();
+    for (n, route) in routes.iter().enumerate() {
+        route.names.iter().for_each(|name| by_last.entry(last(name)).or_default().push(n));
+    }
+    for (file, signal, call) in calls(input) {
+        let here = &input.files[file];
+        let Some(table) = frameworks::of(here.language).and_then(|f| f.table()) else { continue };
+        let Some(asks) = table.named_requests.iter().find(|r| r.name == here.facts.name(call.name)) else { continue };
+        let Some((name, true)) = call.arguments.first().and_then(|a| constants.text(input, file, a)) else { continue };
+        let at = signal.span;
+        let meant = meant(&name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
+        if meant.is_empty() {
+            // What is below a namespace, or a path, may be of a package that is not here.
+            if !asks.quiet && !name.contains([':', '.', '/']) && !by_last.is_empty() && !asks.elsewhere.contains(&name) {
+                let label = format!("any route {name}");
+                out.loose.push((file, Loose { kind: CrossingKind::Http, at, label, cause: LooseCause::NoRoute }));
+            }
+            continue;
+        }
+        let alone = meant.len() == 1;
+        for n in meant.into_iter().take(MOST) {
+            answered[n] = true;
+            let route = &routes[n];
+            let label = format!("{} {}", route.method.as_deref().unwrap_or("any"), route.path);
+            let certainty = if alone && route.sure { Certainty::Proven } else { Certainty::Inferred };
+            let evidence = vec![side(input, file, at), side(input, route.file, route.at)];
+            let from = enclosing(input, file, signal.enclosing);
+            out.crossings.push((file, Crossing { kind: CrossingKind::Http, from, at, to: route.handler, role: Role::Call, label, certainty, evidence }));
+        }
+    }
+}
+
+/// The routes that a name means: of one handler one, with the method of links where it has that.
+fn meant(name: &str, candidates: &[usize], routes: &[Route], file: usize) -> Vec<usize> {
+    let fits = |n: &usize, by: &dyn Fn(&str) -> bool| routes[*n].names.iter().any(|own| last(own) == last(name) && by(own));
+    // `.turn` is of the same file; else whole names go before those below the same namespace, and these before all others.
+    let is_whole = |own: &str| own == name || name.strip_suffix(own).is_some_and(|before| before.ends_with(['.', ':']));
+    let is_own = |n: &usize| name.starts_with('.') && routes[*n].file == file;
+    let within: Vec<&str> = name.split(['.', ':']).rev().skip(1).filter(|w| !w.is_empty()).collect();
+    let below = |n: &usize| within.iter().any(|w| routes[*n].path.split('/').any(|p| p == *w));
+    let mut best: Vec<usize> = Vec::new();
+    for pass in 0..4 {
+        best = candidates
+            .iter()
+            .copied()
+            .filter(|n| match pass {
+                0 => is_own(n),
+                1 => fits(n, &|own| own.contains(['.', ':']) && is_whole(own)),
+                2 => fits(n, &|own| is_whole(own)) && (within.is_empty() || below(n)),
+                _ => fits(n, &|own| is_whole(own)),
+            })
+            .collect();
+        if !best.is_empty() {
+            break;
+        }
+    }
+    best.sort_by_key(|n| (routes[*n].handler, routes[*n].method.as_deref() != Some("GET"), *n));
+    best.dedup_by_key(|n| routes[*n].handler);
+    best
+}
+
+/// The name without namespaces.
+fn last(name: &str) -> &str {
+    name.rsplit(['.', ':']).next().unwrap_or(name)
+}
