@@ -250,7 +250,8 @@ impl<'t> Builder<'t> {
         }
         self.sql_signal(value, bound);
         if let Some(at) = bound
-            && (begins_path(value, self.text) || names_something(value, self.text) && word_at(self.text, at).is_some_and(is_capital))
+            && (begins_path(value, self.text)
+                || names_something(value, self.text) && word_at(self.text, at).is_some_and(|w| is_capital(w) || (self.telling)(w, None)))
             && let Argument::Text(parts, _) = self.argument(value, Levels::VALUES)
         {
             self.signal(span(value), SignalKind::Constant(at, parts));

@@ -1,12 +1,13 @@
 //! Routes that are asked for by a name instead of a path: `url_for("racks.turn")`, `{% url "racks:turn" %}`, `route('racks.turn')`.
 //!
 //! A route has the names that its declaration gives it, by a key or by a call behind it, and those that its framework makes. What is asked for
-//! may stand below namespaces, before dots or colons; of routes of one name those that have the namespaces too are meant.
+//! may stand below namespaces, before dots or colons; of routes of one name those that have the namespaces too are meant, then those that
+//! are declared in a folder of such a name, in a file that says so of itself, or below such a folder or path.
 
 use super::super::frameworks::{self, Route};
 use super::super::string_evaluation::{Constants, calls, calls_in};
 use super::{enclosing, side};
-use compass_facts::{Argument, Role, Span};
+use compass_facts::{Argument, Facts, Role, SignalKind, Span, TextPart};
 use compass_index::{Certainty, Crossing, CrossingKind, Loose, LooseCause, PassInput, PassOutput};
 use rustc_hash::FxHashMap;
 
@@ -55,7 +56,7 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
         let Some(asks) = table.named_requests.iter().find(|r| r.name == here.facts.name(call.name)) else { continue };
         let Some((name, true)) = call.arguments.first().and_then(|a| constants.text(input, file, a)) else { continue };
         let at = signal.span;
-        let meant = meant(&name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
+        let meant = meant(input, &name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
         if meant.is_empty() {
             // What is below a namespace, or a path, may be of a package that is not here.
             if !asks.quiet && !name.contains([':', '.', '/']) && !by_last.is_empty() && !asks.elsewhere.contains(&name) {
@@ -78,23 +79,30 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
 }
 
 /// The routes that a name means: of one handler one, with the method of links where it has that.
-fn meant(name: &str, candidates: &[usize], routes: &[Route], file: usize) -> Vec<usize> {
+fn meant(input: &PassInput, name: &str, candidates: &[usize], routes: &[Route], file: usize) -> Vec<usize> {
     let fits = |n: &usize, by: &dyn Fn(&str) -> bool| routes[*n].names.iter().any(|own| last(own) == last(name) && by(own));
     // `.turn` is of the same file; else whole names go before those below the same namespace, and these before all others.
     let is_whole = |own: &str| own == name || name.strip_suffix(own).is_some_and(|before| before.ends_with(['.', ':']));
     let is_own = |n: &usize| name.starts_with('.') && routes[*n].file == file;
     let within: Vec<&str> = name.split(['.', ':']).rev().skip(1).filter(|w| !w.is_empty()).collect();
-    let below = |n: &usize| within.iter().any(|w| routes[*n].path.split('/').any(|p| p == *w));
+    let below = |n: &usize| {
+        within.iter().any(|w| [routes[*n].path.as_str(), super::folder(input.files[routes[*n].file].path)].iter().any(|path| path.split('/').any(|p| p == *w)))
+    };
+    // Applications are called like the folders they are in.
+    let beside = |n: &usize| within.first().is_some_and(|w| super::folder(input.files[routes[*n].file].path).rsplit('/').next() == Some(w));
+    // `app_name = "racks"`
+    let calls_itself = |n: &usize| within.first().is_some_and(|w| has_constant(input.files[routes[*n].file].facts, w));
     let mut best: Vec<usize> = Vec::new();
-    for pass in 0..4 {
+    for pass in 0..5 {
         best = candidates
             .iter()
             .copied()
             .filter(|n| match pass {
                 0 => is_own(n),
                 1 => fits(n, &|own| own.contains(['.', ':']) && is_whole(own)),
-                2 => fits(n, &|own| is_whole(own)) && (within.is_empty() || below(n)),
-                _ => fits(n, &|own| is_whole(own)),
+                2 => fits(n, &|own| is_whole(own)) && (within.is_empty() || beside(n)),
+                3 => fits(n, &|own| is_whole(own)) && calls_itself(n),
+                _ => fits(n, &|own| is_whole(own)) && below(n),
             })
             .collect();
         if !best.is_empty() {
@@ -104,6 +112,14 @@ fn meant(name: &str, candidates: &[usize], routes: &[Route], file: usize) -> Vec
     best.sort_by_key(|n| (routes[*n].handler, routes[*n].method.as_deref() != Some("GET"), *n));
     best.dedup_by_key(|n| routes[*n].handler);
     best
+}
+
+/// Does a file keep that text under a name?
+fn has_constant(facts: &Facts, text: &str) -> bool {
+    facts.signals.iter().any(|s| match &s.kind {
+        SignalKind::Constant(_, parts) => matches!(parts.as_slice(), [TextPart::Text(t)] if facts.name(*t) == text),
+        _ => false,
+    })
 }
 
 /// The name without namespaces.

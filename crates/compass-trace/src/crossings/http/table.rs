@@ -84,6 +84,8 @@ pub struct HttpTable {
     pub name_keys: Vec<String>,
     /// Calls behind a declaration that do.
     pub name_chains: Vec<String>,
+    /// Names under which a file keeps the namespace of its routes.
+    pub namespaces: Vec<String>,
     /// Calls that ask for a route by its name.
     pub named_requests: Vec<NamedRequest>,
     /// Names of calls that are recorded whatever they are given: found once, asked for at each call of a file.
@@ -165,6 +167,7 @@ impl HttpTable {
             &table.classes,
             &table.chained_handlers,
             &table.name_chains,
+            &table.namespaces,
         ];
         let asked: Vec<String> = table.named_requests.iter().map(|r| r.name.clone()).collect();
         let handled = table.verbs.keys().filter(|_| !table.chained_handlers.is_empty());
