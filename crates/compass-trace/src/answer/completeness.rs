@@ -38,7 +38,7 @@ pub(super) struct Namers {
 }
 
 impl Namers {
-    fn concerns(&self, language: Language) -> bool {
+    pub(super) fn concerns(&self, language: Language) -> bool {
         // Templates, which nothing reads, name what any program hands to them.
         self.languages.is_empty() || !language.is_read() || self.languages.iter().any(|l| l.is_kin_of(language))
     }
@@ -346,7 +346,7 @@ impl Engine {
                 found.notes.push(format!("members are called by texts with their names: {}", fitting.join(", ")));
             }
             if patterns.contains_key(ANY_MEMBER) && namers.members {
-                self.miss_named_in_texts(names, found);
+                self.miss_named_in_texts(names, namers, found);
             }
             if let Some(loads) = patterns.get(ANY_NAME).filter(|_| namers.exported) {
                 found.miss(Cause::Dynamic.word(), *loads);

@@ -1,5 +1,6 @@
 //! Names of members that stand in texts, where code calls members by names that it makes at run time.
 
+use super::completeness::Namers;
 use super::{Engine, Found};
 use compass_index::{Cause, FileId};
 use rayon::prelude::*;
@@ -14,13 +15,14 @@ const TIME_LIMIT: Duration = Duration::from_millis(100);
 
 impl Engine {
     /// Says where a name stands in quotes: what reads it there may call the member.
-    pub(super) fn miss_named_in_texts(&self, names: &[String], found: &mut Found) {
+    pub(super) fn miss_named_in_texts(&self, names: &[String], namers: &Namers, found: &mut Found) {
         if names.len() > MOST_NAMES {
             found.miss(Cause::Dynamic.word(), 1);
             return;
         }
         let end = Instant::now() + TIME_LIMIT;
-        let files: Vec<FileId> = self.index.files().iter().map(|f| f.id).filter(|f| self.index.unit(*f).is_none_or(|u| u.own)).collect();
+        let files = self.index.files().iter().filter(|f| namers.concerns(f.language) && self.index.unit(f.id).is_none_or(|u| u.own));
+        let files: Vec<FileId> = files.map(|f| f.id).collect();
         for name in names.iter().filter(|n| n.len() > 1) {
             // The first in the order of files is told, whichever thread finds one first.
             let first = files
