@@ -83,43 +83,50 @@ fn chart(chart: &Chart, out: &mut String) {
     }
 }
 
+/// Boxes by name, and what leads from one to another.
+#[derive(Default)]
+struct Joined {
+    nodes: Vec<(String, Tone)>,
+    edges: Vec<(usize, usize, String)>,
+}
+
 /// As DOT, where it has boxes that lead to others; nothing for tables and charts.
 pub fn to_dot(figure: &Figure) -> Option<String> {
-    let (nodes, edges): (Vec<(String, Tone)>, Vec<(usize, usize, String)>) = match figure {
-        Figure::Graph(g) => {
-            let nodes = g.nodes.iter().map(|n| (format!("{}\n{}", n.name, n.detail), n.tone)).collect();
-            (nodes, g.edges.iter().map(|(a, b)| (*a, *b, String::new())).collect())
-        }
+    let joined = match figure {
+        Figure::Graph(g) => Joined {
+            nodes: g.nodes.iter().map(|n| (format!("{}\n{}", n.name, n.detail), n.tone)).collect(),
+            edges: g.edges.iter().map(|(a, b)| (*a, *b, String::new())).collect(),
+        },
         Figure::Rows(d) => tree(d),
         Figure::Table(_) | Figure::Chart(_) => return None,
     };
     let mut out = format!("digraph \"{}\" {{\n  rankdir=LR;\n  node [shape=box, fontname=\"monospace\"];\n", quoted(figure.heading().0));
-    for (n, (name, tone)) in nodes.iter().enumerate() {
+    for (n, (name, tone)) in joined.nodes.iter().enumerate() {
         let color = if *tone == Tone::Plain { String::new() } else { format!(", fontcolor=\"{}\"", tone.ink().hex()) };
         let _ = writeln!(out, "  n{n} [label=\"{}\"{color}];", quoted(name.trim()));
     }
-    for (a, b, label) in edges {
-        let label = if label.is_empty() { String::new() } else { format!(" [label=\"{}\"]", quoted(&label)) };
+    for (a, b, label) in &joined.edges {
+        let label = if label.is_empty() { String::new() } else { format!(" [label=\"{}\"]", quoted(label)) };
         let _ = writeln!(out, "  n{a} -> n{b}{label};");
     }
     Some(out + "}\n")
 }
 
 /// Symbols of rows as boxes: each hangs on the last one that stands further left, or on the one before.
-fn tree(drawing: &Drawing) -> (Vec<(String, Tone)>, Vec<(usize, usize, String)>) {
-    let (mut nodes, mut edges): (Vec<(String, Tone)>, Vec<(usize, usize, String)>) = (Vec::new(), Vec::new());
+fn tree(drawing: &Drawing) -> Joined {
+    let mut out = Joined::default();
     let mut open: Vec<(usize, usize)> = Vec::new();
     let mut label = String::new();
     for row in &drawing.rows {
         match row {
             Row::Symbol { place, name, indent, end, .. } => {
-                let n = nodes.len();
-                nodes.push((format!("{name}\n{place}"), if *end { Tone::Middle } else { Tone::Plain }));
+                let n = out.nodes.len();
+                out.nodes.push((format!("{name}\n{place}"), if *end { Tone::Middle } else { Tone::Plain }));
                 while open.last().is_some_and(|(i, _)| i > indent || i == indent && *indent > 0) {
                     open.pop();
                 }
                 if let Some((_, above)) = open.last() {
-                    edges.push((*above, n, std::mem::take(&mut label)));
+                    out.edges.push((*above, n, std::mem::take(&mut label)));
                 }
                 open.push((*indent, n));
                 label.clear();
@@ -128,7 +135,7 @@ fn tree(drawing: &Drawing) -> (Vec<(String, Tone)>, Vec<(usize, usize, String)>)
             _ => {}
         }
     }
-    (nodes, edges)
+    out
 }
 
 /// As JSON.

@@ -294,7 +294,7 @@ pub fn survey(data: &SurveyData) -> Chart {
     let mut crossings: Vec<Bar> = crossings.into_iter().map(|(k, n)| Bar { tone: Tone::Crossing, ..bar(k, n, String::new()) }).collect();
     crossings.sort_by_key(|b| std::cmp::Reverse(b.value));
     let linked = &data.summary.linked;
-    let unlinked = data.summary.unlinked.iter().map(|(_, n)| n).sum::<u64>();
+    let unlinked = data.summary.unlinked.values().sum::<u64>();
     let sure = vec![
         bar("proven", linked.proven, String::new()),
         bar("inferred", linked.inferred, String::new()),

@@ -160,7 +160,7 @@ impl Engine {
             let facts = &page.facts.facts;
             facts.find_use_at(offset).map_or_else(String::new, |u| facts.name(facts.usage(u).name).to_owned())
         };
-        let meaning = self.meaning(&page, offset)?;
+        let meaning = self.meaning(page, offset)?;
         let slots = |symbol: SymbolId, inside: &[bool]| inside.iter().map(|i| Target::Slot(Slot { symbol, inside: *i })).collect();
         Ok(match (part, meaning) {
             (FlowPart::Whole, Some(symbol)) => slots(symbol, &[false]),

@@ -13,8 +13,6 @@ const MOST_TYPES: usize = 2000;
 /// Types that take a member over are followed so far.
 const MOST_HEIRS: usize = 300;
 
-/// Members that nobody calls through a base.
-
 /// What stands for a type that has no member of the name, given the types met so far.
 type Instead<'a> = &'a dyn Fn(SymbolId, &FxHashSet<SymbolId>) -> Result<Vec<SymbolId>, AnswerError>;
 

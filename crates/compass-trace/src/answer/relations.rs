@@ -443,7 +443,8 @@ impl Engine {
             }
             let inside = whole.is_none_or(|w| w.covers(u.span));
             let usage = UseId(i as u32);
-            if !inside || !roles.contains(&u.role) && !(roles.contains(&Role::Call) && self.names_a_macro_that_calls(&links, u, usage)?) {
+            let counts = roles.contains(&u.role) || roles.contains(&Role::Call) && inside && self.names_a_macro_that_calls(&links, u, usage)?;
+            if !inside || !counts {
                 continue;
             }
             if let Some(def) = u.local {

@@ -140,7 +140,7 @@ pub struct Reached {
 
 impl Engine {
     /// Searches until the shortest ways are found, or all of at most `longest` steps.
-    pub(super) fn from_both_ends(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, bounds: &Bounds) -> Result<Search, AnswerError> {
+    pub(super) fn search_from_both_ends(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, bounds: &Bounds) -> Result<Search, AnswerError> {
         let mut search = Search { down: Side::new(starts), up: Side::new(ends), cut: false, unlinked: 0, held: 0 };
         let mut met = ends.iter().any(|e| search.down.distance.contains_key(e));
         while !longest.map_or(met, |l| search.steps() >= l) && !search.down.is_closed() && !search.up.is_closed() {

@@ -78,7 +78,7 @@ impl Engine {
 
     fn ways_of(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, least: Certainty, context: &Context) -> Result<Ways, AnswerError> {
         let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
-        let search = self.from_both_ends(starts, ends, longest, &Bounds { least, limit, context })?;
+        let search = self.search_from_both_ends(starts, ends, longest, &Bounds { least, limit, context })?;
         let mut out = Ways { cut: search.cut, unlinked: search.unlinked, held: search.held, ..Ways::default() };
         let next = search.between();
         let targets: FxHashSet<SymbolId> = ends.iter().copied().collect();
