@@ -24,6 +24,7 @@ pub(crate) use introducing::Introduction;
 mod levels;
 mod listing;
 mod marks;
+pub(crate) use completeness::may_be_pasted;
 pub(crate) use filters::known;
 pub(crate) use marks::marks_before;
 mod named_in_texts;
@@ -291,6 +292,8 @@ pub struct Engine {
     library_openers: std::sync::OnceLock<Vec<compass_facts::Language>>,
     /// What tables and fields of functions hold, as far as it was asked for.
     pub(crate) known_held: crate::indirect::KnownHeld,
+    /// Where members are called by names that fit a pattern.
+    pub(crate) known_sites: crate::indirect::KnownSites,
 }
 
 /// What a form found, before filters and pages.
@@ -327,6 +330,7 @@ impl Engine {
             last_listed: std::sync::Mutex::default(),
             library_openers: std::sync::OnceLock::new(),
             known_held: crate::indirect::KnownHeld::default(),
+            known_sites: crate::indirect::KnownSites::default(),
         }
     }
 
@@ -339,6 +343,7 @@ impl Engine {
             last_listed: std::sync::Mutex::default(),
             library_openers: std::sync::OnceLock::new(),
             known_held: crate::indirect::KnownHeld::default(),
+            known_sites: crate::indirect::KnownSites::default(),
         }
     }
 

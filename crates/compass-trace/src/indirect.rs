@@ -5,9 +5,11 @@
 //! elements of a table, a parameter), and from these the calls of such a place back to code. Places that are put into others are followed a few
 //! levels deep. Everything found is inferred: which of the functions a call runs is decided when it runs.
 
+mod by_name;
 mod held;
 mod page;
 
+pub(crate) use by_name::KnownSites;
 pub(crate) use held::KnownHeld;
 
 use crate::{AnswerError, Engine};
@@ -124,6 +126,7 @@ impl Engine {
             let mut walk = Walk { of: (function, slot.1), seen: FxHashSet::default(), out: &mut out };
             self.calls_through(slot.0, MAX_DEPTH, &mut walk)?;
         }
+        self.called_by_name(function, &mut out)?;
         let mut seen = FxHashSet::default();
         out.calls.retain(|c| seen.insert((c.file, c.usage)));
         out.calls.sort_by_key(|c| (c.file, c.usage));

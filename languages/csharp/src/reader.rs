@@ -57,6 +57,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["Add", "TryAdd", "Enqueue", "Push", "Insert", "Register", "Subscribe"],
     invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"],
     by_name: &[("GetMethod", 0), ("GetProperty", 0), ("GetField", 0), ("InvokeMember", 0)],
+    own: &["this"],
     loaders: &["LoadFrom", "LoadFile"],
     signals: false,
     models: &MODELS,

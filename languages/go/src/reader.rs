@@ -58,6 +58,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["append", "Store"],
     invokers: &["Call"],
     by_name: &[("MethodByName", 0), ("FieldByName", 0), ("Lookup", 0)],
+    own: &[],
     loaders: &[],
     signals: false,
     models: &MODELS,

@@ -51,6 +51,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["add", "put", "putIfAbsent", "offer", "push", "addLast", "addFirst", "addAll"],
     invokers: &["run", "apply", "accept", "call", "test", "invoke", "applyAsInt", "applyAsLong", "applyAsDouble", "compare", "execute", "getAsInt"],
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
+    own: &["this"],
     loaders: &["forName"],
     signals: false,
     models: &MODELS,

@@ -32,6 +32,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["insert"],
     invokers: &[],
     by_name: &[],
+    own: &["self"],
     loaders: &["require", "dofile", "loadfile"],
     signals: true,
     models: &ModelTable::NONE,

@@ -64,6 +64,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["push", "set", "add", "attach"],
     invokers: &["__invoke", "call"],
     by_name: &[("call_user_func", 0), ("call_user_func_array", 0), ("is_callable", 0), ("method_exists", 1), ("func", 0)],
+    own: &["$this"],
     loaders: &[],
     signals: true,
     models: &MODELS,

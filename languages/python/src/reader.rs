@@ -76,6 +76,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"],
     invokers: &["__call__"],
     by_name: &[("getattr", 1), ("hasattr", 1), ("attrgetter", 0), ("methodcaller", 0)],
+    own: &["self", "cls"],
     loaders: &["import_module", "__import__"],
     signals: false,
     models: &MODELS,

@@ -53,6 +53,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["push", "insert", "push_back", "push_front"],
     invokers: &["call", "call_mut", "call_once"],
     by_name: &[],
+    own: &[],
     loaders: &[],
     signals: true,
     models: &ModelTable::NONE,

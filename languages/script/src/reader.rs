@@ -75,6 +75,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["push", "set", "add", "unshift"],
     invokers: &["call", "apply", "bind"],
     by_name: &[("invoke", 0)],
+    own: &["this"],
     loaders: &["require", "import"],
     signals: false,
     models: &MODELS,

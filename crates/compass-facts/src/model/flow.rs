@@ -23,6 +23,8 @@ pub enum FlowPart {
     Keyword(NameId),
     /// Nothing is put anywhere: the value is called.
     Called,
+    /// Nothing is put anywhere: of the type around, a member whose name fits a pattern is called or taken there.
+    Member(NameId),
 }
 
 /// A value that is put somewhere.

@@ -2,12 +2,12 @@
 //! that there are such places is told.
 
 use super::flows::FlowWords;
-use super::signals::{is_call, last_name};
+use super::signals::{is_call, is_text, last_name, object_of};
 use super::syntax::Node;
 use super::tree::{Nodes, named, span, text};
 use super::{Builder, flows};
 use crate::bounds::Levels;
-use crate::{Argument, TextPart};
+use crate::{Argument, Flow, FlowPart, TextPart};
 
 /// The pattern of the name of a module of which nothing is known.
 pub const ANY_NAME: &str = "*";
@@ -21,8 +21,14 @@ impl<'t> Builder<'t> {
         let callee = fields.iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next());
         let Some(callee) = callee else { return };
         // `rack["turn_" + way] ()`
-        if let Some(index) = flows::indexed(callee).and_then(|_| named(callee).into_iter().next_back()) {
-            return self.keep_name(index);
+        if let Some((base, index)) = flows::indexed(callee).and_then(|base| Some((base, named(callee).into_iter().next_back()?))) {
+            return self.keep_name(index, (Some(base), None), words);
+        }
+        // `$rack->{"turn_" . $way} ()`, `$rack->$how ()`
+        if let Some(object) = node.child_by_field_name("object")
+            && (is_text(callee) || callee.kind().ends_with("variable_name"))
+        {
+            return self.keep_name(callee, (Some(object), None), words);
         }
         let name = last_name(callee).map_or_else(|| text(callee, self.text), |n| text(n, self.text));
         let arguments: Nodes<'t> = flows::arguments_of(node).map(named).unwrap_or_default();
@@ -30,14 +36,22 @@ impl<'t> Builder<'t> {
         if let Some((_, position)) = words.by_name.iter().find(|(word, _)| *word == name)
             && let Some(argument) = given(*position)
         {
-            self.keep_name(argument);
+            // `getattr(self, name)`, `self.send(name)`
+            let receiver = if *position > 0 { given(0) } else { object_of(callee) };
+            // `[$rack, "turn"]`
+            let pair: Nodes<'t> = if argument.kind().contains("array") { named(argument) } else { Nodes::new() };
+            let (receiver, argument) = match pair.as_slice() {
+                [of, name] => (Some(inside(*of)), inside(*name)),
+                _ => (receiver, argument),
+            };
+            self.keep_name(argument, (receiver, last_name(callee)), words);
         }
         if words.loaders.contains(&name) && given(0).is_some_and(|module| !is_constant(self.argument(module, Levels::VALUES))) {
             self.keep_pattern(ANY_NAME);
         }
     }
 
-    fn keep_name(&mut self, node: Node<'t>) {
+    fn keep_name(&mut self, node: Node<'t>, (receiver, calls): (Option<Node<'t>>, Option<Node<'t>>), words: &FlowWords) {
         let parts = match self.argument(node, Levels::VALUES) {
             Argument::Text(parts, _) => parts,
             // A number picks from a list.
@@ -49,8 +63,17 @@ impl<'t> Builder<'t> {
         if parts.iter().all(|p| matches!(p, TextPart::Hole(_))) {
             return self.keep_pattern(ANY_MEMBER);
         }
-        if !pattern.is_empty() && pattern.chars().all(is_name) {
-            self.keep_pattern(&pattern);
+        if pattern.is_empty() || !pattern.chars().all(is_name) {
+            return;
+        }
+        self.keep_pattern(&pattern);
+        // Only of the value itself it is known which members are meant.
+        if words.own.contains(&receiver.map_or("", |r| text(r, self.text))) {
+            // An index has no name of its own: what its text is made of stands for it.
+            let made_of = parts.iter().find_map(|p| if let TextPart::Hole(at) = p { *at } else { None });
+            let Some(at) = calls.map(|c| span(c).start).or(made_of) else { return };
+            let part = FlowPart::Member(self.intern(&pattern));
+            self.facts.flows.push(Flow { value: at, of: FlowPart::Whole, into: at, part });
         }
     }
 
@@ -60,6 +83,11 @@ impl<'t> Builder<'t> {
             self.facts.pasted.push(pattern);
         }
     }
+}
+
+/// What an element of a list holds.
+fn inside(node: Node) -> Node {
+    if node.kind().contains("element") { named(node).into_iter().next_back().unwrap_or(node) } else { node }
 }
 
 fn is_wrapper(node: Node) -> bool {

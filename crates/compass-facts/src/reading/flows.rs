@@ -22,6 +22,8 @@ pub struct FlowWords {
     pub invokers: &'static [&'static str],
     /// Functions that take the name of a member as a text, and the position of that.
     pub by_name: &'static [(&'static str, u8)],
+    /// What the value whose member runs is called in its members.
+    pub own: &'static [&'static str],
     /// Functions that load a module whose name they are given.
     pub loaders: &'static [&'static str],
     /// Are calls recorded as signals on this walk, and not by the reader itself?
@@ -33,7 +35,7 @@ pub struct FlowWords {
 impl FlowWords {
     /// None.
     pub const NONE: FlowWords =
-        FlowWords { elements: &[], adders: &[], invokers: &[], by_name: &[], loaders: &[], signals: false, models: &super::models::ModelTable::NONE };
+        FlowWords { elements: &[], adders: &[], invokers: &[], by_name: &[], own: &[], loaders: &[], signals: false, models: &super::models::ModelTable::NONE };
 }
 
 /// Lists longer than this are data.
@@ -334,7 +336,7 @@ pub(super) fn settle(facts: &mut Facts) {
         let before = kept.len();
         for flow in &flows {
             let may_be = match (flow.of, at(flow.value)) {
-                _ if flow.part == FlowPart::Called => true,
+                _ if matches!(flow.part, FlowPart::Called | FlowPart::Member(_)) => true,
                 (FlowPart::Whole, None) => pass > 0 && facts.find_definition_at(flow.value).is_some_and(|d| given.contains(&d)),
                 (FlowPart::Whole, Some(u)) if matches!(u.role, Role::Call | Role::Write | Role::Import) || is_constant(facts, u) => false,
                 (FlowPart::Whole, Some(u)) => match u.local {
@@ -376,7 +378,7 @@ fn keeps(facts: &Facts, flow: &Flow, parameter: DefId) -> bool {
             Some(u) => facts.usage(u).local.is_none(),
             None => facts.find_definition_at(flow.into).is_some_and(|d| !facts.def(d).kind.is_variable()),
         },
-        FlowPart::Called => false,
+        FlowPart::Called | FlowPart::Member(_) => false,
     }
 }
 

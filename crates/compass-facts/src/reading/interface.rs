@@ -123,7 +123,7 @@ fn order_names(facts: &mut Facts) {
     facts.signatures.iter_mut().chain(&mut facts.made).for_each(|s| s.1 = name(s.1));
     facts.pasted.iter_mut().for_each(|n| *n = name(*n));
     for flow in &mut facts.flows {
-        if let FlowPart::Keyword(word) = &mut flow.part {
+        if let FlowPart::Keyword(word) | FlowPart::Member(word) = &mut flow.part {
             *word = name(*word);
         }
     }

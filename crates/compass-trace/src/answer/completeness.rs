@@ -72,7 +72,7 @@ pub(super) fn name_of(facts: &Facts, mut ty: TypeId) -> Option<&str> {
 }
 
 /// Does a name fit a pattern whose `*` stand for words that calls give? Patterns of less than two letters fit everything, and say nothing.
-fn may_be_pasted(pattern: &str, name: &str) -> bool {
+pub(crate) fn may_be_pasted(pattern: &str, name: &str) -> bool {
     if pattern == name {
         return true;
     }

@@ -78,7 +78,7 @@ impl Engine {
         if call.outside.is_none() {
             row.marks.role = Some(Role::Call);
         }
-        let mut told = self.put_line(call.put, call.outside.as_deref())?;
+        let mut told = self.put_line(call.put, Put { file: call.file, usage: call.usage }, call.outside.as_deref())?;
         if let Some(name) = self.name_of(call.to).filter(|_| names) {
             told.text = format!("{name}, {}", told.text);
         }
@@ -86,13 +86,14 @@ impl Engine {
         Ok(row)
     }
 
-    fn put_line(&self, put: Put, outside: Option<&str>) -> Result<EvidenceLine, AnswerError> {
+    fn put_line(&self, put: Put, call: Put, outside: Option<&str>) -> Result<EvidenceLine, AnswerError> {
         let facts = self.index.facts(put.file)?;
         let path = self.index.path_of(put.file);
         let line = self.index.source(put.file).map_or(0, |s| s.source.lines.locate(facts.facts.usage(put.usage).span.start).0);
         let text = match outside {
             Some(name) if !name.is_empty() => format!("handed to {name}"),
             Some(_) => "handed on".to_owned(),
+            None if put == call => "by a name made at run time".to_owned(),
             None => format!("put there at {path}:{line}"),
         };
         Ok(EvidenceLine { text, path, line })

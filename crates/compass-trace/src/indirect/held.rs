@@ -45,6 +45,9 @@ impl Engine {
     pub fn may_run(&self, file: FileId, usage: UseId) -> Result<Option<Indirect>, AnswerError> {
         let page = self.page(file)?;
         let u = page.facts.facts.usage(usage);
+        if let Some(named) = self.members_by_name(&page, usage)? {
+            return Ok(Some(named));
+        }
         let Some(symbol) = self.meaning(&page, u.span.start)? else { return Ok(None) };
         let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(None) };
         let kind = facts.facts.def(def).kind;
@@ -88,7 +91,8 @@ impl Engine {
     pub fn calls_of_held(&self, file: FileId, within: Option<Span>) -> Result<Vec<UseId>, AnswerError> {
         let facts = self.index.facts(file)?;
         let covers = |at: Span| within.is_none_or(|w| w.covers(at));
-        let by_flow = facts.facts.flows.iter().filter(|f| f.part == FlowPart::Called).filter_map(|f| facts.facts.find_use_at(f.value));
+        let by_flow =
+            facts.facts.flows.iter().filter(|f| matches!(f.part, FlowPart::Called | FlowPart::Member(_))).filter_map(|f| facts.facts.find_use_at(f.value));
         let mut out: Vec<UseId> = by_flow.filter(|u| covers(facts.facts.usage(*u).span)).collect();
         let links = self.index.links(file)?;
         let first = within.map_or(0, |w| facts.facts.uses.partition_point(|u| u.span.start < w.start));

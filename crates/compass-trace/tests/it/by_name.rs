@@ -107,3 +107,52 @@ fn a_member_whose_name_stands_in_a_text_may_be_called_by_it(#[case] path: &str, 
     let other = ask(&engine, "who calls check_shelf");
     assert!(other.complete, "{:?} {:?}", other.missing, other.notes);
 }
+
+const VISITOR_PY: &str = "class Visitor:\n    def visit(self, node):\n        how = getattr(self, f'visit_{node.kind}')\n        return how(node)\n\n    def visit_rack(self, node):\n        pass\n\n    def turn(self):\n        pass\n\n\nclass Deep(Visitor):\n    def visit_wheel(self, node):\n        pass\n\n\nclass Other:\n    def visit_shelf(self, node):\n        pass\n";
+const VISITOR_RB: &str = "class Visitor\n  def visit(node)\n    send(\"visit_#{node.kind}\", node)\n  end\n\n  def visit_rack(node)\n  end\nend\n\nclass Deep < Visitor\n  def visit_wheel(node)\n  end\nend\n\nclass Other\n  def visit_shelf(node)\n  end\nend\n";
+const VISITOR_JS: &str = "class Visitor {\n  visit(node) { return this['visit_' + node.kind](node); }\n  visit_rack(node) {}\n}\nclass Deep extends Visitor {\n  visit_wheel(node) {}\n}\nclass Other {\n  visit_shelf(node) {}\n}\n";
+
+#[rstest]
+#[case::python("v.py", VISITOR_PY, "visit_rack", 3)]
+#[case::python_in_a_derived_type("v.py", VISITOR_PY, "visit_wheel", 3)]
+#[case::ruby("v.rb", VISITOR_RB, "visit_rack", 3)]
+#[case::ruby_in_a_derived_type("v.rb", VISITOR_RB, "visit_wheel", 3)]
+#[case::javascript("v.js", VISITOR_JS, "visit_rack", 2)]
+#[case::javascript_in_a_derived_type("v.js", VISITOR_JS, "visit_wheel", 2)]
+fn members_of_the_value_itself_are_called_by_a_pattern(#[case] path: &str, #[case] text: &str, #[case] name: &str, #[case] line: u32) {
+    let project = Project::with(&[(path, text)]);
+    let engine = engine(&project);
+    let callers = ask(&engine, &format!("who calls {name}"));
+    let rows: Vec<(u32, Option<&str>)> = callers.answers.iter().map(|a| (a.line, a.certainty_word())).collect();
+    assert_eq!(rows, [(line, Some("inferred"))], "{:?}", callers.notes);
+    assert!(!callers.complete);
+    let other = ask(&engine, "who calls visit_shelf");
+    assert_eq!((other.total, other.complete), (0, false), "another type, which may be asked elsewhere");
+    let called = ask(&engine, "what does visit call");
+    assert!(
+        called.answers.iter().any(|a| a.evidence.iter().any(|e| e.text.contains(name))),
+        "{:?}",
+        called.answers.iter().map(|a| &a.evidence).collect::<Vec<_>>()
+    );
+    let way = ask(&engine, &format!("how does visit reach {name}"));
+    assert_eq!(way.total, 1, "{:?}", way.notes);
+}
+
+#[rstest]
+#[case::in_braces(
+    "<?php\nclass Visitor {\n    public function visit($node) { return $this->{'visit_' . $node->kind}($node); }\n    public function visit_rack($node) {}\n}\n",
+    1
+)]
+#[case::in_a_pair(
+    "<?php\nclass Visitor {\n    public function visit() { return call_user_func([$this, 'visit_rack'], 1); }\n    public function visit_rack($node) {}\n}\n",
+    1
+)]
+#[case::of_a_value(
+    "<?php\nclass Visitor {\n    public function visit($of, $how) { return $of->$how(1); }\n    public function visit_rack($node) {}\n}\n(new Visitor)->visit(new Visitor, 'visit_rack');\n",
+    0
+)]
+fn members_by_texts_in_php(#[case] text: &str, #[case] rows: u64) {
+    let project = Project::with(&[("v.php", text)]);
+    let answers = ask(&engine(&project), "who calls visit_rack");
+    assert_eq!((answers.total, answers.complete), (rows, false), "{:?}", answers.notes);
+}

@@ -48,6 +48,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["add", "put", "plusAssign", "getOrPut"],
     invokers: &["invoke", "run", "apply", "call"],
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
+    own: &["this"],
     loaders: &["forName"],
     signals: true,
     models: &crate::reader::MODELS,

@@ -63,6 +63,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["put", "update", "append", "addOne"],
     invokers: &["apply", "run", "accept", "call"],
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
+    own: &["this"],
     loaders: &["forName"],
     signals: true,
     models: &ModelTable::NONE,

@@ -1,0 +1,132 @@
+//! Members that are called by a name which is put together: `getattr(self, f"visit_{kind}")`.
+//!
+//! Only where the value itself is asked, `self` or `this`, it is known whose members are meant: those of the type around, of its bases and
+//! of what is derived from it.
+
+use super::page::{Page, flows_of};
+use super::{Indirect, IndirectCall, MOST, Put};
+use crate::answer::may_be_pasted;
+use crate::{AnswerError, Engine};
+use compass_facts::{DefId, FlowPart, Kind, Language, UseId};
+use compass_index::{FileId, SymbolId};
+use rayon::prelude::*;
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::sync::{Arc, Mutex};
+
+/// Types of a tree at most.
+const MOST_TYPES: usize = 400;
+
+/// Where members are called by names that fit a pattern, for each language as far as it was asked for.
+#[derive(Default)]
+pub(crate) struct KnownSites(Mutex<FxHashMap<Language, Arc<Vec<Site>>>>);
+
+/// Such a call.
+struct Site {
+    file: FileId,
+    usage: UseId,
+    pattern: String,
+}
+
+impl Engine {
+    /// What the call at a use may run, if it calls by a name that is put together.
+    pub(super) fn members_by_name(&self, page: &Page, usage: UseId) -> Result<Option<Indirect>, AnswerError> {
+        let facts = &page.facts.facts;
+        let u = facts.usage(usage);
+        let mut patterns = flows_of(page, u.span.start).filter_map(|f| if let FlowPart::Member(p) = f.part { Some(facts.name(p)) } else { None }).peekable();
+        if patterns.peek().is_none() {
+            return Ok(None);
+        }
+        let patterns: Vec<&str> = patterns.collect();
+        let mut out = Indirect::default();
+        let Some(class) = class_around(page, u.enclosing) else { return Ok(Some(out)) };
+        let put = Put { file: page.id, usage };
+        for of in self.whole_tree(class)? {
+            for member in self.members_of(of)? {
+                let Some((facts, def)) = self.index.definition(member)? else { continue };
+                let fits = facts.facts.def(def).kind.is_callable() && patterns.iter().any(|p| may_be_pasted(p, facts.facts.def_name(def)));
+                if fits && out.calls.len() == MOST {
+                    out.cut = true;
+                    return Ok(Some(out));
+                }
+                if fits {
+                    out.calls.push(IndirectCall { file: page.id, usage, from: page.around(u.enclosing), to: member, put, outside: None });
+                }
+            }
+        }
+        Ok(Some(out))
+    }
+
+    /// Calls of a member by names that are put together.
+    pub(super) fn called_by_name(&self, function: SymbolId, out: &mut Indirect) -> Result<(), AnswerError> {
+        let Some((facts, def)) = self.index.definition(function)? else { return Ok(()) };
+        let Some(language) = self.index.file(function.file).map(|f| f.language) else { return Ok(()) };
+        let name = facts.facts.def_name(def);
+        let is_member = facts.facts.def(def).container.is_some_and(|c| facts.facts.def(c).kind.is_type());
+        // The patterns of all files are known without looking into one.
+        let fits = |p: &String| may_be_pasted(p, name);
+        let may_be = self.index.summary().pasted.get(language.word()).is_some_and(|patterns| patterns.keys().any(fits));
+        if !is_member || !may_be {
+            return Ok(());
+        }
+        for site in self.sites_of(language)?.iter().filter(|s| may_be_pasted(&s.pattern, name)) {
+            let page = self.page(site.file)?;
+            out.calls.extend(self.members_by_name(&page, site.usage)?.into_iter().flat_map(|m| m.calls).filter(|c| c.to == function));
+        }
+        Ok(())
+    }
+
+    /// All such calls in own files of a language.
+    fn sites_of(&self, language: Language) -> Result<Arc<Vec<Site>>, AnswerError> {
+        if let Some(known) = self.known_sites.0.lock().ok().and_then(|k| k.get(&language).cloned()) {
+            return Ok(known);
+        }
+        let files: Vec<FileId> =
+            self.index.files().iter().filter(|f| f.language == language && self.index.unit(f.id).is_none_or(|u| u.own)).map(|f| f.id).collect();
+        let of_file = |file: &FileId| {
+            let facts = self.index.facts(*file)?;
+            let site = |f: &compass_facts::Flow| match f.part {
+                FlowPart::Member(p) => Some(Site { file: *file, usage: facts.facts.find_use_at(f.value)?, pattern: facts.facts.name(p).to_owned() }),
+                _ => None,
+            };
+            Ok::<_, AnswerError>(facts.facts.flows.iter().filter_map(site).collect())
+        };
+        let found: Result<Vec<Vec<Site>>, AnswerError> = files.par_iter().map(of_file).collect();
+        let found = Arc::new(found?.into_iter().flatten().collect::<Vec<Site>>());
+        if let Ok(mut known) = self.known_sites.0.lock() {
+            known.insert(language, Arc::clone(&found));
+        }
+        Ok(found)
+    }
+
+    /// A type, its bases, and what is derived from it.
+    fn whole_tree(&self, class: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut seen: FxHashSet<SymbolId> = std::iter::once(class).collect();
+        let mut out = vec![class];
+        for up in [true, false] {
+            let mut at = 0;
+            let mut open = vec![class];
+            while at < open.len() && out.len() < MOST_TYPES {
+                let next = if up { self.bases_of(open[at])? } else { self.index.derived(open[at])? };
+                at += 1;
+                for other in next.into_iter().filter(|o| !o.is_module() && seen.insert(*o)) {
+                    out.push(other);
+                    open.push(other);
+                }
+            }
+        }
+        Ok(out)
+    }
+}
+
+/// The type that a function is a member of, however deep it stands in it.
+fn class_around(page: &Page, def: Option<DefId>) -> Option<SymbolId> {
+    let mut at = def;
+    while let Some(def) = at {
+        let d = page.facts.facts.def(def);
+        if d.kind.is_type() && d.kind != Kind::TypeParameter {
+            return Some(SymbolId { file: page.id, number: page.facts.number(def) });
+        }
+        at = d.container;
+    }
+    None
+}
