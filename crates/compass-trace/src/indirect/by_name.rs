@@ -7,7 +7,7 @@ use super::page::{Page, flows_of};
 use super::{Indirect, IndirectCall, MOST, Put};
 use crate::answer::may_be_pasted;
 use crate::{AnswerError, Engine};
-use compass_facts::{DefId, FlowPart, Kind, Language, UseId};
+use compass_facts::{DefId, Flags, FlowPart, Kind, Language, UseId};
 use compass_index::{FileId, SymbolId};
 use rayon::prelude::*;
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -43,7 +43,9 @@ impl Engine {
         for of in self.whole_tree(class)? {
             for member in self.members_of(of)? {
                 let Some((facts, def)) = self.index.definition(member)? else { continue };
-                let fits = facts.facts.def(def).kind.is_callable() && patterns.iter().any(|p| may_be_pasted(p, facts.facts.def_name(def)));
+                let d = facts.facts.def(def);
+                // Of a member with several signatures the code is meant.
+                let fits = d.kind.is_callable() && !d.flags.has(Flags::BODILESS) && patterns.iter().any(|p| may_be_pasted(p, facts.facts.def_name(def)));
                 if fits && out.calls.len() == MOST {
                     out.cut = true;
                     return Ok(Some(out));
