@@ -21,7 +21,7 @@ ask = subprocess.Popen(
 found, of, certain, listed, beside, missed = collections.Counter(), collections.Counter(), collections.Counter(), 0, 0, []
 for (owner, name, path), lines in sorted(wanted.items()):
     subject = owner if owner == name else f"{owner}.{name}"
-    ask.stdin.write(f"who calls {subject} in {path}\n")
+    ask.stdin.write(f"who calls {subject} in {path} at most 100000\n")
     ask.stdin.flush()
     answer = json.loads(ask.stdout.readline())
     rows = {a["line"]: a["certainty"] for a in answer.get("answers", [])}

@@ -27,17 +27,12 @@ ask = subprocess.Popen(
 
 
 def answer_to(question):
-    ask.stdin.write(question + "\n")
+    ask.stdin.write(f"{question} at most {MOST}\n")
     ask.stdin.flush()
     return json.loads(ask.stdout.readline())
 
 
-def callers_in(name, path):
-    """Lines of a file that call something: for callers with more rows than an answer has."""
-    return {a["line"] for a in answer_to(f"who calls {name} in {path}").get("answers", [])}
-
-
-NEAR = 3
+NEAR, MOST = 3, 100_000
 behind = {}
 
 
@@ -85,8 +80,6 @@ for (path, line, column), edges in sorted(wanted.items()):
         elif e in inside:
             found[kind] += 1
             macros += 1
-        elif not by_function and answer["total"] > len(answer["answers"]) and e[0] in callers_in(e[1], path):
-            found[kind] += 1
         elif not by_function and any(r[1] == e[1] and 0 < r[0] - e[0] <= NEAR for r in (*rows, *inside)):
             # Within the arguments of a macro the compiler gives the line on which that begins.
             found[kind] += 1
