@@ -6,7 +6,7 @@ use compass_draw::{Bar, BarGroup, Cell, Chart, Drawing, Figure, Graph, GraphNode
 use compass_index::UnitId;
 use compass_trace::chains::{Chain, Direction};
 use compass_trace::kin::{Cell as Member, Kin};
-use compass_trace::question::{Depth, Form, Question, Subject, WhoDoes, parse};
+use compass_trace::question::{Depth, Filter, Form, Question, Subject, WhoDoes, parse};
 use compass_trace::{Answer, Answers, Context, Engine, plural};
 use std::collections::{BTreeMap, BTreeSet, HashMap};
 
@@ -321,16 +321,20 @@ pub fn survey(data: &SurveyData) -> Chart {
 }
 
 fn impact(engine: &Engine, text: &str, context: &Context) -> Result<Option<Figure>, Failure> {
-    let question = question_or(text, "what follows from NAME")?;
+    let mut question = question_or(text, "what follows from NAME")?;
     if !matches!(question.form, Form::Follows(_) | Form::FollowsChanges(_)) {
         return Err(Failure::NotDrawn(Sort::Impact.word(), Sort::Impact.asks()));
     }
+    let title = question.to_string();
+    if !question.filters.iter().any(|f| matches!(f, Filter::AtMost(_))) {
+        question.filters.push(Filter::AtMost(MOST_ROWS as u64));
+    }
     let answers = engine.answer(&question, context)?;
-    Ok((answers.total > 0).then(|| Figure::Rows(impact_drawing(engine, &answers))))
+    Ok((answers.total > 0).then(|| Figure::Rows(impact_drawing(engine, title, &answers))))
 }
 
 /// What follows, by layer or unit, tests last; in each the nearest first.
-pub fn impact_drawing(engine: &Engine, answers: &Answers) -> Drawing {
+pub fn impact_drawing(engine: &Engine, title: String, answers: &Answers) -> Drawing {
     let mut bands: BTreeMap<(bool, u16, String), Vec<&Answer>> = BTreeMap::new();
     for answer in &answers.answers {
         let file = answer.file.and_then(|f| engine.index().file(f));
@@ -358,5 +362,5 @@ pub fn impact_drawing(engine: &Engine, answers: &Answers) -> Drawing {
     }
     let complete = if answers.complete { "complete" } else { "incomplete" };
     let shown = if (answers.answers.len() as u64) < answers.total { format!(", the first {} drawn", answers.answers.len()) } else { String::new() };
-    Drawing { title: answers.question.clone(), subtitle: format!("{}{shown} · {complete}", plural(answers.total, "row")), rows }
+    Drawing { title, subtitle: format!("{}{shown} · {complete}", plural(answers.total, "row")), rows }
 }
