@@ -4,8 +4,8 @@
 Runs a test suite with pytest, in the folder it is started from, and writes which
 functions below ROOT/PACKAGE called which, for score.py --by-function. One line an
 edge: caller's path, line, column of its name; 0; name of the callee; "dynamic" where
-no such name is written in the caller, else "named". A class that is made counts as
-a call of the class and of its __init__.
+no such name is written in the caller, "unwritten" where the language calls it
+(__init__, __enter__ ...), else "named".
 """
 import ast
 import os

@@ -1,6 +1,7 @@
 //! Lays a chain out: a band per layer, a row per symbol and step, a dashed rule per crossing.
 
 use crate::scene::{ADVANCE_PT, Ink, LINE_PT, Scene, Shape};
+use crate::sheet::{MARGIN_PT, cut, letters_pt};
 use serde::Serialize;
 
 /// One row of a drawing.
@@ -60,7 +61,6 @@ pub struct Drawing {
     pub rows: Vec<Row>,
 }
 
-const MARGIN: f64 = 24.0;
 const BAND_LETTERS: usize = 11;
 /// Lines of code longer than this are cut: the page would get too wide to print.
 const CODE_LETTERS: usize = 96;
@@ -95,11 +95,11 @@ pub fn lay_out(drawing: &Drawing) -> Scene {
     let columns = (BAND_LETTERS + places + 3 + letters + 2).max(head);
     let mut pen = Pen {
         shapes: Vec::new(),
-        y: MARGIN + LINE_PT,
-        left: MARGIN,
-        place_x: MARGIN + letters_pt(BAND_LETTERS),
-        body_x: MARGIN + letters_pt(BAND_LETTERS + places + 3),
-        right: MARGIN + letters_pt(columns),
+        y: MARGIN_PT + LINE_PT,
+        left: MARGIN_PT,
+        place_x: MARGIN_PT + letters_pt(BAND_LETTERS),
+        body_x: MARGIN_PT + letters_pt(BAND_LETTERS + places + 3),
+        right: MARGIN_PT + letters_pt(columns),
         places,
     };
     pen.text(pen.left, &drawing.title, Ink::Text, true);
@@ -113,11 +113,7 @@ pub fn lay_out(drawing: &Drawing) -> Scene {
     let legend = "= proven   ~ inferred   ? guessed";
     pen.y += LINE_PT * 0.5;
     pen.text(pen.left, legend, Ink::Dim, false);
-    Scene { width: pen.right + MARGIN, height: pen.y + MARGIN, title: format!("{} ({})", drawing.title, drawing.subtitle), shapes: pen.shapes }
-}
-
-fn letters_pt(count: usize) -> f64 {
-    count as f64 * ADVANCE_PT
+    Scene { width: pen.right + MARGIN_PT, height: pen.y + MARGIN_PT, title: format!("{} ({})", drawing.title, drawing.subtitle), shapes: pen.shapes }
 }
 
 fn place_of(row: &Row) -> &str {
@@ -134,15 +130,6 @@ fn body_of(row: &Row) -> String {
         Row::Step { code, note, indent, .. } => format!("{}{}    {note}", "  ".repeat(*indent), cut(code, CODE_LETTERS)),
         Row::Crossing { label, .. } => format!("{label}    "),
     }
-}
-
-/// The first letters, and a sign that there are more. Control characters show as blanks.
-fn cut(text: &str, most: usize) -> String {
-    let clean: String = text.trim().chars().map(|c| if c.is_control() { ' ' } else { c }).collect();
-    if clean.chars().count() <= most {
-        return clean;
-    }
-    clean.chars().take(most - 1).chain(['…']).collect()
 }
 
 struct Pen {

@@ -58,7 +58,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"],
     by_name: &[("GetMethod", 0), ("GetProperty", 0), ("GetField", 0), ("InvokeMember", 0)],
     own: &["this"],
-    loaders: &["LoadFrom", "LoadFile"],
+    loaders: &["LoadFrom", "LoadFile", "GetType"],
     signals: false,
     models: &MODELS,
 };

@@ -54,7 +54,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     invokers: &["call", "yield"],
     by_name: &[("send", 0), ("public_send", 0), ("__send__", 0), ("method", 0), ("try", 0), ("respond_to?", 0), ("instance_method", 0), ("define_method", 0)],
     own: &["self", ""],
-    loaders: &[],
+    loaders: &["const_get"],
     signals: true,
     models: &MODELS,
 };

@@ -118,7 +118,7 @@ impl Flags {
     pub const LOCAL: Flags = Flags(16);
     /// Its type was read off its initial value, not declared.
     pub const INFERRED: Flags = Flags(32);
-    /// Read like a field though it is a method.
+    /// Read like a field though it is a method; of a field, called like a method: a component of a record.
     pub const PROPERTY: Flags = Flags(64);
     /// Awaiting its result gives the declared type.
     pub const ASYNC: Flags = Flags(128);

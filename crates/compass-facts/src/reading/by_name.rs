@@ -9,10 +9,12 @@ use super::{Builder, flows};
 use crate::bounds::Levels;
 use crate::{Argument, Flow, FlowPart, TextPart};
 
-/// The pattern of the name of a module of which nothing is known.
-pub const ANY_NAME: &str = "*";
-/// The pattern of the name of a member of which nothing is known.
+/// Among patterns of names: a module is loaded under a name of which nothing is known.
+pub const ANY_MODULE: &str = "*";
+/// Among patterns of names: a member is called by a name of which nothing is known.
 pub const ANY_MEMBER: &str = "?";
+/// In a pattern: what is put in at run time.
+const HOLE: &str = "*";
 
 impl<'t> Builder<'t> {
     /// Keeps the pattern of a name that a call gives as a text.
@@ -20,25 +22,30 @@ impl<'t> Builder<'t> {
         let fields = ["function", "name", "method"];
         let callee = fields.iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next());
         let Some(callee) = callee else { return };
-        // `rack["turn_" + way] ()`
+        // A member looked up by an index and called: `rack["turn_" + way] ()`.
         if let Some((base, index)) = flows::indexed(callee).and_then(|base| Some((base, named(callee).into_iter().next_back()?))) {
             return self.keep_name(index, (Some(base), None), words);
         }
-        // `$rack->{"turn_" . $way} ()`, `$rack->$how ()`
+        // The name of the member is a text or a variable itself.
         if let Some(object) = node.child_by_field_name("object")
             && (is_text(callee) || callee.kind().ends_with("variable_name"))
         {
             return self.keep_name(callee, (Some(object), None), words);
         }
         let name = last_name(callee).map_or_else(|| text(callee, self.text), |n| text(n, self.text));
+        let by_name = words.by_name.iter().find(|(word, _)| *word == name);
+        let loads = words.loaders.contains(&name);
+        if by_name.is_none() && !loads {
+            return;
+        }
         let arguments: Nodes<'t> = flows::arguments_of(node).map(named).unwrap_or_default();
         let given = |n: u8| arguments.get(n as usize).copied().map(|a| if is_wrapper(a) { named(a).into_iter().next_back().unwrap_or(a) } else { a });
-        if let Some((_, position)) = words.by_name.iter().find(|(word, _)| *word == name)
+        if let Some((_, position)) = by_name
             && let Some(argument) = given(*position)
         {
-            // `getattr(self, name)`, `self.send(name)`
+            // The receiver stands before the call, or among its arguments before the name.
             let receiver = if *position > 0 { given(0) } else { object_of(callee) };
-            // `[$rack, "turn"]`
+            // Both may stand in a list.
             let pair: Nodes<'t> = if argument.kind().contains("array") { named(argument) } else { Nodes::new() };
             let (receiver, argument) = match pair.as_slice() {
                 [of, name] => (Some(inside(*of)), inside(*name)),
@@ -46,11 +53,12 @@ impl<'t> Builder<'t> {
             };
             self.keep_name(argument, (receiver, last_name(callee)), words);
         }
-        if words.loaders.contains(&name) && given(0).is_some_and(|module| !is_constant(self.argument(module, Levels::VALUES))) {
-            self.keep_pattern(ANY_NAME);
+        if loads && given(0).is_some_and(|module| !is_constant(self.argument(module, Levels::VALUES))) {
+            self.keep_pattern(ANY_MODULE);
         }
     }
 
+    /// Keeps what is known of the text that names a member of the receiver; `calls` is the name of what is given the text, if it has one.
     fn keep_name(&mut self, node: Node<'t>, (receiver, calls): (Option<Node<'t>>, Option<Node<'t>>), words: &FlowWords) {
         let parts = match self.argument(node, Levels::VALUES) {
             Argument::Text(parts, _) => parts,
@@ -58,7 +66,7 @@ impl<'t> Builder<'t> {
             _ if matches!(node.kind(), "number" | "integer" | "integer_literal" | "decimal_integer_literal" | "unary_operator") => return,
             _ => return self.keep_pattern(ANY_MEMBER),
         };
-        let pattern: String = parts.iter().map(|p| if let TextPart::Text(t) = p { self.facts.name(*t).to_owned() } else { ANY_NAME.to_owned() }).collect();
+        let pattern: String = parts.iter().map(|p| if let TextPart::Text(t) = p { self.facts.name(*t).to_owned() } else { HOLE.to_owned() }).collect();
         let is_name = |c: char| c.is_alphanumeric() || matches!(c, '_' | '*' | '$' | '?' | '!' | '=');
         if parts.iter().all(|p| matches!(p, TextPart::Hole(_))) {
             return self.keep_pattern(ANY_MEMBER);
@@ -90,6 +98,7 @@ fn inside(node: Node) -> Node {
     if node.kind().contains("element") { named(node).into_iter().next_back().unwrap_or(node) } else { node }
 }
 
+/// Does a node only say that something is an argument?
 fn is_wrapper(node: Node) -> bool {
     matches!(node.kind(), "argument" | "value_argument") && !is_call(node) && !span(node).is_empty()
 }

@@ -7,7 +7,7 @@ use crate::store::{FileRow, Generation};
 use crate::summary::{Linked, Shares};
 use crate::{FileId, FileLinks, Summary};
 use compass_facts::Facts;
-use compass_facts::reading::by_name::{ANY_MEMBER, ANY_NAME};
+use compass_facts::reading::by_name::{ANY_MEMBER, ANY_MODULE};
 use rustc_hash::FxHashMap;
 use std::collections::{BTreeMap, BTreeSet};
 
@@ -68,7 +68,7 @@ pub(super) fn add_file(s: &mut Summary, overview: &Generation, file: &FileInput,
     s.made_by_macros += facts.made.len() as u64;
     let is_own = overview.units.get(file.id.unit.0 as usize).is_none_or(|u| u.own);
     // What a package loads or picks for itself is nothing of ours.
-    for name in facts.pasted.iter().filter(|n| is_own || ![ANY_NAME, ANY_MEMBER].contains(&facts.name(**n))) {
+    for name in facts.pasted.iter().filter(|n| is_own || ![ANY_MODULE, ANY_MEMBER].contains(&facts.name(**n))) {
         *s.pasted.entry(language.word().to_owned()).or_default().entry(facts.name(*name).to_owned()).or_default() += 1;
     }
     s.uses += tally.uses;

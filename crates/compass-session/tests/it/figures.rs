@@ -92,13 +92,24 @@ fn what_follows_stands_by_layer_and_tests_last() {
 }
 
 #[rstest]
-#[case::no_type(Sort::Kin, "nobody_there")]
-#[case::no_symbol(Sort::Tree, "nobody_there")]
-#[case::nothing_follows(Sort::Impact, "nobody_there")]
-#[case::no_layers(Sort::Layers, "")]
-fn nothing_is_no_figure(#[case] sort: Sort, #[case] text: &str) {
-    let figure = drawn(&Project::with(&[("a.py", "x = 1\n")]), sort, text).expect("no failure");
-    assert!(sort == Sort::Layers || figure.is_none(), "{figure:?}");
+#[case::no_type(Sort::Kin)]
+#[case::no_symbol(Sort::Tree)]
+#[case::nothing_follows(Sort::Impact)]
+fn what_is_unknown_is_no_figure(#[case] sort: Sort) {
+    let figure = drawn(&Project::with(&[("a.py", "x = 1\n")]), sort, "nobody_there").expect("no failure");
+    assert_eq!(figure, None);
+}
+
+#[test]
+fn layers_are_joined_by_what_crosses_them() {
+    let layers = "[[layers]]\nname='page'\npaths=['*.ts']\n[[layers]]\nname='route'\npaths=['*.py']\n[[layers]]\nname='table'\npaths=['*.sql']\n";
+    let app = "from flask import Flask\nimport sqlite3\n\napp = Flask(__name__)\n\n\n@app.get('/racks')\ndef racks():\n    return sqlite3.connect('x').execute('SELECT id FROM racks')\n";
+    let page = "export async function load() { await fetch('/racks'); }\n";
+    let project = Project::with(&[("amber-compass.toml", layers), ("board.ts", page), ("app.py", app), ("schema.sql", "CREATE TABLE racks (id INTEGER);\n")]);
+    let Some(Figure::Table(table)) = drawn(&project, Sort::Layers, "").expect("drawn") else { panic!("a table") };
+    let cells: Vec<Vec<&str>> = table.rows.iter().map(|r| r.cells.iter().map(|c| c.text.as_str()).collect()).collect();
+    assert_eq!(cells[0], ["", "1 http", ""]);
+    assert!(cells[1][2].ends_with(" sql") && cells[1][0].is_empty(), "{cells:?}");
 }
 
 #[test]

@@ -74,6 +74,7 @@ impl Engine {
                 }
                 found.miss("no_target", ways.unlinked);
                 found.miss(Cause::Dynamic.word(), ways.held);
+                found.miss(Cause::UnitAbsent.word(), ways.absent);
                 found.miss("time_limit", u64::from(ways.cut));
                 return Ok((found, ways.ways, ways.total));
             }

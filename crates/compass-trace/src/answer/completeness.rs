@@ -6,19 +6,16 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::reading::by_name::{ANY_MEMBER, ANY_NAME};
 use compass_facts::{DefId, Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
 use compass_index::{Cause, Certainty, CrossingKind, FileId, LooseCause, SymbolId};
 use rustc_hash::FxHashSet;
+use std::collections::BTreeMap;
 
 /// So many uses without a target are listed at most.
 const MOST_ROWS: usize = 20_000;
 
 /// Of more definitions of one name than this nobody looks whether one is given to a type that is not here: it is taken to be so.
 const FEW: usize = 200;
-
-/// So many patterns of names are told.
-const MOST_SHOWN: usize = 5;
 
 /// So many files that use a name of a package that is not here are asked whether that may be a module of ours.
 const MOST_DOUBTFUL: usize = 300;
@@ -27,12 +24,12 @@ const MOST_DOUBTFUL: usize = 300;
 pub(super) struct Namers {
     languages: Vec<Language>,
     /// Is any of them a member of a type?
-    members: bool,
+    pub(super) members: bool,
     /// Is a member of such a name given to a type that is not here: one of the language, or of a package? Then it is called on values
     /// that are known well, and have no other members of ours.
     given_away: bool,
     /// Does a module give any of them away?
-    exported: bool,
+    pub(super) exported: bool,
     /// Modules that define them, by the names that imports call these.
     modules: Vec<String>,
 }
@@ -118,7 +115,8 @@ impl Engine {
                     out.modules.push(module);
                 }
             }
-            out.exported |= d.container.is_none() && d.kind.is_callable() && is_given_away_by_module(&facts.facts, def, file.language);
+            let is_outer = d.container.is_none() && (d.kind.is_callable() || d.kind.is_type());
+            out.exported |= d.kind == Kind::Constructor || is_outer && is_given_away_by_module(&facts.facts, def, file.language);
             out.members |= matches!(facts.facts.def(def).kind, Kind::Method | Kind::Field);
             let name = facts.facts.def_name(def);
             if !names.iter().any(|n| n == name) {
@@ -332,27 +330,23 @@ impl Engine {
         Ok(())
     }
 
-    /// Names that macros paste together where nobody sees it, or that are put together as texts.
+    /// Names that macros paste together where nobody sees it.
     fn miss_pasted(&self, names: &[String], namers: &Namers, found: &mut Found) {
-        let find = |word: &str| Language::all().iter().copied().find(|l| l.word() == word).filter(|l| namers.concerns(*l));
-        for (language, patterns) in self.index.summary().pasted.iter().filter_map(|(word, p)| Some((find(word)?, p))) {
-            let by_macros = language.profile().shared_macros.is_some();
-            let cause = if by_macros { Cause::MacroMade } else { Cause::Dynamic };
-            let fitting: Vec<&str> =
-                patterns.keys().filter(|pattern| names.iter().any(|name| may_be_pasted(pattern, name))).map(String::as_str).take(MOST_SHOWN).collect();
-            let count: usize = names.iter().map(|name| patterns.keys().filter(|pattern| may_be_pasted(pattern, name)).count()).sum();
-            found.miss(cause.word(), count as u64);
-            if !by_macros && count > 0 {
-                found.notes.push(format!("members are called by texts with their names: {}", fitting.join(", ")));
-            }
-            if patterns.contains_key(ANY_MEMBER) && namers.members {
-                self.miss_named_in_texts(names, namers, found);
-            }
-            if let Some(loads) = patterns.get(ANY_NAME).filter(|_| namers.exported) {
-                found.miss(Cause::Dynamic.word(), *loads);
-                found.notes.push("modules are loaded here under names made at run time: what they give away may be called there".to_owned());
+        for patterns in self.patterns(namers, true) {
+            for name in names {
+                let count = patterns.keys().filter(|pattern| may_be_pasted(pattern, name)).count();
+                found.miss(Cause::MacroMade.word(), count as u64);
             }
         }
+    }
+
+    /// Patterns of names that code puts together, in languages that can name the symbols: those in which macros do, or all others.
+    pub(super) fn patterns(&self, namers: &Namers, by_macros: bool) -> impl Iterator<Item = &BTreeMap<String, u64>> {
+        let counts = move |word: &str| {
+            let language = Language::all().iter().find(|l| l.word() == word);
+            language.is_some_and(|l| namers.concerns(*l) && l.profile().shared_macros.is_some() == by_macros)
+        };
+        self.index.summary().pasted.iter().filter(move |(word, _)| counts(word)).map(|(_, patterns)| patterns)
     }
 
     /// Definitions of these names that could not be read.

@@ -135,6 +135,7 @@ impl Engine {
         symbols.truncate(MOST_NAMES);
         let names: Vec<String> = self.names_of(symbols.iter().copied())?.into_iter().collect();
         let namers = self.namers(symbols.iter().copied())?;
+        self.miss_run_time_names(&names, &namers, found);
         self.miss_unlinked(&names, &namers, found)
     }
 

@@ -45,6 +45,8 @@ impl Engine {
         let between = self.unlinked_between(ways, &mut found)?;
         // What is handed over as a value may come from code that nobody sees.
         found.miss(Cause::Dynamic.word(), ways.held);
+        // Code that is not here may call what it was handed, or what is derived from its types.
+        found.miss(Cause::UnitAbsent.word(), ways.absent);
         if !between.is_empty() {
             out.notes.push(format!("what may lead on between them: {}", between.join(", ")));
         }
@@ -61,12 +63,15 @@ impl Engine {
         let guessed = ways.ways.iter().flat_map(|w| &w.edges).filter(|e| e.certainty == Certainty::Guessed).count() as u64;
         found.miss("no_target", ways.unlinked.max(guessed));
         found.miss(Cause::Dynamic.word(), ways.held);
+        found.miss(Cause::UnitAbsent.word(), ways.absent);
         let mut near = ways.near_ends.symbols.clone();
         near.sort_unstable();
         found.miss(Cause::TooMany.word(), u64::from(near.len() > MOST_BESIDE));
         near.truncate(MOST_BESIDE);
         let names: Vec<String> = self.names_of(near.iter().copied())?.into_iter().collect();
-        self.miss_unlinked(&names, &self.namers(near.into_iter())?, found)
+        let namers = self.namers(near.into_iter())?;
+        self.miss_run_time_names(&names, &namers, found);
+        self.miss_unlinked(&names, &namers, found)
     }
 
     /// One side in words.
@@ -98,6 +103,7 @@ impl Engine {
         let from: FxHashSet<SymbolId> = starts.symbols.iter().copied().collect();
         let files: Option<FxHashSet<FileId>> = starts.all.then(|| from.iter().map(|s| s.file).collect());
         let names: Vec<String> = names.into_iter().collect();
+        self.miss_run_time_names(&names, &namers, found);
         self.miss_unlinked_in(&names, &namers, files.as_ref(), found)?;
         found.miss(Cause::TooMany.word(), u64::from(near.len() > MOST_NEAR));
         let files: BTreeSet<FileId> = from.iter().map(|s| s.file).collect();

@@ -204,21 +204,21 @@ impl Engine {
 
     /// Members of that name in a type, with a body or without: written in it, or outside its body in whichever file.
     pub(crate) fn members_named(&self, class: SymbolId, name: &str) -> Result<Vec<SymbolId>, AnswerError> {
-        let (mut out, mut fields) = (Vec::new(), Vec::new());
+        let (mut out, mut called_fields) = (Vec::new(), Vec::new());
         for member in self.members_of(class)? {
             let Some((facts, def)) = self.index.definition(member)? else { continue };
-            let kind = facts.facts.def(def).kind;
+            let d = facts.facts.def(def);
             if facts.facts.def_name(def) != name {
                 continue;
             }
-            if kind.is_callable() {
+            if d.kind.is_callable() {
                 out.push(member);
-            } else if kind == Kind::Field {
-                fields.push(member);
+            } else if d.kind == Kind::Field && d.flags.has(Flags::PROPERTY) {
+                called_fields.push(member);
             }
         }
-        // A component of a record, or a property, is what a base asks for where nothing that can be called is.
-        Ok(if out.is_empty() { fields } else { out })
+        // A component of a record is what a base asks for, unless a method of its name is written.
+        Ok(if out.is_empty() { called_fields } else { out })
     }
 
     /// Everything a type defines: first what its body holds, in order, then what stands outside it, by place.

@@ -161,6 +161,7 @@ impl Engine {
             } else {
                 self.miss_unlinked(&names, &namers, &mut found)?;
             }
+            self.miss_run_time_names(&names, &namers, &mut found);
             self.miss_hidden_code(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found);
             self.miss_other_languages(wanted.iter().map(|w| w.symbol), &mut found);
         }
@@ -436,6 +437,7 @@ impl Engine {
         if roles.contains(&Role::Call) {
             self.add_indirect_calls(symbol.file, whole, found)?;
         }
+        let by_macros = roles.contains(&Role::Call) && self.has_macros_without_signs(symbol.file);
         let first = whole.map_or(0, |w| facts.facts.uses.partition_point(|u| u.span.start < w.start));
         for (i, u) in facts.facts.uses.iter().enumerate().skip(first) {
             if whole.is_some_and(|w| u.span.start > w.end) {
@@ -443,8 +445,7 @@ impl Engine {
             }
             let inside = whole.is_none_or(|w| w.covers(u.span));
             let usage = UseId(i as u32);
-            let counts = roles.contains(&u.role) || roles.contains(&Role::Call) && inside && self.names_a_macro_that_calls(&links, u, usage)?;
-            if !inside || !counts {
+            if !inside || !(roles.contains(&u.role) || by_macros && self.names_a_macro_that_calls(&links, u, usage)?) {
                 continue;
             }
             if let Some(def) = u.local {

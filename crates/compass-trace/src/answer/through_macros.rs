@@ -3,7 +3,7 @@
 use super::{AnswerError, Engine, Found, PAGE};
 use crate::chains::Things;
 use compass_facts::{Flags, Kind, Role, Use, UseId};
-use compass_index::{Cause, FileLinks, SymbolId};
+use compass_index::{Cause, FileId, FileLinks, SymbolId};
 use rustc_hash::FxHashSet;
 
 /// So many macros are looked into for one answer.
@@ -19,10 +19,14 @@ impl Engine {
         self.macro_leads_on(*target)
     }
 
+    /// May a name in a file be that of a macro though nothing at it says so?
+    pub(super) fn has_macros_without_signs(&self, file: FileId) -> bool {
+        self.index.file(file).is_some_and(|f| f.language.profile().shared_macros.is_some())
+    }
+
     /// A macro that is called may call, itself or over other macros, what it puts the name together of: that is not listed.
     pub(super) fn miss_pasted_calls(&self, found: &mut Found) -> Result<(), AnswerError> {
-        let pasted = &self.index.summary().pasted;
-        let may_paste = |s: &SymbolId| self.index.file(s.file).is_some_and(|f| pasted.contains_key(f.language.word()));
+        let may_paste = |s: &SymbolId| self.has_macros_without_signs(s.file);
         let mut open: Vec<SymbolId> = found.rows.iter().take(PAGE as usize).filter_map(|r| r.symbol).filter(may_paste).collect();
         let mut seen: FxHashSet<SymbolId> = FxHashSet::default();
         let (mut macros, mut pasting) = (0, 0);

@@ -2,7 +2,7 @@
 
 use crate::{AnswerError, Engine};
 use compass_facts::{DefId, Flags, Kind, Role, Span, UseId};
-use compass_index::{Certainty, CrossingKind, FileFacts, FileId, FileLinks, Link, SymbolId};
+use compass_index::{Cause, Certainty, CrossingKind, FileFacts, FileId, FileLinks, Link, SymbolId};
 
 /// So many macros are looked into for what one of them leads to.
 const MOST_MACROS: usize = 32;
@@ -62,6 +62,7 @@ impl Reached {
 }
 
 /// What a symbol leads to directly.
+#[derive(Default)]
 pub struct EdgesOut {
     /// By place.
     pub edges: Vec<Edge>,
@@ -69,6 +70,8 @@ pub struct EdgesOut {
     pub unlinked: u64,
     /// Calls in it of what a variable or field holds: other functions than the known ones may be put there unseen.
     pub held: u64,
+    /// Calls in it of what a package defines that is not here: what that calls is not seen.
+    pub absent: u64,
 }
 
 /// Are variables, fields and the like listed among what a symbol leads to?
@@ -179,7 +182,7 @@ impl Engine {
         let links = self.index.links(from.file)?;
         let own = if from.is_module() { None } else { facts.find(from.number) };
         let mut out = Vec::new();
-        let (mut unlinked, mut held) = (0, 0);
+        let (mut unlinked, mut held, mut absent) = (0, 0, 0);
         for (i, u) in facts.facts.uses.iter().enumerate().filter(|(_, u)| u.enclosing == own && (u.role == Role::Call || things.counts(u.role))) {
             let usage = UseId(i as u32);
             if u.role != Role::Call {
@@ -198,7 +201,10 @@ impl Engine {
                     unlinked += u64::from(link.certainty == Certainty::Guessed);
                     out.extend(link.targets.first().map(|to| edge(*to, link.certainty)));
                 }
-                None => unlinked += u64::from(links.find_cause(usage).is_none_or(|c| c.may_hide_use())),
+                None => match links.find_cause(usage) {
+                    Some(Cause::UnitAbsent) => absent += 1,
+                    cause => unlinked += u64::from(cause.is_none_or(|c| c.may_hide_use())),
+                },
             }
         }
         let own_span = own.map(|d| facts.facts.def(d).whole);
@@ -224,7 +230,7 @@ impl Engine {
             out.extend(self.implementing(from)?);
             out.extend(self.constructed(from, &facts, def));
         }
-        Ok(EdgesOut { edges: out, unlinked, held })
+        Ok(EdgesOut { edges: out, unlinked, held, absent })
     }
 
     /// A function that is handed on as a value, or a thing that leads on.

@@ -26,6 +26,8 @@ const FOR_THE_REASON: Duration = Duration::from_millis(150);
 /// What bounds a search.
 pub(super) struct Bounds<'c> {
     pub least: Certainty,
+    /// Where there is no way, look why: nobody searches after this.
+    pub explains: bool,
     pub limit: Instant,
     pub context: &'c Context,
 }
@@ -73,6 +75,8 @@ pub(super) struct Search {
     pub unlinked: u64,
     /// Calls there of what variables and fields hold.
     pub held: u64,
+    /// Calls there of what is not here.
+    pub absent: u64,
 }
 
 /// Edges by their beginning, each with the steps that are left from its end.
@@ -141,7 +145,7 @@ pub struct Reached {
 impl Engine {
     /// Searches until the shortest ways are found, or all of at most `longest` steps.
     pub(super) fn search_from_both_ends(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, bounds: &Bounds) -> Result<Search, AnswerError> {
-        let mut search = Search { down: Side::new(starts), up: Side::new(ends), cut: false, unlinked: 0, held: 0 };
+        let mut search = Search { down: Side::new(starts), up: Side::new(ends), cut: false, unlinked: 0, held: 0, absent: 0 };
         let mut met = ends.iter().any(|e| search.down.distance.contains_key(e));
         while !longest.map_or(met, |l| search.steps() >= l) && !search.down.is_closed() && !search.up.is_closed() {
             // What only an end may be, a column for one, is not listed downwards: the first step is one from the ends.
@@ -155,7 +159,7 @@ impl Engine {
                 }
             }
         }
-        if !met && longest.is_none() {
+        if !met && longest.is_none() && bounds.explains {
             self.look_for_the_reason(&mut search, bounds)?;
         }
         Ok(search)
@@ -178,7 +182,7 @@ impl Engine {
 
     /// One more level on one side: whether it meets the other; nothing where a bound was met.
     fn unfold(&self, search: &mut Search, toward: Toward, bounds: &Bounds) -> Result<Option<bool>, AnswerError> {
-        let Search { down, up, unlinked, held, .. } = search;
+        let Search { down, up, unlinked, held, absent, .. } = search;
         let (side, other) = if toward == Toward::Starts { (up, &*down) } else { (down, &*up) };
         let mut further = Vec::new();
         let mut meets = false;
@@ -191,7 +195,7 @@ impl Engine {
             }
             let edges = side_by_side::each_alone(symbols, &|symbol| {
                 let mut out = match toward {
-                    Toward::Starts => EdgesOut { edges: self.edges_in(*symbol)?, unlinked: 0, held: 0 },
+                    Toward::Starts => EdgesOut { edges: self.edges_in(*symbol)?, ..EdgesOut::default() },
                     Toward::Ends => self.edges_out(*symbol, Things::ThatLeadOn)?,
                 };
                 out.edges = best_edges(out.edges, bounds.least);
@@ -200,6 +204,7 @@ impl Engine {
             for out in edges {
                 *unlinked += out.unlinked;
                 *held += out.held;
+                *absent += out.absent;
                 for edge in out.edges {
                     let reached = if toward == Toward::Starts { edge.from } else { edge.to };
                     side.edges.push(edge);

@@ -55,6 +55,8 @@ pub struct Ways {
     pub unlinked: u64,
     /// Calls there of what variables and fields hold, where more may be put than is known.
     pub held: u64,
+    /// Calls there of what a package defines that is not here.
+    pub absent: u64,
     /// What the starts were seen to lead to.
     pub near_starts: Reached,
     /// What was seen to lead to the ends.
@@ -68,18 +70,18 @@ impl Engine {
     /// Those of the index, and [`AnswerError::Cancelled`].
     pub fn ways(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, context: &Context) -> Result<Ways, AnswerError> {
         let starts = &self.with_insides(starts)?;
-        let sure = self.ways_of(starts, ends, longest, Certainty::Inferred, context)?;
+        let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
+        let sure = self.ways_of(starts, ends, longest, &Bounds { least: Certainty::Inferred, explains: false, limit, context })?;
         if !sure.ways.is_empty() || sure.cut {
             return Ok(sure);
         }
-        let guessed = self.ways_of(starts, ends, longest, Certainty::Guessed, context)?;
+        let guessed = self.ways_of(starts, ends, longest, &Bounds { least: Certainty::Guessed, explains: true, limit, context })?;
         Ok(Ways { guessed: !guessed.ways.is_empty(), ..guessed })
     }
 
-    fn ways_of(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, least: Certainty, context: &Context) -> Result<Ways, AnswerError> {
-        let limit = Instant::now() + context.time_limit.unwrap_or(TIME_LIMIT);
-        let search = self.search_from_both_ends(starts, ends, longest, &Bounds { least, limit, context })?;
-        let mut out = Ways { cut: search.cut, unlinked: search.unlinked, held: search.held, ..Ways::default() };
+    fn ways_of(&self, starts: &[SymbolId], ends: &[SymbolId], longest: Option<u32>, bounds: &Bounds) -> Result<Ways, AnswerError> {
+        let search = self.search_from_both_ends(starts, ends, longest, bounds)?;
+        let mut out = Ways { cut: search.cut, unlinked: search.unlinked, held: search.held, absent: search.absent, ..Ways::default() };
         let next = search.between();
         let targets: FxHashSet<SymbolId> = ends.iter().copied().collect();
         // A side that ended early has all its edges: ways in circles may be longer than what was searched.
@@ -167,6 +169,7 @@ impl Engine {
                 let leading = self.edges_out(symbol, Things::LeftOut)?;
                 out.unlinked += leading.unlinked;
                 out.held += leading.held;
+                out.absent += leading.absent;
                 for edge in best_edges(leading.edges, Certainty::Inferred) {
                     let ends = match (&end, edge.join) {
                         (End::Crossing(kind), Join::Crossing(of, _)) => *kind == of,

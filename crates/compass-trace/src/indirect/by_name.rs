@@ -1,4 +1,4 @@
-//! Members that are called by a name which is put together: `getattr(self, f"visit_{kind}")`.
+//! Members that are called by a name which is put together: `visit_` and what is met.
 //!
 //! Only where the value itself is asked, `self` or `this`, it is known whose members are meant: those of the type around, of its bases and
 //! of what is derived from it.
@@ -65,8 +65,8 @@ impl Engine {
         let name = facts.facts.def_name(def);
         let is_member = facts.facts.def(def).container.is_some_and(|c| facts.facts.def(c).kind.is_type());
         // The patterns of all files are known without looking into one.
-        let fits = |p: &String| may_be_pasted(p, name);
-        let may_be = self.index.summary().pasted.get(language.word()).is_some_and(|patterns| patterns.keys().any(fits));
+        let pasted = self.index.summary().pasted.iter().filter(|(word, _)| Language::all().iter().any(|l| l.word() == *word && l.is_kin_of(language)));
+        let may_be = pasted.flat_map(|(_, patterns)| patterns.keys()).any(|p| may_be_pasted(p, name));
         if !is_member || !may_be {
             return Ok(());
         }
@@ -77,13 +77,13 @@ impl Engine {
         Ok(())
     }
 
-    /// All such calls in own files of a language.
+    /// All such calls in own files of a language and its kin.
     fn sites_of(&self, language: Language) -> Result<Arc<Vec<Site>>, AnswerError> {
         if let Some(known) = self.known_sites.0.lock().ok().and_then(|k| k.get(&language).cloned()) {
             return Ok(known);
         }
         let files: Vec<FileId> =
-            self.index.files().iter().filter(|f| f.language == language && self.index.unit(f.id).is_none_or(|u| u.own)).map(|f| f.id).collect();
+            self.index.files().iter().filter(|f| f.language.is_kin_of(language) && self.index.unit(f.id).is_none_or(|u| u.own)).map(|f| f.id).collect();
         let of_file = |file: &FileId| {
             let facts = self.index.facts(*file)?;
             let site = |f: &compass_facts::Flow| match f.part {

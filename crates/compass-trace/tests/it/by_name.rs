@@ -73,6 +73,22 @@ fn a_name_as_a_text_is_said(#[case] path: &str, #[case] text: &str, #[case] name
     "start",
     "_inside"
 )]
+#[case::a_class(
+    "plug.py",
+    "class Start:\n    pass\n\n\ndef _inside():\n    pass\n",
+    "load.py",
+    "import importlib\n\n\ndef load(path):\n    return importlib.import_module(path)\n",
+    "Start",
+    "_inside"
+)]
+#[case::a_class_by_its_name(
+    "Plug.java",
+    "class Plug { Plug() {} private void inside() {} }\n",
+    "Load.java",
+    "class Load { Object load(String name) throws Exception { return Class.forName(name).newInstance(); } }\n",
+    "Plug",
+    "inside"
+)]
 fn a_module_under_a_name_made_at_run_time_may_be_called(
     #[case] path: &str,
     #[case] text: &str,
@@ -155,4 +171,17 @@ fn members_by_texts_in_php(#[case] text: &str, #[case] rows: u64) {
     let project = Project::with(&[("v.php", text)]);
     let answers = ask(&engine(&project), "who calls visit_rack");
     assert_eq!((answers.total, answers.complete), (rows, false), "{:?}", answers.notes);
+}
+
+#[test]
+fn where_something_is_and_what_is_derived_from_it_are_no_matter_of_names_made_at_run_time() {
+    let project = Project::with(&[
+        ("plug.py", "class Start:\n    def do_turn(self):\n        pass\n"),
+        ("load.py", "import importlib\n\n\ndef load(path, how):\n    return getattr(importlib.import_module(path), 'do_' + how)\n"),
+    ]);
+    let engine = engine(&project);
+    for question in ["where is do_turn", "who extends Start"] {
+        let answers = ask(&engine, question);
+        assert!(answers.complete, "{question}: {:?} {:?}", answers.missing, answers.notes);
+    }
 }

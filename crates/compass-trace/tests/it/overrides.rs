@@ -84,3 +84,13 @@ fn a_component_of_a_record_is_what_an_interface_asks_for() {
     assert_eq!(places("who overrides Aged.day"), [(1, 18)]);
     assert_eq!(places("who overrides Aged.name"), [(1, 68)], "the method, not the component of that name");
 }
+
+#[rstest]
+#[case::java("A.java", "class A { int size() { return 1; } }\nclass B extends A { private int size; }\n")]
+#[case::cpp("a.cpp", "struct A { virtual int size() { return 1; } };\nstruct B : A { int size; };\n")]
+#[case::csharp("A.cs", "class A { public virtual int size() { return 1; } }\nclass B : A { private new int size; }\n")]
+fn a_field_that_happens_to_be_called_so_overrides_nothing(#[case] path: &str, #[case] text: &str) {
+    let project = testkit::Project::with(&[(path, text)]);
+    let answers = crate::support::ask(&crate::support::engine(&project), "who overrides A.size");
+    assert_eq!(answers.total, 0, "{:?}", answers.answers);
+}

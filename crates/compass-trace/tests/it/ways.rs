@@ -132,3 +132,11 @@ fn what_a_macro_calls_by_a_name_it_puts_together_is_missing(#[case] question: &s
     assert_eq!(answers.complete, complete, "{:?}", answers.missing);
     assert_eq!(answers.missing.iter().any(|m| m.cause == "macro_made"), !complete);
 }
+
+#[test]
+fn a_call_into_a_package_that_is_not_here_keeps_an_answer_open() {
+    let text = "import framework\n\n\n@framework.handler\ndef finish():\n    pass\n\n\ndef begin():\n    framework.dispatch('finish')\n";
+    let answers = ask(&engine(&Project::with(&[("app.py", text)])), "how does begin reach finish");
+    assert_eq!((answers.total, answers.complete), (0, false), "{:?}", answers.notes);
+    assert!(answers.missing.iter().any(|m| m.cause == "unit_absent"), "{:?}", answers.missing);
+}

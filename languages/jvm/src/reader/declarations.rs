@@ -186,6 +186,7 @@ impl<'t> Reader<'t> {
             let ty = self.value_type(ty);
             let mut new = NewDefinition::new(text(name, self.b.text), Kind::Field, span(name), span(part));
             new.ty = Some(ty);
+            new.flags = Flags::PROPERTY;
             self.b.define(new);
         }
     }

@@ -3,6 +3,7 @@
 use super::{cut, cut_front, put, put_line, row};
 use crate::tui::layout;
 use crate::tui::state::{EntryRow, State, SurveyData};
+use compass_draw::grouped;
 use compass_index::Phase;
 use ratatui::buffer::Buffer;
 use ratatui::layout::{Position, Rect};
@@ -55,19 +56,6 @@ fn title(data: &SurveyData) -> String {
 
 fn plural(count: u64, what: &str) -> String {
     if count == 1 { format!("1 {what}") } else { format!("{} {what}s", grouped(count)) }
-}
-
-/// A number with its thousands apart.
-fn grouped(number: u64) -> String {
-    let digits = number.to_string();
-    let mut out = String::new();
-    for (i, c) in digits.chars().enumerate() {
-        if i > 0 && (digits.len() - i).is_multiple_of(3) {
-            out.push(',');
-        }
-        out.push(c);
-    }
-    out
 }
 
 /// A number in three or four characters: `8.1k`.

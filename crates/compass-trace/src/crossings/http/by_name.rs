@@ -1,4 +1,4 @@
-//! Routes that are asked for by a name instead of a path: `url_for("racks.turn")`, `{% url "racks:turn" %}`, `route('racks.turn')`.
+//! Routes that are asked for by a name instead of a path: `racks.turn`, `racks:turn`.
 //!
 //! A route has the names that its declaration gives it, by a key or by a call behind it, and those that its framework makes. What is asked for
 //! may stand below namespaces, before dots or colons; of routes of one name those that have the namespaces too are meant, then those that
@@ -56,7 +56,7 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
         let Some(asks) = table.named_requests.iter().find(|r| r.name == here.facts.name(call.name)) else { continue };
         let Some((name, true)) = call.arguments.first().and_then(|a| constants.text(input, file, a)) else { continue };
         let at = signal.span;
-        let meant = meant(input, &name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
+        let (meant, is_said) = meant(input, &name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
         if meant.is_empty() {
             // What is below a namespace, or a path, may be of a package that is not here.
             if !asks.quiet && !name.contains([':', '.', '/']) && !by_last.is_empty() && !asks.elsewhere.contains(&name) {
@@ -70,7 +70,7 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
             answered[n] = true;
             let route = &routes[n];
             let label = format!("{} {}", route.method.as_deref().unwrap_or("any"), route.path);
-            let certainty = if alone && route.sure { Certainty::Proven } else { Certainty::Inferred };
+            let certainty = if alone && is_said && route.sure { Certainty::Proven } else { Certainty::Inferred };
             let evidence = vec![side(input, file, at), side(input, route.file, route.at)];
             let from = enclosing(input, file, signal.enclosing);
             out.crossings.push((file, Crossing { kind: CrossingKind::Http, from, at, to: route.handler, role: Role::Call, label, certainty, evidence }));
@@ -78,8 +78,8 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
     }
 }
 
-/// The routes that a name means: of one handler one, with the method of links where it has that.
-fn meant(input: &PassInput, name: &str, candidates: &[usize], routes: &[Route], file: usize) -> Vec<usize> {
+/// The routes that a name means: of one handler one, with the method of links where it has that; and whether code says all of the name.
+fn meant(input: &PassInput, name: &str, candidates: &[usize], routes: &[Route], file: usize) -> (Vec<usize>, bool) {
     let fits = |n: &usize, by: &dyn Fn(&str) -> bool| routes[*n].names.iter().any(|own| last(own) == last(name) && by(own));
     // `.turn` is of the same file; else whole names go before those below the same namespace, and these before all others.
     let is_whole = |own: &str| own == name || name.strip_suffix(own).is_some_and(|before| before.ends_with(['.', ':']));
@@ -90,7 +90,7 @@ fn meant(input: &PassInput, name: &str, candidates: &[usize], routes: &[Route], 
     };
     // Applications are called like the folders they are in.
     let beside = |n: &usize| within.first().is_some_and(|w| super::folder(input.files[routes[*n].file].path).rsplit('/').next() == Some(w));
-    // `app_name = "racks"`
+    // The file keeps the namespace under a name.
     let calls_itself = |n: &usize| within.first().is_some_and(|w| has_constant(input.files[routes[*n].file].facts, w));
     let mut best: Vec<usize> = Vec::new();
     for pass in 0..5 {
@@ -111,7 +111,9 @@ fn meant(input: &PassInput, name: &str, candidates: &[usize], routes: &[Route], 
     }
     best.sort_by_key(|n| (routes[*n].handler, routes[*n].method.as_deref() != Some("GET"), *n));
     best.dedup_by_key(|n| routes[*n].handler);
-    best
+    let is_said = |n: &usize| within.is_empty() || calls_itself(n) || fits(n, &|own| own == name);
+    let all_said = best.iter().all(is_said);
+    (best, all_said)
 }
 
 /// Does a file keep that text under a name?

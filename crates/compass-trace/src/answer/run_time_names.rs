@@ -1,9 +1,11 @@
-//! Names of members that stand in texts, where code calls members by names that it makes at run time.
+//! Names that code makes at run time, of members and of modules; and where the name of a member stands in a text.
 
-use super::completeness::Namers;
+use super::completeness::{Namers, may_be_pasted};
 use super::{Engine, Found};
+use compass_facts::reading::by_name::{ANY_MEMBER, ANY_MODULE};
 use compass_index::{Cause, FileId};
 use rayon::prelude::*;
+use std::collections::BTreeSet;
 use std::time::{Duration, Instant};
 
 /// For more names nobody looks into the texts.
@@ -13,9 +15,38 @@ const LARGEST_BYTES: usize = 1 << 20;
 /// A reader waits no longer for a doubt.
 const TIME_LIMIT: Duration = Duration::from_millis(100);
 
+/// So many patterns of names are told.
+const MOST_SHOWN: usize = 5;
+
 impl Engine {
+    /// Names that code makes at run time: of members it calls, of modules and classes it loads. What is called or used so stands in no list.
+    pub(super) fn miss_run_time_names(&self, names: &[String], namers: &Namers, found: &mut Found) {
+        let mut fitting: BTreeSet<&str> = BTreeSet::new();
+        let (mut any_member, mut loads) = (false, 0);
+        for (pattern, count) in self.patterns(namers, false).flatten() {
+            match pattern.as_str() {
+                ANY_MEMBER => any_member = true,
+                ANY_MODULE => loads += count,
+                pattern if names.iter().any(|name| may_be_pasted(pattern, name)) => drop(fitting.insert(pattern)),
+                _ => {}
+            }
+        }
+        if !fitting.is_empty() {
+            found.miss(Cause::Dynamic.word(), fitting.len() as u64);
+            let shown: Vec<&str> = fitting.into_iter().take(MOST_SHOWN).collect();
+            found.notes.push(format!("members are called by texts with their names: {}", shown.join(", ")));
+        }
+        if any_member && namers.members {
+            self.miss_named_in_texts(names, namers, found);
+        }
+        if loads > 0 && namers.exported {
+            found.miss(Cause::Dynamic.word(), loads);
+            found.notes.push("modules or classes are loaded here under names made at run time: what they give away may be used there".to_owned());
+        }
+    }
+
     /// Says where a name stands in quotes: what reads it there may call the member.
-    pub(super) fn miss_named_in_texts(&self, names: &[String], namers: &Namers, found: &mut Found) {
+    fn miss_named_in_texts(&self, names: &[String], namers: &Namers, found: &mut Found) {
         if names.len() > MOST_NAMES {
             found.miss(Cause::Dynamic.word(), 1);
             return;
