@@ -94,11 +94,11 @@ impl Engine {
         let mut out = Indirect::default();
         let mut told = FxHashSet::default();
         for of_file in self.uses_with_local(function)?.chunk_by(|a, b| a.file == b.file) {
-            if of_file.iter().all(|e| !is_value(e.role)) {
+            if of_file.iter().all(|e| !e.role.is_value()) {
                 continue;
             }
             let page = self.page(of_file[0].file)?;
-            for entry in of_file.iter().filter(|e| e.first && is_value(e.role) && e.certainty > Certainty::Guessed) {
+            for entry in of_file.iter().filter(|e| e.first && e.role.is_value() && e.certainty > Certainty::Guessed) {
                 let put = Put { file: page.id, usage: UseId(entry.usage) };
                 let u = page.facts.facts.usage(put.usage);
                 let flows: Vec<_> = flows_of(&page, u.span.start).filter(|f| f.of == FlowPart::Whole).collect();
@@ -259,7 +259,7 @@ impl Engine {
                 let from = entry.enclosing.map_or(SymbolId::module(file), |number| SymbolId { file, number });
                 walk.out.calls.push(IndirectCall { file, usage: UseId(entry.usage), from, to: function, put, outside: None });
             }
-            let mut mentions = of_file.iter().filter(|e| e.first && (is_value(e.role) || slot.inside && e.role == Role::Type)).peekable();
+            let mut mentions = of_file.iter().filter(|e| e.first && (e.role.is_value() || slot.inside && e.role == Role::Type)).peekable();
             if mentions.peek().is_none() || looked_at == MOST_LOOKED_AT {
                 continue;
             }
@@ -309,9 +309,4 @@ impl Engine {
         out.sort_by_key(|d| facts.facts.def(*d).name_span.start);
         out
     }
-}
-
-/// Is a function that is mentioned so a value?
-fn is_value(role: Role) -> bool {
-    matches!(role, Role::Pass | Role::Read | Role::Ref)
 }

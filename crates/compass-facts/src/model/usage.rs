@@ -27,6 +27,11 @@ impl Role {
     /// The roles of what runs a function: a mark in front of a definition may, where marks are functions.
     pub const CALLS: [Role; 2] = [Role::Call, Role::Mark];
 
+    /// Is what is mentioned so a value? A function then is for others to call.
+    pub fn is_value(self) -> bool {
+        matches!(self, Role::Pass | Role::Read | Role::Ref)
+    }
+
     /// Does it run what it names?
     pub fn is_call(self) -> bool {
         Role::CALLS.contains(&self)

@@ -60,29 +60,33 @@ impl<'t> Builder<'t> {
 
     /// Keeps what is known of the text that names a member of the receiver; `calls` is the name of what is given the text, if it has one.
     fn keep_name(&mut self, node: Node<'t>, (receiver, calls): (Option<Node<'t>>, Option<Node<'t>>), words: &FlowWords) {
-        let parts = match self.argument(node, Levels::VALUES) {
-            Argument::Text(parts, _) => parts,
+        let argument = self.argument(node, Levels::VALUES);
+        let (pattern, made_of) = match &argument {
+            Argument::Text(parts, _) => (self.pattern_of(parts), parts.iter().find_map(|p| if let TextPart::Hole(at) = p { *at } else { None })),
             // A number picks from a list.
             _ if matches!(node.kind(), "number" | "integer" | "integer_literal" | "decimal_integer_literal" | "unary_operator") => return,
-            _ => return self.keep_pattern(ANY_MEMBER),
+            Argument::Name(at) => (Some(ANY_MEMBER.to_owned()), Some(*at)),
+            _ => (Some(ANY_MEMBER.to_owned()), last_name(node).map(|n| span(n).start)),
         };
-        let pattern: String = parts.iter().map(|p| if let TextPart::Text(t) = p { self.facts.name(*t).to_owned() } else { HOLE.to_owned() }).collect();
-        let is_name = |c: char| c.is_alphanumeric() || matches!(c, '_' | '*' | '$' | '?' | '!' | '=');
-        if parts.iter().all(|p| matches!(p, TextPart::Hole(_))) {
-            return self.keep_pattern(ANY_MEMBER);
-        }
-        if pattern.is_empty() || !pattern.chars().all(is_name) {
-            return;
-        }
+        let Some(pattern) = pattern else { return };
         self.keep_pattern(&pattern);
         // Only of the value itself it is known which members are meant.
         if words.own.contains(&receiver.map_or("", |r| text(r, self.text))) {
             // An index has no name of its own: what its text is made of stands for it.
-            let made_of = parts.iter().find_map(|p| if let TextPart::Hole(at) = p { *at } else { None });
             let Some(at) = calls.map(|c| span(c).start).or(made_of) else { return };
             let part = FlowPart::Member(self.intern(&pattern));
             self.facts.flows.push(Flow { value: at, of: FlowPart::Whole, into: at, part });
         }
+    }
+
+    /// A text as a pattern; nothing for what can be no name.
+    fn pattern_of(&self, parts: &[TextPart]) -> Option<String> {
+        if parts.iter().all(|p| matches!(p, TextPart::Hole(_))) {
+            return Some(ANY_MEMBER.to_owned());
+        }
+        let pattern: String = parts.iter().map(|p| if let TextPart::Text(t) = p { self.facts.name(*t) } else { HOLE }).collect();
+        let is_name = |c: char| c.is_alphanumeric() || matches!(c, '_' | '*' | '$' | '?' | '!' | '=');
+        (!pattern.is_empty() && pattern.chars().all(is_name)).then_some(pattern)
     }
 
     fn keep_pattern(&mut self, pattern: &str) {

@@ -56,6 +56,7 @@ impl Engine {
         for symbol in &symbols {
             if let Some((facts, def)) = self.index.definition(*symbol)? {
                 self.miss_unwritten_calls(*symbol, facts.facts.def_name(def), found)?;
+                self.miss_calls_by_any_name(*symbol, found)?;
             }
         }
         self.miss_unlinked_of(symbols, found)

@@ -44,6 +44,13 @@ impl Engine {
         let pattern = NamePattern::new(text, quoted);
         let mut entries = self.index.named(literal.last())?;
         let mut used = &literal;
+        if entries.is_empty() && !quoted && !pattern.is_wild() {
+            // A sign of asking at the end of a question is left out when it is read; it may belong to the name.
+            let asking = format!("{text}?");
+            if !text.ends_with('?') && !self.index.named(NamePattern::new(&asking, true).last())?.is_empty() {
+                return self.resolve_name(&asking, true);
+            }
+        }
         if pattern.is_wild() {
             if entries.is_empty() {
                 used = &pattern;

@@ -5,7 +5,7 @@ use super::rows::Raw;
 use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
-use compass_facts::{DefId, Kind, Role, UseId};
+use compass_facts::{DefId, Flags, Kind, Role, UseId};
 use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
 use std::sync::Arc;
 
@@ -58,8 +58,8 @@ impl Engine {
             return self.page_of(&listed, page);
         }
         let (mut found, wanted, names) = self.wanted(subjects, guesses)?;
-        let handed_on = self.handed_on_count(&wanted, roles)?;
-        found.miss("dynamic", handed_on);
+        let (handed_on, perhaps) = self.handed_on_count(&wanted, roles)?;
+        found.miss("dynamic", handed_on + perhaps);
         if roles.contains(&Role::Call) {
             self.miss_requests(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found)?;
         }
@@ -76,6 +76,13 @@ impl Engine {
         }
         self.all_uses(&wanted, roles, &mut found)?;
         if roles == Role::CALLS {
+            let mut read = Vec::new();
+            for one in &wanted {
+                if self.is_called_by_reading(one.symbol)? {
+                    read.push(Wanted { symbol: one.symbol, uses: Arc::clone(&one.uses), above: one.above });
+                }
+            }
+            self.all_uses(&read, &[Role::Read, Role::Pass, Role::Ref], &mut found)?;
             self.add_indirect_callers(&wanted, &mut found)?;
             self.miss_marked(&wanted, &mut found)?;
             self.miss_callers_outside(&wanted, &mut found)?;
@@ -184,25 +191,34 @@ impl Engine {
         Ok(out)
     }
 
-    /// How often functions are handed on as values: whoever has them may call them, and such calls stay dynamic.
-    fn handed_on_count(&self, wanted: &[Wanted], roles: &[Role]) -> Result<u64, AnswerError> {
+    /// How often functions are handed on as values, and how often they may be, by their name alone: whoever has them may call them, and
+    /// such calls stay dynamic.
+    fn handed_on_count(&self, wanted: &[Wanted], roles: &[Role]) -> Result<(u64, u64), AnswerError> {
+        let (mut sure, mut guessed) = (0, 0);
         if roles != Role::CALLS {
-            return Ok(0);
+            return Ok((sure, guessed));
         }
-        let mut handed_on = 0;
         for one in wanted.iter().filter(|w| !w.above) {
-            let is_value = |e: &&UseEntry| e.first && matches!(e.role, Role::Pass | Role::Read | Role::Ref) && e.certainty > Certainty::Guessed;
-            let count = one.uses.iter().filter(is_value).count();
+            let values: Vec<&UseEntry> = one.uses.iter().filter(|e| e.role.is_value()).collect();
             // Types are mentioned in many ways; only functions are called by whoever holds them.
             let is_function = |(f, d): &(Arc<FileFacts>, DefId)| {
                 let d = f.facts.def(*d);
-                matches!(d.kind, Kind::Function | Kind::Method) && !d.flags.has(compass_facts::Flags::PROPERTY)
+                matches!(d.kind, Kind::Function | Kind::Method) && !d.flags.has(Flags::PROPERTY)
             };
-            if count > 0 && self.index.definition(one.symbol)?.as_ref().is_some_and(is_function) {
-                handed_on += count;
+            if !values.is_empty() && self.index.definition(one.symbol)?.as_ref().is_some_and(is_function) {
+                sure += values.iter().filter(|e| e.first && e.certainty > Certainty::Guessed).count() as u64;
+                guessed += values.iter().filter(|e| e.certainty == Certainty::Guessed).count() as u64;
             }
         }
-        Ok(handed_on as u64)
+        Ok((sure, guessed))
+    }
+
+    /// Who reads what is read like a field though it is a method calls it.
+    fn is_called_by_reading(&self, symbol: SymbolId) -> Result<bool, AnswerError> {
+        Ok(self.index.definition(symbol)?.is_some_and(|(f, d)| {
+            let d = f.facts.def(d);
+            matches!(d.kind, Kind::Function | Kind::Method) && d.flags.has(Flags::PROPERTY)
+        }))
     }
 
     /// The uses of a symbol that may stand inside a function: there the reader linked them, and no posting has them.

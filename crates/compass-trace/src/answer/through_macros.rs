@@ -2,7 +2,7 @@
 
 use super::{AnswerError, Engine, Found, PAGE};
 use crate::chains::Things;
-use compass_facts::{Flags, Kind, Role, Use, UseId};
+use compass_facts::{Flags, Kind, Use, UseId};
 use compass_index::{Cause, FileId, FileLinks, SymbolId};
 use rustc_hash::FxHashSet;
 
@@ -12,7 +12,7 @@ const MOST_MACROS: usize = 64;
 impl Engine {
     /// Is a macro named here, without arguments or as an argument of another, whose text calls something?
     pub(super) fn names_a_macro_that_calls(&self, links: &FileLinks, u: &Use, usage: UseId) -> Result<bool, AnswerError> {
-        if u.local.is_some() || !matches!(u.role, Role::Read | Role::Pass | Role::Ref) {
+        if u.local.is_some() || !u.role.is_value() {
             return Ok(false);
         }
         let Some(target) = links.find(usage).and_then(|l| l.targets.first()) else { return Ok(false) };

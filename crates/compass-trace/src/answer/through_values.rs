@@ -5,7 +5,7 @@ use super::rows::Raw;
 use super::{AnswerError, Engine, EvidenceLine, Found};
 use crate::indirect::{IndirectCall, Put};
 use compass_facts::{Kind, Role, Span};
-use compass_index::{Cause, Certainty, FileId};
+use compass_index::{Cause, Certainty, FileId, SymbolId};
 
 /// For so many symbols of a name calls through values are looked for.
 const MOST_SYMBOLS: usize = 40;
@@ -25,6 +25,20 @@ impl Engine {
             found.miss(Cause::Dynamic.word(), u64::from(!indirect.calls.is_empty() && !is_told));
             for call in &indirect.calls {
                 found.rows.push(self.indirect_row(call, false)?);
+            }
+            self.miss_calls_by_any_name(one.symbol, found)?;
+        }
+        Ok(())
+    }
+
+    /// A type that calls its own members by whatever name it is given may call this one.
+    pub(super) fn miss_calls_by_any_name(&self, member: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
+        if let Some(put) = self.called_by_any_name(member)? {
+            found.miss(Cause::Dynamic.word(), 1);
+            let at = self.put_line(put, put, None)?;
+            let note = format!("its type calls members of itself by names made at run time, at {}:{}", at.path, at.line);
+            if !found.notes.contains(&note) {
+                found.notes.push(note);
             }
         }
         Ok(())

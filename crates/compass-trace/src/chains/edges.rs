@@ -86,13 +86,8 @@ pub enum Things {
 impl Things {
     /// May a use in such a role lead somewhere, beside calls?
     fn counts(self, role: Role) -> bool {
-        is_value(role) || self == Things::ThatLeadOn && role == Role::Write
+        role.is_value() || self == Things::ThatLeadOn && role == Role::Write
     }
-}
-
-/// Is a function that is mentioned so a value, for others to call?
-fn is_value(role: Role) -> bool {
-    matches!(role, Role::Pass | Role::Read | Role::Ref)
 }
 
 impl Engine {
@@ -113,7 +108,7 @@ impl Engine {
         }
         for entry in self.index.uses(to)?.iter() {
             let counts = match reached {
-                Reached::Function => entry.role.is_call() || is_value(entry.role),
+                Reached::Function => entry.role.is_call() || entry.role.is_value(),
                 Reached::Type => entry.role == Role::Call,
                 Reached::Macro | Reached::Thing => entry.role != Role::Import,
             };
@@ -124,7 +119,7 @@ impl Engine {
                 continue;
             }
             // Whoever hands a function on leads to it, though somebody else calls it.
-            let handed_on = reached == Reached::Function && is_value(entry.role);
+            let handed_on = reached == Reached::Function && entry.role.is_value();
             let certainty = if handed_on { entry.certainty.min(Certainty::Inferred) } else { entry.certainty };
             let facts = self.index.facts(entry.file)?;
             let usage = UseId(entry.usage);
@@ -135,7 +130,7 @@ impl Engine {
         if let Some((facts, def)) = &definition {
             for (i, u) in facts.facts.uses.iter().enumerate().filter(|(i, u)| {
                 let leads = u.role.is_call()
-                    || matches!(reached, Reached::Function | Reached::Macro) && is_value(u.role) && !followed.contains(&(to.file, UseId(*i as u32)));
+                    || matches!(reached, Reached::Function | Reached::Macro) && u.role.is_value() && !followed.contains(&(to.file, UseId(*i as u32)));
                 u.local == Some(*def) && leads
             }) {
                 let from = around(facts, to.file, u.enclosing);
@@ -243,7 +238,7 @@ impl Engine {
         };
         let Some((target, def)) = self.index.definition(to)? else { return Ok(None) };
         let counts = match Reached::of(Some(target.facts.def(def).kind)) {
-            Reached::Function => is_value(u.role),
+            Reached::Function => u.role.is_value(),
             Reached::Thing => things == Things::ThatLeadOn && target.facts.uses.iter().any(|u| u.enclosing == Some(def)),
             Reached::Macro => self.macro_leads_on(to)?,
             Reached::Type => false,
@@ -275,7 +270,7 @@ impl Engine {
                 return Ok(true);
             }
             let links = self.index.links(symbol.file)?;
-            for (i, _) in inside().filter(|(_, u)| is_value(u.role)) {
+            for (i, _) in inside().filter(|(_, u)| u.role.is_value()) {
                 open.extend(links.find(UseId(i as u32)).and_then(|l| l.targets.first().copied()));
             }
         }

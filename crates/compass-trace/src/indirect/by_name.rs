@@ -7,6 +7,7 @@ use super::page::{Page, flows_of};
 use super::{Indirect, IndirectCall, MOST, Put};
 use crate::answer::may_be_pasted;
 use crate::{AnswerError, Engine};
+use compass_facts::reading::by_name::ANY_MEMBER;
 use compass_facts::{DefId, Flags, FlowPart, Kind, Language, UseId};
 use compass_index::{FileId, SymbolId};
 use rayon::prelude::*;
@@ -64,9 +65,7 @@ impl Engine {
         let Some(language) = self.index.file(function.file).map(|f| f.language) else { return Ok(()) };
         let name = facts.facts.def_name(def);
         let is_member = facts.facts.def(def).container.is_some_and(|c| facts.facts.def(c).kind.is_type());
-        // The patterns of all files are known without looking into one.
-        let pasted = self.index.summary().pasted.iter().filter(|(word, _)| Language::all().iter().any(|l| l.word() == *word && l.is_kin_of(language)));
-        let may_be = pasted.flat_map(|(_, patterns)| patterns.keys()).any(|p| may_be_pasted(p, name));
+        let may_be = self.is_pattern_of(language, |p| may_be_pasted(p, name));
         if !is_member || !may_be {
             return Ok(());
         }
@@ -75,6 +74,34 @@ impl Engine {
             out.calls.extend(self.members_by_name(&page, site.usage)?.into_iter().flat_map(|m| m.calls).filter(|c| c.to == function));
         }
         Ok(())
+    }
+
+    /// Where the type of a member, or one of its tree, calls members of itself by names of which nothing is known.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub(crate) fn called_by_any_name(&self, member: SymbolId) -> Result<Option<Put>, AnswerError> {
+        let Some((facts, def)) = self.index.definition(member)? else { return Ok(None) };
+        let Some(language) = self.index.file(member.file).map(|f| f.language) else { return Ok(None) };
+        if !self.is_pattern_of(language, |p| p == ANY_MEMBER) {
+            return Ok(None);
+        }
+        let owners = self.owners(member, &facts, def)?;
+        for site in self.sites_of(language)?.iter().filter(|s| s.pattern == ANY_MEMBER) {
+            let page = self.page(site.file)?;
+            let Some(class) = class_around(&page, page.facts.facts.usage(site.usage).enclosing) else { continue };
+            if self.whole_tree(class)?.iter().any(|c| owners.contains(c)) {
+                return Ok(Some(Put { file: site.file, usage: site.usage }));
+            }
+        }
+        Ok(None)
+    }
+
+    /// Is any pattern of names in a language and its kin such? They are known without looking into a file.
+    fn is_pattern_of(&self, language: Language, is_such: impl Fn(&str) -> bool) -> bool {
+        let is_kin = |word: &str| Language::all().iter().any(|l| l.word() == word && l.is_kin_of(language));
+        let pasted = self.index.summary().pasted.iter().filter(|(word, _)| is_kin(word));
+        pasted.flat_map(|(_, patterns)| patterns.keys()).any(|p| is_such(p))
     }
 
     /// All such calls in own files of a language and its kin.

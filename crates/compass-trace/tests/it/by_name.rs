@@ -109,11 +109,15 @@ fn a_module_under_a_name_made_at_run_time_may_be_called(
 #[rstest]
 #[case::from_a_list(
     "v.py",
-    "class View:\n    conditions = ['check_rack']\n\n    def check_rack(self):\n        pass\n\n    def check_shelf(self):\n        pass\n\n    def run(self):\n        for name in self.conditions:\n            getattr(self, name)()\n",
+    "class View:\n    conditions = ['check_rack']\n\n    def check_rack(self):\n        pass\n\n    def check_shelf(self):\n        pass\n\n\ndef run(view):\n    for name in view.conditions:\n        getattr(view, name)()\n",
     None
 )]
-#[case::from_an_index("v.js", "class View { check_rack() {} check_shelf() {} run(name) { return this[name](); } }\nnew View().run('check_rack');\n", None)]
-#[case::from_data("v.rb", "class View\n  def check_rack\n  end\n\n  def check_shelf\n  end\n\n  def run(name)\n    send(name)\n  end\nend\n", Some(("rules.json", "{ \"first\": \"check_rack\" }\n")))]
+#[case::from_an_index(
+    "v.js",
+    "class View { check_rack() {} check_shelf() {} }\nfunction run(view, name) { return view[name](); }\nrun(new View(), 'check_rack');\n",
+    None
+)]
+#[case::from_data("v.rb", "class View\n  def check_rack\n  end\n\n  def check_shelf\n  end\nend\n\ndef run(view, name)\n  view.send(name)\nend\n", Some(("rules.json", "{ \"first\": \"check_rack\" }\n")))]
 fn a_member_whose_name_stands_in_a_text_may_be_called_by_it(#[case] path: &str, #[case] text: &str, #[case] data: Option<(&str, &str)>) {
     let files: Vec<(&str, &str)> = [Some((path, text)), data].into_iter().flatten().collect();
     let project = Project::with(&files);
@@ -184,4 +188,30 @@ fn where_something_is_and_what_is_derived_from_it_are_no_matter_of_names_made_at
         let answers = ask(&engine, question);
         assert!(answers.complete, "{question}: {:?} {:?}", answers.missing, answers.notes);
     }
+}
+
+#[rstest]
+#[case::ruby(
+    "d.rb",
+    "class Drop\n  def [](key)\n    public_send(key)\n  end\nend\n\nclass UrlDrop < Drop\n  def short_month\n  end\nend\n\nclass Other\n  def month_short\n  end\nend\n"
+)]
+#[case::python(
+    "d.py",
+    "class Drop:\n    def get(self, key):\n        return getattr(self, key)()\n\n\nclass UrlDrop(Drop):\n    def short_month(self):\n        pass\n\n\nclass Other:\n    def month_short(self):\n        pass\n"
+)]
+#[case::javascript(
+    "d.js",
+    "class Drop { get(key) { return this[key](); } }\nclass UrlDrop extends Drop { short_month() {} }\nclass Other { month_short() {} }\n"
+)]
+#[case::php(
+    "d.php",
+    "<?php\nclass Drop { public function get($key) { return $this->$key(); } }\nclass UrlDrop extends Drop { public function short_month() {} }\nclass Other { public function month_short() {} }\n"
+)]
+fn a_type_that_calls_itself_by_any_name_may_call_each_of_its_members(#[case] path: &str, #[case] text: &str) {
+    let project = Project::with(&[(path, text)]);
+    let engine = engine(&project);
+    let answers = ask(&engine, "who calls short_month");
+    assert!(!answers.complete && answers.notes.iter().any(|n| n.starts_with("its type calls members of itself")), "{:?} {:?}", answers.missing, answers.notes);
+    let other = ask(&engine, "who calls month_short");
+    assert!(other.complete, "{:?} {:?}", other.missing, other.notes);
 }

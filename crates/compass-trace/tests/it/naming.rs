@@ -156,3 +156,15 @@ fn a_namespace_of_a_large_tree_may_not_be_found() {
     let found = ask(&engine(&project), "what is Cellar\\Salt");
     assert!(!found.answers.is_empty() || !found.complete, "{:?} {:?}", found.missing, found.notes);
 }
+
+#[rstest::rstest]
+#[case::at_the_end("who calls full?")]
+#[case::left_out("who calls full")]
+#[case::quoted("who calls \"full?\"")]
+#[case::before_a_filter("who calls full? in rack.rb")]
+fn a_sign_of_asking_may_belong_to_a_name(#[case] question: &str) {
+    let text = "class Rack\n  def full?\n    true\n  end\n\n  def put\n    return if full?\n  end\nend\n";
+    let project = testkit::Project::with(&[("rack.rb", text)]);
+    let answers = crate::support::ask(&crate::support::engine(&project), question);
+    assert_eq!(answers.answers.iter().map(|a| a.line).collect::<Vec<_>>(), [7], "{:?}", answers.notes);
+}

@@ -307,3 +307,19 @@ fn members_that_a_library_may_call_are_not_said_to_have_no_caller(#[case] file: 
     let found = ask(&engine, &format!("who calls {of}"));
     assert_eq!((found.total, found.complete), (0, complete), "{:?} {:?}", found.missing, found.notes);
 }
+
+#[test]
+fn a_method_that_may_be_read_into_a_variable_by_its_name_alone_is_not_without_callers() {
+    let text = "class Loop:\n    def pending(self):\n        pass\n\n\ndef run(obj):\n    pending = obj.pending\n    pending()\n";
+    let answers = ask(&engine(&Project::with(&[("loop.py", text)])), "who calls Loop.pending");
+    assert!(!answers.complete, "{:?} {:?}", answers.total, answers.notes);
+}
+
+#[test]
+fn who_reads_a_property_calls_it() {
+    let text = "class Rack:\n    @property\n    def slots(self):\n        return 3\n\n    def free(self):\n        return self.slots - 1\n";
+    let project = Project::with(&[("rack.py", text)]);
+    let answers = ask(&engine(&project), "who calls slots");
+    let rows: Vec<(u32, Option<&str>)> = answers.answers.iter().map(|a| (a.line, a.enclosing.as_deref())).collect();
+    assert_eq!(rows, [(7, Some("Rack.free"))], "{:?}", answers.notes);
+}
