@@ -52,7 +52,7 @@ def through_macro(name, seen=()):
 
 def names_of(row):
     """What a row calls: the name there, and the function that may run where a variable or field is called."""
-    names = [row["name"] or ""] + [e["text"].split(",")[0] for e in row["evidence"] if ", put there" in e["text"] or ", by a name" in e["text"]]
+    names = [row["name"] or ""] + [e["text"].split(",")[0] for e in row["evidence"] if ", put there" in e["text"] or ", by a name" in e["text"] or ", handed to" in e["text"]]
     return {n.split(".")[-1].split("::")[-1] for n in names}
 
 

@@ -6,31 +6,55 @@ functions below ROOT/PACKAGE called which, for score.py --by-function. One line 
 edge: caller's path, line, column of its name; 0; name of the callee; "dynamic" where
 no such name is written in the caller, "unwritten" where the language calls it
 (__init__, __enter__ ...), else "named".
+
+What is called is told by the interpreter (sys.monitoring, Python 3.12 or later): each
+call with what it calls, and each function that begins with the frame that waits for it,
+for those that code in C calls. Who asks a generator or a coroutine for its next value
+does not call it: it begins with whoever takes the first value.
 """
 import ast
+import inspect
 import os
 import sys
 
 root, package, out = sys.argv[1:4]
 folder = os.path.realpath(os.path.join(root, package)) + os.sep
 edges = set()
-threads = __import__("threading")
+RESUMED = inspect.CO_GENERATOR | inspect.CO_COROUTINE | inspect.CO_ASYNC_GENERATOR
+watch = sys.monitoring
+TOOL = watch.PROFILER_ID
 
 
-def profile(frame, event, _):
-    if event != "call" or frame.f_back is None:
-        return
-    callee, caller = frame.f_code, frame.f_back.f_code
+def keep(caller, callee):
     if callee.co_filename.startswith(folder) and caller.co_filename.startswith(folder):
         edges.add((caller.co_filename, caller.co_firstlineno, caller.co_name, callee.co_name))
 
 
-threads.setprofile(profile)
-sys.setprofile(profile)
+def called(code, _offset, what, _first):
+    if not code.co_filename.startswith(folder):
+        return watch.DISABLE
+    what = getattr(what, "__func__", what)
+    callee = getattr(what, "__code__", None)
+    if callee is not None:
+        keep(code, callee)
+
+
+def begun(code, _offset):
+    if not code.co_filename.startswith(folder):
+        return watch.DISABLE
+    caller = sys._getframe(1).f_back
+    if caller is not None and not code.co_flags & RESUMED:
+        keep(caller.f_code, code)
+
+
+watch.use_tool_id(TOOL, "call-edges")
+watch.register_callback(TOOL, watch.events.CALL, called)
+watch.register_callback(TOOL, watch.events.PY_START, begun)
+watch.set_events(TOOL, watch.events.CALL | watch.events.PY_START)
 import pytest  # noqa: E402
 
 code = pytest.main(sys.argv[sys.argv.index("--") + 1 :])
-sys.setprofile(None)
+watch.set_events(TOOL, 0)
 print("pytest ended with", code)
 
 places, texts = {}, {}

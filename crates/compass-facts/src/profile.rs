@@ -171,6 +171,8 @@ pub struct Members {
     pub called_unwritten: &'static [&'static str],
     /// Does it call them only where they are written for a trait?
     pub by_trait: bool,
+    /// Is a mark a call that may give another function in place of the one it stands before?
+    pub marks_wrap: bool,
 }
 
 impl Members {
@@ -328,7 +330,7 @@ pub mod usual {
     }
 
     /// No member is treated in its own way.
-    pub const MEMBERS: Members = Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false };
+    pub const MEMBERS: Members = Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false, marks_wrap: false };
 
     /// Arguments by place, no receiver among the parameters.
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };

@@ -9,6 +9,7 @@ pub mod graft;
 pub(crate) mod hidden;
 pub mod interface;
 pub mod models;
+mod settling;
 pub mod signals;
 pub mod sql;
 pub mod syntax;

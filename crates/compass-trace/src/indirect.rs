@@ -8,6 +8,7 @@
 mod by_name;
 mod held;
 mod page;
+mod wrapped;
 
 pub(crate) use by_name::KnownSites;
 pub(crate) use held::KnownHeld;
@@ -19,11 +20,34 @@ use page::{Page, flows_of};
 use rustc_hash::FxHashSet;
 use std::sync::Arc;
 
-/// What may hold functions: a variable, field or parameter, or what is in it.
+/// What may hold functions: a variable, field or parameter, what is in it, or what a function gives.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
 struct Slot {
     symbol: SymbolId,
-    inside: bool,
+    part: Holds,
+}
+
+/// Which part of a symbol holds them.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Hash)]
+enum Holds {
+    /// The symbol.
+    Itself,
+    /// What is in it, or in what a function gives.
+    Inside,
+    /// What a call of it gives.
+    Given,
+}
+
+impl Holds {
+    /// What a flow takes from its value, as far as it can hold functions.
+    fn of(part: FlowPart) -> Option<Holds> {
+        match part {
+            FlowPart::Whole => Some(Holds::Itself),
+            FlowPart::Element => Some(Holds::Inside),
+            FlowPart::Given => Some(Holds::Given),
+            _ => None,
+        }
+    }
 }
 
 /// Where a function is put.
@@ -63,6 +87,8 @@ pub struct IndirectCall {
 const MAX_DEPTH: u32 = 4;
 /// So many calls through slots are listed for one function, and so many functions for one call.
 const MOST: usize = 400;
+/// So many of the functions that a variable may hold are looked at for where an argument of its call goes.
+const MOST_CALLEES: usize = 8;
 /// So many files are looked at for what one slot is put into.
 const MOST_LOOKED_AT: usize = 64;
 /// So many files are looked at for what is put into one slot.
@@ -92,8 +118,22 @@ impl Engine {
     /// Those of the index.
     pub fn indirect_callers(&self, function: SymbolId) -> Result<Indirect, AnswerError> {
         let mut out = Indirect::default();
+        self.through_values(function, function, MAX_DEPTH, &mut out)?;
+        for slot in self.slots_by_marks(function)? {
+            let mut walk = Walk { of: (function, slot.1), seen: FxHashSet::default(), out: &mut out };
+            self.calls_through(slot.0, MAX_DEPTH, &mut walk)?;
+        }
+        self.called_by_name(function, &mut out)?;
+        let mut seen = FxHashSet::default();
+        out.calls.retain(|c| seen.insert((c.file, c.usage)));
+        out.calls.sort_by_key(|c| (c.file, c.usage));
+        Ok(out)
+    }
+
+    /// Calls that run a function because a value, that function or what a mark makes it stand for, is put somewhere.
+    fn through_values(&self, value: SymbolId, function: SymbolId, depth: u32, out: &mut Indirect) -> Result<(), AnswerError> {
         let mut told = FxHashSet::default();
-        for of_file in self.uses_with_local(function)?.chunk_by(|a, b| a.file == b.file) {
+        for of_file in self.uses_with_local(value)?.chunk_by(|a, b| a.file == b.file) {
             if of_file.iter().all(|e| !e.role.is_value()) {
                 continue;
             }
@@ -114,23 +154,22 @@ impl Engine {
                                 }
                             }
                             Target::Slot(slot) => {
-                                let mut walk = Walk { of: (function, put), seen: FxHashSet::default(), out: &mut out };
-                                self.calls_through(slot, MAX_DEPTH, &mut walk)?;
+                                let mut walk = Walk { of: (function, put), seen: FxHashSet::default(), out };
+                                self.calls_through(slot, depth, &mut walk)?;
                             }
                         }
                     }
                 }
             }
         }
-        for slot in self.slots_by_marks(function)? {
-            let mut walk = Walk { of: (function, slot.1), seen: FxHashSet::default(), out: &mut out };
-            self.calls_through(slot.0, MAX_DEPTH, &mut walk)?;
+        let Some((facts, def)) = self.index.definition(value)? else { return Ok(()) };
+        for other in held::namesakes(&facts, def).filter(|d| facts.facts.def(*d).kind.is_variable()) {
+            let symbol = SymbolId { file: value.file, number: facts.number(other) };
+            let Some(usage) = self.uses_with_local(symbol)?.first().map(|e| UseId(e.usage)) else { continue };
+            let mut walk = Walk { of: (function, Put { file: value.file, usage }), seen: FxHashSet::default(), out };
+            self.calls_through(Slot { symbol, part: Holds::Itself }, depth, &mut walk)?;
         }
-        self.called_by_name(function, &mut out)?;
-        let mut seen = FxHashSet::default();
-        out.calls.retain(|c| seen.insert((c.file, c.usage)));
-        out.calls.sort_by_key(|c| (c.file, c.usage));
-        Ok(out)
+        Ok(())
     }
 
     /// Slots of a function that a decorator of the code base takes.
@@ -150,7 +189,7 @@ impl Engine {
             let takers = inner.map(|(i, _)| DefId(i as u32)).chain([mark_def]);
             for taker in takers {
                 if let Some(parameter) = self.parameters(mark.file, &facts, taker).first() {
-                    out.push((Slot { symbol: SymbolId { file: mark.file, number: facts.number(*parameter) }, inside: false }, put));
+                    out.push((Slot { symbol: SymbolId { file: mark.file, number: facts.number(*parameter) }, part: Holds::Itself }, put));
                 }
             }
         }
@@ -164,16 +203,19 @@ impl Engine {
             facts.find_use_at(offset).map_or_else(String::new, |u| facts.name(facts.usage(u).name).to_owned())
         };
         let meaning = self.meaning(page, offset)?;
-        let slots = |symbol: SymbolId, inside: &[bool]| inside.iter().map(|i| Target::Slot(Slot { symbol, inside: *i })).collect();
+        let slots = |symbol: SymbolId, parts: &[Holds]| parts.iter().map(|part| Target::Slot(Slot { symbol, part: *part })).collect();
         Ok(match (part, meaning) {
-            (FlowPart::Whole, Some(symbol)) => slots(symbol, &[false]),
-            (FlowPart::Element, Some(symbol)) => slots(symbol, &[true]),
-            (FlowPart::Within, Some(symbol)) => slots(symbol, &[false, true]),
+            (FlowPart::Whole, Some(symbol)) => slots(symbol, &[Holds::Itself]),
+            (FlowPart::Element, Some(symbol)) => slots(symbol, &[Holds::Inside]),
+            (FlowPart::Within, Some(symbol)) if self.is_function(symbol)? => slots(symbol, &[Holds::Given, Holds::Inside]),
+            (FlowPart::Within, Some(symbol)) => slots(symbol, &[Holds::Itself, Holds::Inside]),
+            (FlowPart::Given, Some(symbol)) => slots(symbol, &[Holds::Given]),
             (FlowPart::Field(n), Some(symbol)) => {
-                let mut out: Vec<Target> = slots(symbol, &[true]);
-                out.extend(self.field_at(symbol, n)?.map(|field| Target::Slot(Slot { symbol: field, inside: false })));
+                let mut out: Vec<Target> = slots(symbol, &[Holds::Inside]);
+                out.extend(self.field_at(symbol, n)?.map(|field| Target::Slot(Slot { symbol: field, part: Holds::Itself })));
                 out
             }
+            (FlowPart::Argument(_) | FlowPart::Keyword(_), Some(symbol)) if self.is_variable(symbol)? => self.targets_of_held(page, symbol, part, named())?,
             (FlowPart::Argument(_) | FlowPart::Keyword(_), Some(symbol)) => match self.parameter(page, symbol, part)? {
                 Some(Ok(slot)) => vec![Target::Slot(slot)],
                 Some(Err(())) => Vec::new(),
@@ -182,6 +224,27 @@ impl Engine {
             (FlowPart::Argument(_) | FlowPart::Keyword(_), None) => vec![Target::Outside(named())],
             _ => Vec::new(),
         })
+    }
+
+    /// Where an argument goes if a variable or a field is called.
+    fn targets_of_held(&self, page: &Page, callee: SymbolId, part: FlowPart, name: String) -> Result<Vec<Target>, AnswerError> {
+        let held = self.known_held(Slot { symbol: callee, part: Holds::Itself })?;
+        let mut out = Vec::new();
+        for (function, _) in held.functions.iter().take(MOST_CALLEES) {
+            if let Some(Ok(slot)) = self.parameter(page, *function, part)? {
+                out.push(Target::Slot(slot));
+            }
+        }
+        // Nobody here says what is called.
+        if held.functions.is_empty() {
+            out.push(Target::Outside(name));
+        }
+        Ok(out)
+    }
+
+    fn is_variable(&self, symbol: SymbolId) -> Result<bool, AnswerError> {
+        let is_such = |kind: Kind| kind.is_variable() || kind == Kind::Field;
+        Ok(self.index.definition(symbol)?.is_some_and(|(f, d)| is_such(f.facts.def(d).kind)))
     }
 
     /// The parameter that an argument is for: nothing where the code is not here, an error where it cannot be told.
@@ -196,7 +259,12 @@ impl Engine {
                     return self.parameter(page, member, part);
                 }
             }
-            return Ok(if self.is_declared(function.file) { None } else { Some(Err(())) });
+            if self.is_declared(function.file) {
+                return Ok(None);
+            }
+            // What makes it is written by the language, from the fields in their order: records, data classes.
+            let field = self.field_given(page, function, part)?;
+            return Ok(Some(field.map(|symbol| Slot { symbol, part: Holds::Itself }).ok_or(())));
         }
         if !d.kind.is_callable() {
             return Ok(Some(Err(())));
@@ -212,7 +280,7 @@ impl Engine {
             _ => None,
         };
         Ok(match wanted.filter(|_| is_code) {
-            Some(parameter) => Some(Ok(Slot { symbol: SymbolId { file: function.file, number: facts.number(parameter) }, inside: false })),
+            Some(parameter) => Some(Ok(Slot { symbol: SymbolId { file: function.file, number: facts.number(parameter) }, part: Holds::Itself })),
             None if is_code => Some(Err(())),
             None => None,
         })
@@ -230,15 +298,36 @@ impl Engine {
             if !self.index.definition(of)?.as_ref().is_some_and(is_record) {
                 continue;
             }
-            let mut fields = Vec::new();
-            for member in self.members_of(of)? {
-                if self.index.definition(member)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Field) {
-                    fields.push(member);
-                }
-            }
-            return Ok(fields.get(position as usize).copied());
+            return Ok(self.fields_of(of)?.get(position as usize).copied());
         }
         Ok(None)
+    }
+
+    fn fields_of(&self, of: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut fields = Vec::new();
+        for member in self.members_of(of)? {
+            if self.index.definition(member)?.is_some_and(|(f, d)| f.facts.def(d).kind == Kind::Field) {
+                fields.push(member);
+            }
+        }
+        Ok(fields)
+    }
+
+    /// The field of a type that an argument of its making is for.
+    fn field_given(&self, page: &Page, of: SymbolId, part: FlowPart) -> Result<Option<SymbolId>, AnswerError> {
+        let fields = self.fields_of(of)?;
+        match part {
+            FlowPart::Argument(n) => Ok(fields.get(n as usize).copied()),
+            FlowPart::Keyword(name) => {
+                let name = page.facts.facts.name(name);
+                Ok(fields.into_iter().find(|f| self.name_of(*f).is_some_and(|n| n.rsplit('.').next() == Some(name))))
+            }
+            _ => Ok(None),
+        }
+    }
+
+    fn is_function(&self, symbol: SymbolId) -> Result<bool, AnswerError> {
+        Ok(self.index.definition(symbol)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_callable()))
     }
 
     /// Calls of what a slot holds.
@@ -247,6 +336,10 @@ impl Engine {
             return Ok(());
         }
         let (function, put) = walk.of;
+        if slot.part == Holds::Given {
+            self.calls_of_marked(slot.symbol, depth, walk)?;
+        }
+        self.calls_of_namesakes(slot, depth, walk)?;
         let mut looked_at = 0;
         for of_file in self.uses_with_local(slot.symbol)?.chunk_by(|a, b| a.file == b.file) {
             if walk.out.calls.len() >= MOST {
@@ -254,12 +347,20 @@ impl Engine {
                 return Ok(());
             }
             // A call by the slot's own name needs no look at the file.
-            for entry in of_file.iter().filter(|e| e.first && e.role == Role::Call && !slot.inside) {
+            for entry in of_file.iter().filter(|e| e.first && e.role == Role::Call && slot.part == Holds::Itself) {
                 let file = entry.file;
                 let from = entry.enclosing.map_or(SymbolId::module(file), |number| SymbolId { file, number });
                 walk.out.calls.push(IndirectCall { file, usage: UseId(entry.usage), from, to: function, put, outside: None });
             }
-            let mut mentions = of_file.iter().filter(|e| e.first && (e.role.is_value() || slot.inside && e.role == Role::Type)).peekable();
+            let mentions = of_file.iter().filter(|e| {
+                let holds = match slot.part {
+                    Holds::Itself => e.role.is_value(),
+                    Holds::Inside => e.role.is_value() || matches!(e.role, Role::Type | Role::Call),
+                    Holds::Given => e.role == Role::Call,
+                };
+                e.first && holds
+            });
+            let mut mentions = mentions.peekable();
             if mentions.peek().is_none() || looked_at == MOST_LOOKED_AT {
                 continue;
             }
@@ -272,14 +373,28 @@ impl Engine {
         Ok(())
     }
 
+    /// Where a function of the same scope has the name of a variable, uses of the name may stand for it.
+    fn calls_of_namesakes(&self, slot: Slot, depth: u32, walk: &mut Walk) -> Result<(), AnswerError> {
+        let Some((facts, def)) = self.index.definition(slot.symbol)?.filter(|_| slot.part == Holds::Itself) else { return Ok(()) };
+        if !facts.facts.def(def).kind.is_variable() {
+            return Ok(());
+        }
+        for other in held::namesakes(&facts, def).filter(|d| facts.facts.def(*d).kind.is_callable()) {
+            let symbol = SymbolId { file: slot.symbol.file, number: facts.number(other) };
+            self.calls_through(Slot { symbol, part: Holds::Itself }, depth, walk)?;
+        }
+        Ok(())
+    }
+
     /// Calls of what a slot holds that begin at a mention of it: of something in it, or of what it is put into.
     fn through_mention(&self, page: &Page, usage: UseId, slot: Slot, depth: u32, walk: &mut Walk) -> Result<(), AnswerError> {
         let (function, put) = walk.of;
         let u = page.facts.facts.usage(usage);
         let call = |outside: Option<String>| IndirectCall { file: page.id, usage, from: page.around(u.enclosing), to: function, put, outside };
         for flow in flows_of(page, u.span.start) {
-            let is_it = if slot.inside { flow.of == FlowPart::Element } else { flow.of == FlowPart::Whole };
-            if !is_it {
+            // A table under another name, or copied, has the same in it.
+            let is_other_name = slot.part == Holds::Inside && flow.of == FlowPart::Whole && matches!(flow.part, FlowPart::Whole | FlowPart::Within);
+            if Holds::of(flow.of) != Some(slot.part) && !is_other_name {
                 continue;
             }
             if flow.part == FlowPart::Called {
@@ -291,8 +406,9 @@ impl Engine {
             }
             for target in self.targets(page, flow.into, flow.part)? {
                 match target {
+                    Target::Slot(next) if is_other_name => self.calls_through(Slot { part: Holds::Inside, ..next }, depth - 1, walk)?,
                     Target::Slot(next) => self.calls_through(next, depth - 1, walk)?,
-                    Target::Outside(name) if !slot.inside => walk.out.calls.push(call(Some(name))),
+                    Target::Outside(name) if slot.part != Holds::Inside => walk.out.calls.push(call(Some(name))),
                     Target::Outside(_) => {}
                 }
             }
@@ -304,7 +420,7 @@ impl Engine {
     fn parameters(&self, file: FileId, facts: &FileFacts, function: DefId) -> Vec<DefId> {
         let receivers = self.members_of_language(file).receivers;
         let all = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::Parameter && d.container == Some(function));
-        let named = all.filter(|(_, d)| !receivers.contains(&facts.facts.name(d.name)));
+        let named = all.filter(|(_, d)| !receivers.contains(&facts.facts.name(d.name).trim_start_matches('_')));
         let mut out: Vec<DefId> = named.map(|(i, _)| DefId(i as u32)).collect();
         out.sort_by_key(|d| facts.facts.def(*d).name_span.start);
         out

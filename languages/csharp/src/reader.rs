@@ -55,6 +55,7 @@ static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["First", "FirstOrDefault", "Single", "GetValueOrDefault", "GetValue", "Dequeue", "Pop", "ElementAt"],
     adders: &["Add", "TryAdd", "Enqueue", "Push", "Insert", "Register", "Subscribe"],
+    copies: &["ToList", "ToArray", "ToDictionary", "ToImmutableList", "Where", "OrderBy", "Reverse", "AsReadOnly", "Clone"],
     invokers: &["Invoke", "BeginInvoke", "DynamicInvoke"],
     by_name: &[("GetMethod", 0), ("GetProperty", 0), ("GetField", 0), ("InvokeMember", 0)],
     own: &["this"],

@@ -56,6 +56,7 @@ static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["Load", "Get"],
     adders: &["append", "Store"],
+    copies: &[],
     invokers: &["Call"],
     by_name: &[("MethodByName", 0), ("FieldByName", 0), ("Lookup", 0)],
     own: &[],

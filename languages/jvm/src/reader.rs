@@ -49,6 +49,7 @@ pub(crate) static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "getOrDefault", "remove", "poll", "pop", "values", "orElse", "orElseThrow", "computeIfAbsent"],
     adders: &["add", "put", "putIfAbsent", "offer", "push", "addLast", "addFirst", "addAll"],
+    copies: &["clone", "stream", "toList", "iterator", "entrySet"],
     invokers: &["run", "apply", "accept", "call", "test", "invoke", "applyAsInt", "applyAsLong", "applyAsDouble", "compare", "execute", "getAsInt"],
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
     own: &["this"],

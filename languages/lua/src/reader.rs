@@ -30,6 +30,7 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &[],
     adders: &["insert"],
+    copies: &[],
     invokers: &[],
     by_name: &[],
     own: &["self"],

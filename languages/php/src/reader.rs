@@ -62,6 +62,7 @@ static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "first", "pop", "shift"],
     adders: &["push", "set", "add", "attach"],
+    copies: &["all", "toArray", "filter"],
     invokers: &["__invoke", "call"],
     by_name: &[("call_user_func", 0), ("call_user_func_array", 0), ("is_callable", 0), ("method_exists", 1), ("func", 0)],
     own: &["$this"],

@@ -37,6 +37,7 @@ static PROFILE: Profile = Profile {
         own: &["__init__", "__new__", "__class_getitem__"],
         receivers: &["self", "cls"],
         called_unwritten: &["__*__"],
+        marks_wrap: true,
         ..usual::MEMBERS
     },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },

@@ -74,6 +74,7 @@ static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "pop", "values", "popleft", "setdefault", "items"],
     adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"],
+    copies: &["copy", "__copy__"],
     invokers: &["__call__"],
     by_name: &[("getattr", 1), ("hasattr", 1), ("attrgetter", 0), ("methodcaller", 0)],
     own: &["self", "cls"],

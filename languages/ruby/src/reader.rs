@@ -51,6 +51,7 @@ static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["fetch", "dig", "first", "last", "pop", "shift"],
     adders: &["push", "append", "store", "unshift"],
+    copies: &["dup", "clone", "to_a", "to_h", "select", "reverse", "merge"],
     invokers: &["call", "yield"],
     by_name: &[("send", 0), ("public_send", 0), ("__send__", 0), ("method", 0), ("try", 0), ("respond_to?", 0), ("instance_method", 0), ("define_method", 0)],
     own: &["self", ""],

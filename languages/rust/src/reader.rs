@@ -51,6 +51,7 @@ fn read_with(text: &str, tree: &Tree, items: &ItemsInMacros, cancel: &Cancel) ->
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "get_mut", "remove", "pop", "unwrap", "expect", "iter", "values", "first", "last", "cloned", "copied"],
     adders: &["push", "insert", "push_back", "push_front"],
+    copies: &["clone", "to_vec", "to_owned", "as_slice", "into_iter", "iter_mut", "rev"],
     invokers: &["call", "call_mut", "call_once"],
     by_name: &[],
     own: &[],

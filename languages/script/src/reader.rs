@@ -73,6 +73,7 @@ static MODELS: ModelTable = ModelTable {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "pop", "shift", "at", "values", "entries", "find"],
     adders: &["push", "set", "add", "unshift"],
+    copies: &["slice", "concat", "filter", "reverse", "toSorted", "toReversed"],
     invokers: &["call", "apply", "bind"],
     by_name: &[("invoke", 0)],
     own: &["this"],

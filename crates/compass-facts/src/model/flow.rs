@@ -25,6 +25,8 @@ pub enum FlowPart {
     Called,
     /// Nothing is put anywhere: of the type around, a member whose name fits a pattern is called or taken there.
     Member(NameId),
+    /// What a call of it gives.
+    Given,
 }
 
 /// A value that is put somewhere.

@@ -584,7 +584,7 @@ pub fn sort(mut facts: Facts) -> Facts {
     facts.signals.sort_by_key(|s| s.span);
     sort_uses(&mut facts);
     facts.gaps.sort_by_key(|g| g.span);
-    super::flows::settle(&mut facts);
+    super::settling::settle(&mut facts);
     facts
 }
 

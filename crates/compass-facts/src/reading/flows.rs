@@ -8,8 +8,7 @@ use super::signals::{is_call, last_name, object_of};
 use super::syntax::{FlowSite, Node, Tree};
 use super::tree::{Nodes, listed, named, span, text};
 use crate::bounds::Levels;
-use crate::{DefId, Facts, Flow, FlowPart, Kind, Role, Shape};
-use rustc_hash::FxHashSet;
+use crate::{DefId, Facts, Flow, FlowPart};
 
 /// Words of a language's libraries for what moves values.
 #[derive(Debug)]
@@ -18,6 +17,8 @@ pub struct FlowWords {
     pub elements: &'static [&'static str],
     /// Methods that put their arguments into a collection.
     pub adders: &'static [&'static str],
+    /// Methods that give a copy of a collection, or another view of it.
+    pub copies: &'static [&'static str],
     /// Methods of values that are functions which call these.
     pub invokers: &'static [&'static str],
     /// Functions that take the name of a member as a text, and the position of that.
@@ -34,8 +35,17 @@ pub struct FlowWords {
 
 impl FlowWords {
     /// None.
-    pub const NONE: FlowWords =
-        FlowWords { elements: &[], adders: &[], invokers: &[], by_name: &[], own: &[], loaders: &[], signals: false, models: &super::models::ModelTable::NONE };
+    pub const NONE: FlowWords = FlowWords {
+        elements: &[],
+        adders: &[],
+        copies: &[],
+        invokers: &[],
+        by_name: &[],
+        own: &[],
+        loaders: &[],
+        signals: false,
+        models: &super::models::ModelTable::NONE,
+    };
 }
 
 /// Lists longer than this are data.
@@ -64,6 +74,10 @@ impl<'t> Builder<'t> {
                 }
                 FlowSite::Loop => self.loop_over(node),
                 FlowSite::LookedUp => self.looked_up_at(node),
+                FlowSite::Return => {
+                    let def = around.at(span(node).start);
+                    self.returned(node, def);
+                }
             }
         }
         self.models(words.models);
@@ -144,7 +158,7 @@ impl<'t> Builder<'t> {
             if node.kind() == "type_conversion_expression" { named(callee).into_iter().next().filter(|_| callee.kind() == "generic_type") } else { None };
         if let Some(base) = in_table.and_then(|t| self.name_of(t)) {
             self.flow(base, FlowPart::Element, (base, FlowPart::Called));
-        } else if let Some((base, part @ FlowPart::Element)) = self.value(callee) {
+        } else if let Some((base, part @ (FlowPart::Element | FlowPart::Given))) = self.value(callee) {
             self.flow(base, part, (base, FlowPart::Called));
         }
         let Some(name) = self.name_at(callee) else { return };
@@ -173,10 +187,31 @@ impl<'t> Builder<'t> {
         }
     }
 
+    /// What a function gives to its callers.
+    fn returned(&mut self, node: Node<'t>, around: Option<DefId>) {
+        let Some(def) = around else { return };
+        let d = self.facts.def(def);
+        let name = d.name_span;
+        if !d.kind.is_callable() || name.is_empty() || !is_of_function(node, name.start) {
+            return;
+        }
+        let value = node.child_by_field_name("body").or_else(|| named(node).into_iter().next_back());
+        if let Some(value) = value.filter(|v| v.kind() != "statement_block") {
+            self.put(value, (name.start, FlowPart::Given), Levels::VALUES);
+        }
+    }
+
     /// A call's argument; what stands in a list that is handed over is handed over too.
     fn put_given(&mut self, node: Node<'t>, into: Into) {
         let inner = unwrapped(node);
-        if is_list(inner) {
+        // `"add" to ::add` is no choice.
+        if is_choice(inner) && inner.kind() != "infix_expression" {
+            for branch in branches(inner) {
+                if let Some((at, part)) = self.value(branch) {
+                    self.flow(at, part, into);
+                }
+            }
+        } else if is_list(inner) {
             for element in named(inner).into_iter().take(64) {
                 if let Some((at, part)) = element_in(element).and_then(|e| self.value(e)) {
                     self.flow(at, part, into);
@@ -213,6 +248,13 @@ impl<'t> Builder<'t> {
     fn put(&mut self, node: Node<'t>, into: Into, levels: Levels) {
         let Some(levels) = levels.down() else { return };
         let node = unwrapped(node);
+        // `a = b = value`
+        if matches!(node.kind(), "assignment" | "assignment_expression") {
+            if let Some(value) = node.child_by_field_name("right") {
+                self.put(value, into, levels);
+            }
+            return;
+        }
         if is_list(node) {
             let inside = matches!(into.1, FlowPart::Element | FlowPart::Field(_));
             for (n, element) in named(node).into_iter().take(MOST_ELEMENTS).enumerate() {
@@ -225,18 +267,23 @@ impl<'t> Builder<'t> {
             return;
         }
         if is_choice(node) {
-            for branch in named(node) {
+            for branch in branches(node) {
                 self.put(branch, into, levels);
             }
             return;
         }
-        if let Some((at, part)) = self.value(node) {
+        let value = self.value(node);
+        if let Some((at, part)) = value {
             self.flow(at, part, into);
-        } else if is_call(node) {
+        }
+        if is_call(node) && value.is_none_or(|(_, part)| part == FlowPart::Given) {
+            if let Some(copied) = self.copied(node) {
+                self.flow(copied, FlowPart::Whole, (into.0, FlowPart::Within));
+            }
             let arguments = arguments_of(node);
             for argument in arguments.map(named).unwrap_or_default().into_iter().take(64) {
                 let argument = argument.child_by_field_name("value").unwrap_or(argument);
-                if !is_call(unwrapped(argument)) {
+                if into.1 == FlowPart::Given || !is_call(unwrapped(argument)) {
                     self.put(argument, (into.0, FlowPart::Within), levels);
                 }
             }
@@ -250,9 +297,24 @@ impl<'t> Builder<'t> {
             return Some((self.name_of(base)?, FlowPart::Element));
         }
         if is_call(node) {
-            return self.element_call(node).map(|base| (base, FlowPart::Element));
+            if let Some(base) = self.element_call(node) {
+                return Some((base, FlowPart::Element));
+            }
+            let callee = callee_of(node)?;
+            return if is_call(callee) { None } else { Some((self.name_of(callee)?, FlowPart::Given)) };
         }
         Some((self.name_of(node)?, FlowPart::Whole))
+    }
+
+    /// The collection that a call gives a copy of: `handlers.copy()`.
+    fn copied(&mut self, node: Node<'t>) -> Option<u32> {
+        let callee = callee_of(node)?;
+        let word = text(last_name(callee)?, self.text);
+        if !self.flow_words.copies.contains(&word) {
+            return None;
+        }
+        let before = object_of(callee).or_else(|| object_of(node))?;
+        self.name_of(before)
     }
 
     /// The collection that a call gives something of: `handlers.get(name)`.
@@ -315,77 +377,6 @@ impl Around {
         self.open.retain(|o| o.0 > offset);
         self.open.last().map(|o| o.1)
     }
-}
-
-/// Drops flows whose values cannot be functions, and sorts the others.
-pub(super) fn settle(facts: &mut Facts) {
-    let flows = std::mem::take(&mut facts.flows);
-    if flows.is_empty() {
-        return;
-    }
-    let at = |offset: u32| facts.find_use_at(offset).map(|u| facts.usage(u));
-    let local = |offset: u32| at(offset).map_or_else(|| facts.find_definition_at(offset), |u| u.local);
-    let holds = |def: &DefId| facts.def(*def).kind.is_variable();
-    let by_name = facts.uses.iter().filter(|u| u.role == Role::Call).filter_map(|u| u.local).filter(holds);
-    let in_table = flows.iter().filter(|f| f.part == FlowPart::Called).filter_map(|f| local(f.value));
-    let called: FxHashSet<DefId> = by_name.chain(in_table).collect();
-    let mut given: FxHashSet<DefId> = FxHashSet::default();
-    let mut kept: Vec<Flow> = Vec::new();
-    // A variable may hold what another one was given before.
-    for pass in 0..3 {
-        let before = kept.len();
-        for flow in &flows {
-            let may_be = match (flow.of, at(flow.value)) {
-                _ if matches!(flow.part, FlowPart::Called | FlowPart::Member(_)) => true,
-                (FlowPart::Whole, None) => pass > 0 && facts.find_definition_at(flow.value).is_some_and(|d| given.contains(&d)),
-                (FlowPart::Whole, Some(u)) if matches!(u.role, Role::Call | Role::Write | Role::Import) || is_constant(facts, u) => false,
-                (FlowPart::Whole, Some(u)) => match u.local {
-                    Some(def) if holds(&def) => {
-                        let is_called = || local(flow.into).is_some_and(|into| called.contains(&into) && flow.part == FlowPart::Whole);
-                        given.contains(&def) || is_called() || facts.def(def).kind == Kind::Parameter && keeps(facts, flow, def)
-                    }
-                    Some(def) => facts.def(def).kind.is_callable() || facts.def(def).kind.is_type(),
-                    None => true,
-                },
-                _ => local(flow.into).is_some_and(|into| called.contains(&into)) || local(flow.value).is_some_and(|v| given.contains(&v)),
-            };
-            if may_be {
-                kept.push(*flow);
-                given.extend(local(flow.into).filter(|_| !matches!(flow.part, FlowPart::Argument(_) | FlowPart::Keyword(_))));
-            }
-        }
-        kept.sort_unstable();
-        kept.dedup();
-        if kept.len() == before {
-            break;
-        }
-    }
-    facts.flows = kept;
-}
-
-/// Is what a function is given kept where others may call it, or handed on and called like something that is called?
-fn keeps(facts: &Facts, flow: &Flow, parameter: DefId) -> bool {
-    /// Parts of names of what is handed on to be called.
-    const CALLED_LIKE: [&str; 16] =
-        ["callback", "handler", "listener", "func", "fn", "hook", "action", "task", "job", "work", "visit", "compar", "predicate", "cb", "command", "run"];
-    match flow.part {
-        FlowPart::Argument(_) | FlowPart::Keyword(_) => {
-            let name = facts.def_name(parameter).to_ascii_lowercase();
-            CALLED_LIKE.iter().any(|w| name.contains(w))
-        }
-        FlowPart::Element | FlowPart::Field(_) | FlowPart::Within => true,
-        FlowPart::Whole => match facts.find_use_at(flow.into) {
-            Some(u) => facts.usage(u).local.is_none(),
-            None => facts.find_definition_at(flow.into).is_some_and(|d| !facts.def(d).kind.is_variable()),
-        },
-        FlowPart::Called | FlowPart::Member(_) => false,
-    }
-}
-
-/// Is it a name in capitals, as constants have?
-fn is_constant(facts: &Facts, u: &crate::Use) -> bool {
-    let name = facts.name(u.name);
-    u.local.is_none() && matches!(u.shape, Shape::Plain | Shape::Member(_)) && name.len() > 1 && !name.bytes().any(|b| b.is_ascii_lowercase())
 }
 
 fn is_binding(node: Node) -> bool {
@@ -462,6 +453,40 @@ fn element_in(node: Node) -> Option<Node> {
 fn is_choice(node: Node) -> bool {
     matches!(node.kind(), "conditional_expression" | "ternary_expression" | "boolean_operator" | "infix_expression")
         || matches!(node.kind(), "binary_expression") && node.child_by_field_name("operator").is_some_and(|o| matches!(o.kind(), "||" | "??" | "or"))
+}
+
+/// What a choice may give; what decides is none of that.
+fn branches(node: Node) -> Nodes {
+    let condition = node.child_by_field_name("condition");
+    let mut all = named(node);
+    // `value if condition else other` has no fields.
+    if condition.is_none() && node.kind() == "conditional_expression" && all.len() == 3 {
+        all.remove(1);
+    }
+    all.retain(|n| condition.is_none_or(|c| c.id() != n.id()));
+    all
+}
+
+fn callee_of(node: Node) -> Option<Node> {
+    ["function", "constructor", "name", "method"].iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next()).map(unwrapped)
+}
+
+/// Does what is returned leave the function with that name, and not one without a name in it?
+fn is_of_function(node: Node, name: u32) -> bool {
+    let is_function = |n: &Node| {
+        let kind = n.kind();
+        ["function", "method", "lambda", "closure", "func_literal", "constructor"].iter().any(|w| kind.contains(w)) && !kind.contains("call")
+    };
+    let mut at = Some(node);
+    while let Some(n) = at {
+        if is_function(&n) {
+            let is_named_by = |n: Node| span(n).start <= name && name < span(n).end;
+            return is_named_by(n)
+                || n.parent().is_some_and(|p| matches!(p.kind(), "variable_declarator" | "pair" | "assignment_expression") && is_named_by(p));
+        }
+        at = n.parent();
+    }
+    false
 }
 
 /// The list of what a call is given.

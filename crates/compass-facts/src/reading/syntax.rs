@@ -49,6 +49,8 @@ pub enum FlowSite {
     Loop,
     /// `a[b]`, `a.b`: something is looked up under a name.
     LookedUp,
+    /// `return a`, and functions that are one expression.
+    Return,
 }
 
 impl FlowSite {
@@ -66,6 +68,7 @@ impl FlowSite {
                 FlowSite::Loop
             }
             "subscript" | "subscript_expression" | "element_reference" | "member_expression" => FlowSite::LookedUp,
+            "return_statement" | "return_expression" | "return" | "jump_expression" | "arrow_function" => FlowSite::Return,
             _ => return None,
         })
     }

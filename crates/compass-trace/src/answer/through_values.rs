@@ -55,6 +55,11 @@ impl Engine {
                 found.rows.push(self.indirect_row(call, true)?);
             }
         }
+        let handed = self.handed_outside(file, within)?;
+        found.miss(Cause::TooMany.word(), u64::from(handed.cut));
+        for call in &handed.calls {
+            found.rows.push(self.indirect_row(call, true)?);
+        }
         Ok(())
     }
 

@@ -4,7 +4,7 @@
 //! of what is derived from it.
 
 use super::page::{Page, flows_of};
-use super::{Indirect, IndirectCall, MOST, Put};
+use super::{Indirect, IndirectCall, MAX_DEPTH, MOST, Put, Target, Walk};
 use crate::answer::may_be_pasted;
 use crate::{AnswerError, Engine};
 use compass_facts::reading::by_name::ANY_MEMBER;
@@ -71,7 +71,20 @@ impl Engine {
         }
         for site in self.sites_of(language)?.iter().filter(|s| may_be_pasted(&s.pattern, name)) {
             let page = self.page(site.file)?;
-            out.calls.extend(self.members_by_name(&page, site.usage)?.into_iter().flat_map(|m| m.calls).filter(|c| c.to == function));
+            let found = self.members_by_name(&page, site.usage)?.into_iter().flat_map(|m| m.calls).find(|c| c.to == function);
+            let Some(call) = found else { continue };
+            let put = call.put;
+            out.calls.push(call);
+            // What is taken by its name may be called elsewhere.
+            let taken: Vec<_> = flows_of(&page, page.facts.facts.usage(site.usage).span.start).filter(|f| f.of == FlowPart::Given).copied().collect();
+            for flow in taken.into_iter().filter(|f| f.part != FlowPart::Called) {
+                for target in self.targets(&page, flow.into, flow.part)? {
+                    if let Target::Slot(slot) = target {
+                        let mut walk = Walk { of: (function, put), seen: FxHashSet::default(), out };
+                        self.calls_through(slot, MAX_DEPTH, &mut walk)?;
+                    }
+                }
+            }
         }
         Ok(())
     }

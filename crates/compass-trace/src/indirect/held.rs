@@ -1,7 +1,7 @@
 //! What a call of a variable, a field or an element may run.
 
 use super::page::{Page, flows_of};
-use super::{Indirect, IndirectCall, MAX_DEPTH, MOST, MOST_FILES, Put, Slot};
+use super::{Holds, Indirect, IndirectCall, MAX_DEPTH, MOST, MOST_FILES, Put, Slot, Target};
 use crate::{AnswerError, Engine};
 use compass_facts::{DefId, FlowPart, Kind, Role, Span, UseId};
 use compass_index::{FileFacts, FileId, SymbolId};
@@ -17,9 +17,9 @@ pub(crate) struct KnownHeld(Mutex<FxHashMap<Slot, Arc<Held>>>);
 
 /// What is put into one place.
 #[derive(Default)]
-struct Held {
-    functions: Vec<(SymbolId, Put)>,
-    cut: bool,
+pub(super) struct Held {
+    pub functions: Vec<(SymbolId, Put)>,
+    pub cut: bool,
 }
 
 /// A search for what a place holds.
@@ -29,6 +29,16 @@ struct Search {
 }
 
 impl Search {
+    /// Adds what stands for a function where its name is used.
+    fn add_instead(&mut self, depth: u32, engine: &Engine, function: SymbolId) -> Result<(), AnswerError> {
+        if depth > 0
+            && let Some(instead) = engine.instead_of(function, depth - 1)?
+        {
+            self.out.functions.extend(instead.functions.iter().copied());
+        }
+        Ok(())
+    }
+
     fn is_full(&mut self) -> bool {
         let full = self.out.functions.len() >= MOST;
         self.out.cut |= full;
@@ -45,37 +55,92 @@ impl Engine {
     pub fn may_run(&self, file: FileId, usage: UseId) -> Result<Option<Indirect>, AnswerError> {
         let page = self.page(file)?;
         let u = page.facts.facts.usage(usage);
-        if let Some(named) = self.members_by_name(&page, usage)? {
+        if let Some(mut named) = self.members_by_name(&page, usage)? {
+            for call in named.calls.clone() {
+                let instead = self.instead_of(call.to, MAX_DEPTH)?;
+                named.calls.extend(instead.iter().flat_map(|w| &w.functions).map(|(to, put)| IndirectCall { to: *to, put: *put, ..call.clone() }));
+            }
             return Ok(Some(named));
         }
         let Some(symbol) = self.meaning(&page, u.span.start)? else { return Ok(None) };
         let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(None) };
         let kind = facts.facts.def(def).kind;
+        let part_called = flows_of(&page, u.span.start).filter(|f| f.part == FlowPart::Called).find_map(|f| Holds::of(f.of));
+        let mut out = Indirect::default();
+        let from = page.around(u.enclosing);
+        let mut add = |held: &Held| {
+            out.calls.extend(held.functions.iter().map(|(to, put)| IndirectCall { file, usage, from, to: *to, put: *put, outside: None }));
+            out.cut |= held.cut;
+        };
+        if kind.is_callable() {
+            let instead = if u.role == Role::Call { self.instead_of(symbol, MAX_DEPTH)? } else { None };
+            if part_called.is_none() && instead.is_none() {
+                return Ok(None);
+            }
+            if let Some(instead) = &instead {
+                add(instead);
+            }
+            if let Some(part) = part_called.filter(|p| *p != Holds::Itself) {
+                add(&*self.known_held(Slot { symbol, part })?);
+            }
+            return Ok(Some(out));
+        }
         if !(kind.is_variable() || matches!(kind, Kind::Field)) {
             return Ok(None);
         }
-        let called_inside = flows_of(&page, u.span.start).any(|f| f.part == FlowPart::Called && f.of == FlowPart::Element);
-        let called_itself = u.role == Role::Call || flows_of(&page, u.span.start).any(|f| f.part == FlowPart::Called && f.of == FlowPart::Whole);
-        if !called_inside && !called_itself {
-            return Ok(None);
+        let Some(part) = part_called.or_else(|| (u.role == Role::Call).then_some(Holds::Itself)) else { return Ok(None) };
+        add(&*self.known_held(Slot { symbol, part })?);
+        Ok(Some(out))
+    }
+
+    /// Functions that a stretch of a file hands to code that is not here, which may call them.
+    ///
+    /// # Errors
+    /// Those of the index.
+    pub fn handed_outside(&self, file: FileId, within: Option<Span>) -> Result<Indirect, AnswerError> {
+        let page = self.page(file)?;
+        let flows = &page.facts.facts.flows;
+        let first = within.map_or(0, |w| flows.partition_point(|f| f.value < w.start));
+        let mut out = Indirect::default();
+        for flow in flows[first..].iter().take_while(|f| within.is_none_or(|w| f.value < w.end)) {
+            if !matches!(flow.part, FlowPart::Argument(_) | FlowPart::Keyword(_)) {
+                continue;
+            }
+            let Some(usage) = page.facts.facts.find_use_at(flow.value) else { continue };
+            let outside = self.targets(&page, flow.into, flow.part)?.into_iter().find_map(|t| if let Target::Outside(name) = t { Some(name) } else { None });
+            let Some(name) = outside else { continue };
+            let mut search = Search { seen: FxHashSet::default(), out: Held::default() };
+            self.held(&page, (flow.value, flow.of), MAX_DEPTH, &mut search)?;
+            let from = page.around(page.facts.facts.usage(usage).enclosing);
+            let mut told = FxHashSet::default();
+            for (to, put) in search.out.functions {
+                if told.insert(to) && !self.is_declared(to.file) {
+                    out.calls.push(IndirectCall { file, usage, from, to, put, outside: Some(name.clone()) });
+                }
+            }
+            out.cut |= search.out.cut;
         }
-        let held = self.known_held(Slot { symbol, inside: called_inside })?;
-        let from = page.around(u.enclosing);
-        let calls = held.functions.iter().map(|(to, put)| IndirectCall { file, usage, from, to: *to, put: *put, outside: None }).collect();
-        Ok(Some(Indirect { calls, cut: held.cut }))
+        Ok(out)
     }
 
     /// What a place holds, each function once.
-    fn known_held(&self, slot: Slot) -> Result<Arc<Held>, AnswerError> {
+    pub(super) fn known_held(&self, slot: Slot) -> Result<Arc<Held>, AnswerError> {
+        self.held_up_to(slot, MAX_DEPTH)
+    }
+
+    /// The same, through at most so many other places.
+    pub(super) fn held_up_to(&self, slot: Slot, depth: u32) -> Result<Arc<Held>, AnswerError> {
         if let Some(known) = self.known_held.0.lock().ok().and_then(|k| k.get(&slot).cloned()) {
             return Ok(known);
         }
         let mut search = Search { seen: FxHashSet::default(), out: Held::default() };
-        self.held_in(slot, MAX_DEPTH, &mut search)?;
+        self.held_in(slot, depth, &mut search)?;
         let mut told = FxHashSet::default();
         search.out.functions.retain(|(to, _)| told.insert(*to));
         let held = Arc::new(search.out);
-        if let Ok(mut known) = self.known_held.0.lock() {
+        if depth == MAX_DEPTH
+            && let Ok(mut known) = self.known_held.0.lock()
+        {
             if known.len() >= MOST_KNOWN {
                 known.clear();
             }
@@ -93,6 +158,11 @@ impl Engine {
         let covers = |at: Span| within.is_none_or(|w| w.covers(at));
         let by_flow =
             facts.facts.flows.iter().filter(|f| matches!(f.part, FlowPart::Called | FlowPart::Member(_))).filter_map(|f| facts.facts.find_use_at(f.value));
+        let wraps = self.index.file(file).is_some_and(|f| self.marks_wrap(f.language));
+        let holds_or_wrapped = |facts: &FileFacts, at: FileId, def: DefId| {
+            let d = facts.facts.def(def);
+            d.kind.is_variable() || d.kind == Kind::Field || wraps && d.kind.is_callable() && self.may_be_another(at, facts, def)
+        };
         let mut out: Vec<UseId> = by_flow.filter(|u| covers(facts.facts.usage(*u).span)).collect();
         let links = self.index.links(file)?;
         let first = within.map_or(0, |w| facts.facts.uses.partition_point(|u| u.span.start < w.start));
@@ -102,11 +172,9 @@ impl Engine {
             }
             let usage = UseId(i as u32);
             let holds = match u.local {
-                Some(def) => facts.facts.def(def).kind.is_variable(),
+                Some(def) => holds_or_wrapped(&facts, file, def),
                 None => match links.find(usage).and_then(|l| l.targets.first()) {
-                    Some(target) => {
-                        self.index.definition(*target)?.is_some_and(|(f, d)| f.facts.def(d).kind.is_variable() || f.facts.def(d).kind == Kind::Field)
-                    }
+                    Some(target) => self.index.definition(*target)?.is_some_and(|(f, d)| holds_or_wrapped(&f, target.file, d)),
                     None => false,
                 },
             };
@@ -130,8 +198,10 @@ impl Engine {
             return self.given_to(slot, &facts, def, depth, search);
         }
         // Where the slot is named, and where it is declared.
-        let uses = self.uses_with_local(slot.symbol)?;
-        let mut files: Vec<FileId> = uses.iter().filter(|e| e.role != Role::Import).map(|e| e.file).collect();
+        // What a function gives stands where it is written; its name may be given another value.
+        let is_function = d.kind.is_callable();
+        let uses = if is_function && slot.part != Holds::Itself { Arc::default() } else { self.uses_with_local(slot.symbol)? };
+        let mut files: Vec<FileId> = uses.iter().filter(|e| e.role != Role::Import && !is_function).map(|e| e.file).collect();
         files.push(slot.symbol.file);
         files.sort_unstable();
         files.dedup();
@@ -143,22 +213,50 @@ impl Engine {
             }
             let page = self.page(file)?;
             let starts: FxHashSet<u32> = uses.iter().filter(|e| e.file == file).map(|e| page.facts.facts.usage(UseId(e.usage)).span.start).collect();
-            let declared = (file == slot.symbol.file).then_some(d.name_span.start);
+            let mut declared: Vec<u32> = Vec::new();
+            if file == slot.symbol.file {
+                declared.push(d.name_span.start);
+                declared.extend(namesakes(&facts, def).filter(|_| is_function).map(|other| facts.facts.def(other).name_span.start));
+            }
             let puts = page.facts.facts.flows.iter().filter(|f| {
                 let fits = match f.part {
-                    FlowPart::Whole => !slot.inside,
-                    FlowPart::Element | FlowPart::Field(_) => slot.inside,
+                    // A table under another name has the same in it.
+                    FlowPart::Whole => slot.part != Holds::Given && (slot.part == Holds::Itself || f.of == FlowPart::Whole),
+                    FlowPart::Element | FlowPart::Field(_) => slot.part == Holds::Inside,
+                    FlowPart::Given => slot.part == Holds::Given || slot.part == Holds::Inside && f.of == FlowPart::Whole,
                     FlowPart::Within => true,
                     _ => false,
                 };
-                fits && (starts.contains(&f.into) || declared == Some(f.into))
+                fits && (starts.contains(&f.into) || declared.contains(&f.into))
             });
             for flow in puts {
-                self.held(&page, (flow.value, flow.of), depth, search)?;
+                let is_other_name = slot.part == Holds::Inside && flow.of == FlowPart::Whole;
+                if is_other_name && matches!(flow.part, FlowPart::Whole | FlowPart::Within | FlowPart::Given) {
+                    self.held_in_other(&page, flow.value, depth, search)?;
+                }
+                if !(is_other_name && matches!(flow.part, FlowPart::Whole | FlowPart::Given)) {
+                    self.held(&page, (flow.value, flow.of), depth, search)?;
+                }
             }
         }
         if d.kind == Kind::Field {
             self.by_position_in(slot.symbol, depth, search)?;
+        }
+        if d.kind == Kind::Method && depth > 0 {
+            for other in self.overriding(slot.symbol)? {
+                self.held_in(Slot { symbol: other, ..slot }, depth - 1, search)?;
+            }
+        }
+        Ok(())
+    }
+
+    /// What is in a table that another one is, or is a copy of.
+    fn held_in_other(&self, page: &Page, value: u32, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
+        let Some(symbol) = self.meaning(page, value)? else { return Ok(()) };
+        let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(()) };
+        let kind = facts.facts.def(def).kind;
+        if depth > 0 && (kind.is_variable() || kind == Kind::Field) {
+            self.held_in(Slot { symbol, part: Holds::Inside }, depth - 1, search)?;
         }
         Ok(())
     }
@@ -168,15 +266,34 @@ impl Engine {
         if search.is_full() {
             return Ok(());
         }
+        let usage = page.facts.facts.find_use_at(value);
+        if let Some(usage) = usage.filter(|_| of == FlowPart::Given)
+            && let Some(named) = self.members_by_name(page, usage)?
+        {
+            for call in &named.calls {
+                search.out.functions.push((call.to, call.put));
+                search.add_instead(depth, self, call.to)?;
+            }
+            search.out.cut |= named.cut;
+            return Ok(());
+        }
         let Some(symbol) = self.meaning(page, value)? else { return Ok(()) };
         let Some((facts, def)) = self.index.definition(symbol)? else { return Ok(()) };
         let kind = facts.facts.def(def).kind;
-        if kind.is_callable() && of == FlowPart::Whole {
-            let Some(usage) = page.facts.facts.find_use_at(value) else { return Ok(()) };
-            let put = Put { file: page.id, usage };
-            search.out.functions.push((symbol, put));
-        } else if depth > 0 && (kind.is_variable() || kind == Kind::Field) {
-            self.held_in(Slot { symbol, inside: of == FlowPart::Element }, depth - 1, search)?;
+        let Some(part) = Holds::of(of) else { return Ok(()) };
+        if kind.is_callable() && part == Holds::Itself {
+            let Some(usage) = usage else { return Ok(()) };
+            search.out.functions.push((symbol, Put { file: page.id, usage }));
+            // What is put there is what its marks made of it.
+            search.add_instead(depth, self, symbol)?;
+        } else if depth > 0 && (kind.is_variable() || kind == Kind::Field || kind.is_callable()) {
+            // A name that a function has and that is given another value in the same scope.
+            if let Some(usage) = usage.filter(|_| part == Holds::Itself && kind.is_variable()) {
+                let same = namesakes(&facts, def).filter(|other| facts.facts.def(*other).kind.is_callable());
+                let put = Put { file: page.id, usage };
+                search.out.functions.extend(same.map(|other| (SymbolId { file: symbol.file, number: facts.number(other) }, put)));
+            }
+            self.held_in(Slot { symbol, part }, depth - 1, search)?;
         }
         Ok(())
     }
@@ -214,26 +331,51 @@ impl Engine {
         // What a decorator takes stands behind it.
         let registers = facts.facts.def(owner).container.filter(|c| facts.facts.def(*c).kind.is_callable()).unwrap_or(owner);
         if position == 0 && depth > 0 {
-            self.marked_by(symbol(registers), search)?;
+            self.marked_by(symbol(registers), depth - 1, search)?;
         }
         Ok(())
     }
 
     /// Functions that a decorator stands before.
-    fn marked_by(&self, decorator: SymbolId, search: &mut Search) -> Result<(), AnswerError> {
+    fn marked_by(&self, decorator: SymbolId, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
         for of_file in self.uses_with_local(decorator)?.chunk_by(|a, b| a.file == b.file) {
             if of_file.iter().all(|e| e.role != Role::Mark) {
                 continue;
             }
-            let facts = self.index.facts(of_file[0].file)?;
+            let page = self.page(of_file[0].file)?;
             for entry in of_file.iter().filter(|e| e.role == Role::Mark) {
                 let usage = UseId(entry.usage);
-                let at = facts.facts.usage(usage).span;
-                let behind =
-                    facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.name_span.start > at.end && matches!(d.kind, Kind::Function | Kind::Method));
-                let Some((i, _)) = behind.min_by_key(|(_, d)| d.name_span.start) else { continue };
-                let to = SymbolId { file: of_file[0].file, number: facts.number(DefId(i as u32)) };
-                search.out.functions.push((to, Put { file: of_file[0].file, usage }));
+                let Some(to) = self.marked_behind(&page, usage) else { continue };
+                let put = Put { file: page.id, usage };
+                search.out.functions.push((to, put));
+                // Marks closer to the function come first: this one takes what they give.
+                let Some(def) = page.facts.find(to.number).filter(|_| depth > 0) else { continue };
+                for closer in crate::answer::marks_before(&page.facts.facts, def).into_iter().filter(|m| *m > usage) {
+                    search.out.functions.extend(self.given_by_mark(&page, closer, depth - 1)?.into_iter().map(|f| (f, put)));
+                }
+            }
+        }
+        Ok(())
+    }
+
+    /// What is given for a field where a value of its type is made, by types whose makers nobody wrote.
+    fn given_by_making(&self, field: SymbolId, uses: &[compass_index::UseEntry], depth: u32, search: &mut Search) -> Result<(), AnswerError> {
+        for of_file in uses.chunk_by(|a, b| a.file == b.file).take(MOST_FILES) {
+            if search.is_full() || of_file.iter().all(|e| !e.role.is_call()) {
+                continue;
+            }
+            let page = self.page(of_file[0].file)?;
+            let starts: FxHashSet<u32> = of_file.iter().filter(|e| e.role.is_call()).map(|e| page.facts.facts.usage(UseId(e.usage)).span.start).collect();
+            let given = page.facts.facts.flows.iter().filter(|f| matches!(f.part, FlowPart::Argument(_) | FlowPart::Keyword(_)) && starts.contains(&f.into));
+            for flow in given {
+                let of = self.meaning(&page, flow.into)?;
+                let slot = match of {
+                    Some(of) => self.parameter(&page, of, flow.part)?,
+                    None => None,
+                };
+                if matches!(slot, Some(Ok(Slot { symbol, .. })) if symbol == field) {
+                    self.held(&page, (flow.value, flow.of), depth, search)?;
+                }
             }
         }
         Ok(())
@@ -247,6 +389,9 @@ impl Engine {
         let Some(position) = fields.map(|(i, _)| i).position(|i| i == def.index()) else { return Ok(()) };
         let of = SymbolId { file: field.file, number: facts.number(owner) };
         let uses = self.uses_with_local(of)?;
+        if facts.facts.def(owner).kind.is_type() {
+            self.given_by_making(field, &uses, depth, search)?;
+        }
         for of_file in uses.chunk_by(|a, b| a.file == b.file).take(MOST_FILES) {
             if search.is_full() {
                 break;
@@ -269,4 +414,11 @@ impl Engine {
         }
         Ok(())
     }
+}
+
+/// Other definitions of the same name in the same scope.
+pub(super) fn namesakes(facts: &FileFacts, def: DefId) -> impl Iterator<Item = DefId> {
+    let d = facts.facts.def(def);
+    let all = facts.facts.definitions.iter().enumerate();
+    all.filter(move |(i, other)| *i != def.index() && other.name == d.name && other.container == d.container).map(|(i, _)| DefId(i as u32))
 }

@@ -7,6 +7,7 @@ mod cases;
 mod chains;
 mod completing;
 mod crossings;
+mod dbg;
 mod elsewhere;
 mod highlights;
 mod history_and_coverage;

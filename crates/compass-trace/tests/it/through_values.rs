@@ -323,3 +323,194 @@ fn who_reads_a_property_calls_it() {
     let rows: Vec<(u32, Option<&str>)> = answers.answers.iter().map(|a| (a.line, a.enclosing.as_deref())).collect();
     assert_eq!(rows, [(7, Some("Rack.free"))], "{:?}", answers.notes);
 }
+
+const TABLES: &str = "def weigh(crate):
+    return crate
+
+
+def wrap(crate):
+    return crate
+
+
+STEPS = {\"weigh\": weigh, \"wrap\": wrap}
+";
+
+const COPIED: &str = "from tables import STEPS as DEFAULT_STEPS
+
+
+class Larder:
+    def __init__(self):
+        self.steps = DEFAULT_STEPS.copy()
+
+    def work(self, name, crate):
+        known = self.steps
+        step = known.get(name)
+        return step(crate)
+
+
+def pack(larder: Larder, name):
+    if name:
+        chosen = larder.steps
+    else:
+        chosen = larder.others
+    step = chosen.get(name)
+    return step(name)
+";
+
+const GIVEN: &str = "def make_reader(field):
+    def reader(crate):
+        return crate[field]
+
+    return reader
+
+
+def field_of(crate, field):
+    read = make_reader(field)
+    return read(crate)
+
+
+def at_once(crate):
+    return make_reader(\"weight\")(crate)
+
+
+def sorted_by(crates, field):
+    return sorted(crates, key=make_reader(field))
+
+
+def timed(function):
+    def in_time(*args):
+        return function(*args)
+
+    return in_time
+
+
+def within(limit):
+    def take(function):
+        def limited(*args):
+            return function(*args)
+
+        return limited
+
+    return take
+
+
+@timed
+def turn(crate):
+    return crate
+
+
+@within(3)
+def press(crate):
+    return crate
+
+
+def evening(crate):
+    turn(crate)
+    press(crate)
+
+
+class Visitor:
+    def visitor_of(self, crate):
+        return getattr(self, f\"visit_{crate.kind}\", None)
+
+    def visit(self, crate):
+        found = self.visitor_of(crate)
+        return found(crate)
+
+    def visit_cheese(self, crate):
+        return crate
+
+    @timed
+    def visit_jam(self, crate):
+        return crate
+
+
+def lower(text):
+    return text.lower()
+
+
+def chosen(field):
+    if field:
+        read = make_reader(field)
+    else:
+
+        def read(crate):
+            return crate
+
+    return read
+
+
+def by_chosen(crate):
+    kept = chosen(crate)
+    return kept(crate)
+
+
+def counted(function):
+    def count(*args):
+        return function(*args)
+
+    count = timed(count)
+    return count
+
+
+@counted
+def label(crate):
+    return crate
+
+
+def labels(crate):
+    return label(crate)
+
+
+def prepared(postprocess):
+    return postprocess(1)
+
+
+def compare(is_exact):
+    return prepared(postprocess=lower if not is_exact else None)
+";
+
+/// What a call in a function may run beside what it names.
+fn runs(files: &[(&str, &str)], of: &str) -> String {
+    let project = Project::with(files);
+    let engine = engine(&project);
+    let found = ask(&engine, &format!("what does {of} call"));
+    let told = found.answers.iter().filter_map(|a| a.remark.as_deref()?.split_once(", "));
+    let mut names: Vec<String> = told.map(|(name, _)| name.rsplit('.').next().unwrap_or(name).to_owned()).collect();
+    names.sort();
+    names.join(",")
+}
+
+#[rstest]
+#[case::copied_table("Larder.work", "weigh,wrap")]
+#[case::chosen_table("pack", "weigh,wrap")]
+fn tables_are_followed_through_copies_and_other_names(#[case] of: &str, #[case] wanted: &str) {
+    assert_eq!(runs(&[("tables.py", TABLES), ("larder.py", COPIED)], of), wanted);
+}
+
+#[rstest]
+#[case::kept("field_of", "reader")]
+#[case::at_once("at_once", "reader")]
+#[case::handed_on("sorted_by", "reader")]
+#[case::mark("evening", "in_time,limited")]
+#[case::wrapper("timed.in_time", "count,in_time,turn,visit_jam")]
+#[case::by_name("Visitor.visit", "in_time,visit_cheese,visit_jam")]
+#[case::defined_twice("by_chosen", "read,reader")]
+#[case::replaced("labels", "count,in_time")]
+#[case::choice("prepared", "lower")]
+fn what_functions_give_is_followed(#[case] of: &str, #[case] wanted: &str) {
+    assert_eq!(runs(&[("given.py", GIVEN)], of), wanted);
+}
+
+#[rstest]
+#[case::kept("make_reader.reader", "at_once,by_chosen,field_of,sorted_by")]
+#[case::replaced("counted.count", "labels,timed.in_time")]
+#[case::mark("timed.in_time", "Visitor.visit,Visitor.visitor_of,evening,labels,timed.in_time")]
+#[case::mark_with_arguments("within.limited", "evening")]
+#[case::choice("lower", "prepared")]
+fn who_calls_what_functions_give(#[case] of: &str, #[case] wanted: &str) {
+    let mut found: Vec<String> = callers("given.py", GIVEN, of).iter().map(|c| c.split(' ').next().unwrap_or("").to_owned()).collect();
+    found.sort();
+    found.dedup();
+    assert_eq!(found.join(","), wanted);
+}

@@ -46,6 +46,7 @@ pub(crate) fn read(text: &str, tree: &Tree, cancel: &Cancel) -> Facts {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "getOrDefault", "getValue", "getOrElse", "first", "last", "values", "remove"],
     adders: &["add", "put", "plusAssign", "getOrPut"],
+    copies: &["toList", "toMap", "toSet", "toMutableList", "toMutableMap", "asSequence", "filter", "reversed", "sortedBy"],
     invokers: &["invoke", "run", "apply", "call"],
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
     own: &["this"],

@@ -61,6 +61,7 @@ struct Placeholder {
 static FLOW_WORDS: FlowWords = FlowWords {
     elements: &["get", "getOrElse", "apply", "head", "last", "values"],
     adders: &["put", "update", "append", "addOne"],
+    copies: &["toList", "toMap", "toSeq", "toSet", "filter", "reverse"],
     invokers: &["apply", "run", "accept", "call"],
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
     own: &["this"],
