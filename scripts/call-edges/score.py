@@ -52,7 +52,10 @@ def through_macro(name, seen=()):
 
 def names_of(row):
     """What a row calls: the name there, and the function that may run where a variable or field is called."""
-    names = [row["name"] or ""] + [e["text"].split(",")[0] for e in row["evidence"] if ", put there" in e["text"] or ", by a name" in e["text"] or ", handed to" in e["text"]]
+    told = [e["text"] for e in row["evidence"]]
+    names = [row["name"] or ""] + [t.split(",")[0] for t in told if any(w in t for w in (", put there", ", by a name", ", handed to"))]
+    # A name that an import gives to something else.
+    names += [t.split(" is defined")[0] for t in told if " is defined" in t]
     return {n.split(".")[-1].split("::")[-1] for n in names}
 
 

@@ -61,13 +61,15 @@ places, texts = {}, {}
 for path in {e[0] for e in edges}:
     source = open(path, encoding="utf-8").read()
     lines = source.splitlines()
-    for node in ast.walk(ast.parse(source)):
+    tree = ast.parse(source)
+    for node in ast.walk(tree):
         if isinstance(node, (ast.FunctionDef, ast.AsyncFunctionDef)):
             first = min([node.lineno] + [d.lineno for d in node.decorator_list])
             column = lines[node.lineno - 1].index(node.name, lines[node.lineno - 1].index("def ") + 4) + 1
             places[path, first, node.name] = (node.lineno, column)
+            renamed = {a.asname: a.name for n in ast.walk(tree) if isinstance(n, (ast.Import, ast.ImportFrom)) for a in n.names if a.asname}
             words = {n.id for n in ast.walk(node) if isinstance(n, ast.Name)} | {n.attr for n in ast.walk(node) if isinstance(n, ast.Attribute)}
-            texts[path, first, node.name] = words
+            texts[path, first, node.name] = words | {renamed[w] for w in words if w in renamed}
 rows = set()
 for path, first, caller, callee in edges:
     key = (path, first, caller)

@@ -173,6 +173,8 @@ pub struct Members {
     pub by_trait: bool,
     /// Is a mark a call that may give another function in place of the one it stands before?
     pub marks_wrap: bool,
+    /// Has a value one field of a name, whichever of its types writes it?
+    pub fields_of_values: bool,
 }
 
 impl Members {
@@ -330,7 +332,8 @@ pub mod usual {
     }
 
     /// No member is treated in its own way.
-    pub const MEMBERS: Members = Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false, marks_wrap: false };
+    pub const MEMBERS: Members =
+        Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false, marks_wrap: false, fields_of_values: false };
 
     /// Arguments by place, no receiver among the parameters.
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };

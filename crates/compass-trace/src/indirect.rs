@@ -64,6 +64,14 @@ pub struct Put {
     pub file: FileId,
     /// The use.
     pub usage: UseId,
+    /// Any name may be meant: that it is this one is a guess.
+    pub guessed: bool,
+}
+
+impl Put {
+    fn at(file: FileId, usage: UseId) -> Put {
+        Put { file, usage, guessed: false }
+    }
 }
 
 /// A call that may run a function, though its name does not stand there.
@@ -81,6 +89,13 @@ pub struct IndirectCall {
     pub put: Put,
     /// What it was handed to, if that is not here.
     pub outside: Option<String>,
+}
+
+impl IndirectCall {
+    /// How sure it is.
+    pub fn certainty(&self) -> Certainty {
+        if self.put.guessed { Certainty::Guessed } else { Certainty::Inferred }
+    }
 }
 
 /// Slots that are put into others are followed this far.
@@ -139,7 +154,7 @@ impl Engine {
             }
             let page = self.page(of_file[0].file)?;
             for entry in of_file.iter().filter(|e| e.first && e.role.is_value() && e.certainty > Certainty::Guessed) {
-                let put = Put { file: page.id, usage: UseId(entry.usage) };
+                let put = Put::at(page.id, UseId(entry.usage));
                 let u = page.facts.facts.usage(put.usage);
                 let flows: Vec<_> = flows_of(&page, u.span.start).filter(|f| f.of == FlowPart::Whole).collect();
                 // What is put into a collection is an argument only by the way.
@@ -166,7 +181,7 @@ impl Engine {
         for other in held::namesakes(&facts, def).filter(|d| facts.facts.def(*d).kind.is_variable()) {
             let symbol = SymbolId { file: value.file, number: facts.number(other) };
             let Some(usage) = self.uses_with_local(symbol)?.first().map(|e| UseId(e.usage)) else { continue };
-            let mut walk = Walk { of: (function, Put { file: value.file, usage }), seen: FxHashSet::default(), out };
+            let mut walk = Walk { of: (function, Put::at(value.file, usage)), seen: FxHashSet::default(), out };
             self.calls_through(Slot { symbol, part: Holds::Itself }, depth, &mut walk)?;
         }
         Ok(())
@@ -183,7 +198,7 @@ impl Engine {
             if !matches!(facts.facts.def(mark_def).kind, Kind::Function | Kind::Method) {
                 continue;
             }
-            let put = Put { file: page.id, usage };
+            let put = Put::at(page.id, usage);
             // `@register` takes the function itself, `@register("name")` gives what takes it.
             let inner = facts.facts.definitions.iter().enumerate().filter(|(_, d)| d.container == Some(mark_def) && d.kind == Kind::Function);
             let takers = inner.map(|(i, _)| DefId(i as u32)).chain([mark_def]);
@@ -252,12 +267,14 @@ impl Engine {
         let Some((facts, def)) = self.index.definition(function)? else { return Ok(Some(Err(()))) };
         let d = facts.facts.def(def);
         if d.kind.is_type() {
-            let makers = self.members_of_language(function.file).makers;
-            for member in self.members_of(function)? {
-                let is_made = |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind == Kind::Constructor || makers.contains(&f.facts.def_name(*d));
-                if self.index.definition(member)?.as_ref().is_some_and(is_made) {
-                    return self.parameter(page, member, part);
-                }
+            // A maker that does not name an argument hands it to that of a base.
+            let all = self.makers_above(function)?;
+            let named = all.iter().find(|m| match part {
+                FlowPart::Keyword(name) => self.has_parameter(**m, page.facts.facts.name(name)).unwrap_or(false),
+                _ => true,
+            });
+            if let Some(maker) = named.or(all.first()) {
+                return self.parameter(page, *maker, part);
             }
             if self.is_declared(function.file) {
                 return Ok(None);
@@ -284,6 +301,26 @@ impl Engine {
             None if is_code => Some(Err(())),
             None => None,
         })
+    }
+
+    /// What makes values of a type: its own maker, then those of its bases.
+    fn makers_above(&self, class: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let makers = self.members_of_language(class.file).makers;
+        let mut out = Vec::new();
+        for class in self.types_from(class, true)? {
+            for member in self.members_of(class)? {
+                let is_made = |(f, d): &(Arc<FileFacts>, DefId)| f.facts.def(*d).kind == Kind::Constructor || makers.contains(&f.facts.def_name(*d));
+                if self.index.definition(member)?.as_ref().is_some_and(is_made) {
+                    out.push(member);
+                }
+            }
+        }
+        Ok(out)
+    }
+
+    fn has_parameter(&self, function: SymbolId, name: &str) -> Result<bool, AnswerError> {
+        let Some((facts, def)) = self.index.definition(function)? else { return Ok(false) };
+        Ok(self.parameters(function.file, &facts, def).iter().any(|p| facts.facts.def_name(*p) == name))
     }
 
     /// The field at a position of the type that a variable is declared with.
@@ -340,6 +377,9 @@ impl Engine {
             self.calls_of_marked(slot.symbol, depth, walk)?;
         }
         self.calls_of_namesakes(slot, depth, walk)?;
+        for symbol in self.same_fields(slot.symbol)? {
+            self.calls_through(Slot { symbol, ..slot }, depth, walk)?;
+        }
         let mut looked_at = 0;
         for of_file in self.uses_with_local(slot.symbol)?.chunk_by(|a, b| a.file == b.file) {
             if walk.out.calls.len() >= MOST {

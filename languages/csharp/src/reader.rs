@@ -60,6 +60,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("GetMethod", 0), ("GetProperty", 0), ("GetField", 0), ("InvokeMember", 0)],
     own: &["this"],
     loaders: &["LoadFrom", "LoadFile", "GetType"],
+    formats: &["Format"],
+    same_text: &["ToLower", "ToLowerInvariant", "Trim"],
     signals: false,
     models: &MODELS,
 };

@@ -61,6 +61,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("MethodByName", 0), ("FieldByName", 0), ("Lookup", 0)],
     own: &[],
     loaders: &[],
+    formats: &["Sprintf"],
+    same_text: &["ToLower", "TrimSpace"],
     signals: false,
     models: &MODELS,
 };

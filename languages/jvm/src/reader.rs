@@ -54,6 +54,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
     own: &["this"],
     loaders: &["forName"],
+    formats: &["format", "formatted"],
+    same_text: &["toLowerCase", "trim", "strip"],
     signals: false,
     models: &MODELS,
 };

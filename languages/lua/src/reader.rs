@@ -35,6 +35,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[],
     own: &["self"],
     loaders: &["require", "dofile", "loadfile"],
+    formats: &["format"],
+    same_text: &["lower"],
     signals: true,
     models: &ModelTable::NONE,
 };

@@ -29,7 +29,7 @@ static PROFILE: Profile = Profile {
     tokens: None,
     lexis: Lexis { line_comments: &["//", "#"], ..usual::SLASHES },
     calls: usual::CALLS,
-    members: Members { called_unwritten: &["__*"], ..usual::MEMBERS },
+    members: Members { called_unwritten: &["__*"], fields_of_values: true, ..usual::MEMBERS },
     modules: Modules { qualifier: Qualifier::Nothing, by_file: false, of_folder: usual::no_folder },
     tests: Tests { is_file: |stem, _| stem.ends_with("Test") || stem.ends_with("TestCase"), folders: &[], marks: TestMarks::Reader },
     programs: Programs {

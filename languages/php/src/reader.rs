@@ -67,6 +67,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("call_user_func", 0), ("call_user_func_array", 0), ("is_callable", 0), ("method_exists", 1), ("func", 0)],
     own: &["$this"],
     loaders: &[],
+    formats: &["sprintf"],
+    same_text: &["strtolower", "trim"],
     signals: true,
     models: &MODELS,
 };

@@ -38,6 +38,7 @@ static PROFILE: Profile = Profile {
         receivers: &["self", "cls"],
         called_unwritten: &["__*__"],
         marks_wrap: true,
+        fields_of_values: true,
         ..usual::MEMBERS
     },
     modules: Modules { qualifier: Qualifier::File, by_file: true, of_folder: package },

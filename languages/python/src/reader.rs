@@ -76,9 +76,11 @@ static FLOW_WORDS: FlowWords = FlowWords {
     adders: &["append", "add", "insert", "setdefault", "appendleft", "extend"],
     copies: &["copy", "__copy__"],
     invokers: &["__call__"],
-    by_name: &[("getattr", 1), ("hasattr", 1), ("attrgetter", 0), ("methodcaller", 0)],
+    by_name: &[("getattr", 1), ("hasattr", 1), ("attrgetter", 0), ("methodcaller", 0), ("__getattribute__", 1)],
     own: &["self", "cls"],
     loaders: &["import_module", "__import__"],
+    formats: &["format"],
+    same_text: &["lower", "strip", "casefold"],
     signals: false,
     models: &MODELS,
 };

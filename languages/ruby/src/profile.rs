@@ -29,6 +29,7 @@ static PROFILE: Profile = Profile {
     lexis: Lexis { line_comments: &["#"], block_comments: &[], ..usual::SLASHES },
     calls: usual::CALLS,
     members: Members {
+        fields_of_values: true,
         called_unwritten: &[
             "to_s",
             "to_str",

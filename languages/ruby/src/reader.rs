@@ -56,6 +56,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("send", 0), ("public_send", 0), ("__send__", 0), ("method", 0), ("try", 0), ("respond_to?", 0), ("instance_method", 0), ("define_method", 0)],
     own: &["self", ""],
     loaders: &["const_get"],
+    formats: &["format", "sprintf"],
+    same_text: &["downcase", "strip", "to_sym", "to_s"],
     signals: true,
     models: &MODELS,
 };

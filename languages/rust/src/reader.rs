@@ -56,6 +56,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[],
     own: &[],
     loaders: &[],
+    formats: &[],
+    same_text: &[],
     signals: true,
     models: &ModelTable::NONE,
 };

@@ -52,6 +52,7 @@ const SCRIPT: Profile = Profile {
         makers: &["constructor"],
         own: &["constructor"],
         receivers: &["this"],
+        fields_of_values: true,
         called_unwritten: &["toString", "toJSON", "valueOf", "then", "next", "return", "constructor", "connectedCallback", "disconnectedCallback", "[*]"],
         ..usual::MEMBERS
     },

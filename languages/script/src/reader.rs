@@ -78,6 +78,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("invoke", 0)],
     own: &["this"],
     loaders: &["require", "import"],
+    formats: &[],
+    same_text: &["toLowerCase", "trim", "toString"],
     signals: false,
     models: &MODELS,
 };

@@ -15,6 +15,10 @@ pub const ANY_MODULE: &str = "*";
 pub const ANY_MEMBER: &str = "?";
 /// In a pattern: what is put in at run time.
 const HOLE: &str = "*";
+/// A name may stand for a text that stands for another, so often.
+const MOST_STEPS: usize = 4;
+/// So many blocks around are looked through for what a name was given.
+const MOST_LEVELS: usize = 24;
 
 impl<'t> Builder<'t> {
     /// Keeps the pattern of a name that a call gives as a text.
@@ -60,8 +64,10 @@ impl<'t> Builder<'t> {
 
     /// Keeps what is known of the text that names a member of the receiver; `calls` is the name of what is given the text, if it has one.
     fn keep_name(&mut self, node: Node<'t>, (receiver, calls): (Option<Node<'t>>, Option<Node<'t>>), words: &FlowWords) {
+        let node = self.text_behind(node, words);
         let argument = self.argument(node, Levels::VALUES);
         let (pattern, made_of) = match &argument {
+            _ if let Some(pattern) = self.formatted(node, words) => (Some(pattern), last_name(node).map(|n| span(n).start)),
             Argument::Text(parts, _) => (self.pattern_of(parts), parts.iter().find_map(|p| if let TextPart::Hole(at) = p { *at } else { None })),
             // A number picks from a list.
             _ if matches!(node.kind(), "number" | "integer" | "integer_literal" | "decimal_integer_literal" | "unary_operator") => return,
@@ -77,6 +83,87 @@ impl<'t> Builder<'t> {
             let part = FlowPart::Member(self.intern(&pattern));
             self.facts.flows.push(Flow { value: at, of: FlowPart::Whole, into: at, part });
         }
+    }
+
+    /// What a name stands for: the text that it was given before in the same function, through methods that leave a text alone.
+    fn text_behind(&self, node: Node<'t>, words: &FlowWords) -> Node<'t> {
+        let mut at = node;
+        for _ in 0..MOST_STEPS {
+            let next = if is_call(at) {
+                let callee = ["function", "name", "method"].iter().find_map(|f| at.child_by_field_name(f)).or_else(|| named(at).into_iter().next());
+                let is_same = callee.and_then(last_name).is_some_and(|n| words.same_text.contains(&text(n, self.text)));
+                callee.filter(|_| is_same).and_then(|c| object_of(c).or_else(|| object_of(at)))
+            } else if matches!(at.kind(), "identifier" | "variable_name" | "simple_identifier") {
+                self.assigned_before(at, words)
+            } else {
+                None
+            };
+            match next {
+                Some(next) => at = next,
+                None => break,
+            }
+        }
+        at
+    }
+
+    /// The text that a variable was last given before a place, in the same function.
+    fn assigned_before(&self, name: Node<'t>, words: &FlowWords) -> Option<Node<'t>> {
+        let wanted = text(name, self.text);
+        let mut at = name;
+        for _ in 0..MOST_LEVELS {
+            if at.kind().contains("function") && !at.kind().contains("call") || at.kind().contains("method_d") {
+                return None;
+            }
+            let mut before = at;
+            while let Some(sibling) = before.prev_sibling() {
+                before = sibling;
+                if let Some(value) = given_by(sibling, wanted, self.text) {
+                    let is_name = is_text(value) || self.is_formatted(value, words).is_some() || is_call(value);
+                    return Some(value).filter(|v| is_name && v.id() != at.id());
+                }
+            }
+            at = at.parent()?;
+        }
+        None
+    }
+
+    /// The text into which a call or an operator puts values.
+    fn is_formatted(&self, node: Node<'t>, words: &FlowWords) -> Option<Node<'t>> {
+        if matches!(node.kind(), "binary_operator" | "binary_expression" | "binary") {
+            let is_put_in = node.child_by_field_name("operator").is_some_and(|o| o.kind() == "%");
+            return node.child_by_field_name("left").filter(|l| is_put_in && is_text(*l));
+        }
+        if !is_call(node) {
+            return None;
+        }
+        let callee = ["function", "name", "method"].iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next())?;
+        let word = last_name(callee).map_or_else(|| text(callee, self.text), |n| text(n, self.text));
+        if !words.formats.contains(&word) {
+            return None;
+        }
+        let first = flows::arguments_of(node).map(named).unwrap_or_default().first().map(|a| if is_wrapper(*a) { inside(*a) } else { *a });
+        let object = object_of(callee).or_else(|| object_of(node)).or_else(|| callee.child_by_field_name("object"));
+        object.filter(|o| is_text(*o)).or_else(|| first.filter(|a| is_text(*a)))
+    }
+
+    /// The pattern of a text with values put in, `visit_{}` or `visit_%s`.
+    fn formatted(&self, node: Node<'t>, words: &FlowWords) -> Option<String> {
+        let of = self.is_formatted(node, words)?;
+        let raw = text(of, self.text).trim_start_matches(['f', 'r', 'b', 'u', '@']).trim_matches(['"', '\'', '`']);
+        let mut pattern = String::new();
+        let mut rest = raw;
+        while let Some(at) = rest.find(['{', '%']) {
+            pattern.push_str(&rest[..at]);
+            let end = match rest.as_bytes()[at] {
+                b'{' => rest[at..].find('}')?,
+                _ => rest[at + 1..].find(|c: char| c.is_ascii_alphabetic())? + 1,
+            };
+            pattern.push_str(HOLE);
+            rest = &rest[at + end + 1..];
+        }
+        pattern.push_str(rest);
+        let is_name = |c: char| c.is_alphanumeric() || matches!(c, '_' | '*' | '$');
+        (pattern.contains(HOLE) && pattern.chars().all(is_name)).then_some(pattern)
     }
 
     /// A text as a pattern; nothing for what can be no name.
@@ -95,6 +182,20 @@ impl<'t> Builder<'t> {
             self.facts.pasted.push(pattern);
         }
     }
+}
+
+/// What a statement gives to a variable.
+fn given_by<'t>(statement: Node<'t>, name: &str, source: &str) -> Option<Node<'t>> {
+    let mut at = statement;
+    for _ in 0..3 {
+        let left = ["left", "name"].iter().find_map(|f| at.child_by_field_name(f));
+        let right = ["right", "value"].iter().find_map(|f| at.child_by_field_name(f));
+        if let (Some(left), Some(right)) = (left, right) {
+            return Some(right).filter(|_| text(left, source) == name);
+        }
+        at = named(at).into_iter().next()?;
+    }
+    None
 }
 
 /// What an element of a list holds.

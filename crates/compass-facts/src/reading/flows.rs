@@ -27,6 +27,10 @@ pub struct FlowWords {
     pub own: &'static [&'static str],
     /// Functions that load a module whose name they are given.
     pub loaders: &'static [&'static str],
+    /// Functions and methods that put values into a text: the text is an argument, or what the method is called on.
+    pub formats: &'static [&'static str],
+    /// Methods of texts that give the text again, but for its edges and small letters.
+    pub same_text: &'static [&'static str],
     /// Are calls recorded as signals on this walk, and not by the reader itself?
     pub signals: bool,
     /// Classes that stand for tables.
@@ -43,6 +47,8 @@ impl FlowWords {
         by_name: &[],
         own: &[],
         loaders: &[],
+        formats: &[],
+        same_text: &[],
         signals: false,
         models: &super::models::ModelTable::NONE,
     };
@@ -232,6 +238,17 @@ impl<'t> Builder<'t> {
     fn loop_over(&mut self, node: Node<'t>) {
         let field = |names: &[&str]| names.iter().find_map(|f| node.child_by_field_name(f));
         let (Some(left), Some(right)) = (field(&["left", "name", "pattern"]), field(&["right", "value"])) else { return };
+        let literal = unwrapped(right);
+        if is_list(literal) {
+            if let Some(at) = self.name_of(left) {
+                for element in named(literal).into_iter().take(MOST_ELEMENTS) {
+                    if let Some(value) = element_in(element) {
+                        self.put(value, (at, FlowPart::Whole), Levels::VALUES);
+                    }
+                }
+            }
+            return;
+        }
         let base = match self.element_call(right) {
             Some(base) => Some(base),
             None => self.name_of(right),
@@ -263,6 +280,13 @@ impl<'t> Builder<'t> {
                 if let Some(value) = element_in(element) {
                     self.put(value, (into.0, part), levels);
                 }
+            }
+            return;
+        }
+        // `{name: getattr (self, name) for name in names}`
+        if node.kind().ends_with("_comprehension") {
+            if let Some(value) = node.child_by_field_name("body").and_then(element_in) {
+                self.put(value, (into.0, FlowPart::Element), levels);
             }
             return;
         }

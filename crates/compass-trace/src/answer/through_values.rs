@@ -4,8 +4,8 @@ use super::relations::Wanted;
 use super::rows::Raw;
 use super::{AnswerError, Engine, EvidenceLine, Found};
 use crate::indirect::{IndirectCall, Put};
-use compass_facts::{Kind, Role, Span};
-use compass_index::{Cause, Certainty, FileId, SymbolId};
+use compass_facts::{Kind, Role, Span, UseId};
+use compass_index::{Cause, FileId, SymbolId};
 
 /// For so many symbols of a name calls through values are looked for.
 const MOST_SYMBOLS: usize = 40;
@@ -35,7 +35,7 @@ impl Engine {
     pub(super) fn miss_calls_by_any_name(&self, member: SymbolId, found: &mut Found) -> Result<(), AnswerError> {
         if let Some(put) = self.called_by_any_name(member)? {
             found.miss(Cause::Dynamic.word(), 1);
-            let at = self.put_line(put, put, None)?;
+            let at = self.put_line(put, None, None)?;
             let note = format!("its type calls members of itself by names made at run time, at {}:{}", at.path, at.line);
             if !found.notes.contains(&note) {
                 found.notes.push(note);
@@ -93,11 +93,11 @@ impl Engine {
     /// A call through a value as a row: the call, and where the function was put; with `names` also what runs.
     pub(super) fn indirect_row(&self, call: &IndirectCall, names: bool) -> Result<Raw, AnswerError> {
         let facts = self.index.facts(call.file)?;
-        let mut row = Raw::usage(call.file, &facts.facts, call.usage, Some(Certainty::Inferred), Some(call.to));
+        let mut row = Raw::usage(call.file, &facts.facts, call.usage, Some(call.certainty()), Some(call.to));
         if call.outside.is_none() {
             row.marks.role = Some(Role::Call);
         }
-        let mut told = self.put_line(call.put, Put { file: call.file, usage: call.usage }, call.outside.as_deref())?;
+        let mut told = self.put_line(call.put, Some((call.file, call.usage)), call.outside.as_deref())?;
         if let Some(name) = self.name_of(call.to).filter(|_| names) {
             told.text = format!("{name}, {}", told.text);
         }
@@ -105,14 +105,14 @@ impl Engine {
         Ok(row)
     }
 
-    fn put_line(&self, put: Put, call: Put, outside: Option<&str>) -> Result<EvidenceLine, AnswerError> {
+    fn put_line(&self, put: Put, call: Option<(FileId, UseId)>, outside: Option<&str>) -> Result<EvidenceLine, AnswerError> {
         let facts = self.index.facts(put.file)?;
         let path = self.index.path_of(put.file);
         let line = self.index.source(put.file).map_or(0, |s| s.source.lines.locate(facts.facts.usage(put.usage).span.start).0);
         let text = match outside {
             Some(name) if !name.is_empty() => format!("handed to {name}"),
             Some(_) => "handed on".to_owned(),
-            None if put == call => "by a name made at run time".to_owned(),
+            None if call == Some((put.file, put.usage)) => "by a name made at run time".to_owned(),
             None => format!("put there at {path}:{line}"),
         };
         Ok(EvidenceLine { text, path, line })

@@ -149,7 +149,7 @@ impl Engine {
     /// The edge of a call through a value.
     fn indirect_edge(&self, call: &crate::indirect::IndirectCall) -> Result<Edge, AnswerError> {
         let at = self.index.facts(call.file)?.facts.usage(call.usage).span;
-        Ok(Edge { from: call.from, to: call.to, file: call.file, at, join: Join::Use(call.usage), role: Role::Call, certainty: Certainty::Inferred })
+        Ok(Edge { from: call.from, to: call.to, file: call.file, at, join: Join::Use(call.usage), role: Role::Call, certainty: call.certainty() })
     }
 
     /// Crossings that reach a symbol.

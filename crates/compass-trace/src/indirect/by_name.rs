@@ -8,7 +8,7 @@ use super::{Indirect, IndirectCall, MAX_DEPTH, MOST, Put, Target, Walk};
 use crate::answer::may_be_pasted;
 use crate::{AnswerError, Engine};
 use compass_facts::reading::by_name::ANY_MEMBER;
-use compass_facts::{DefId, Flags, FlowPart, Kind, Language, UseId};
+use compass_facts::{DefId, Flags, FlowPart, Kind, Language, Role, UseId};
 use compass_index::{FileId, SymbolId};
 use rayon::prelude::*;
 use rustc_hash::{FxHashMap, FxHashSet};
@@ -16,6 +16,8 @@ use std::sync::{Arc, Mutex};
 
 /// Types of a tree at most.
 const MOST_TYPES: usize = 400;
+/// So many members at most are guessed to be called where any name may be meant.
+const MOST_GUESSED: usize = 100;
 
 /// Where members are called by names that fit a pattern, for each language as far as it was asked for.
 #[derive(Default)]
@@ -40,14 +42,24 @@ impl Engine {
         let patterns: Vec<&str> = patterns.collect();
         let mut out = Indirect::default();
         let Some(class) = class_around(page, u.enclosing) else { return Ok(Some(out)) };
-        let put = Put { file: page.id, usage };
+        let any = patterns.contains(&ANY_MEMBER);
+        if any && patterns.len() == 1 && !is_taken(page, usage) {
+            return Ok(Some(out));
+        }
+        let put = Put { guessed: any, ..Put::at(page.id, usage) };
+        let of_language = self.members_of_language(page.id);
+        let may_be_any = |name: &str| any && !of_language.makers.contains(&name) && !of_language.is_called_unwritten(name);
         for of in self.whole_tree(class)? {
             for member in self.members_of(of)? {
                 let Some((facts, def)) = self.index.definition(member)? else { continue };
                 let d = facts.facts.def(def);
                 // Of a member with several signatures the code is meant.
-                let fits = d.kind.is_callable() && !d.flags.has(Flags::BODILESS) && patterns.iter().any(|p| may_be_pasted(p, facts.facts.def_name(def)));
-                if fits && out.calls.len() == MOST {
+                let name = facts.facts.def_name(def);
+                let is_code = d.kind.is_callable() && !d.flags.has(Flags::BODILESS) && !d.flags.has(Flags::PROPERTY);
+                let fits = is_code && (may_be_any(name) || patterns.iter().any(|p| may_be_pasted(p, name)));
+                // Of very many members none is worth a guess.
+                if fits && out.calls.len() == if any { MOST_GUESSED } else { MOST } {
+                    out.calls.retain(|_| !any);
                     out.cut = true;
                     return Ok(Some(out));
                 }
@@ -65,11 +77,11 @@ impl Engine {
         let Some(language) = self.index.file(function.file).map(|f| f.language) else { return Ok(()) };
         let name = facts.facts.def_name(def);
         let is_member = facts.facts.def(def).container.is_some_and(|c| facts.facts.def(c).kind.is_type());
-        let may_be = self.is_pattern_of(language, |p| may_be_pasted(p, name));
+        let may_be = self.is_pattern_of(language, |p| p == ANY_MEMBER || may_be_pasted(p, name));
         if !is_member || !may_be {
             return Ok(());
         }
-        for site in self.sites_of(language)?.iter().filter(|s| may_be_pasted(&s.pattern, name)) {
+        for site in self.sites_of(language)?.iter().filter(|s| s.pattern == ANY_MEMBER || may_be_pasted(&s.pattern, name)) {
             let page = self.page(site.file)?;
             let found = self.members_by_name(&page, site.usage)?.into_iter().flat_map(|m| m.calls).find(|c| c.to == function);
             let Some(call) = found else { continue };
@@ -104,7 +116,7 @@ impl Engine {
             let page = self.page(site.file)?;
             let Some(class) = class_around(&page, page.facts.facts.usage(site.usage).enclosing) else { continue };
             if self.whole_tree(class)?.iter().any(|c| owners.contains(c)) {
-                return Ok(Some(Put { file: site.file, usage: site.usage }));
+                return Ok(Some(Put::at(site.file, site.usage)));
             }
         }
         Ok(None)
@@ -140,24 +152,52 @@ impl Engine {
         Ok(found)
     }
 
-    /// A type, its bases, and what is derived from it.
-    fn whole_tree(&self, class: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        let mut seen: FxHashSet<SymbolId> = std::iter::once(class).collect();
-        let mut out = vec![class];
-        for up in [true, false] {
-            let mut at = 0;
-            let mut open = vec![class];
-            while at < open.len() && out.len() < MOST_TYPES {
-                let next = if up { self.bases_of(open[at])? } else { self.index.derived(open[at])? };
-                at += 1;
-                for other in next.into_iter().filter(|o| !o.is_module() && seen.insert(*o)) {
-                    out.push(other);
-                    open.push(other);
+    /// Fields of the same name in the tree of a field's type, where the language has one field for all of them.
+    pub(super) fn same_fields(&self, field: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut out = Vec::new();
+        let Some((facts, def)) = self.index.definition(field)? else { return Ok(out) };
+        let d = facts.facts.def(def);
+        let of_values = self.index.file(field.file).is_some_and(|f| f.language.profile().members.fields_of_values);
+        let Some(owner) = d.container.filter(|_| d.kind == Kind::Field && of_values) else { return Ok(out) };
+        for class in self.whole_tree(SymbolId { file: field.file, number: facts.number(owner) })?.into_iter().skip(1) {
+            for member in self.members_of(class)? {
+                let is_same =
+                    |(f, m): &(Arc<compass_index::FileFacts>, DefId)| f.facts.def(*m).kind == Kind::Field && f.facts.def_name(*m) == facts.facts.def_name(def);
+                if self.index.definition(member)?.as_ref().is_some_and(is_same) {
+                    out.push(member);
                 }
             }
         }
         Ok(out)
     }
+
+    /// A type, its bases, and what is derived from it.
+    fn whole_tree(&self, class: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut out = self.types_from(class, true)?;
+        let below = self.types_from(class, false)?;
+        let known: FxHashSet<SymbolId> = out.iter().copied().collect();
+        out.extend(below.into_iter().filter(|c| !known.contains(c)));
+        Ok(out)
+    }
+
+    /// A type, and either its bases or what is derived from it, the closest first.
+    pub(super) fn types_from(&self, class: SymbolId, up: bool) -> Result<Vec<SymbolId>, AnswerError> {
+        let mut seen: FxHashSet<SymbolId> = std::iter::once(class).collect();
+        let mut out = vec![class];
+        let mut at = 0;
+        while at < out.len() && out.len() < MOST_TYPES {
+            let next = if up { self.bases_of(out[at])? } else { self.index.derived(out[at])? };
+            at += 1;
+            out.extend(next.into_iter().filter(|o| !o.is_module() && seen.insert(*o)));
+        }
+        Ok(out)
+    }
+}
+
+/// Is what is taken by its name called, or given to something?
+fn is_taken(page: &Page, usage: UseId) -> bool {
+    let u = page.facts.facts.usage(usage);
+    flows_of(page, u.span.start).any(|f| f.of == FlowPart::Given || f.part == FlowPart::Called || matches!(f.part, FlowPart::Member(_)) && u.role != Role::Call)
 }
 
 /// The type that a function is a member of, however deep it stands in it.

@@ -10,6 +10,8 @@ use std::sync::{Arc, Mutex};
 
 /// So many places are remembered with what is put there; then all are forgotten.
 const MOST_KNOWN: usize = 4_096;
+/// What stands for a function may have something that stands for it: so deep is looked.
+const MAX_NESTED: u32 = 2;
 
 /// What is put into places that were asked for before: a chain meets the same table at many calls.
 #[derive(Default)]
@@ -25,14 +27,16 @@ pub(super) struct Held {
 /// A search for what a place holds.
 struct Search {
     seen: FxHashSet<Slot>,
+    /// Searches for what stands for a function that this one is part of.
+    nested: u32,
     out: Held,
 }
 
 impl Search {
     /// Adds what stands for a function where its name is used.
-    fn add_instead(&mut self, depth: u32, engine: &Engine, function: SymbolId) -> Result<(), AnswerError> {
-        if depth > 0
-            && let Some(instead) = engine.instead_of(function, depth - 1)?
+    fn add_instead(&mut self, engine: &Engine, function: SymbolId) -> Result<(), AnswerError> {
+        if self.nested < MAX_NESTED
+            && let Some(instead) = engine.instead_of(function, self.nested + 1)?
         {
             self.out.functions.extend(instead.functions.iter().copied());
         }
@@ -57,7 +61,7 @@ impl Engine {
         let u = page.facts.facts.usage(usage);
         if let Some(mut named) = self.members_by_name(&page, usage)? {
             for call in named.calls.clone() {
-                let instead = self.instead_of(call.to, MAX_DEPTH)?;
+                let instead = self.instead_of(call.to, 0)?;
                 named.calls.extend(instead.iter().flat_map(|w| &w.functions).map(|(to, put)| IndirectCall { to: *to, put: *put, ..call.clone() }));
             }
             return Ok(Some(named));
@@ -73,7 +77,7 @@ impl Engine {
             out.cut |= held.cut;
         };
         if kind.is_callable() {
-            let instead = if u.role == Role::Call { self.instead_of(symbol, MAX_DEPTH)? } else { None };
+            let instead = if u.role == Role::Call { self.instead_of(symbol, 0)? } else { None };
             if part_called.is_none() && instead.is_none() {
                 return Ok(None);
             }
@@ -109,7 +113,7 @@ impl Engine {
             let Some(usage) = page.facts.facts.find_use_at(flow.value) else { continue };
             let outside = self.targets(&page, flow.into, flow.part)?.into_iter().find_map(|t| if let Target::Outside(name) = t { Some(name) } else { None });
             let Some(name) = outside else { continue };
-            let mut search = Search { seen: FxHashSet::default(), out: Held::default() };
+            let mut search = Search { seen: FxHashSet::default(), nested: 0, out: Held::default() };
             self.held(&page, (flow.value, flow.of), MAX_DEPTH, &mut search)?;
             let from = page.around(page.facts.facts.usage(usage).enclosing);
             let mut told = FxHashSet::default();
@@ -125,20 +129,20 @@ impl Engine {
 
     /// What a place holds, each function once.
     pub(super) fn known_held(&self, slot: Slot) -> Result<Arc<Held>, AnswerError> {
-        self.held_up_to(slot, MAX_DEPTH)
+        self.held_within(slot, 0)
     }
 
-    /// The same, through at most so many other places.
-    pub(super) fn held_up_to(&self, slot: Slot, depth: u32) -> Result<Arc<Held>, AnswerError> {
+    /// The same within a search for what stands for a function, so deep.
+    pub(super) fn held_within(&self, slot: Slot, nested: u32) -> Result<Arc<Held>, AnswerError> {
         if let Some(known) = self.known_held.0.lock().ok().and_then(|k| k.get(&slot).cloned()) {
             return Ok(known);
         }
-        let mut search = Search { seen: FxHashSet::default(), out: Held::default() };
-        self.held_in(slot, depth, &mut search)?;
+        let mut search = Search { seen: FxHashSet::default(), nested, out: Held::default() };
+        self.held_in(slot, MAX_DEPTH, &mut search)?;
         let mut told = FxHashSet::default();
         search.out.functions.retain(|(to, _)| told.insert(*to));
         let held = Arc::new(search.out);
-        if depth == MAX_DEPTH
+        if nested == 0
             && let Ok(mut known) = self.known_held.0.lock()
         {
             if known.len() >= MOST_KNOWN {
@@ -241,6 +245,10 @@ impl Engine {
         }
         if d.kind == Kind::Field {
             self.by_position_in(slot.symbol, depth, search)?;
+            // A value has one such field, whichever of its types names it.
+            for other in self.same_fields(slot.symbol)? {
+                self.held_in(Slot { symbol: other, ..slot }, depth, search)?;
+            }
         }
         if d.kind == Kind::Method && depth > 0 {
             for other in self.overriding(slot.symbol)? {
@@ -272,7 +280,7 @@ impl Engine {
         {
             for call in &named.calls {
                 search.out.functions.push((call.to, call.put));
-                search.add_instead(depth, self, call.to)?;
+                search.add_instead(self, call.to)?;
             }
             search.out.cut |= named.cut;
             return Ok(());
@@ -283,14 +291,14 @@ impl Engine {
         let Some(part) = Holds::of(of) else { return Ok(()) };
         if kind.is_callable() && part == Holds::Itself {
             let Some(usage) = usage else { return Ok(()) };
-            search.out.functions.push((symbol, Put { file: page.id, usage }));
+            search.out.functions.push((symbol, Put::at(page.id, usage)));
             // What is put there is what its marks made of it.
-            search.add_instead(depth, self, symbol)?;
+            search.add_instead(self, symbol)?;
         } else if depth > 0 && (kind.is_variable() || kind == Kind::Field || kind.is_callable()) {
             // A name that a function has and that is given another value in the same scope.
             if let Some(usage) = usage.filter(|_| part == Holds::Itself && kind.is_variable()) {
                 let same = namesakes(&facts, def).filter(|other| facts.facts.def(*other).kind.is_callable());
-                let put = Put { file: page.id, usage };
+                let put = Put::at(page.id, usage);
                 search.out.functions.extend(same.map(|other| (SymbolId { file: symbol.file, number: facts.number(other) }, put)));
             }
             self.held_in(Slot { symbol, part }, depth - 1, search)?;
@@ -304,20 +312,24 @@ impl Engine {
         let Some(position) = self.parameters(slot.symbol.file, facts, owner).iter().position(|p| *p == def) else { return Ok(()) };
         let name = facts.facts.def_name(def);
         let symbol = |d: DefId| SymbolId { file: slot.symbol.file, number: facts.number(d) };
-        let mut callees = vec![symbol(owner)];
+        // By a name it may come through makers of derived types, which need not name it.
+        let mut callees = vec![(symbol(owner), true)];
         let o = facts.facts.def(owner);
         if let Some(class) =
             o.container.filter(|_| o.kind == Kind::Constructor || self.members_of_language(slot.symbol.file).makers.contains(&facts.facts.def_name(owner)))
         {
-            callees.push(symbol(class));
+            for class in self.types_from(symbol(class), false)? {
+                let is_made_here = self.makers_above(class)?.first() == Some(&symbol(owner));
+                callees.push((class, is_made_here));
+            }
         }
-        for callee in callees {
+        for (callee, by_position) in callees {
             for of_file in self.uses_with_local(callee)?.chunk_by(|a, b| a.file == b.file) {
                 let page = self.page(of_file[0].file)?;
                 let starts: FxHashSet<u32> = of_file.iter().filter(|e| e.role.is_call()).map(|e| page.facts.facts.usage(UseId(e.usage)).span.start).collect();
                 let given = page.facts.facts.flows.iter().filter(|f| {
                     let fits = match f.part {
-                        FlowPart::Argument(n) => n as usize == position,
+                        FlowPart::Argument(n) => by_position && n as usize == position,
                         FlowPart::Keyword(n) => page.facts.facts.name(n) == name,
                         _ => false,
                     };
@@ -331,13 +343,13 @@ impl Engine {
         // What a decorator takes stands behind it.
         let registers = facts.facts.def(owner).container.filter(|c| facts.facts.def(*c).kind.is_callable()).unwrap_or(owner);
         if position == 0 && depth > 0 {
-            self.marked_by(symbol(registers), depth - 1, search)?;
+            self.marked_by(symbol(registers), search)?;
         }
         Ok(())
     }
 
     /// Functions that a decorator stands before.
-    fn marked_by(&self, decorator: SymbolId, depth: u32, search: &mut Search) -> Result<(), AnswerError> {
+    fn marked_by(&self, decorator: SymbolId, search: &mut Search) -> Result<(), AnswerError> {
         for of_file in self.uses_with_local(decorator)?.chunk_by(|a, b| a.file == b.file) {
             if of_file.iter().all(|e| e.role != Role::Mark) {
                 continue;
@@ -346,12 +358,12 @@ impl Engine {
             for entry in of_file.iter().filter(|e| e.role == Role::Mark) {
                 let usage = UseId(entry.usage);
                 let Some(to) = self.marked_behind(&page, usage) else { continue };
-                let put = Put { file: page.id, usage };
+                let put = Put::at(page.id, usage);
                 search.out.functions.push((to, put));
                 // Marks closer to the function come first: this one takes what they give.
-                let Some(def) = page.facts.find(to.number).filter(|_| depth > 0) else { continue };
+                let Some(def) = page.facts.find(to.number).filter(|_| search.nested < MAX_NESTED) else { continue };
                 for closer in crate::answer::marks_before(&page.facts.facts, def).into_iter().filter(|m| *m > usage) {
-                    search.out.functions.extend(self.given_by_mark(&page, closer, depth - 1)?.into_iter().map(|f| (f, put)));
+                    search.out.functions.extend(self.given_by_mark(&page, closer, search.nested + 1)?.into_iter().map(|f| (f, put)));
                 }
             }
         }

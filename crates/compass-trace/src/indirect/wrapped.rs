@@ -2,7 +2,7 @@
 
 use super::held::{Held, namesakes};
 use super::page::Page;
-use super::{Holds, Indirect, IndirectCall, MAX_DEPTH, MOST, Put, Slot, Walk};
+use super::{Holds, Indirect, IndirectCall, MOST, Put, Slot, Walk};
 use crate::{AnswerError, Engine};
 use compass_facts::{DefId, FlowPart, Kind, Language, Role, UseId};
 use compass_index::{FileFacts, FileId, SymbolId};
@@ -27,19 +27,19 @@ impl Engine {
     }
 
     /// What runs where a function is called by its name, beside that: what marks of this code base give for it, and what its name is given.
-    pub(super) fn instead_of(&self, function: SymbolId, depth: u32) -> Result<Option<Arc<Held>>, AnswerError> {
+    pub(super) fn instead_of(&self, function: SymbolId, nested: u32) -> Result<Option<Arc<Held>>, AnswerError> {
         let wraps = self.index.file(function.file).is_some_and(|f| self.marks_wrap(f.language));
         let Some((facts, def)) = self.index.definition(function)?.filter(|_| wraps) else { return Ok(None) };
         let mut out = Held::default();
         let page = self.page(function.file)?;
         for usage in crate::answer::marks_before(&facts.facts, def) {
-            let put = Put { file: page.id, usage };
-            for given in self.given_by_mark(&page, usage, depth)? {
+            let put = Put::at(page.id, usage);
+            for given in self.given_by_mark(&page, usage, nested)? {
                 out.functions.push((given, put));
             }
         }
         if is_given_another(&facts, def) {
-            let other = self.held_up_to(Slot { symbol: function, part: Holds::Itself }, depth)?;
+            let other = self.held_within(Slot { symbol: function, part: Holds::Itself }, nested)?;
             out.functions.extend(other.functions.iter().copied());
         }
         out.functions.retain(|(f, _)| *f != function);
@@ -47,13 +47,13 @@ impl Engine {
     }
 
     /// Functions that a mark gives for what stands behind it.
-    pub(super) fn given_by_mark(&self, page: &Page, usage: UseId, depth: u32) -> Result<Vec<SymbolId>, AnswerError> {
+    pub(super) fn given_by_mark(&self, page: &Page, usage: UseId, nested: u32) -> Result<Vec<SymbolId>, AnswerError> {
         let Some(mark) = self.meaning(page, page.facts.facts.usage(usage).span.start)? else { return Ok(Vec::new()) };
         if !self.is_function(mark)? {
             return Ok(Vec::new());
         }
         let given =
-            |of: SymbolId| Ok::<_, AnswerError>(self.held_up_to(Slot { symbol: of, part: Holds::Given }, depth)?.functions.iter().map(|f| f.0).collect());
+            |of: SymbolId| Ok::<_, AnswerError>(self.held_within(Slot { symbol: of, part: Holds::Given }, nested)?.functions.iter().map(|f| f.0).collect());
         let first: Vec<SymbolId> = given(mark)?;
         if !self.is_called_mark(page, usage) {
             return Ok(first);
@@ -88,11 +88,11 @@ impl Engine {
                 let page = self.page(of_file[0].file)?;
                 for entry in of_file.iter().filter(|e| e.role == Role::Mark) {
                     let usage = UseId(entry.usage);
-                    if !self.given_by_mark(&page, usage, MAX_DEPTH)?.contains(&function) {
+                    if !self.given_by_mark(&page, usage, 0)?.contains(&function) {
                         continue;
                     }
                     let Some(marked) = self.marked_behind(&page, usage) else { continue };
-                    self.calls_of_one_marked(marked, Put { file: page.id, usage }, depth, walk)?;
+                    self.calls_of_one_marked(marked, Put::at(page.id, usage), depth, walk)?;
                 }
             }
         }

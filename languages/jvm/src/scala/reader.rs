@@ -66,6 +66,8 @@ static FLOW_WORDS: FlowWords = FlowWords {
     by_name: &[("getMethod", 0), ("getDeclaredMethod", 0), ("getField", 0), ("getDeclaredField", 0), ("findVirtual", 1), ("findStatic", 1)],
     own: &["this"],
     loaders: &["forName"],
+    formats: &["format", "formatted"],
+    same_text: &["toLowerCase", "trim"],
     signals: true,
     models: &ModelTable::NONE,
 };
