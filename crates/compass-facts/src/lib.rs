@@ -12,6 +12,7 @@
 //! Any bytes give facts: what could not be understood is a [`Gap`], never an error, never a panic.
 
 pub mod bounds;
+mod full_names;
 pub mod model;
 pub mod profile;
 pub mod reading;

@@ -88,6 +88,8 @@ pub struct Profile {
     pub left_out_endings: &'static [&'static str],
     /// Do its modules give away only what they say they do?
     pub gives_away_by_word: bool,
+    /// How texts in its files name definitions and modules in full, if they do.
+    pub full_names: Option<FullNames>,
     /// Do its functions go by names that the system's linker knows?
     pub exports_names: bool,
     /// In which role marks in front of definitions are looked up.
@@ -129,6 +131,7 @@ pub struct Component {
     pub markup: Vec<crate::Span>,
 }
 
+pub use crate::full_names::FullNames;
 pub use crate::text::PLAIN;
 
 /// Comments and texts, to step over them.
@@ -175,6 +178,8 @@ pub struct Members {
     pub marks_wrap: bool,
     /// Has a value one field of a name, whichever of its types writes it?
     pub fields_of_values: bool,
+    /// Is a function that stands within another a member of a type, and not seen only there?
+    pub nested: bool,
 }
 
 impl Members {
@@ -333,7 +338,7 @@ pub mod usual {
 
     /// No member is treated in its own way.
     pub const MEMBERS: Members =
-        Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false, marks_wrap: false, fields_of_values: false };
+        Members { makers: &[], own: &[], receivers: &[], called_unwritten: &[], by_trait: false, marks_wrap: false, fields_of_values: false, nested: false };
 
     /// Arguments by place, no receiver among the parameters.
     pub const CALLS: Calls = Calls { is_receiver: no_receiver, by_name: false, takes_rest: dots };

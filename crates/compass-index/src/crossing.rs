@@ -32,6 +32,8 @@ pub enum CrossingKind {
     Process,
     /// An operation, and what resolves it.
     Operation,
+    /// A text with the full name of a definition or module, and that: settings, registries, tasks.
+    Name,
 }
 
 compass_facts::stored_by_number!(CrossingKind {
@@ -45,11 +47,12 @@ compass_facts::stored_by_number!(CrossingKind {
     Element = 7,
     Process = 8,
     Operation = 9,
+    Name = 10,
 });
 
 impl CrossingKind {
     /// All of them.
-    pub const ALL: [CrossingKind; 10] = [
+    pub const ALL: [CrossingKind; 11] = [
         CrossingKind::Http,
         CrossingKind::Native,
         CrossingKind::Sql,
@@ -60,6 +63,7 @@ impl CrossingKind {
         CrossingKind::Element,
         CrossingKind::Process,
         CrossingKind::Operation,
+        CrossingKind::Name,
     ];
 
     /// The word of answers and screens.
@@ -75,6 +79,7 @@ impl CrossingKind {
             CrossingKind::Element => "element",
             CrossingKind::Process => "process",
             CrossingKind::Operation => "operation",
+            CrossingKind::Name => "name",
         }
     }
 }

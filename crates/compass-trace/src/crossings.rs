@@ -5,6 +5,7 @@
 //! ([`frameworks`]); how texts are evaluated and how sides meet is code here.
 
 pub mod frameworks;
+mod full_names;
 mod http;
 mod models;
 mod names;
@@ -27,5 +28,6 @@ pub fn passes() -> Passes {
         Arc::new(names::Names),
         Arc::new(models::Models),
         Arc::new(operations::Operations),
+        Arc::new(full_names::FullNames),
     ]
 }

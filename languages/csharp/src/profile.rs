@@ -83,6 +83,7 @@ static PROFILE: Profile = Profile {
     exports_names: false,
     left_out_endings: &["Attribute"],
     frameworks: Some(&FrameworksPart(&crate::frameworks::CsharpFrameworks)),
+    full_names: FULL_NAMES,
     ..PLAIN
 };
 
@@ -103,3 +104,6 @@ fn begins(facts: &Facts, def: DefId) -> bool {
     let d = facts.def(def);
     d.flags.has(Flags::STATIC) && d.arity <= 1
 }
+
+/// How texts name definitions in full.
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> = Some(compass_facts::profile::FullNames { separator: ".", last: None, capital: true });

@@ -62,6 +62,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["LoadFrom", "LoadFile", "GetType"],
     formats: &["Format"],
     same_text: &["ToLower", "ToLowerInvariant", "Trim"],
+    full_names: crate::profile::FULL_NAMES,
     signals: false,
     models: &MODELS,
 };

@@ -63,6 +63,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &[],
     formats: &["Sprintf"],
     same_text: &["ToLower", "TrimSpace"],
+    full_names: None,
     signals: false,
     models: &MODELS,
 };

@@ -89,5 +89,6 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&rules::KotlinRules)),
     exports_names: false,
     frameworks: Some(&FrameworksPart(&crate::frameworks::JvmFrameworks)),
+    full_names: crate::profile::FULL_NAMES,
     ..PLAIN
 };

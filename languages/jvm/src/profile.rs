@@ -60,6 +60,7 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::JavaRules)),
     exports_names: false,
     frameworks: Some(&FrameworksPart(&crate::frameworks::JvmFrameworks)),
+    full_names: FULL_NAMES,
     ..PLAIN
 };
 
@@ -76,3 +77,6 @@ fn begins(facts: &Facts, def: DefId) -> bool {
     let d = facts.def(def);
     d.flags.has(Flags::STATIC) && d.arity <= 1
 }
+
+/// How texts name definitions in full.
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> = Some(compass_facts::profile::FullNames { separator: ".", last: None, capital: true });

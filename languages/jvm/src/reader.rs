@@ -56,6 +56,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["forName"],
     formats: &["format", "formatted"],
     same_text: &["toLowerCase", "trim", "strip"],
+    full_names: crate::profile::FULL_NAMES,
     signals: false,
     models: &MODELS,
 };

@@ -75,5 +75,6 @@ static PROFILE: Profile = Profile {
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&rules::ScalaRules)),
     exports_names: false,
+    full_names: crate::profile::FULL_NAMES,
     ..PLAIN
 };

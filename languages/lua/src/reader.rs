@@ -37,6 +37,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["require", "dofile", "loadfile"],
     formats: &["format"],
     same_text: &["lower"],
+    full_names: None,
     signals: true,
     models: &ModelTable::NONE,
 };

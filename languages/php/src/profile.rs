@@ -62,5 +62,10 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::PhpRules)),
     exports_names: false,
     frameworks: Some(&FrameworksPart(&crate::frameworks::PhpFrameworks)),
+    full_names: FULL_NAMES,
     ..PLAIN
 };
+
+/// How texts name definitions in full.
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> =
+    Some(compass_facts::profile::FullNames { separator: "\\", last: Some("::"), capital: true });

@@ -69,6 +69,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &[],
     formats: &["sprintf"],
     same_text: &["strtolower", "trim"],
+    full_names: crate::profile::FULL_NAMES,
     signals: true,
     models: &MODELS,
 };

@@ -77,6 +77,7 @@ static PROFILE: Profile = Profile {
     crosses_silently: true,
     exports_names: false,
     marks_are: compass_facts::Role::Call,
+    full_names: FULL_NAMES,
     ..PLAIN
 };
 
@@ -93,3 +94,7 @@ fn package(folder: &str) -> Option<(&'static str, String)> {
 fn is_test(stem: &str, _: &str) -> bool {
     stem.starts_with("test_") || stem.ends_with("_test") || stem == "conftest" || stem == "tests"
 }
+
+/// How texts name definitions in full.
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> =
+    Some(compass_facts::profile::FullNames { separator: ".", last: Some(":"), capital: false });

@@ -81,6 +81,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["import_module", "__import__"],
     formats: &["format"],
     same_text: &["lower", "strip", "casefold"],
+    full_names: crate::profile::FULL_NAMES,
     signals: false,
     models: &MODELS,
 };

@@ -30,6 +30,7 @@ static PROFILE: Profile = Profile {
     calls: usual::CALLS,
     members: Members {
         fields_of_values: true,
+        nested: true,
         called_unwritten: &[
             "to_s",
             "to_str",
@@ -113,5 +114,9 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::RubyRules)),
     exports_names: false,
     frameworks: Some(&FrameworksPart(&crate::frameworks::RubyFrameworks)),
+    full_names: FULL_NAMES,
     ..PLAIN
 };
+
+/// How texts name definitions in full.
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> = Some(compass_facts::profile::FullNames { separator: "::", last: None, capital: true });

@@ -58,6 +58,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["const_get"],
     formats: &["format", "sprintf"],
     same_text: &["downcase", "strip", "to_sym", "to_s"],
+    full_names: crate::profile::FULL_NAMES,
     signals: true,
     models: &MODELS,
 };

@@ -58,6 +58,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &[],
     formats: &[],
     same_text: &[],
+    full_names: None,
     signals: true,
     models: &ModelTable::NONE,
 };

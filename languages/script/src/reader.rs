@@ -80,6 +80,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["require", "import"],
     formats: &[],
     same_text: &["toLowerCase", "trim", "toString"],
+    full_names: None,
     signals: false,
     models: &MODELS,
 };

@@ -106,6 +106,8 @@ pub enum SignalKind {
     NativeExport(DefId, NameId),
     /// A declaration of something that has this name for the system's linker.
     NativeImport(DefId, NameId),
+    /// A text that looks like the full name of something.
+    FullName(NameId),
 }
 
 /// See the module.

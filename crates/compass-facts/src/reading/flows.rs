@@ -8,7 +8,8 @@ use super::signals::{is_call, last_name, object_of};
 use super::syntax::{FlowSite, Node, Tree};
 use super::tree::{Nodes, listed, named, span, text};
 use crate::bounds::Levels;
-use crate::{DefId, Facts, Flow, FlowPart};
+use crate::profile::FullNames;
+use crate::{DefId, Facts, Flow, FlowPart, SignalKind};
 
 /// Words of a language's libraries for what moves values.
 #[derive(Debug)]
@@ -31,6 +32,8 @@ pub struct FlowWords {
     pub formats: &'static [&'static str],
     /// Methods of texts that give the text again, but for its edges and small letters.
     pub same_text: &'static [&'static str],
+    /// How texts name definitions and modules in full, if they do.
+    pub full_names: Option<FullNames>,
     /// Are calls recorded as signals on this walk, and not by the reader itself?
     pub signals: bool,
     /// Classes that stand for tables.
@@ -49,6 +52,7 @@ impl FlowWords {
         loaders: &[],
         formats: &[],
         same_text: &[],
+        full_names: None,
         signals: false,
         models: &super::models::ModelTable::NONE,
     };
@@ -80,6 +84,7 @@ impl<'t> Builder<'t> {
                 }
                 FlowSite::Loop => self.loop_over(node),
                 FlowSite::LookedUp => self.looked_up_at(node),
+                FlowSite::Text => self.full_name_in(node, words, &mut around),
                 FlowSite::Return => {
                     let def = around.at(span(node).start);
                     self.returned(node, def);
@@ -104,6 +109,19 @@ impl<'t> Builder<'t> {
         parts.extend(node.child_by_field_name("block"));
         parts.extend(named(node).into_iter().filter(|n| n.kind() == "annotated_lambda"));
         self.call_signal_with(callee, parts, span(node), None, bound);
+    }
+
+    /// Records a text that may be the full name of something.
+    fn full_name_in(&mut self, node: Node<'t>, words: &FlowWords, around: &mut Around) {
+        let Some(names) = words.full_names.as_ref().filter(|_| node.byte_range().len() <= FullNames::MOST_BYTES) else { return };
+        let content = text(node, self.text).trim_matches(['"', '\'']);
+        // Some languages write the separator twice within quotes.
+        let plain = content.replace("\\\\", "\\");
+        if names.parts(&plain).is_some() {
+            self.place.container = around.at(span(node).start);
+            let name = self.intern(&plain);
+            self.signal(span(node), SignalKind::FullName(name));
+        }
     }
 
     fn table_made_by(&mut self, node: Node<'t>) {

@@ -49,6 +49,8 @@ pub enum FlowSite {
     Loop,
     /// `a[b]`, `a.b`: something is looked up under a name.
     LookedUp,
+    /// A text.
+    Text,
     /// `return a`, and functions that are one expression.
     Return,
 }
@@ -68,6 +70,7 @@ impl FlowSite {
                 FlowSite::Loop
             }
             "subscript" | "subscript_expression" | "element_reference" | "member_expression" => FlowSite::LookedUp,
+            "string" | "string_literal" | "encapsed_string" | "interpreted_string_literal" => FlowSite::Text,
             "return_statement" | "return_expression" | "return" | "jump_expression" | "arrow_function" => FlowSite::Return,
             _ => return None,
         })

@@ -31,6 +31,9 @@ enum Fit {
     Loosely,
 }
 
+/// Signs that names of some languages end in.
+const NAME_ENDS: [char; 3] = ['?', '!', '='];
+
 impl Engine {
     pub(super) fn resolve_name(&self, text: &str, quoted: bool) -> Result<Resolution, AnswerError> {
         let mut out = Resolution { by_name: true, ..Resolution::default() };
@@ -45,10 +48,12 @@ impl Engine {
         let mut entries = self.index.named(literal.last())?;
         let mut used = &literal;
         if entries.is_empty() && !quoted && !pattern.is_wild() {
-            // A sign of asking at the end of a question is left out when it is read; it may belong to the name.
-            let asking = format!("{text}?");
-            if !text.ends_with('?') && !self.index.named(NamePattern::new(&asking, true).last())?.is_empty() {
-                return self.resolve_name(&asking, true);
+            // Names may end in a sign that people leave out, and that a question loses when it is read.
+            for sign in NAME_ENDS {
+                let whole = format!("{text}{sign}");
+                if !text.ends_with(NAME_ENDS) && !self.index.named(NamePattern::new(&whole, true).last())?.is_empty() {
+                    return self.resolve_name(&whole, true);
+                }
             }
         }
         if pattern.is_wild() {

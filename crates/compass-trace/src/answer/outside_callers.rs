@@ -21,6 +21,7 @@ impl Engine {
             let d = facts.facts.def(def);
             if d.kind.is_callable() {
                 self.miss_unwritten_calls(one.symbol, facts.facts.def_name(def), found)?;
+                self.miss_members_by_blocks(one.symbol, &facts, def, found);
             }
             let is_member = matches!(d.kind, Kind::Method | Kind::Function)
                 && !d.flags.has(Flags::PRIVATE)
@@ -43,6 +44,15 @@ impl Engine {
             }
         }
         Ok(())
+    }
+
+    /// A member that a block makes: of which type, whoever runs the block decides.
+    fn miss_members_by_blocks(&self, member: SymbolId, facts: &FileFacts, def: DefId, found: &mut Found) {
+        let by_block = facts.facts.def(def).container.is_some_and(|c| facts.facts.def(c).kind.is_callable());
+        if by_block && self.members_of_language(member.file).nested {
+            found.miss(Cause::Dynamic.word(), 1);
+            found.notes.push("it is made within a function: it becomes a member of a type that is not known, whose callers may call it".to_owned());
+        }
     }
 
     /// What the language itself calls: nobody writes its name there.

@@ -6,7 +6,7 @@ use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, Flags, Kind, Role, UseId};
-use compass_index::{Cause, Certainty, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
+use compass_index::{Cause, Certainty, CrossingKind, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
 use std::sync::Arc;
 
 /// From so many uses on only the page asked for is looked at.
@@ -64,6 +64,9 @@ impl Engine {
             self.miss_requests(wanted.iter().filter(|w| !w.above).map(|w| w.symbol), &mut found)?;
         }
         let crossings = self.crossings_of(&wanted, roles)?;
+        if roles == Role::CALLS {
+            found.miss(Cause::Dynamic.word(), crossings.iter().filter(|c| c.marks.role == Some(Role::Ref)).count() as u64);
+        }
         let is_wanted = |e: &&UseEntry| roles.contains(&e.role);
         if let Some(page) = page
             && crossings.is_empty()
@@ -371,7 +374,9 @@ impl Engine {
             return Ok(Vec::new());
         }
         let rows = side_by_side::each(symbols, &|wanted| {
-            let edges = self.crossings_in(wanted.symbol)?.into_iter().filter(|e| roles.contains(&e.role));
+            // Who has the full name of something may call it.
+            let is_named = |e: &crate::chains::Edge| roles == Role::CALLS && matches!(e.join, crate::chains::Join::Crossing(CrossingKind::Name, _));
+            let edges = self.crossings_in(wanted.symbol)?.into_iter().filter(|e| roles.contains(&e.role) || is_named(e));
             let row =
                 |e: crate::chains::Edge| if let crate::chains::Join::Crossing(_, number) = e.join { Some(Raw::crossing(e.file, number, &e)) } else { None };
             Ok::<_, AnswerError>(edges.filter_map(row).collect::<Vec<_>>())

@@ -43,3 +43,10 @@ fn levels_over_such_a_member_are_not_complete() {
     let answers = ask(&engine(&Project::with(&[("b.py", text)])), "who calls fill through 3");
     assert_eq!((answers.total, answers.complete), (1, false), "{:?}", answers.notes);
 }
+
+#[test]
+fn a_member_that_a_block_makes_has_callers_that_nobody_sees() {
+    let text = "def setup\n  Other::Response.class_eval do\n    def error_page\n      1\n    end\n  end\nend\n";
+    let answers = ask(&engine(&Project::with(&[("serve.rb", text)])), "who calls error_page");
+    assert!(!answers.complete, "{:?}", answers.notes);
+}

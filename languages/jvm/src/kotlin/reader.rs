@@ -53,6 +53,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["forName"],
     formats: &["format"],
     same_text: &["lowercase", "trim"],
+    full_names: crate::profile::FULL_NAMES,
     signals: true,
     models: &crate::reader::MODELS,
 };

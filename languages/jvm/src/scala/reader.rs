@@ -68,6 +68,7 @@ static FLOW_WORDS: FlowWords = FlowWords {
     loaders: &["forName"],
     formats: &["format", "formatted"],
     same_text: &["toLowerCase", "trim"],
+    full_names: crate::profile::FULL_NAMES,
     signals: true,
     models: &ModelTable::NONE,
 };
