@@ -14,6 +14,16 @@ pub(crate) fn asks_by_name(word: &str) -> bool {
     TABLE.named_requests.iter().any(|r| r.name == word)
 }
 
+/// Does a word of code in templates ask for a route by its name and an ending?
+pub(crate) fn asks_by_ending(word: &str) -> bool {
+    TABLE.name_endings.iter().any(|e| word.len() > e.len() && word.ends_with(e.as_str()))
+}
+
+/// Does code in a template send something to what it names?
+pub(crate) fn sends(code: &str) -> bool {
+    TABLE.sending.iter().any(|s| code.contains(s.as_str()))
+}
+
 /// See the module.
 pub(crate) struct MarkupFrameworks;
 

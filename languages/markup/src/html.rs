@@ -57,6 +57,7 @@ pub(crate) fn read(text: &str, cancel: &Cancel) -> Facts {
     let mut reader = Reader { b, element: "", opened: Vec::new(), depth: 0, is_stacked: false, asked: requests::Asked::default() };
     scan::parts(text, &mut |part| reader.part(part));
     reader.close_all();
+    requests::record_names(&mut reader.b);
     reader.b.finish()
 }
 

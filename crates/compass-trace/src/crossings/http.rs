@@ -57,6 +57,7 @@ impl LinkPass for Http {
             meet(input, request, &routes, &mut answered, &mut out);
         }
         by_name::meet(input, &constants, &routes, &mut answered, &mut out);
+        by_name::meet_endings(input, &routes, &mut answered, &mut out);
         for (route, _) in routes.iter().zip(answered).filter(|(_, a)| !a) {
             let label = format!("{} {}", route.method.as_deref().unwrap_or("any"), route.path);
             out.loose.push((route.file, Loose { kind: CrossingKind::Http, at: route.at, label, cause: LooseCause::NoRequest }));

@@ -69,3 +69,63 @@ fn parts(b: &mut Builder, text: &str) -> Vec<TextPart> {
     }
     out
 }
+
+/// Records names of routes in code of templates, wherever that stands: `<%= link_to "Racks", racks_path %>`.
+pub(super) fn record_names(b: &mut Builder) {
+    let (open, close) = ("<%", "%>");
+    let mut from = 0;
+    while let Some(begin) = b.text[from..].find(open).map(|at| from + at + open.len()) {
+        let Some(end) = b.text[begin..].find(close).map(|at| begin + at) else { break };
+        from = end + close.len();
+        let code = &b.text[begin..end];
+        if code.starts_with('#') {
+            continue;
+        }
+        let method = method_in(code);
+        for (at, word) in words(code) {
+            if crate::frameworks::asks_by_ending(word) {
+                let at = Span::new(begin + at, begin + at + word.len());
+                record_name(b, word, at, method);
+            }
+        }
+    }
+}
+
+fn record_name(b: &mut Builder, word: &str, at: Span, method: &str) {
+    let said = b.intern(method);
+    let named = vec![(b.intern("method"), Argument::Text(vec![TextPart::Text(said)], at))];
+    let call = CallSignal { name: b.intern(word), at: at.start, receiver: None, arguments: Vec::new(), named, decorates: None, marks: false, bound: None };
+    b.signal(at, SignalKind::Call(Box::new(call)));
+}
+
+/// The method that code says, or that what it calls has.
+fn method_in(code: &str) -> &'static str {
+    let after = code.find("method").map_or("", |at| &code[at + "method".len()..]);
+    let word = after.trim_start_matches([' ', ':', '=', '>', '"', '\'']);
+    match word.split(|c: char| !c.is_alphanumeric()).next().unwrap_or("") {
+        "delete" => "DELETE",
+        "put" => "PUT",
+        "patch" => "PATCH",
+        "post" => "POST",
+        "get" => "GET",
+        _ if crate::frameworks::sends(code) => "POST",
+        _ => "GET",
+    }
+}
+
+/// Names in code that stand alone: no members, no symbols, no keys.
+fn words(code: &str) -> Vec<(usize, &str)> {
+    let is_word = |c: char| c.is_alphanumeric() || c == '_';
+    let mut out = Vec::new();
+    let mut at = 0;
+    while let Some(begin) = code[at..].find(is_word).map(|n| at + n) {
+        let end = code[begin..].find(|c| !is_word(c)).map_or(code.len(), |n| begin + n);
+        let before = code[..begin].chars().next_back();
+        let is_key = code[end..].starts_with(':') && !code[end..].starts_with("::");
+        if !before.is_some_and(|c| matches!(c, '.' | ':' | '@' | '$' | '\'' | '"')) && !is_key {
+            out.push((begin, &code[begin..end]));
+        }
+        at = end;
+    }
+    out
+}

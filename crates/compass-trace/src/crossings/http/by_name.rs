@@ -78,6 +78,59 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
     }
 }
 
+/// Meets names that stand alone, with an ending that says what they are: `racks_path`, `new_rack_url`.
+pub(super) fn meet_endings(input: &PassInput, routes: &[Route], answered: &mut [bool], out: &mut PassOutput) {
+    let mut by_name: FxHashMap<&str, Vec<usize>> = FxHashMap::default();
+    for (n, route) in routes.iter().enumerate() {
+        route.names.iter().for_each(|name| by_name.entry(name).or_default().push(n));
+    }
+    if by_name.is_empty() {
+        return;
+    }
+    for (file, here) in input.files.iter().enumerate() {
+        let Some(table) = frameworks::of(here.language).and_then(|f| f.table()).filter(|t| !t.name_endings.is_empty()) else { continue };
+        let stem = |name: &'_ str| table.name_endings.iter().find_map(|e| name.strip_suffix(e.as_str()).map(str::len));
+        let mut asked = Vec::new();
+        for (signal, call) in calls_in(input, file) {
+            let method = call.named.iter().find_map(|(_, a)| if let Argument::Text(parts, _) = a { parts.first() } else { None });
+            let method = method.and_then(|p| if let TextPart::Text(t) = p { Some(here.facts.name(*t)) } else { None });
+            asked.push((call.name, signal.span, signal.enclosing, method.unwrap_or("GET")));
+        }
+        for (i, u) in here.facts.uses.iter().enumerate().filter(|(_, u)| u.local.is_none() && (u.role == Role::Call || u.role.is_value())) {
+            // A function of that name is no route.
+            if stem(here.facts.name(u.name)).is_some() && here.links.find(compass_facts::UseId(i as u32)).is_none() {
+                asked.push((u.name, u.span, u.enclosing, "GET"));
+            }
+        }
+        for (name, at, around, method) in asked {
+            let name = here.facts.name(name);
+            let Some(candidates) = stem(name).and_then(|len| by_name.get(&name[..len])) else { continue };
+            let by_method: Vec<usize> = candidates.iter().copied().filter(|n| routes[*n].method.as_deref().is_none_or(|m| fits_method(method, m))).collect();
+            let mut meant = if by_method.is_empty() { candidates.clone() } else { by_method };
+            meant.sort_by_key(|n| (routes[*n].handler, *n));
+            meant.dedup_by_key(|n| routes[*n].handler);
+            for n in meant.into_iter().take(MOST) {
+                answered[n] = true;
+                let route = &routes[n];
+                let label = format!("{} {}", route.method.as_deref().unwrap_or("any"), route.path);
+                let evidence = vec![side(input, file, at), side(input, route.file, route.at)];
+                let from = enclosing(input, file, around);
+                let crossing =
+                    Crossing { kind: CrossingKind::Http, from, at, to: route.handler, role: Role::Call, label, certainty: Certainty::Inferred, evidence };
+                out.crossings.push((file, crossing));
+            }
+        }
+    }
+}
+
+/// Is a route of a method meant, where that is said, or that something is sent (`POST`)?
+fn fits_method(said: &str, of_route: &str) -> bool {
+    match said {
+        "POST" => of_route != "GET" && of_route != "DELETE",
+        other => other == of_route,
+    }
+}
+
 /// The routes that a name means: of one handler one, with the method of links where it has that; and whether code says all of the name.
 fn meant(input: &PassInput, name: &str, candidates: &[usize], routes: &[Route], file: usize) -> (Vec<usize>, bool) {
     let fits = |n: &usize, by: &dyn Fn(&str) -> bool| routes[*n].names.iter().any(|own| last(own) == last(name) && by(own));

@@ -6,6 +6,7 @@
 //! parameter was given, the path that a router was mounted under. A router that several paths lead to gives a route for each.
 
 mod handlers;
+mod names;
 mod prefixes;
 
 use super::table::HttpTable;
@@ -260,6 +261,7 @@ impl<'p, 'a> Routers<'p, 'a> {
             for prefix in &prefixes {
                 let mut route = self.route(site, method.clone(), joined(&prefix.text, &path), handler, prefix);
                 // A router that other code made may have been put below a path there.
+                route.names.extend(names::of_one(&route.path, self.is_in_set(site)).filter(|_| self.table.named_by_path));
                 route.sure &= known && chain_known && !site.call.receiver.is_some_and(|at| self.is_made_here(site, at));
                 out.push(route);
             }
@@ -360,7 +362,9 @@ impl<'p, 'a> Routers<'p, 'a> {
                 let Some(handler) = handler else { continue };
                 for prefix in self.of_receiver(site, Levels::VALUES) {
                     let path = joined(&joined(&prefix.text, &format!("/{}", name.replace('.', "/"))), rest);
-                    out.push(self.route(site, Some(method.to_owned()), path, handler, &prefix));
+                    let mut route = self.route(site, Some(method.to_owned()), path, handler, &prefix);
+                    route.names.extend(names::of_set(&route.path, action).filter(|_| self.table.named_by_path));
+                    out.push(route);
                 }
             }
         }

@@ -86,6 +86,12 @@ pub struct HttpTable {
     pub name_chains: Vec<String>,
     /// Names under which a file keeps the namespace of its routes.
     pub namespaces: Vec<String>,
+    /// Has a route without a name one that is made of its path and of what answers it: `racks`, `new_rack`, `late_rack_slots`?
+    pub named_by_path: bool,
+    /// What stands behind the name of a route where it is asked for: `racks_path`.
+    pub name_endings: Vec<String>,
+    /// Calls beside which such a name is sent to, and not followed.
+    pub sending: Vec<String>,
     /// Calls that ask for a route by its name.
     pub named_requests: Vec<NamedRequest>,
     /// Names of calls that are recorded whatever they are given: found once, asked for at each call of a file.

@@ -30,6 +30,18 @@ impl<'a> Routers<'_, 'a> {
         self.of_said(site, levels)
     }
 
+    /// Does a route stand in a set of routes, itself or in a group of that without a path?
+    pub(super) fn is_in_set(&self, site: &Site<'a>) -> bool {
+        let at = site.signal.span;
+        let all = self.around.get(&site.file).into_iter().flatten();
+        let around = all.filter(|(span, n)| span.start <= at.start && at.end <= span.end && self.sites[*n].signal.span != at);
+        around.min_by_key(|(span, _)| span.len()).is_some_and(|(_, n)| {
+            let group = &self.sites[*n];
+            self.table.resources.contains_key(self.name(group))
+                || group.call.arguments.iter().all(|a| matches!(a, Argument::Function(_))) && group.call.receiver.is_none()
+        })
+    }
+
     /// The innermost function around a place that a variable holds, and that variable.
     pub(super) fn held_around(&self, file: usize, at: Span) -> Option<(Span, Place)> {
         let covering = self.held.get(&file)?.iter().filter(|(whole, _)| whole.start < at.start && at.end <= whole.end);
