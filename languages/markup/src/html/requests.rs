@@ -91,25 +91,28 @@ pub(super) fn record_names(b: &mut Builder) {
     }
 }
 
-fn record_name(b: &mut Builder, word: &str, at: Span, method: &str) {
-    let said = b.intern(method);
-    let named = vec![(b.intern("method"), Argument::Text(vec![TextPart::Text(said)], at))];
+fn record_name(b: &mut Builder, word: &str, at: Span, method: Option<&str>) {
+    let named = method.map(|m| {
+        let said = b.intern(m);
+        (b.intern("method"), Argument::Text(vec![TextPart::Text(said)], at))
+    });
+    let named = named.into_iter().collect();
     let call = CallSignal { name: b.intern(word), at: at.start, receiver: None, arguments: Vec::new(), named, decorates: None, marks: false, bound: None };
     b.signal(at, SignalKind::Call(Box::new(call)));
 }
 
 /// The method that code says, or that what it calls has.
-fn method_in(code: &str) -> &'static str {
+fn method_in(code: &str) -> Option<&'static str> {
     let after = code.find("method").map_or("", |at| &code[at + "method".len()..]);
     let word = after.trim_start_matches([' ', ':', '=', '>', '"', '\'']);
     match word.split(|c: char| !c.is_alphanumeric()).next().unwrap_or("") {
-        "delete" => "DELETE",
-        "put" => "PUT",
-        "patch" => "PATCH",
-        "post" => "POST",
-        "get" => "GET",
-        _ if crate::frameworks::sends(code) => "POST",
-        _ => "GET",
+        "delete" => Some("DELETE"),
+        "put" => Some("PUT"),
+        "patch" => Some("PATCH"),
+        "post" => Some("POST"),
+        "get" => Some("GET"),
+        _ if crate::frameworks::sends(code) => Some("POST"),
+        _ => None,
     }
 }
 

@@ -30,7 +30,8 @@ pub(super) fn name_routes(input: &PassInput, constants: &Constants, routes: &mut
             let by_key = call.named.iter().find(|(key, _)| table.name_keys.iter().any(|k| k == here.facts.name(*key))).map(|(_, a)| a);
             let is_chain = table.name_chains.iter().any(|c| c == here.facts.name(call.name));
             let by_chain = call.arguments.first().filter(|a| is_chain && matches!(a, Argument::Text(..)));
-            for (argument, chained) in [(by_key, false), (by_chain, true)] {
+            // Names by the path of a route have words that are said in their place already.
+            for (argument, chained) in [(by_key.filter(|_| !table.named_by_path), false), (by_chain, true)] {
                 let Some((name, true)) = argument.and_then(|a| constants.text(input, file, a)) else { continue };
                 // A name given behind stands with its route in one chain of calls.
                 let is_of = |at: Span| at == signal.span || chained && at.start == signal.span.start && at.end <= signal.span.end;
@@ -94,19 +95,21 @@ pub(super) fn meet_endings(input: &PassInput, routes: &[Route], answered: &mut [
         for (signal, call) in calls_in(input, file) {
             let method = call.named.iter().find_map(|(_, a)| if let Argument::Text(parts, _) = a { parts.first() } else { None });
             let method = method.and_then(|p| if let TextPart::Text(t) = p { Some(here.facts.name(*t)) } else { None });
-            asked.push((call.name, signal.span, signal.enclosing, method.unwrap_or("GET")));
+            asked.push((call.name, signal.span, signal.enclosing, method));
         }
         for (i, u) in here.facts.uses.iter().enumerate().filter(|(_, u)| u.local.is_none() && (u.role == Role::Call || u.role.is_value())) {
             // A function of that name is no route.
             if stem(here.facts.name(u.name)).is_some() && here.links.find(compass_facts::UseId(i as u32)).is_none() {
-                asked.push((u.name, u.span, u.enclosing, "GET"));
+                asked.push((u.name, u.span, u.enclosing, None));
             }
         }
         for (name, at, around, method) in asked {
             let name = here.facts.name(name);
             let Some(candidates) = stem(name).and_then(|len| by_name.get(&name[..len])) else { continue };
-            let by_method: Vec<usize> = candidates.iter().copied().filter(|n| routes[*n].method.as_deref().is_none_or(|m| fits_method(method, m))).collect();
-            let mut meant = if by_method.is_empty() { candidates.clone() } else { by_method };
+            let by_method: Vec<usize> =
+                candidates.iter().copied().filter(|n| routes[*n].method.as_deref().is_none_or(|m| fits_method(method.unwrap_or("GET"), m))).collect();
+            // Only where no method is said any may be meant.
+            let mut meant = if by_method.is_empty() && method.is_none() { candidates.clone() } else { by_method };
             meant.sort_by_key(|n| (routes[*n].handler, *n));
             meant.dedup_by_key(|n| routes[*n].handler);
             for n in meant.into_iter().take(MOST) {

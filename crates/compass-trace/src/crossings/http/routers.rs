@@ -248,7 +248,8 @@ impl<'p, 'a> Routers<'p, 'a> {
                 None => found,
             }
         };
-        let handler = by_key.and_then(|a| self.handler(site, a)).or_else(by_position).or_else(|| self.by_path(site, &path))?;
+        let by_key = self.by_action(site).or_else(|| by_key.and_then(|a| self.handler(site, a)));
+        let handler = by_key.or_else(by_position).or_else(|| self.by_path(site, &path))?;
         if path.ends_with('/') && path.len() > 1 && self.table.subtrees.iter().any(|n| n == name) {
             path.push_str("{rest...}");
         }
@@ -261,7 +262,15 @@ impl<'p, 'a> Routers<'p, 'a> {
             for prefix in &prefixes {
                 let mut route = self.route(site, method.clone(), joined(&prefix.text, &path), handler, prefix);
                 // A router that other code made may have been put below a path there.
-                route.names.extend(names::of_one(&route.path, self.is_in_set(site)).filter(|_| self.table.named_by_path));
+                if self.table.named_by_path {
+                    let said = self.said_under(site, &self.table.name_keys).and_then(|a| self.text(site, a)).filter(|t| t.1);
+                    let in_set = self.is_in_set(site);
+                    route.names.extend(match said {
+                        Some((word, _)) if in_set => names::of_one(&joined(&prefix.text, &format!("/{word}")), true),
+                        Some((word, _)) => Some(word),
+                        None => names::of_one(&route.path, in_set),
+                    });
+                }
                 route.sure &= known && chain_known && !site.call.receiver.is_some_and(|at| self.is_made_here(site, at));
                 out.push(route);
             }
@@ -360,10 +369,21 @@ impl<'p, 'a> Routers<'p, 'a> {
                     None => self.member_of_named(written.as_deref().unwrap_or(&name), action),
                 };
                 let Some(handler) = handler else { continue };
-                for prefix in self.of_receiver(site, Levels::VALUES) {
+                let below_none = rest.starts_with(OF_ONE) && self.is_shallow(site);
+                for mut prefix in self.of_receiver(site, Levels::VALUES) {
+                    if below_none {
+                        prefix.text.clear();
+                    }
                     let path = joined(&joined(&prefix.text, &format!("/{}", name.replace('.', "/"))), rest);
                     let mut route = self.route(site, Some(method.to_owned()), path, handler, &prefix);
-                    route.names.extend(names::of_set(&route.path, action).filter(|_| self.table.named_by_path));
+                    if self.table.named_by_path {
+                        let said = self.said_under(site, &self.table.name_keys).and_then(|a| self.text(site, a)).filter(|t| t.1);
+                        let path = match said {
+                            Some((word, _)) => joined(&joined(&prefix.text, &format!("/{word}")), rest),
+                            None => route.path.clone(),
+                        };
+                        route.names.extend(names::of_set(&path, action));
+                    }
                     out.push(route);
                 }
             }

@@ -64,6 +64,8 @@ pub struct HttpTable {
     pub classes: Vec<String>,
     /// Names under which what answers is given.
     pub handler_keys: Vec<String>,
+    /// Names under which the function that answers is given, and its class is that of the set around or of `handler_keys`.
+    pub action_keys: Vec<String>,
     /// Functions of a class that answer where the class alone is given.
     pub invoked: Vec<String>,
     /// What stands between the class and the function in a text that names what answers.
@@ -76,6 +78,8 @@ pub struct HttpTable {
     pub resources: BTreeMap<String, Vec<String>>,
     /// Calls whose routes leave out the value that a set of routes around them puts before its own.
     pub collections: Vec<String>,
+    /// Calls within which one of a set stands below no other.
+    pub shallow: Vec<String>,
     /// Folders and names of files that are routes by where they stand.
     pub file_routes: Vec<FileRoutes>,
     /// Calls that make requests.

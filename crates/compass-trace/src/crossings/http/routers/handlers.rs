@@ -18,6 +18,13 @@ impl<'a> Routers<'_, 'a> {
         self.named_handler(&format!("{class}{sign}{function}"))
     }
 
+    /// Where a function is given under a key: `get "turn", action: "turned"`.
+    pub(super) fn by_action(&self, site: &Site<'a>) -> Option<SymbolId> {
+        let (action, _) = self.text(site, self.said_under(site, &self.table.action_keys)?).filter(|t| t.1)?;
+        let said = self.said_under(site, &self.table.handler_keys).and_then(|a| self.text(site, a)).map(|t| t.0);
+        self.member_of_named(&said.or_else(|| self.resource_around(site))?, &action)
+    }
+
     /// The set of routes that a call stands in.
     pub(super) fn resource_around(&self, site: &Site<'a>) -> Option<String> {
         let at = site.signal.span;

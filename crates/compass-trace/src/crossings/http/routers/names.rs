@@ -68,6 +68,9 @@ fn singular(word: &str) -> String {
     if AS_MANY.iter().any(|w| word.ends_with(w)) || ["ss", "us", "is"].iter().any(|e| word.ends_with(e)) {
         return word.to_owned();
     }
+    if let Some(stem) = ends("lves") {
+        return format!("{stem}lf");
+    }
     if let Some(stem) = ends("ies") {
         return format!("{stem}y");
     }

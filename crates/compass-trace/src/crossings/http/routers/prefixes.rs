@@ -30,6 +30,15 @@ impl<'a> Routers<'_, 'a> {
         self.of_said(site, levels)
     }
 
+    /// Does one of a set of routes stand below no other: in a group, or where the set itself says so?
+    pub(super) fn is_shallow(&self, set: &Site<'a>) -> bool {
+        let at = set.signal.span;
+        let all = self.around.get(&set.file).into_iter().flatten();
+        let mut around = all.filter(|(span, n)| span.start <= at.start && at.end <= span.end && self.sites[*n].signal.span != at);
+        let says = |site: &Site<'a>| self.table.shallow.iter().any(|s| s == self.name(site)) || self.said_under(site, &self.table.shallow).is_some();
+        !self.table.shallow.is_empty() && (says(set) || around.any(|(_, n)| says(&self.sites[*n])))
+    }
+
     /// Does a route stand in a set of routes, itself or in a group of that without a path?
     pub(super) fn is_in_set(&self, site: &Site<'a>) -> bool {
         let at = site.signal.span;
@@ -92,6 +101,9 @@ impl<'a> Routers<'_, 'a> {
         let text = if of_one { format!("{text}{OF_ONE}") } else { text };
         let text = if known { text.trim_end_matches('*').trim_end_matches('/').to_owned() } else { text };
         let mut before = self.of_receiver(group, levels);
+        if of_one && self.is_shallow(group) {
+            before.iter_mut().for_each(|p| p.text.clear());
+        }
         for prefix in &mut before {
             prefix.text = joined(&prefix.text, &text);
             prefix.known &= known;
