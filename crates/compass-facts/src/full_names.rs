@@ -31,6 +31,6 @@ impl FullNames {
         }
         let is_word = |p: &&str| p.chars().next().is_some_and(|c| c.is_alphabetic() || c == '_') && p.chars().all(|c| c.is_alphanumeric() || c == '_');
         let has_capital = || parts.iter().any(|p| p.starts_with(char::is_uppercase));
-        (parts.len() > 1 && parts.iter().all(|p| is_word(&p)) && (!self.capital || has_capital())).then_some(parts)
+        (parts.len() > 1 && parts.iter().all(is_word) && (!self.capital || has_capital())).then_some(parts)
     }
 }

@@ -93,6 +93,8 @@ pub enum Job {
     Mark(Spot, String),
     /// The logbook as Markdown, and the name of the code base.
     ExportLogbook(Box<crate::logbook::Logbook>, String),
+    /// Draw something: its sort, what it is of, and the name it is kept under.
+    Draw { sort: crate::figures::Sort, of: String, name: String },
     /// What could not be read or linked.
     Gaps,
     /// Answer a question.
@@ -153,7 +155,7 @@ impl Job {
             Job::Units(_) => Lane::Units,
             Job::Glance(_) | Job::GlancePage(_) => Lane::Glance,
             Job::FindMarks(_) => Lane::Logbook,
-            Job::Mark(..) | Job::ExportLogbook(..) => Lane::Mark,
+            Job::Mark(..) | Job::ExportLogbook(..) | Job::Draw { .. } => Lane::Mark,
             Job::Gaps => Lane::Gaps,
             Job::HistoryAndCoverage(..) => Lane::HistoryAndCoverage,
             Job::Notes(_) => Lane::Notes,
@@ -200,6 +202,8 @@ pub enum Outcome {
     Marks(Vec<(u64, Option<crate::logbook::Found>)>),
     Marked(Option<crate::logbook::Anchor>, String),
     Exported(Result<String, Failure>),
+    /// The name of a drawing, and the drawing as SVG; nothing where there is nothing to draw.
+    Drawn(String, Result<Option<String>, Failure>),
     Gaps(Result<Answers, Failure>),
     AtCommit(Result<String, Failure>),
     Kin(Result<Option<Box<compass_trace::kin::Kin>>, Failure>),

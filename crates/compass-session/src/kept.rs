@@ -40,6 +40,59 @@ pub fn list(folder: &Path, base: &str) -> Vec<(String, String)> {
     out
 }
 
+/// What changed since a chain was kept. Lines alone count, not where in a file something stands.
+#[derive(Debug, Clone, PartialEq, Eq)]
+pub struct Changes {
+    /// When it was kept: year, month, day, hour, minute, in universal time.
+    pub since: String,
+    /// Lines of then that are no more.
+    pub gone: Vec<String>,
+    /// Lines of now that were not there.
+    pub new: Vec<String>,
+}
+
+/// Compares a chain with the one of its name that was kept last; nothing where none was.
+///
+/// # Errors
+/// What the system says.
+pub fn compared(folder: &Path, base: &str, name: &str, text: &str) -> std::io::Result<Option<Changes>> {
+    let own = plain(name);
+    let is_own = |kept: &str| kept.strip_prefix(&own).is_some_and(|rest| rest.is_empty() || rest.trim_start().parse::<u32>().is_ok());
+    let mut last: Option<(std::time::SystemTime, String)> = None;
+    for (_, path) in list(folder, base).into_iter().filter(|(kept, _)| is_own(kept)) {
+        let at = std::fs::metadata(&path)?.modified()?;
+        if last.as_ref().is_none_or(|(before, _)| *before < at) {
+            last = Some((at, path));
+        }
+    }
+    let Some((at, path)) = last else { return Ok(None) };
+    let then = std::fs::read_to_string(path)?;
+    let (then, now) = (lines_of(&then), lines_of(text));
+    let missing = |of: &[(String, String)], other: &[(String, String)]| -> Vec<String> {
+        of.iter().filter(|(key, _)| !other.iter().any(|(k, _)| k == key)).map(|(_, line)| line.clone()).collect()
+    };
+    let at = time::OffsetDateTime::from(at);
+    let since = format!("{}-{:02}-{:02} {:02}:{:02} UTC", at.year(), u8::from(at.month()), at.day(), at.hour(), at.minute());
+    Ok(Some(Changes { since, gone: missing(&then, &now), new: missing(&now, &then) }))
+}
+
+/// The lines of a list, each with what it is compared by: without numbers of lines, which move with any change above them.
+fn lines_of(text: &str) -> Vec<(String, String)> {
+    let is_entry = |line: &&str| !line.trim().is_empty() && !line.starts_with('#') && !line.starts_with("```");
+    let key = |line: &str| {
+        let mut out = String::new();
+        let mut after_colon = false;
+        for c in line.trim().chars() {
+            if !(after_colon && c.is_ascii_digit()) {
+                out.push(c);
+                after_colon = c == ':';
+            }
+        }
+        out
+    };
+    text.lines().filter(is_entry).map(|line| (key(line), line.trim().to_owned())).collect()
+}
+
 /// A name that every file system takes.
 fn plain(name: &str) -> String {
     let clean: String = name.chars().map(|c| if c.is_alphanumeric() || "-_. ".contains(c) { c } else { '-' }).take(80).collect();
@@ -59,6 +112,23 @@ mod tests {
         }
         let names: Vec<String> = list(folder.path(), "larder").into_iter().map(|k| k.0).collect();
         assert_eq!(names, ["logbook", "who calls turn"]);
+    }
+
+    #[test]
+    fn what_changed_since_a_chain_was_kept_is_told_whatever_lines_moved() {
+        let folder = tempfile::tempdir().expect("a folder");
+        let then = "## Chain of `turn`\n\n- **a** `a.py:3` one\n- **b** `b.py:4` two\n";
+        assert_eq!(compared(folder.path(), "larder", "turn", then).expect("read"), None);
+        keep(folder.path(), "larder", "turn", "md", "- **z** `z.py:1`\n").expect("kept");
+        keep(folder.path(), "larder", "turned", "md", "- other\n").expect("kept");
+        std::thread::sleep(std::time::Duration::from_millis(20));
+        keep(folder.path(), "larder", "turn", "md", then).expect("kept");
+        let same = compared(folder.path(), "larder", "turn", &then.replace(":3", ":17")).expect("read").expect("kept");
+        assert_eq!((same.gone, same.new), (vec![], vec![]));
+        let now = "## Chain of `turn`\n\n- **a** `a.py:3` one\n- **c** `c.py:5` three\n";
+        let changes = compared(folder.path(), "larder", "turn", now).expect("read").expect("kept");
+        assert_eq!((changes.gone, changes.new), (vec!["- **b** `b.py:4` two".to_owned()], vec!["- **c** `c.py:5` three".to_owned()]));
+        assert!(changes.since.ends_with(" UTC"));
     }
 
     #[test]

@@ -181,6 +181,11 @@ fn carry_out(guard: &mut Guard, threads: &Threads, state: &mut State, effects: V
                 Ok(path) => state.say(format!("kept in {}", path.display())),
                 Err(e) => state.complain(format!("it could not be kept: {e}")),
             },
+            Effect::Compare(name, text) => match compass_session::kept::compared(&compass_session::kept::folder(), &state.name, &name, &text) {
+                Ok(Some(changes)) => state.chains.compared = Some(changes),
+                Ok(None) => state.say("nothing was kept of this chain yet: k keeps it"),
+                Err(e) => state.complain(format!("what was kept could not be read: {e}")),
+            },
             Effect::Edit(path, line) => {
                 paused.store(true, Ordering::SeqCst);
                 // The listener may stand in a poll of 50 ms: let it come to rest.

@@ -56,6 +56,8 @@ pub enum Effect {
     Edit(String, u32),
     /// Write a kept chain or list among the person's own data: its name, the ending of its file, its text.
     Keep(String, &'static str, String),
+    /// Compare a text with what was kept last under its name.
+    Compare(String, String),
     /// Write the logbook.
     SaveLogbook(Box<compass_session::logbook::Logbook>),
     /// Put a text on the clipboard of the terminal.

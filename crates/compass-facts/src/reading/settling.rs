@@ -98,10 +98,8 @@ impl<'f> Settling<'f> {
 
     fn note_called(&mut self, offset: u32) {
         match (self.local(offset), self.at(offset)) {
-            (Some(def), _) => {
-                if self.facts.def(def).kind.is_variable() {
-                    self.called.insert(def);
-                }
+            (Some(def), _) if self.facts.def(def).kind.is_variable() => {
+                self.called.insert(def);
             }
             (None, Some(u)) if matches!(u.shape, Shape::Member(_)) => {
                 self.called_names.insert(u.name);

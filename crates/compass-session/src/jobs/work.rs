@@ -64,6 +64,10 @@ pub(super) fn run(job: Job, context: Context, session: &Session, tell: &(dyn Fn(
             tell(Outcome::Change(id, lines));
         }
         Job::Mark(spot, note) => tell(Outcome::Marked(session.anchor(&spot), note)),
+        Job::Draw { sort, of, name } => {
+            let drawn = session.engine().and_then(|engine| crate::figures::figure(&engine, sort, &of, &context));
+            tell(Outcome::Drawn(name, drawn.map(|(figure, _)| figure.map(|f| compass_draw::to_svg(&f.scene())))));
+        }
         Job::ExportLogbook(book, name) => tell(Outcome::Exported(session.export_logbook(&name, &book))),
         Job::Ask { .. } | Job::More { .. } | Job::Jump(..) | Job::Outline(_) => ask(job, context, session, tell),
         Job::Paths | Job::Highlights(_) | Job::FindMarks(_) | Job::HistoryAndCoverage(..) | Job::Notes(_) | Job::Complete(_) => {

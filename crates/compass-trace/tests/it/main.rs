@@ -7,7 +7,6 @@ mod cases;
 mod chains;
 mod completing;
 mod crossings;
-mod dbg;
 mod elsewhere;
 mod highlights;
 mod history_and_coverage;

@@ -37,6 +37,7 @@ fn signals(facts: &Facts) -> Vec<String> {
             format!("sql {}{}", names.iter().map(name).collect::<Vec<_>>().join(", "), if bound.is_some() { " kept" } else { "" })
         }
         SignalKind::NativeExport(def, name) => format!("export {} as {}", facts.def_name(*def), facts.name(*name)),
+        SignalKind::FullName(name) => format!("full name {}", facts.name(*name)),
         SignalKind::NativeImport(def, name) => format!("import {} as {}", facts.def_name(*def), facts.name(*name)),
     };
     facts.signals.iter().map(line).collect()

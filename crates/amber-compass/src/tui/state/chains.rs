@@ -14,6 +14,8 @@ pub struct ChainsPane {
     pub waiting: Option<String>,
     /// Code around the selected row.
     pub preview: Option<Page>,
+    /// What changed since this was kept; shown in place of the code.
+    pub compared: Option<compass_session::kept::Changes>,
 }
 
 impl ChainsPane {

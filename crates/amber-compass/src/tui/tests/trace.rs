@@ -165,6 +165,28 @@ fn a_chain_is_kept_as_markdown() {
 }
 
 #[test]
+fn a_chain_is_drawn() {
+    let mut state = ways((160, 45), vec![section(2)]);
+    let effects = press(&mut state, KeyCode::Char('d'));
+    assert!(matches!(&effects[..], [Effect::Start(_, Job::Draw { sort: compass_session::figures::Sort::Chain, of, name })] if of == name), "{effects:?}");
+    let effects = done(&mut state, Lane::Mark, Outcome::Drawn("how does a reach b".to_owned(), Ok(Some("<svg/>".to_owned()))));
+    assert!(matches!(&effects[..], [Effect::Keep(name, "svg", text)] if name == "how does a reach b" && text == "<svg/>"), "{effects:?}");
+}
+
+#[test]
+fn what_changed_since_a_chain_was_kept_is_shown_until_something_else_is_done() {
+    let mut state = ways((160, 45), vec![section(2)]);
+    let effects = press(&mut state, KeyCode::Char('c'));
+    assert!(matches!(&effects[..], [Effect::Compare(name, text)] if name.starts_with("how does") && text.starts_with("## From `onTurn`")), "{effects:?}");
+    let changes = compass_session::kept::Changes { since: "2026-11-30 10:00 UTC".to_owned(), gone: vec!["- turn `a.py:3`".to_owned()], new: Vec::new() };
+    state.chains.compared = Some(changes);
+    let shown = screen(&state);
+    assert!(shown.contains("since it was kept on 2026-11-30 10:00 UTC: 1 gone, 0 new") && shown.contains("gone  - turn `a.py:3`"), "{shown}");
+    press(&mut state, KeyCode::Down);
+    assert!(!screen(&state).contains("since it was kept"));
+}
+
+#[test]
 fn steps_are_walked_and_lead_to_their_macros() {
     let mut state = unfold((160, 45), 4);
     assert_eq!(state.unfold.taken, 4);

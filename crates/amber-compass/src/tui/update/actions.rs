@@ -105,6 +105,10 @@ pub fn on_survey(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
             open_survey_row(state, effects);
         }
         Action::Follow => open_survey_row(state, effects),
+        Action::Draw if state.ready => {
+            let job = compass_session::jobs::Job::Draw { sort: compass_session::figures::Sort::Survey, of: String::new(), name: "survey".to_owned() };
+            super::start(state, job, effects);
+        }
         _ => {}
     }
 }

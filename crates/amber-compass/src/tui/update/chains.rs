@@ -3,16 +3,21 @@
 use super::{Action, Effect, desk, lists, start};
 use crate::tui::layout;
 use crate::tui::state::{Shown, Spot, State};
+use compass_session::figures::Sort;
 use compass_session::jobs::Job;
 
 /// The deepest list: beyond, `who calls … through all` is asked.
 const DEEPEST: u32 = 12;
 
 pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
+    // Whatever is done next, the code is shown again.
+    let was_compared = state.chains.compared.take().is_some();
     if let Some(by) = lists::step(action, layout::chains(state).rows) {
         return select(state, by, effects);
     }
     match action {
+        Action::Compare if !was_compared => compare(state, effects),
+        Action::Draw => draw(state, effects),
         Action::EarlierQuestion => turn(state, false, effects),
         Action::LaterQuestion => turn(state, true, effects),
         Action::Follow => open(state, effects),
@@ -27,6 +32,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
 
 /// Moves the selection and shows the code there.
 pub fn select(state: &mut State, by: i64, effects: &mut Vec<Effect>) {
+    state.chains.compared = None;
     state.chains.selected = lists::moved(state.chains.selected, by, state.chains.len());
     preview(state, effects);
 }
@@ -74,13 +80,38 @@ pub fn grow(state: &mut State, spot: Spot, depth: u32, effects: &mut Vec<Effect>
 }
 
 fn keep(state: &mut State, effects: &mut Vec<Effect>) {
-    let text = match &state.chains.shown {
+    if let Some((name, text)) = shown_as_text(state) {
+        effects.push(Effect::Keep(name, "md", text));
+    }
+}
+
+/// Compares what is shown with what was kept of it last.
+fn compare(state: &mut State, effects: &mut Vec<Effect>) {
+    if let Some((name, text)) = shown_as_text(state) {
+        effects.push(Effect::Compare(name, text));
+    }
+}
+
+/// Draws what is shown.
+fn draw(state: &mut State, effects: &mut Vec<Effect>) {
+    let job = match &state.chains.shown {
+        Some(Shown::Ways { question, .. }) => Job::Draw { sort: Sort::Chain, of: question.clone(), name: question.clone() },
+        Some(Shown::Grown(grown)) => {
+            let Spot { path, line, column } = &grown.spot;
+            let of = format!("who calls {path}:{line}:{column} through {}", grown.depth);
+            Job::Draw { sort: Sort::Tree, of, name: format!("who calls {}", grown.name) }
+        }
+        None => return,
+    };
+    start(state, job, effects);
+}
+
+/// A name for what is shown, and that as Markdown.
+fn shown_as_text(state: &State) -> Option<(String, String)> {
+    match &state.chains.shown {
         Some(Shown::Ways { question, .. }) => state.chains.section().map(|s| (question.clone(), s.to_markdown())),
         Some(Shown::Grown(grown)) => Some((grown.name.clone(), grown_markdown(grown))),
         None => None,
-    };
-    if let Some((name, text)) = text {
-        effects.push(Effect::Keep(name, "md", text));
     }
 }
 

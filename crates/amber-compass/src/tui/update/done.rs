@@ -48,6 +48,10 @@ pub fn take(state: &mut State, (lane, number, outcome): Done, effects: &mut Vec<
         Outcome::Marks(found) => state.logbook.found = found.into_iter().collect(),
         Outcome::Marked(anchor, note) => super::logbook::marked(state, anchor, note, effects),
         Outcome::Exported(text) => with(state, text, |_, text| effects.push(Effect::Keep("logbook".to_owned(), "md", text))),
+        Outcome::Drawn(name, drawn) => with(state, drawn, |state, drawn| match drawn {
+            Some(svg) => effects.push(Effect::Keep(name, "svg", svg)),
+            None => state.say("there is nothing to draw"),
+        }),
         Outcome::Gaps(found) => with(state, found, |state, found| {
             state.gaps.take(found);
             super::gaps::preview(state, effects);
@@ -110,6 +114,7 @@ fn chained(state: &mut State, question: Option<String>, found: Result<crate::tui
                 Shown::Ways { .. } => 0,
             };
             state.chains.shown = Some(shown);
+            state.chains.compared = None;
             super::chains::preview(state, effects);
         }
         Err(why) => {

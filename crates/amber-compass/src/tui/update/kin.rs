@@ -14,6 +14,7 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Left | Action::EarlierQuestion => column(state, -1, effects),
         Action::Right | Action::LaterQuestion => column(state, 1, effects),
         Action::Follow => open_cell(state, effects),
+        Action::Draw => draw(state, effects),
         Action::Digit(n) => {
             let row = layout::kin_top(state) + n as usize - 1;
             if row < state.kin.rows() {
@@ -33,6 +34,16 @@ pub fn ask(state: &mut State, effects: &mut Vec<Effect>) {
         let spot = state.desk.spot.clone();
         start(state, Job::Kin(spot), effects);
     }
+}
+
+/// Draws what is shown.
+fn draw(state: &mut State, effects: &mut Vec<Effect>) {
+    let Some(kin) = &state.kin.shown else { return };
+    let Some(middle) = kin.types.iter().find(|t| t.level == 0) else { return };
+    let at = &middle.at;
+    let (name, of) = (format!("kin of {}", at.name.as_deref().unwrap_or("a type")), format!("{}:{}:{}", at.path, at.line, at.column));
+    let job = Job::Draw { sort: compass_session::figures::Sort::Kin, of, name };
+    start(state, job, effects);
 }
 
 /// What was found; the type in the middle is selected.

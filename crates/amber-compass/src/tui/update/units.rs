@@ -15,6 +15,10 @@ pub fn act(state: &mut State, action: Action, effects: &mut Vec<Effect>) {
         Action::Right => unfold(state, effects),
         Action::Left => fold(state),
         Action::Follow => follow(state, effects),
+        Action::Draw => {
+            let job = Job::Draw { sort: compass_session::figures::Sort::Units, of: String::new(), name: "units".to_owned() };
+            start(state, job, effects);
+        }
         Action::AddRoot => state.ask.open(AskMode::Root),
         Action::RemoveRoot => remove_root(state, effects),
         Action::Digit(n) => {

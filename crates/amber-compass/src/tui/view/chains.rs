@@ -31,9 +31,33 @@ pub fn draw(state: &State, buffer: &mut Buffer) {
     rule(buffer, Rect { y: parts.notes.y + 1, ..parts.notes }, theme.rule);
     if parts.preview.height > 0 {
         rule(buffer, Rect { y: parts.preview.y - 1, height: 1, ..parts.preview }, theme.rule);
-        if let Some((spot, _)) = state.chains.current() {
+        if let Some(changes) = &state.chains.compared {
+            draw_changes(state, changes, buffer, parts.preview);
+        } else if let Some((spot, _)) = state.chains.current() {
             super::answers::code(state, state.chains.preview.as_ref(), &spot.path, spot.line, buffer, parts.preview);
         }
+    }
+}
+
+/// What changed since a chain was kept: lines that are gone and lines that are new, each with its sign.
+fn draw_changes(state: &State, changes: &compass_session::kept::Changes, buffer: &mut Buffer, area: Rect) {
+    let theme = &state.theme;
+    let width = area.width as usize;
+    let head = if changes.gone.is_empty() && changes.new.is_empty() {
+        format!(" as it was kept on {}", changes.since)
+    } else {
+        format!(" since it was kept on {}: {} gone, {} new", changes.since, changes.gone.len(), changes.new.len())
+    };
+    put(buffer, row(area, 0), &cut(&head, width), theme.strong);
+    let signed = changes.gone.iter().map(|l| ("gone", l)).chain(changes.new.iter().map(|l| ("new ", l)));
+    let room = usize::from(area.height).saturating_sub(1);
+    let count = changes.gone.len() + changes.new.len();
+    let shown = if count > room { room.saturating_sub(1) } else { count };
+    for (y, (sign, line)) in signed.take(shown).enumerate() {
+        put(buffer, row(area, y + 1), &cut(&format!("   {sign}  {line}"), width), if sign == "gone" { theme.dim } else { theme.plain });
+    }
+    if count > shown {
+        put(buffer, row(area, shown + 1), &format!("   and {} more", count - shown), theme.dim);
     }
 }
 
