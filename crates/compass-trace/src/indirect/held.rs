@@ -78,6 +78,9 @@ impl Engine {
         };
         if kind.is_callable() {
             let instead = if u.role == Role::Call { self.instead_of(symbol, 0)? } else { None };
+            // `@within (3)`: what the call gives is called with what stands behind.
+            let calls_given = u.role == Role::Mark && self.is_called_mark(&page, usage);
+            let part_called = part_called.or(calls_given.then_some(Holds::Given));
             if part_called.is_none() && instead.is_none() {
                 return Ok(None);
             }
@@ -171,10 +174,15 @@ impl Engine {
         let links = self.index.links(file)?;
         let first = within.map_or(0, |w| facts.facts.uses.partition_point(|u| u.span.start < w.start));
         for (i, u) in facts.facts.uses.iter().enumerate().skip(first).take_while(|(_, u)| within.is_none_or(|w| u.span.start <= w.end)) {
-            if u.role != Role::Call || !covers(u.span) {
+            let is_mark = wraps && u.role == Role::Mark;
+            if !(u.role == Role::Call || is_mark) || !covers(u.span) {
                 continue;
             }
             let usage = UseId(i as u32);
+            if is_mark {
+                out.push(usage);
+                continue;
+            }
             let holds = match u.local {
                 Some(def) => holds_or_wrapped(&facts, file, def),
                 None => match links.find(usage).and_then(|l| l.targets.first()) {

@@ -67,7 +67,7 @@ impl Engine {
     }
 
     /// Is the mark a call itself, with arguments or none?
-    fn is_called_mark(&self, page: &Page, usage: UseId) -> bool {
+    pub(super) fn is_called_mark(&self, page: &Page, usage: UseId) -> bool {
         let end = page.facts.facts.usage(usage).span.end as usize;
         self.index.source(page.id).is_ok_and(|s| s.source.text.get(end..).is_some_and(|t| t.trim_start_matches([' ', '\t']).starts_with('(')))
     }
@@ -88,6 +88,14 @@ impl Engine {
                 let page = self.page(of_file[0].file)?;
                 for entry in of_file.iter().filter(|e| e.role == Role::Mark) {
                     let usage = UseId(entry.usage);
+                    // What the mark's own call gives is called there.
+                    if self.is_called_mark(&page, usage)
+                        && self.known_held(Slot { symbol: mark, part: Holds::Given })?.functions.iter().any(|f| f.0 == function)
+                    {
+                        let from = page.around(page.facts.facts.usage(usage).enclosing);
+                        let put = walk.of.1;
+                        walk.out.calls.push(IndirectCall { file: page.id, usage, from, to: function, put, outside: None });
+                    }
                     if !self.given_by_mark(&page, usage, 0)?.contains(&function) {
                         continue;
                     }

@@ -404,6 +404,14 @@ def press(crate):
     return crate
 
 
+def late():
+    @within(9)
+    def stay(crate):
+        return crate
+
+    return stay
+
+
 def evening(crate):
     turn(crate)
     press(crate)
@@ -551,6 +559,7 @@ fn tables_are_followed_through_copies_and_other_names(#[case] of: &str, #[case] 
 #[case::name_by_percent("Part.packed", "pack_jam")]
 #[case::comprehension("Lid.all_packed", "pack_jam")]
 #[case::loop_over_what_stands_there("in_turn", "in_time,lower,turn")]
+#[case::mark_with_arguments("late", "take")]
 #[case::choice("prepared", "lower")]
 fn what_functions_give_is_followed(#[case] of: &str, #[case] wanted: &str) {
     assert_eq!(runs(&[("given.py", GIVEN)], of), wanted);
@@ -572,6 +581,7 @@ fn a_name_of_which_nothing_is_known_is_a_guess() {
 #[case::mark("timed.in_time", "Visitor.visit,Visitor.visitor_of,evening,in_turn,labels,timed.in_time")]
 #[case::mark_with_arguments("within.limited", "Part.end,evening")]
 #[case::choice("lower", "Part.end,in_turn,prepared")]
+#[case::mark_itself("within.take", "-,late")]
 #[case::table_of_a_derived_type("press", "Part.end,evening,within.take.limited")]
 fn who_calls_what_functions_give(#[case] of: &str, #[case] wanted: &str) {
     let mut found: Vec<String> = callers("given.py", GIVEN, of).iter().map(|c| c.split(' ').next().unwrap_or("").to_owned()).collect();
