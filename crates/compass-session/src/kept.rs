@@ -76,21 +76,22 @@ pub fn compared(folder: &Path, base: &str, name: &str, text: &str) -> std::io::R
     Ok(Some(Changes { since, gone: missing(&then, &now), new: missing(&now, &then) }))
 }
 
-/// The lines of a list, each with what it is compared by: without numbers of lines, which move with any change above them.
+/// The entries of a list as people read them, each with what it is compared by: without numbers of lines, which move with any change above.
 fn lines_of(text: &str) -> Vec<(String, String)> {
-    let is_entry = |line: &&str| !line.trim().is_empty() && !line.starts_with('#') && !line.starts_with("```");
-    let key = |line: &str| {
-        let mut out = String::new();
-        let mut after_colon = false;
-        for c in line.trim().chars() {
-            if !(after_colon && c.is_ascii_digit()) {
-                out.push(c);
-                after_colon = c == ':';
-            }
+    let is_entry = |line: &&str| line.trim_start().starts_with(['-', '*']);
+    let plain = |line: &str| line.trim().trim_start_matches("- ").replace(['`', '*'], "").split_whitespace().collect::<Vec<_>>().join(" ");
+    text.lines().filter(is_entry).map(plain).map(|line| (without_numbers(&line), line)).collect()
+}
+
+/// A line without the numbers that say where something stands: `rack.py:12`, `line 12`.
+fn without_numbers(line: &str) -> String {
+    let mut out = String::new();
+    for c in line.chars() {
+        if !(c.is_ascii_digit() && (out.ends_with(':') || out.ends_with("line "))) {
+            out.push(c);
         }
-        out
-    };
-    text.lines().filter(is_entry).map(|line| (key(line), line.trim().to_owned())).collect()
+    }
+    out
 }
 
 /// A name that every file system takes.
@@ -127,8 +128,13 @@ mod tests {
         assert_eq!((same.gone, same.new), (vec![], vec![]));
         let now = "## Chain of `turn`\n\n- **a** `a.py:3` one\n- **c** `c.py:5` three\n";
         let changes = compared(folder.path(), "larder", "turn", now).expect("read").expect("kept");
-        assert_eq!((changes.gone, changes.new), (vec!["- **b** `b.py:4` two".to_owned()], vec!["- **c** `c.py:5` three".to_owned()]));
+        assert_eq!((changes.gone, changes.new), (vec!["b b.py:4 two".to_owned()], vec!["c c.py:5 three".to_owned()]));
         assert!(changes.since.ends_with(" UTC"));
+        let moved = "1 step.\n\n- **a** function, `a.py:9`\n  - line 12: ` b() ` (proven)\n\n*http*: GET /racks (inferred)\n";
+        assert_eq!(
+            lines_of(moved).iter().map(|l| l.0.as_str()).collect::<Vec<_>>(),
+            ["a function, a.py:", "line : b() (proven)", "http: GET /racks (inferred)"]
+        );
     }
 
     #[test]
