@@ -298,7 +298,10 @@ fn a_failing_test_leads_to_the_change_that_broke_it_and_to_its_author() {
     let root = std::fs::read_dir(home.path().join("demo")).expect("the demo").flatten().map(|e| e.path()).find(|p| p.is_dir()).expect("its folder");
     let command = format!("sh -c \"cd {} && exec {} --deps none '{place}'\"", root.display(), program().display());
     let screen = Screen::start(140, 40, home.path(), &command);
-    screen.wait("the same place from the command line", |s| s.contains("as commit ") && s.contains("def __init__(self, heavy_grams"));
+    // The index is brought up to date first, beside whatever else the machine does.
+    screen.wait_within(std::time::Duration::from_secs(120), "the same place from the command line", |s| {
+        s.contains("as commit ") && s.contains("def __init__(self, heavy_grams")
+    });
 }
 
 #[test]

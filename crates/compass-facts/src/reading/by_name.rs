@@ -118,6 +118,10 @@ impl<'t> Builder<'t> {
             while let Some(sibling) = before.prev_sibling() {
                 before = sibling;
                 if let Some(value) = given_by(sibling, wanted, self.text) {
+                    // Elsewhere it may be given another.
+                    if is_given_again(text(function_around(name), self.text), wanted) {
+                        return None;
+                    }
                     let is_name = is_text(value) || self.is_formatted(value, words).is_some() || is_call(value);
                     return Some(value).filter(|v| is_name && v.id() != at.id());
                 }
@@ -182,6 +186,31 @@ impl<'t> Builder<'t> {
             self.facts.pasted.push(pattern);
         }
     }
+}
+
+/// The function around, or the file.
+fn function_around(node: Node) -> Node {
+    let mut at = node;
+    while let Some(parent) = at.parent() {
+        at = parent;
+        if at.kind().contains("function") && !at.kind().contains("call") || at.kind().contains("method_d") {
+            break;
+        }
+    }
+    at
+}
+
+/// Is a name given a value at more than one place of a stretch of code?
+fn is_given_again(code: &str, name: &str) -> bool {
+    let is_word = |c: char| c.is_alphanumeric() || c == '_' || c == '$';
+    let gives = |(at, _): &(usize, &str)| {
+        let (before, behind) = (&code[..*at], code[at + name.len()..].trim_start());
+        let is_whole = !before.ends_with(is_word) && !code[at + name.len()..].starts_with(is_word);
+        let is_set = behind.starts_with('=') && !behind.starts_with("==") && !behind.starts_with("=>");
+        let is_changed = behind.get(..2).is_some_and(|two| two.ends_with('=') && !matches!(two, "==" | "<=" | ">=" | "!=")) || behind.starts_with("||=");
+        is_whole && (is_set || is_changed || before.trim_end().ends_with("for"))
+    };
+    code.match_indices(name).filter(gives).count() > 1
 }
 
 /// What a statement gives to a variable.

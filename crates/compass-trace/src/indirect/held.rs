@@ -90,7 +90,9 @@ impl Engine {
             if let Some(part) = part_called.filter(|p| *p != Holds::Itself) {
                 add(&*self.known_held(Slot { symbol, part })?);
             }
-            return Ok(Some(out));
+            // A mark may as well give what stands behind it.
+            let says_nothing = calls_given && out.calls.is_empty();
+            return Ok(Some(out).filter(|_| !says_nothing));
         }
         if !(kind.is_variable() || matches!(kind, Kind::Field)) {
             return Ok(None);

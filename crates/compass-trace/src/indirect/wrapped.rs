@@ -8,6 +8,9 @@ use compass_facts::{DefId, FlowPart, Kind, Language, Role, UseId};
 use compass_index::{FileFacts, FileId, SymbolId};
 use std::sync::Arc;
 
+/// So many names at most stand between a mark and the name behind it: arguments of the mark and of others.
+const MOST_BETWEEN: usize = 64;
+
 impl Engine {
     /// Does a mark of a language stand for a call that makes another function of what is marked?
     pub(super) fn marks_wrap(&self, language: Language) -> bool {
@@ -19,11 +22,11 @@ impl Engine {
         if is_given_another(facts, def) {
             return true;
         }
-        let is_mark = |u: &compass_facts::Use| u.role == Role::Mark && facts.facts.def(def).whole.start <= u.span.start;
         let name = facts.facts.def(def).name_span.start;
         // Marks stand close before the name: most functions have none.
         let before = facts.facts.uses.partition_point(|u| u.span.start < name);
-        facts.facts.uses[..before].iter().rev().take(16).any(is_mark) || !crate::answer::marks_before(&facts.facts, def).is_empty() && !self.is_declared(file)
+        let may_be_marked = facts.facts.uses[..before].iter().rev().take(MOST_BETWEEN).any(|u| u.role == Role::Mark);
+        may_be_marked && !self.is_declared(file) && !crate::answer::marks_before(&facts.facts, def).is_empty()
     }
 
     /// What runs where a function is called by its name, beside that: what marks of this code base give for it, and what its name is given.

@@ -216,3 +216,16 @@ fn a_type_that_calls_itself_by_any_name_may_call_each_of_its_members(#[case] pat
     let other = ask(&engine, "who calls month_short");
     assert!(other.complete, "{:?} {:?}", other.missing, other.notes);
 }
+
+#[test]
+fn a_name_that_is_given_another_value_elsewhere_may_be_any() {
+    let text = "class Part:\n    def done(self, kind, other):\n        name = 'pack_%s' % kind\n        if other:\n            name = other\n        return getattr(self, name)(kind)\n\n    def pack_jam(self, kind):\n        return kind\n\n    def weigh_jam(self, kind):\n        return kind\n";
+    let project = Project::with(&[("part.py", text)]);
+    let engine = engine(&project);
+    assert!(!ask(&engine, "who calls weigh_jam").complete);
+    let once = text.replace("            name = other\n", "            kind = other\n");
+    let project = Project::with(&[("part.py", once.as_str())]);
+    let engine = crate::support::engine(&project);
+    let found = ask(&engine, "who calls pack_jam");
+    assert_eq!(found.answers.iter().map(|a| a.line).collect::<Vec<_>>(), [6], "{:?}", found.notes);
+}
