@@ -9,6 +9,8 @@ pub struct FullNames {
     pub last: Option<&'static str>,
     /// Does one part begin with a capital letter? Keys of settings look alike, but for that.
     pub capital: bool,
+    /// May the first part stand for any folder, as programs say elsewhere?
+    pub mapped: bool,
 }
 
 impl FullNames {

@@ -88,6 +88,8 @@ pub struct Profile {
     pub left_out_endings: &'static [&'static str],
     /// Do its modules give away only what they say they do?
     pub gives_away_by_word: bool,
+    /// Signs that its names may end in, and that people leave out.
+    pub name_ends: &'static [char],
     /// How texts in its files name definitions and modules in full, if they do.
     pub full_names: Option<FullNames>,
     /// Do its functions go by names that the system's linker knows?

@@ -47,6 +47,7 @@ pub const PLAIN: Profile = Profile {
     meets_others: false,
     left_out_endings: &[],
     gives_away_by_word: false,
+    name_ends: &[],
     full_names: None,
     exports_names: false,
     marks_are: crate::Role::Type,

@@ -21,7 +21,7 @@ use std::sync::{Arc, Condvar, Mutex};
 use std::time::Duration;
 
 /// How many lanes there are.
-pub const LANES: usize = 26;
+pub const LANES: usize = Lane::Drawing as usize + 1;
 
 /// What a thread is for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq)]
@@ -53,6 +53,7 @@ pub enum Lane {
     Highlights,
     Names,
     More,
+    Drawing,
 }
 
 /// Something to do.
@@ -155,7 +156,8 @@ impl Job {
             Job::Units(_) => Lane::Units,
             Job::Glance(_) | Job::GlancePage(_) => Lane::Glance,
             Job::FindMarks(_) => Lane::Logbook,
-            Job::Mark(..) | Job::ExportLogbook(..) | Job::Draw { .. } => Lane::Mark,
+            Job::Mark(..) | Job::ExportLogbook(..) => Lane::Mark,
+            Job::Draw { .. } => Lane::Drawing,
             Job::Gaps => Lane::Gaps,
             Job::HistoryAndCoverage(..) => Lane::HistoryAndCoverage,
             Job::Notes(_) => Lane::Notes,

@@ -72,6 +72,11 @@ impl Put {
     fn at(file: FileId, usage: UseId) -> Put {
         Put { file, usage, guessed: false }
     }
+
+    /// A guess, if what it hangs on is one.
+    fn as_sure_as(self, other: Put) -> Put {
+        Put { guessed: self.guessed || other.guessed, ..self }
+    }
 }
 
 /// A call that may run a function, though its name does not stand there.

@@ -79,4 +79,5 @@ fn begins(facts: &Facts, def: DefId) -> bool {
 }
 
 /// How texts name definitions in full.
-pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> = Some(compass_facts::profile::FullNames { separator: ".", last: None, capital: true });
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> =
+    Some(compass_facts::profile::FullNames { separator: ".", last: None, capital: true, mapped: false });

@@ -68,4 +68,4 @@ static PROFILE: Profile = Profile {
 
 /// How texts name definitions in full.
 pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> =
-    Some(compass_facts::profile::FullNames { separator: "\\", last: Some("::"), capital: true });
+    Some(compass_facts::profile::FullNames { separator: "\\", last: Some("::"), capital: true, mapped: true });

@@ -97,4 +97,4 @@ fn is_test(stem: &str, _: &str) -> bool {
 
 /// How texts name definitions in full.
 pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> =
-    Some(compass_facts::profile::FullNames { separator: ".", last: Some(":"), capital: false });
+    Some(compass_facts::profile::FullNames { separator: ".", last: Some(":"), capital: false, mapped: false });

@@ -114,9 +114,11 @@ static PROFILE: Profile = Profile {
     rules: Some(&RulesPart(&crate::rules::RubyRules)),
     exports_names: false,
     frameworks: Some(&FrameworksPart(&crate::frameworks::RubyFrameworks)),
+    name_ends: &['?', '!', '='],
     full_names: FULL_NAMES,
     ..PLAIN
 };
 
 /// How texts name definitions in full.
-pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> = Some(compass_facts::profile::FullNames { separator: "::", last: None, capital: true });
+pub(crate) const FULL_NAMES: Option<compass_facts::profile::FullNames> =
+    Some(compass_facts::profile::FullNames { separator: "::", last: None, capital: true, mapped: false });

@@ -23,9 +23,7 @@ const MOST_LEVELS: usize = 24;
 impl<'t> Builder<'t> {
     /// Keeps the pattern of a name that a call gives as a text.
     pub(super) fn called_by_name(&mut self, node: Node<'t>, words: &FlowWords) {
-        let fields = ["function", "name", "method"];
-        let callee = fields.iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next());
-        let Some(callee) = callee else { return };
+        let Some(callee) = flows::callee_of(node) else { return };
         // A member looked up by an index and called: `rack["turn_" + way] ()`.
         if let Some((base, index)) = flows::indexed(callee).and_then(|base| Some((base, named(callee).into_iter().next_back()?))) {
             return self.keep_name(index, (Some(base), None), words);
@@ -90,7 +88,7 @@ impl<'t> Builder<'t> {
         let mut at = node;
         for _ in 0..MOST_STEPS {
             let next = if is_call(at) {
-                let callee = ["function", "name", "method"].iter().find_map(|f| at.child_by_field_name(f)).or_else(|| named(at).into_iter().next());
+                let callee = flows::callee_of(at);
                 let is_same = callee.and_then(last_name).is_some_and(|n| words.same_text.contains(&text(n, self.text)));
                 callee.filter(|_| is_same).and_then(|c| object_of(c).or_else(|| object_of(at)))
             } else if matches!(at.kind(), "identifier" | "variable_name" | "simple_identifier") {
@@ -111,7 +109,7 @@ impl<'t> Builder<'t> {
         let wanted = text(name, self.text);
         let mut at = name;
         for _ in 0..MOST_LEVELS {
-            if at.kind().contains("function") && !at.kind().contains("call") || at.kind().contains("method_d") {
+            if flows::is_function(at) {
                 return None;
             }
             let mut before = at;
@@ -119,7 +117,7 @@ impl<'t> Builder<'t> {
                 before = sibling;
                 if let Some(value) = given_by(sibling, wanted, self.text) {
                     // Elsewhere it may be given another.
-                    if is_given_again(text(function_around(name), self.text), wanted) {
+                    if is_given_again(flows::function_around(name).map_or(self.text, |f| text(f, self.text)), wanted) {
                         return None;
                     }
                     let is_name = is_text(value) || self.is_formatted(value, words).is_some() || is_call(value);
@@ -140,7 +138,7 @@ impl<'t> Builder<'t> {
         if !is_call(node) {
             return None;
         }
-        let callee = ["function", "name", "method"].iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next())?;
+        let callee = flows::callee_of(node)?;
         let word = last_name(callee).map_or_else(|| text(callee, self.text), |n| text(n, self.text));
         if !words.formats.contains(&word) {
             return None;
@@ -188,18 +186,6 @@ impl<'t> Builder<'t> {
     }
 }
 
-/// The function around, or the file.
-fn function_around(node: Node) -> Node {
-    let mut at = node;
-    while let Some(parent) = at.parent() {
-        at = parent;
-        if at.kind().contains("function") && !at.kind().contains("call") || at.kind().contains("method_d") {
-            break;
-        }
-    }
-    at
-}
-
 /// Is a name given a value at more than one place of a stretch of code?
 fn is_given_again(code: &str, name: &str) -> bool {
     let is_word = |c: char| c.is_alphanumeric() || c == '_' || c == '$';
@@ -208,7 +194,11 @@ fn is_given_again(code: &str, name: &str) -> bool {
         let is_whole = !before.ends_with(is_word) && !code[at + name.len()..].starts_with(is_word);
         let is_set = behind.starts_with('=') && !behind.starts_with("==") && !behind.starts_with("=>");
         let is_changed = behind.get(..2).is_some_and(|two| two.ends_with('=') && !matches!(two, "==" | "<=" | ">=" | "!=")) || behind.starts_with("||=");
-        is_whole && (is_set || is_changed || before.trim_end().ends_with("for"))
+        // One of several names on the left: `name, rest = …`.
+        let line_end = code[at + name.len()..].lines().next().unwrap_or("");
+        let line_begin = before.rsplit('\n').next().unwrap_or("");
+        let is_one_of = (behind.starts_with(',') || line_begin.trim_end().ends_with(',')) && line_end.contains(" = ") && !line_begin.contains(['(', '=']);
+        is_whole && (is_set || is_changed || is_one_of || before.trim_end().ends_with("for"))
     };
     code.match_indices(name).filter(gives).count() > 1
 }

@@ -509,26 +509,30 @@ fn branches(node: Node) -> Nodes {
     all
 }
 
-fn callee_of(node: Node) -> Option<Node> {
+/// What a call calls.
+pub(super) fn callee_of(node: Node) -> Option<Node> {
     ["function", "constructor", "name", "method"].iter().find_map(|f| node.child_by_field_name(f)).or_else(|| named(node).into_iter().next()).map(unwrapped)
 }
 
 /// Does what is returned leave the function with that name, and not one without a name in it?
 fn is_of_function(node: Node, name: u32) -> bool {
-    let is_function = |n: &Node| {
-        let kind = n.kind();
-        ["function", "method", "lambda", "closure", "func_literal", "constructor"].iter().any(|w| kind.contains(w)) && !kind.contains("call")
-    };
-    let mut at = Some(node);
-    while let Some(n) = at {
-        if is_function(&n) {
-            let is_named_by = |n: Node| span(n).start <= name && name < span(n).end;
-            return is_named_by(n)
-                || n.parent().is_some_and(|p| matches!(p.kind(), "variable_declarator" | "pair" | "assignment_expression") && is_named_by(p));
-        }
-        at = n.parent();
-    }
-    false
+    let Some(function) = function_around(node) else { return false };
+    let is_named_by = |n: Node| span(n).start <= name && name < span(n).end;
+    let holder = function.parent().filter(|p| matches!(p.kind(), "variable_declarator" | "pair" | "assignment_expression"));
+    is_named_by(function) || holder.is_some_and(is_named_by)
+}
+
+/// The function that a node stands in, or is.
+pub(super) fn function_around(node: Node) -> Option<Node> {
+    std::iter::successors(Some(node), |n| n.parent()).find(|n| is_function(*n))
+}
+
+/// Is it a function, with a name or without one?
+pub(super) fn is_function(node: Node) -> bool {
+    let kind = node.kind();
+    // Calls and declarations of types have such words in their names as well.
+    let is_other = ["call", "invocation", "type", "parameter", "argument", "modifier"].iter().any(|w| kind.contains(w));
+    !is_other && ["function", "method", "lambda", "closure", "func_literal", "constructor"].iter().any(|w| kind.contains(w))
 }
 
 /// The list of what a call is given.

@@ -13,6 +13,7 @@ use compass_facts::profile::Qualifier;
 use compass_facts::{DefId, Flags, ImportKind, Language, Role, Use, UseId};
 use compass_index::{Cause, FileFacts, FileId, NameEntry, SymbolId};
 use rustc_hash::FxHashMap;
+use std::collections::BTreeSet;
 
 /// Of more symbols than this nobody counts how often each is used.
 const FEW: usize = 60;
@@ -31,9 +32,6 @@ enum Fit {
     Loosely,
 }
 
-/// Signs that names of some languages end in.
-const NAME_ENDS: [char; 3] = ['?', '!', '='];
-
 impl Engine {
     pub(super) fn resolve_name(&self, text: &str, quoted: bool) -> Result<Resolution, AnswerError> {
         let mut out = Resolution { by_name: true, ..Resolution::default() };
@@ -47,12 +45,19 @@ impl Engine {
         let pattern = NamePattern::new(text, quoted);
         let mut entries = self.index.named(literal.last())?;
         let mut used = &literal;
-        if entries.is_empty() && !quoted && !pattern.is_wild() {
+        // What only a library has is asked for less than what is here under nearly that name.
+        let only_declared = entries.iter().all(|e| self.is_declared(e.symbol.file));
+        if only_declared && !quoted && !pattern.is_wild() {
             // Names may end in a sign that people leave out, and that a question loses when it is read.
-            for sign in NAME_ENDS {
+            let ends: BTreeSet<char> = Language::all().iter().flat_map(|l| l.profile().name_ends.iter().copied()).collect();
+            for sign in ends.iter().filter(|_| !text.ends_with(|c| ends.contains(&c))) {
                 let whole = format!("{text}{sign}");
-                if !text.ends_with(NAME_ENDS) && !self.index.named(NamePattern::new(&whole, true).last())?.is_empty() {
-                    return self.resolve_name(&whole, true);
+                if !self.index.named(NamePattern::new(&whole, true).last())?.is_empty() {
+                    let mut meant = self.resolve_name(&whole, true)?;
+                    if !entries.is_empty() {
+                        meant.notes.push(format!("taken as {whole}, which is defined here; \"{text}\" in quotes is that of a library"));
+                    }
+                    return Ok(meant);
                 }
             }
         }

@@ -15,8 +15,8 @@ use rustc_hash::{FxHashMap, FxHashSet};
 #[derive(Debug)]
 pub(super) struct FullNames;
 
-/// A name of more definitions than this names none of them.
-const MOST_TARGETS: usize = 3;
+/// So many definitions of one full name are told.
+const MOST_TARGETS: usize = 16;
 
 /// A text that may be a full name.
 struct Ask<'a> {
@@ -45,11 +45,7 @@ impl LinkPass for FullNames {
         let wanted: FxHashSet<&str> = asks.iter().filter_map(|a| a.parts.last().copied()).collect();
         let known = Known::new(input, &wanted);
         for ask in &asks {
-            let targets = known.targets(input, ask);
-            if targets.len() > MOST_TARGETS {
-                continue;
-            }
-            for (to, at) in targets {
+            for (to, at) in known.targets(input, ask).into_iter().take(MOST_TARGETS) {
                 let crossing = Crossing {
                     kind: CrossingKind::Name,
                     from: enclosing(input, ask.file, ask.around),
@@ -130,7 +126,7 @@ impl<'a> Known<'a> {
         for (file, def) in self.definitions.get(*last).map_or(&[][..], |d| d) {
             let here = &input.files[*file];
             let fits = here.language.is_kin_of(language) && self.stands_in(here.path, here.language, here.facts, *def, before);
-            if fits && *file != ask.file {
+            if fits {
                 out.push(((here.symbol(*def), *file), here.facts.def(*def).name_span));
             }
         }
@@ -138,6 +134,7 @@ impl<'a> Known<'a> {
             for file in self.modules.get(*last).map_or(&[][..], |m| m) {
                 let here = &input.files[*file];
                 let module = module_of(here.path, here.language);
+                // A log is called like the module that writes it.
                 if here.language.is_kin_of(language) && *file != ask.file && self.is_whole(here.path, here.language, &module, &ask.parts) {
                     out.push(((SymbolId::module(here.id), *file), Span::default()));
                 }
@@ -166,10 +163,10 @@ impl<'a> Known<'a> {
         if language.profile().modules.by_file {
             return self.is_whole(path, language, &module, rest);
         }
-        // The names of folders, but for the first parts, which programs map to any folder.
         let folders: Vec<&str> = folder_of(path).split('/').collect();
         let same = folders.iter().rev().zip(rest.iter().rev()).take_while(|(f, r)| f == r).count();
-        same == rest.len() || same + 1 >= rest.len() && same >= 1
+        let is_mapped = full_names(language).is_some_and(|n| n.mapped);
+        same >= 1 && same + usize::from(is_mapped) >= rest.len()
     }
 
     /// Do the parts name a module from the root of its packages on?

@@ -28,6 +28,17 @@ struct Site {
     file: FileId,
     usage: UseId,
     pattern: String,
+    /// The type whose members are meant, with those of its tree.
+    class: SymbolId,
+    /// That type and all its bases.
+    above: FxHashSet<SymbolId>,
+}
+
+impl Site {
+    /// Are members of a type meant, given that type and its bases?
+    fn is_of(&self, owner: SymbolId, above: &[SymbolId]) -> bool {
+        self.above.contains(&owner) || above.contains(&self.class)
+    }
 }
 
 impl Engine {
@@ -59,7 +70,9 @@ impl Engine {
                 let fits = is_code && (may_be_any(name) || patterns.iter().any(|p| may_be_pasted(p, name)));
                 // Of very many members none is worth a guess.
                 if fits && out.calls.len() == if any { MOST_GUESSED } else { MOST } {
-                    out.calls.retain(|_| !any);
+                    if any {
+                        out.calls.clear();
+                    }
                     out.cut = true;
                     return Ok(Some(out));
                 }
@@ -81,7 +94,10 @@ impl Engine {
         if !is_member || !may_be {
             return Ok(());
         }
-        for site in self.sites_of(language)?.iter().filter(|s| s.pattern == ANY_MEMBER || may_be_pasted(&s.pattern, name)) {
+        let Some(owner) = facts.facts.def(def).container.map(|c| SymbolId { file: function.file, number: facts.number(c) }) else { return Ok(()) };
+        let above = self.types_from(owner, true)?;
+        let sites = self.sites_of(language)?;
+        for site in sites.iter().filter(|s| s.is_of(owner, &above) && (s.pattern == ANY_MEMBER || may_be_pasted(&s.pattern, name))) {
             let page = self.page(site.file)?;
             let found = self.members_by_name(&page, site.usage)?.into_iter().flat_map(|m| m.calls).find(|c| c.to == function);
             let Some(call) = found else { continue };
@@ -111,11 +127,10 @@ impl Engine {
         if !self.is_pattern_of(language, |p| p == ANY_MEMBER) {
             return Ok(None);
         }
-        let owners = self.owners(member, &facts, def)?;
-        for site in self.sites_of(language)?.iter().filter(|s| s.pattern == ANY_MEMBER) {
-            let page = self.page(site.file)?;
-            let Some(class) = class_around(&page, page.facts.facts.usage(site.usage).enclosing) else { continue };
-            if self.whole_tree(class)?.iter().any(|c| owners.contains(c)) {
+        let sites = self.sites_of(language)?;
+        for owner in self.owners(member, &facts, def)? {
+            let above = self.types_from(owner, true)?;
+            if let Some(site) = sites.iter().find(|s| s.pattern == ANY_MEMBER && s.is_of(owner, &above)) {
                 return Ok(Some(Put::at(site.file, site.usage)));
             }
         }
@@ -137,12 +152,16 @@ impl Engine {
         let files: Vec<FileId> =
             self.index.files().iter().filter(|f| f.language.is_kin_of(language) && self.index.unit(f.id).is_none_or(|u| u.own)).map(|f| f.id).collect();
         let of_file = |file: &FileId| {
-            let facts = self.index.facts(*file)?;
-            let site = |f: &compass_facts::Flow| match f.part {
-                FlowPart::Member(p) => Some(Site { file: *file, usage: facts.facts.find_use_at(f.value)?, pattern: facts.facts.name(p).to_owned() }),
-                _ => None,
+            let page = self.page(*file)?;
+            let facts = &page.facts.facts;
+            let site = |f: &compass_facts::Flow| {
+                let FlowPart::Member(p) = f.part else { return None };
+                let usage = facts.find_use_at(f.value)?;
+                let class = class_around(&page, facts.usage(usage).enclosing)?;
+                let above = self.types_from(class, true);
+                Some(above.map(|a| Site { file: *file, usage, pattern: facts.name(p).to_owned(), class, above: a.into_iter().collect() }))
             };
-            Ok::<_, AnswerError>(facts.facts.flows.iter().filter_map(site).collect())
+            facts.flows.iter().filter_map(site).collect::<Result<Vec<Site>, AnswerError>>()
         };
         let found: Result<Vec<Vec<Site>>, AnswerError> = files.par_iter().map(of_file).collect();
         let found = Arc::new(found?.into_iter().flatten().collect::<Vec<Site>>());

@@ -34,11 +34,11 @@ struct Search {
 
 impl Search {
     /// Adds what stands for a function where its name is used.
-    fn add_instead(&mut self, engine: &Engine, function: SymbolId) -> Result<(), AnswerError> {
+    fn add_instead(&mut self, engine: &Engine, (function, of): (SymbolId, Put)) -> Result<(), AnswerError> {
         if self.nested < MAX_NESTED
             && let Some(instead) = engine.instead_of(function, self.nested + 1)?
         {
-            self.out.functions.extend(instead.functions.iter().copied());
+            self.out.functions.extend(instead.functions.iter().map(|(to, put)| (*to, put.as_sure_as(of))));
         }
         Ok(())
     }
@@ -62,7 +62,8 @@ impl Engine {
         if let Some(mut named) = self.members_by_name(&page, usage)? {
             for call in named.calls.clone() {
                 let instead = self.instead_of(call.to, 0)?;
-                named.calls.extend(instead.iter().flat_map(|w| &w.functions).map(|(to, put)| IndirectCall { to: *to, put: *put, ..call.clone() }));
+                let told = instead.iter().flat_map(|w| &w.functions).map(|(to, put)| (*to, put.as_sure_as(call.put)));
+                named.calls.extend(told.map(|(to, put)| IndirectCall { to, put, ..call.clone() }));
             }
             return Ok(Some(named));
         }
@@ -290,7 +291,7 @@ impl Engine {
         {
             for call in &named.calls {
                 search.out.functions.push((call.to, call.put));
-                search.add_instead(self, call.to)?;
+                search.add_instead(self, (call.to, call.put))?;
             }
             search.out.cut |= named.cut;
             return Ok(());
@@ -301,9 +302,10 @@ impl Engine {
         let Some(part) = Holds::of(of) else { return Ok(()) };
         if kind.is_callable() && part == Holds::Itself {
             let Some(usage) = usage else { return Ok(()) };
-            search.out.functions.push((symbol, Put::at(page.id, usage)));
+            let put = Put::at(page.id, usage);
+            search.out.functions.push((symbol, put));
             // What is put there is what its marks made of it.
-            search.add_instead(self, symbol)?;
+            search.add_instead(self, (symbol, put))?;
         } else if depth > 0 && (kind.is_variable() || kind == Kind::Field || kind.is_callable()) {
             // A name that a function has and that is given another value in the same scope.
             if let Some(usage) = usage.filter(|_| part == Holds::Itself && kind.is_variable()) {

@@ -78,12 +78,9 @@ impl Engine {
     /// Calls of functions that a mark stands before which gives what is searched for: these run it.
     pub(super) fn calls_of_marked(&self, mark: SymbolId, depth: u32, walk: &mut Walk) -> Result<(), AnswerError> {
         let (function, _) = walk.of;
-        let mut marks = vec![mark];
         // What the mark's call gives may be what takes the function.
-        for flow_into in self.functions_that_give(mark)? {
-            marks.push(flow_into);
-        }
-        for mark in marks {
+        let outer = self.function_that_gives(mark)?;
+        for mark in std::iter::once(mark).chain(outer) {
             for of_file in self.uses_with_local(mark)?.chunk_by(|a, b| a.file == b.file) {
                 if of_file.iter().all(|e| e.role != Role::Mark) {
                     continue;
@@ -123,20 +120,20 @@ impl Engine {
         }
         let mut named = Indirect::default();
         self.called_by_name(marked, &mut named)?;
-        walk.out.calls.extend(named.calls.into_iter().map(|call| IndirectCall { to: function, put, ..call }));
+        walk.out.calls.extend(named.calls.into_iter().map(|call| IndirectCall { to: function, put: put.as_sure_as(call.put), ..call }));
         if depth > 0 {
             self.through_values(marked, function, depth - 1, walk.out)?;
         }
         Ok(())
     }
 
-    /// Functions around one that give it to their callers.
-    fn functions_that_give(&self, inner: SymbolId) -> Result<Vec<SymbolId>, AnswerError> {
-        let Some((facts, def)) = self.index.definition(inner)? else { return Ok(Vec::new()) };
-        let Some(outer) = facts.facts.def(def).container.filter(|c| facts.facts.def(*c).kind.is_callable()) else { return Ok(Vec::new()) };
+    /// The function around one, if that gives it to its callers.
+    fn function_that_gives(&self, inner: SymbolId) -> Result<Option<SymbolId>, AnswerError> {
+        let Some((facts, def)) = self.index.definition(inner)? else { return Ok(None) };
+        let Some(outer) = facts.facts.def(def).container.filter(|c| facts.facts.def(*c).kind.is_callable()) else { return Ok(None) };
         let name = facts.facts.def(outer).name_span.start;
         let gives = facts.facts.flows.iter().any(|f| f.into == name && matches!(f.part, FlowPart::Given | FlowPart::Within));
-        Ok(if gives { vec![SymbolId { file: inner.file, number: facts.number(outer) }] } else { Vec::new() })
+        Ok(gives.then(|| SymbolId { file: inner.file, number: facts.number(outer) }))
     }
 
     /// The function that a mark stands before.

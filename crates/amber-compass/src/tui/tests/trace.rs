@@ -169,7 +169,7 @@ fn a_chain_is_drawn() {
     let mut state = ways((160, 45), vec![section(2)]);
     let effects = press(&mut state, KeyCode::Char('d'));
     assert!(matches!(&effects[..], [Effect::Start(_, Job::Draw { sort: compass_session::figures::Sort::Chain, of, name })] if of == name), "{effects:?}");
-    let effects = done(&mut state, Lane::Mark, Outcome::Drawn("how does a reach b".to_owned(), Ok(Some("<svg/>".to_owned()))));
+    let effects = done(&mut state, Lane::Drawing, Outcome::Drawn("how does a reach b".to_owned(), Ok(Some("<svg/>".to_owned()))));
     assert!(matches!(&effects[..], [Effect::Keep(name, "svg", text)] if name == "how does a reach b" && text == "<svg/>"), "{effects:?}");
 }
 

@@ -83,7 +83,7 @@ fn keys(state: &State, buffer: &mut Buffer) {
         (_, Screen::Desk) if state.desk.bearings.focused => " Enter go · ↑↓ choose · 1-9 fold · b back to the code · ? keys",
         (_, Screen::Desk) => " Enter follow · Backspace back · g glance · u uses · t chain · x unfold · j jump · / ask · b bearings · ? keys",
         (_, Screen::Answers) if state.answers.narrowing => " letters narrow · Enter open · Esc leave",
-        (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · / ask · Backspace desk · ? keys",
+        (_, Screen::Chains) => " Enter open · ←→ other ways, or fewer and more levels · k keep · c compare · d draw · / ask · Backspace desk · ? keys",
         (_, Screen::Kin) => " Enter open · ↑↓ types · ←→ members · 1-9 choose · / ask · Backspace desk · ? keys",
         (_, Screen::Units) => " Enter open · → unfold · ← fold · 1-9 choose · a add a root · / ask · Backspace desk · ? keys",
         (_, Screen::Logbook) => " Enter open · n note or name · Del remove · k export as Markdown · Backspace desk · ? keys",

@@ -9,7 +9,7 @@ use super::super::string_evaluation::{Constants, calls, calls_in};
 use super::{enclosing, side};
 use compass_facts::{Argument, Facts, Role, SignalKind, Span, TextPart};
 use compass_index::{Certainty, Crossing, CrossingKind, Loose, LooseCause, PassInput, PassOutput};
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
 
 /// So many routes of one name are met.
 const MOST: usize = 16;
@@ -97,7 +97,14 @@ pub(super) fn meet_endings(input: &PassInput, routes: &[Route], answered: &mut [
             let method = method.and_then(|p| if let TextPart::Text(t) = p { Some(here.facts.name(*t)) } else { None });
             asked.push((call.name, signal.span, signal.enclosing, method));
         }
-        for (i, u) in here.facts.uses.iter().enumerate().filter(|(_, u)| u.local.is_none() && (u.role == Role::Call || u.role.is_value())) {
+        let told: FxHashSet<u32> = calls_in(input, file).map(|(_, call)| call.at).collect();
+        for (i, u) in here
+            .facts
+            .uses
+            .iter()
+            .enumerate()
+            .filter(|(_, u)| u.local.is_none() && !told.contains(&u.span.start) && (u.role == Role::Call || u.role.is_value()))
+        {
             // A function of that name is no route.
             if stem(here.facts.name(u.name)).is_some() && here.links.find(compass_facts::UseId(i as u32)).is_none() {
                 asked.push((u.name, u.span, u.enclosing, None));
