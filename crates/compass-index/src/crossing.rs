@@ -238,6 +238,11 @@ impl<'a> PassInput<'a> {
         PassInput { files, by_id }
     }
 
+    /// The position of the file of a symbol.
+    pub fn file_of(&self, symbol: SymbolId) -> Option<usize> {
+        self.by_id.get(&symbol.file).copied()
+    }
+
     /// The definition of a symbol.
     pub fn find(&self, symbol: SymbolId) -> Option<Place> {
         let file = *self.by_id.get(&symbol.file)?;

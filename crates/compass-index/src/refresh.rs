@@ -225,7 +225,9 @@ fn whole_again(
     let with_signals: FxHashSet<FileId> = inputs.iter().filter(|i| !i.facts.signals.is_empty()).map(|i| i.id).collect();
     let touches = |links: &FileLinks| links.links.iter().flat_map(|l| &l.targets).any(|t| with_signals.contains(&t.file));
     let wanted: FxHashSet<FileId> = links.iter().filter(|(id, l)| with_signals.contains(id) || touches(l)).map(|(id, _)| *id).collect();
-    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (!by_signals || i.language.profile().crosses_silently || wanted.contains(&i.id));
+    let given_to = given_to(inputs);
+    let may_be_silent = |l: compass_facts::Language| l.profile().crosses_silently || given_to.iter().any(|to| to.is_kin_of(l));
+    let is_wanted = |i: &FileInput| link::waits_for_passes(i.language) && (!by_signals || may_be_silent(i.language) || wanted.contains(&i.id));
     let part = inputs.len().div_ceil(threads.max(1)).max(1);
     let load_part = |part: &mut [FileInput]| {
         let mut load = load();
@@ -239,6 +241,14 @@ fn whole_again(
         let handles: Vec<_> = inputs.chunks_mut(part).map(|part| scope.spawn(move || load_part(part))).collect();
         handles.into_iter().try_for_each(|h| h.join().unwrap_or_else(|e| std::panic::resume_unwind(e)))
     })
+}
+
+/// Languages that code of another one gives functions under a name: any use may ask for one.
+fn given_to<'i>(inputs: &'i [FileInput]) -> Vec<compass_facts::Language> {
+    let word =
+        |i: &'i FileInput, kind: &compass_facts::SignalKind| if let compass_facts::SignalKind::Given(g) = kind { Some(i.facts.name(g.to)) } else { None };
+    let words: FxHashSet<&str> = inputs.iter().flat_map(|i| i.facts.signals.iter().filter_map(move |s| word(i, &s.kind))).collect();
+    compass_facts::Language::all().iter().filter(|l| words.contains(l.word())).copied().collect()
 }
 
 /// Whole facts from the store, by a connection of its own.

@@ -20,6 +20,7 @@ mod expansion;
 mod expressions;
 mod flows;
 mod functions;
+mod given;
 mod initialisers;
 mod lambdas;
 mod look;
@@ -76,6 +77,7 @@ pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel, among: &dyn Surroundi
         sink.facts.conditions.push(Condition { span: region.span, name, defined: region.defined });
     }
     sink.facts.conditions.sort_by_key(|c| c.span);
+    given::record(text, cpp, &mut sink);
     (!cancel.is_cancelled()).then(|| compass_facts::reading::interface::order(compass_facts::reading::sort(sink.facts), cpp))
 }
 

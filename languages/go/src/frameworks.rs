@@ -1,6 +1,8 @@
 //! Frameworks: routers and requests, as a table.
 
-use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, RpcTable};
+use compass_facts::{Role, Shape};
+use compass_index::PassInput;
+use compass_trace::crossings::frameworks::{Accesses, Asker, Frameworks, HttpTable, NameTable, RpcTable, TakeNative};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -80,6 +82,24 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct GoFrameworks;
 
 impl Frameworks for GoFrameworks {
+    /// `C.name`, where a file imports `C`.
+    fn natives(&self, input: &PassInput, take: &mut TakeNative) {
+        for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language == crate::GO) {
+            let facts = here.facts;
+            if !facts.imports.iter().any(|i| facts.name(i.module) == "C") {
+                continue;
+            }
+            for (before, u) in facts.uses.iter().zip(facts.uses.iter().skip(1)) {
+                let is_c = facts.name(before.name) == "C" && before.span.end + 1 == u.span.start && matches!(u.shape, Shape::Member(_));
+                if is_c {
+                    let role = if u.role == Role::Call { Role::Call } else { Role::Ref };
+                    // What has no answer may be written in the comment above the import.
+                    take(&Asker { file, at: u.span, enclosing: u.enclosing, role, own: None }, facts.name(u.name), true);
+                }
+            }
+        }
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

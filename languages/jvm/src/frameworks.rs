@@ -1,7 +1,7 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
 use compass_facts::SqlVerb;
-use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, RpcTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, RpcTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -60,6 +60,11 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct JvmFrameworks;
 
 impl Frameworks for JvmFrameworks {
+    fn asks_natives(&self) -> Option<&'static AsksNatives> {
+        static ASKS: AsksNatives = AsksNatives { makers: &[], loaders: &[], endings: &[], declarations: &[], are_global: false };
+        Some(&ASKS)
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

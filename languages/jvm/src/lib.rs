@@ -3,6 +3,7 @@
 mod frameworks;
 mod grammar;
 mod kotlin;
+mod native_names;
 mod packages;
 mod profile;
 mod reader;

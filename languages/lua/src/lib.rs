@@ -1,5 +1,6 @@
 //! Lua: what is particular to it, in one room.
 
+mod frameworks;
 mod packages;
 mod profile;
 mod reader;

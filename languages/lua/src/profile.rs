@@ -6,6 +6,7 @@ use compass_facts::profile::{Lexis, Lists, Modules, Packages, Profile, Programs,
 use compass_facts::profile::{Members, PLAIN};
 use compass_facts::reading::syntax::Grammar;
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 
 static NAMES: Words = Words::new(|| words(include_str!("data/lua.txt")));
 
@@ -56,6 +57,7 @@ static PROFILE: Profile = Profile {
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
     rules: Some(&RulesPart(&crate::rules::LuaRules)),
+    frameworks: Some(&FrameworksPart(&crate::frameworks::LuaFrameworks)),
     exports_names: false,
     ..PLAIN
 };

@@ -1,6 +1,6 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
-use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -51,6 +51,11 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct PhpFrameworks;
 
 impl Frameworks for PhpFrameworks {
+    fn asks_natives(&self) -> Option<&'static AsksNatives> {
+        static ASKS: AsksNatives = AsksNatives { makers: &[], loaders: &[], endings: &[], declarations: &[".stub.php"], are_global: true };
+        Some(&ASKS)
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

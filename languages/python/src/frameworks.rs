@@ -4,7 +4,7 @@ mod native;
 mod routes;
 
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Accesses, Constants, Frameworks, HttpTable, NameTable, Requests, Route, RpcTable, TakeNative};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Constants, Frameworks, HttpTable, NameTable, Requests, Route, RpcTable, TakeNative};
 use std::sync::LazyLock;
 
 /// See `data/rpc.toml`.
@@ -58,6 +58,11 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct PythonFrameworks;
 
 impl Frameworks for PythonFrameworks {
+    fn asks_natives(&self) -> Option<&'static AsksNatives> {
+        static ASKS: AsksNatives = AsksNatives { makers: &["PyInit_"], loaders: &[], endings: &[".so", ".pyd"], declarations: &[".pyi"], are_global: false };
+        Some(&ASKS)
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

@@ -1,6 +1,6 @@
 //! Frameworks and libraries, as tables.
 
-use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable};
 use std::sync::LazyLock;
 
 /// See `data/names.toml`.
@@ -68,6 +68,11 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct RubyFrameworks;
 
 impl Frameworks for RubyFrameworks {
+    fn asks_natives(&self) -> Option<&'static AsksNatives> {
+        static ASKS: AsksNatives = AsksNatives { makers: &["Init_"], loaders: &[], endings: &[".so", ".bundle"], declarations: &[], are_global: false };
+        Some(&ASKS)
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

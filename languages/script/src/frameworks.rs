@@ -1,7 +1,7 @@
 //! Frameworks: servers as a table, requests.
 
 use compass_facts::SqlVerb;
-use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, Requests, RpcTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, Requests, RpcTable};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -47,6 +47,17 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct ScriptFrameworks;
 
 impl Frameworks for ScriptFrameworks {
+    fn asks_natives(&self) -> Option<&'static AsksNatives> {
+        static ASKS: AsksNatives = AsksNatives {
+            makers: &[],
+            loaders: &["require", "bindings", "node-gyp-build", "node-gyp-build-optional-packages", "node-pre-gyp"],
+            endings: &[".node"],
+            declarations: &[".d.ts"],
+            are_global: false,
+        };
+        Some(&ASKS)
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

@@ -93,6 +93,19 @@ pub struct SqlName {
     pub span: Span,
 }
 
+/// A function that code of one language gives to another under a name.
+#[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
+pub struct GivenName {
+    /// The word of the other language.
+    pub to: NameId,
+    /// The type whose member it becomes there, if that is written.
+    pub owner: Option<NameId>,
+    /// Its name there.
+    pub name: NameId,
+    /// Names of which one is the function's, the likeliest first; none where it is written on the spot.
+    pub functions: Vec<NameId>,
+}
+
 /// What a signal is.
 #[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
 pub enum SignalKind {
@@ -108,6 +121,10 @@ pub enum SignalKind {
     NativeImport(DefId, NameId),
     /// A text that looks like the full name of something.
     FullName(NameId),
+    /// A function that another language finds under a name.
+    Given(Box<GivenName>),
+    /// The module under which another language finds what this file gives it: the word of that language, and the name.
+    GivesModule(NameId, NameId),
 }
 
 /// See the module.
@@ -119,4 +136,17 @@ pub struct Signal {
     pub enclosing: Option<DefId>,
     /// What it is.
     pub kind: SignalKind,
+}
+
+impl SignalKind {
+    /// The names in what is given to another language: the only signals of which other files ask without the rest of the file.
+    pub fn for_each_given_name(&mut self, mut each: impl FnMut(&mut NameId)) {
+        match self {
+            SignalKind::Given(given) => {
+                [&mut given.to, &mut given.name].into_iter().chain(&mut given.owner).chain(&mut given.functions).for_each(each);
+            }
+            SignalKind::GivesModule(to, name) => [to, name].into_iter().for_each(&mut each),
+            _ => {}
+        }
+    }
 }

@@ -176,6 +176,11 @@ impl<'t> Builder<'t> {
         self.add_use(crate::AT_RUN_TIME, at, crate::Role::Import, crate::Shape::Member(of));
     }
 
+    /// What has been recorded so far.
+    pub fn so_far(&self) -> &Facts {
+        &self.facts
+    }
+
     /// Records a signal.
     pub fn signal(&mut self, span: Span, kind: SignalKind) {
         self.facts.signals.push(Signal { span, enclosing: self.place.container, kind });
@@ -578,7 +583,7 @@ pub fn sort(mut facts: Facts) -> Facts {
         match &mut signal.kind {
             SignalKind::Call(call) => call.decorates.iter_mut().for_each(rename),
             SignalKind::NativeExport(def, _) | SignalKind::NativeImport(def, _) => rename(def),
-            SignalKind::Constant(..) | SignalKind::Sql(..) | SignalKind::FullName(_) => {}
+            SignalKind::Constant(..) | SignalKind::Sql(..) | SignalKind::FullName(_) | SignalKind::Given(_) | SignalKind::GivesModule(..) => {}
         }
     }
     facts.signals.sort_by_key(|s| s.span);

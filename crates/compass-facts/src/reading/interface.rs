@@ -73,6 +73,7 @@ pub fn order(mut facts: Facts, parameters: bool) -> Facts {
             *t = ty(*t);
         }
     }
+    facts.signals.iter_mut().for_each(|s| s.enclosing = s.enclosing.map(def));
     facts.signatures.iter_mut().for_each(|s| s.0 = def(s.0));
     facts.signatures.sort_unstable_by_key(|s| s.0);
     facts.made.iter_mut().for_each(|m| m.0 = def(m.0));
@@ -100,6 +101,7 @@ fn order_names(facts: &mut Facts) {
     facts.conditions.iter().for_each(|c| outer[c.name.index()] = true);
     facts.signatures.iter().chain(&facts.made).for_each(|s| outer[s.1.index()] = true);
     facts.pasted.iter().for_each(|n| outer[n.index()] = true);
+    facts.signals.iter_mut().for_each(|s| s.kind.for_each_given_name(|n| outer[n.index()] = true));
     let renamed = positions(&outer);
     let mut names = NameTable::default();
     for first in [true, false] {
@@ -122,6 +124,7 @@ fn order_names(facts: &mut Facts) {
     facts.hidden.iter_mut().for_each(|n| *n = name(*n));
     facts.signatures.iter_mut().chain(&mut facts.made).for_each(|s| s.1 = name(s.1));
     facts.pasted.iter_mut().for_each(|n| *n = name(*n));
+    facts.signals.iter_mut().for_each(|s| s.kind.for_each_given_name(|n| *n = name(*n)));
     for flow in &mut facts.flows {
         if let FlowPart::Keyword(word) | FlowPart::Member(word) = &mut flow.part {
             *word = name(*word);

@@ -3,7 +3,7 @@
 pub use super::http::{HttpTable, RequestCall, Segment, route_segments};
 pub use super::models::Accesses;
 pub use super::names::{Meeting, NameTable, NamedCall};
-pub use super::native::Asker;
+pub use super::native::{Asker, AsksNatives};
 pub use super::rpc::{RpcTable, Service};
 pub use super::string_evaluation::{Constants, Piece, calls, calls_in, named};
 use compass_facts::{Language, Span};
@@ -99,6 +99,11 @@ pub trait Frameworks: Sync {
 
     /// Names that its files ask of libraries opened at run time.
     fn natives(&self, _: &PassInput, _: &mut TakeNative) {}
+
+    /// How its files ask for what code of another language gives them under a name.
+    fn asks_natives(&self) -> Option<&'static AsksNatives> {
+        None
+    }
 }
 
 /// The frameworks of a language, as its room hands them in.

@@ -38,9 +38,37 @@ fn signals(facts: &Facts) -> Vec<String> {
         }
         SignalKind::NativeExport(def, name) => format!("export {} as {}", facts.def_name(*def), facts.name(*name)),
         SignalKind::FullName(name) => format!("full name {}", facts.name(*name)),
+        SignalKind::Given(g) => {
+            let owner = g.owner.map(|o| format!("{}.", facts.name(o))).unwrap_or_default();
+            let functions = g.functions.iter().map(|f| facts.name(*f));
+            format!("{} {owner}{} is {}", facts.name(g.to), facts.name(g.name), functions.collect::<Vec<_>>().join(" or "))
+        }
+        SignalKind::GivesModule(to, name) => format!("{} module {}", facts.name(*to), facts.name(*name)),
         SignalKind::NativeImport(def, name) => format!("import {} as {}", facts.def_name(*def), facts.name(*name)),
     };
     facts.signals.iter().map(line).collect()
+}
+
+#[rstest]
+#[case::rows("static PyMethodDef m[] = {\n#if A\n    {\"a\", f_a, X},\n#endif\n    {\"b\", (PyCFunction)f_b, X},\n    {NULL, NULL}\n};\n", &["python a is f_a", "python b is f_b or PyCFunction"])]
+#[case::designated("PyMethodDef m = {.ml_name = \"a\", .ml_meth = f};\n", &["python a is f or ml_meth"])]
+#[case::no_table("struct PyMethodDef *f(void) { return g(\"a\", b); }\n", &[])]
+#[case::kept("void f(void) { lua_pushcfunction(L, g); lua_setfield(L, -2, \"g\"); lua_setfield(L, -2, \"h\"); }\n", &["lua g is g"])]
+#[case::owner("VALUE c = rb_define_class(\"Rack\", o);\nvoid f(void) { rb_define_method(c, \"turn\", g, 0); }\n", &["ruby Rack.turn is g"])]
+#[case::head("PHP_METHOD(Rack, turn)\n{\n}\n", &["php Rack.turn is "])]
+#[case::other_words("void f(void) { exports.Set(\"a\", g); m.def(\"b\", &h); }\n", &[])]
+fn c_gives(#[case] text: &str, #[case] expected: &[&str]) {
+    let facts = facts(languages::C, text);
+    assert_eq!(signals(&facts), expected);
+}
+
+#[rstest]
+#[case::module("PYBIND11_MODULE(_core, m) { m.def(\"a\", &f); }\n", &["python module _core", "python a is f"])]
+#[case::chain("void f(py::module_ m) { py::class_<Rack>(m, \"Rack\").def(\"turn\", &Rack::turn).def(\"ask\", [](Rack &r) { return r.x(); }); }\n", &["python Rack.turn is turn or Rack", "python Rack.ask is "])]
+#[case::in_angles("void f(Napi::Object exports) { exports.Set(\"a\", Napi::Function::New<G>(env)); }\n", &["javascript a is env or G or New or Function"])]
+fn cpp_gives(#[case] text: &str, #[case] expected: &[&str]) {
+    let facts = facts(languages::CPP, text);
+    assert_eq!(signals(&facts), expected);
 }
 
 #[rstest]

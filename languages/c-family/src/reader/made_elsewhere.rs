@@ -78,7 +78,7 @@ impl Parser<'_, '_> {
             let arguments = self.arguments_of(at + 1, close);
             let macro_name = self.spelled(at).to_owned();
             let call = Call { arguments: &arguments, macro_name: &macro_name, name: self.toks[at], whole, body, scope };
-            let Some(owner) = self.define_by(&call, &mut taken) else { continue };
+            let Some(owner) = self.define_by(&call, &mut taken).or_else(|| self.define_behind_unknown(&call, &mut taken)) else { continue };
             known.push(self.start(at));
             if let (Some((owner, named)), Some(span)) = (owner, body) {
                 let is_parameter = |(i, part): (usize, &NamePart)| part.as_ref().map(|p| p.1).filter(|t| t.k == T::Name && !named.contains(&(i as u16)));
@@ -139,6 +139,25 @@ impl Parser<'_, '_> {
             }
         }
         Some(owner)
+    }
+
+    /// A macro of which nothing is known, with a body behind it, begins a function; the last of its words is taken to be the name:
+    /// `TEST (Rack, turns) {…}`, `PHP_METHOD (Rack, turn) {…}`.
+    fn define_behind_unknown(&mut self, call: &Call, taken: &mut Taken) -> Option<Owner> {
+        let is_outside = matches!(self.s.scope_kind(call.scope), ScopeKind::File | ScopeKind::Module);
+        let is_unknown = self.among.shape(call.macro_name).is_none() && is_capitals(call.macro_name);
+        let at = call.arguments.len().checked_sub(1).filter(|_| is_outside && is_unknown && call.body.is_some())?;
+        // Of more than two some are types and parameters.
+        let is_name = |part: &NamePart| part.as_ref().is_some_and(|p| p.1.k == T::Name);
+        let token = call.arguments[at].as_ref().filter(|_| at < 2 && call.arguments.iter().all(is_name))?.1;
+        let name = self.s.name(token.id);
+        // Two of one name belong to different types, which nothing here says.
+        taken.insert((call.scope, name));
+        let def = self.s.define_in(call.scope, name, Kind::Function, token, call.whole);
+        self.s.def(def).body = call.body;
+        let by = self.s.name(call.name.id);
+        self.s.facts.made.push((def, by));
+        Some(Some((def, (0..=at as u16).collect())))
     }
 
     /// Is an argument a word by itself that nothing in the function is called? Of most calls none is: they need not be asked about.

@@ -41,6 +41,7 @@ fn outer(facts: &Facts) -> Vec<String> {
 #[case::macro_as_type("LIB_FUNC(int) turn(void);\nLIB_FUNC(char *) name(void) { return 0; }", &["fn turn", "fn name"])]
 #[case::macro_instead("MODULE_NOTE(\"turns\");\nDEFINE_LOCK(turn_lock);\nint f(void) { return take(&turn_lock); }\nEXPORT(f)\nint g;", &["fn f", "var turn_lock", "var g"])]
 #[case::made_function("SYSCALL(turn, int, by)\n{\n\tint twice = by;\n\treturn twice;\n}\nint after;", &["var after"])]
+#[case::function_behind_unknown_macro("TEST(Rack, turns)\n{\n\tint twice = 2;\n}\nCHECKED(one)\n{\n}\nTEXT(\"three\")\n{\n}\nint after;", &["fn turns", "var turns.twice", "fn one", "var after"])]
 #[case::statements_of_gnu("#define max(a, b) ({ typeof(a) _a = (a); _a > (b) ? _a : (b); })\nint f(int x) { return max(x, 1); }", &["macro max", "fn f"])]
 #[case::nested_function_types("void (*signal(int sig, void (*handler)(int)))(int);", &["fn signal"])]
 #[case::arrays("int board[3][LIMIT] = { { 1 }, [2] = { 2 } };", &["var board"])]

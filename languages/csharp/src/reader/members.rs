@@ -5,7 +5,10 @@ use super::declarations::is_documentation;
 use compass_facts::reading::NewDefinition;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{comment_before, find_child, named, span, text};
-use compass_facts::{DefId, Flags, Kind, Role, ScopeKind, Span, TypeExpr, TypeId};
+use compass_facts::{DefId, Flags, Kind, Role, ScopeKind, SignalKind, Span, TypeExpr, TypeId};
+
+/// Attributes of methods that a library has.
+const IMPORTING: [&str; 4] = ["DllImport", "DllImportAttribute", "LibraryImport", "LibraryImportAttribute"];
 
 impl<'t> Reader<'t> {
     /// A method, or a function in a function.
@@ -22,6 +25,7 @@ impl<'t> Reader<'t> {
         new.doc = comment_before(node, self.b.text, is_documentation);
         new.body = body.map(span);
         let def = self.b.define(new);
+        self.native_name(node, def);
         if let Some(of) = explicit {
             named(of).into_iter().for_each(|t| {
                 self.type_ref(t);
@@ -34,6 +38,18 @@ impl<'t> Reader<'t> {
         self.parameters(node, def);
         self.body(body);
         self.b.leave(saved);
+    }
+
+    /// `[DllImport("ripening", EntryPoint = "ripening_days")]`: a function of a library, by the name of the method unless it says another.
+    fn native_name(&mut self, node: Node<'t>, def: DefId) {
+        let attributes = named(node).into_iter().filter(|n| n.kind() == "attribute_list").flat_map(named);
+        let imports = |a: &Node<'t>| a.child_by_field_name("name").is_some_and(|n| IMPORTING.iter().any(|w| text(n, self.b.text).ends_with(w)));
+        let Some(attribute) = attributes.into_iter().find(imports) else { return };
+        let arguments = find_child(attribute, "attribute_argument_list").map(named).unwrap_or_default();
+        let entry = arguments.into_iter().map(|a| text(a, self.b.text)).find_map(|a| a.trim_start().strip_prefix("EntryPoint")?.split('"').nth(1));
+        let name = entry.filter(|e| !e.is_empty()).unwrap_or(self.b.so_far().def_name(def)).to_owned();
+        let name = self.b.intern(&name);
+        self.b.signal(span(node), SignalKind::NativeImport(def, name));
     }
 
     pub(super) fn has_modifier(&self, node: Node<'t>, word: &str) -> bool {

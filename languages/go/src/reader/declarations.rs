@@ -4,7 +4,7 @@ use super::Reader;
 use compass_facts::reading::NewDefinition;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{comment_before, find_child, has_child, listed, named, span, text};
-use compass_facts::{DefId, Extension, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, TypeExpr, TypeId};
+use compass_facts::{DefId, Extension, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, SignalKind, TypeExpr, TypeId};
 
 impl<'t> Reader<'t> {
     pub(super) fn package(&mut self, node: Node<'t>) {
@@ -43,6 +43,12 @@ impl<'t> Reader<'t> {
     pub(super) fn function(&mut self, node: Node<'t>) {
         let Some(name) = node.child_by_field_name("name") else { return };
         let def = self.define_function(node, name, Kind::Function);
+        // `//export name`: C finds it under that name.
+        let said = self.b.so_far().def(def).doc.map_or("", |d| d.of(self.b.text));
+        if let Some(exported) = said.lines().find_map(|l| l.strip_prefix("//export ")).map(str::trim).filter(|n| !n.is_empty()) {
+            let name = self.b.intern(exported);
+            self.b.signal(span(node), SignalKind::NativeExport(def, name));
+        }
         self.function_body(node, def);
     }
 

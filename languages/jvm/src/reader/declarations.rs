@@ -4,7 +4,7 @@ use super::Reader;
 use compass_facts::reading::NewDefinition;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{comment_before, find_child, has_child, named, span, text};
-use compass_facts::{DefId, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, Shape, TypeExpr, TypeId};
+use compass_facts::{DefId, Flags, Import, ImportKind, Kind, Role, ScopeId, ScopeKind, Shape, SignalKind, TypeExpr, TypeId};
 
 impl<'t> Reader<'t> {
     pub(super) fn package(&mut self, node: Node<'t>) {
@@ -248,6 +248,10 @@ impl<'t> Reader<'t> {
         new.doc = comment_before(node, self.b.text, |c| c.starts_with("/**"));
         new.body = body.map(span);
         let def = self.b.define(new);
+        if is_native {
+            let name = self.b.intern(&crate::native_names::native_name(self.b.so_far(), def));
+            self.b.signal(span(node), SignalKind::NativeImport(def, name));
+        }
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
         self.type_parameters(node);
         let ty = match (is_constructor, node.child_by_field_name("type")) {

@@ -4,7 +4,7 @@ use super::{Around, EXTENDED, Reader, said};
 use compass_facts::reading::NewDefinition;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{comment_before, named, span, text};
-use compass_facts::{DefId, Flags, Import, ImportKind, Kind, Role, ScopeKind, Shape, Span, TypeExpr, TypeId};
+use compass_facts::{DefId, Flags, Import, ImportKind, Kind, Role, ScopeKind, Shape, SignalKind, Span, TypeExpr, TypeId};
 
 impl<'t> Reader<'t> {
     pub(super) fn doc(&self, node: Node<'t>) -> Option<Span> {
@@ -210,6 +210,7 @@ impl<'t> Reader<'t> {
                     self.accessors(*arg, word, node);
                 }
             }
+            "attach_function" => self.attached(args, node),
             "alias_method" => {
                 if let [new, old, ..] = args {
                     self.alias_of(*new, *old, node);
@@ -220,6 +221,18 @@ impl<'t> Reader<'t> {
             _ => return false,
         }
         true
+    }
+
+    /// `attach_function :days, :ripening_days, [:int], :int`: a function of a library, as a method of the module.
+    fn attached(&mut self, args: &[Node<'t>], whole: Node<'t>) {
+        let Some((name, at)) = args.first().and_then(|a| self.symbol(*a)) else { return };
+        let Some(scope) = self.around.last().map(|a| a.scope) else { return };
+        let of_library = args.get(1).filter(|a| matches!(a.kind(), "simple_symbol" | "string")).and_then(|a| self.symbol(*a)).map_or(name, |s| s.0);
+        let mut new = NewDefinition::new(name, Kind::Method, at, span(whole));
+        (new.flags, new.doc) = (Flags::STATIC, self.doc(whole));
+        let def = self.b.define_in(scope, new);
+        let asked = self.b.intern(of_library);
+        self.b.signal(span(whole), SignalKind::NativeImport(def, asked));
     }
 
     /// `attr_accessor :count`: methods `count` and `count=`.

@@ -34,6 +34,7 @@ impl<'t> Reader<'t> {
             .with_if(has_test_attribute(node, self.b.text), Flags::TEST);
         let def = self.b.define(new);
         self.native_signal(node, def, text(name, self.b.text));
+        self.given_signal(node, def, text(name, self.b.text));
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
         self.type_parameters(node);
         let mut arity = 0u8;

@@ -249,6 +249,10 @@ impl<'t> Reader<'t> {
         new.flags = self.flags_of(words).with_if(is_member && body.is_none() && self.in_interface, Flags::ABSTRACT).with_if(is_test, Flags::TEST);
         new.body = body.map(span);
         let def = self.b.define(new);
+        if words.split_whitespace().any(|w| w == "external") {
+            let name = self.b.intern(&crate::native_names::native_name(self.b.so_far(), def));
+            self.b.signal(span(node), compass_facts::SignalKind::NativeImport(def, name));
+        }
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
         let literals = std::mem::take(&mut self.in_literal);
         self.type_parameters(node);
