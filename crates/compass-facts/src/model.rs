@@ -21,7 +21,7 @@ pub use gap::{Gap, GapCause};
 pub use ids::{DefId, GapId, ImportId, NameId, ScopeId, Span, TypeId, UseId};
 pub use import::{AT_RUN_TIME, Export, Import, ImportKind};
 pub use scope::{Condition, Extension, Scope, ScopeKind};
-pub use signal::{Argument, CallSignal, GivenName, Signal, SignalKind, SqlName, SqlVerb, TextPart};
+pub use signal::{Argument, CallSignal, GivenName, PageUse, Signal, SignalKind, SqlName, SqlVerb, TextPart};
 pub use typeexpr::{Literal, TypeExpr};
 pub use usage::{Role, Shape, Use};
 

@@ -34,6 +34,8 @@ pub enum CrossingKind {
     Operation,
     /// A text with the full name of a definition or module, and that: settings, registries, tasks.
     Name,
+    /// A name in the code of a page, and the definition that has it.
+    Page,
 }
 
 compass_facts::stored_by_number!(CrossingKind {
@@ -48,11 +50,12 @@ compass_facts::stored_by_number!(CrossingKind {
     Process = 8,
     Operation = 9,
     Name = 10,
+    Page = 11,
 });
 
 impl CrossingKind {
     /// All of them.
-    pub const ALL: [CrossingKind; 11] = [
+    pub const ALL: [CrossingKind; 12] = [
         CrossingKind::Http,
         CrossingKind::Native,
         CrossingKind::Sql,
@@ -64,6 +67,7 @@ impl CrossingKind {
         CrossingKind::Process,
         CrossingKind::Operation,
         CrossingKind::Name,
+        CrossingKind::Page,
     ];
 
     /// The word of answers and screens.
@@ -80,6 +84,7 @@ impl CrossingKind {
             CrossingKind::Process => "process",
             CrossingKind::Operation => "operation",
             CrossingKind::Name => "name",
+            CrossingKind::Page => "page",
         }
     }
 }

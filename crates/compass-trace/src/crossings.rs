@@ -11,6 +11,7 @@ mod models;
 mod names;
 mod native;
 mod operations;
+mod pages;
 mod rpc;
 mod sql;
 mod string_evaluation;
@@ -29,5 +30,6 @@ pub fn passes() -> Passes {
         Arc::new(models::Models),
         Arc::new(operations::Operations),
         Arc::new(full_names::FullNames),
+        Arc::new(pages::Pages),
     ]
 }

@@ -27,7 +27,21 @@ pub(crate) fn sends(code: &str) -> bool {
 /// See the module.
 pub(crate) struct MarkupFrameworks;
 
+/// Endings of pages, and the languages of their code.
+const PAGE_LANGUAGES: [(&[&str], &[&str]); 6] = [
+    (&[".erb", ".liquid"], &["ruby"]),
+    (&[".jinja", ".jinja2", ".j2"], &["python"]),
+    (&[".twig", ".blade.php", ".tpl"], &["php"]),
+    (&[".ejs", ".njk", ".hbs", ".handlebars"], &["javascript", "typescript"]),
+    (&[".tmpl", ".gotmpl", ".gohtml"], &["go"]),
+    (&[".mustache"], &[]),
+];
+
 impl Frameworks for MarkupFrameworks {
+    fn page_languages(&self, path: &str) -> &'static [&'static str] {
+        PAGE_LANGUAGES.iter().find(|(endings, _)| endings.iter().any(|e| path.ends_with(e))).map_or(&[], |p| p.1)
+    }
+
     fn names(&self) -> Option<&'static NameTable> {
         Some(&NAMES)
     }

@@ -1,6 +1,7 @@
 //! Pages and templates: one scan, no tree. An element's id and the name of a form's field are definitions; classes are used here and defined
 //! by style sheets; files are brought in by links, scripts and the marked parts of templates.
 
+mod page_names;
 mod requests;
 mod scan;
 mod template;
@@ -58,6 +59,7 @@ pub(crate) fn read(text: &str, cancel: &Cancel) -> Facts {
     scan::parts(text, &mut |part| reader.part(part));
     reader.close_all();
     requests::record_names(&mut reader.b);
+    page_names::record(&mut reader.b);
     reader.b.finish()
 }
 

@@ -106,6 +106,17 @@ pub struct GivenName {
     pub functions: Vec<NameId>,
 }
 
+/// How a name stands in the code of a page.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, Serialize, Deserialize)]
+pub enum PageUse {
+    /// It is called, or is a filter or a tag.
+    Call,
+    /// It stands by itself, and may be called where that needs no sign.
+    Plain,
+    /// It is a member of a value.
+    Member,
+}
+
 /// What a signal is.
 #[derive(Debug, Clone, PartialEq, Eq, Serialize, Deserialize)]
 pub enum SignalKind {
@@ -125,6 +136,8 @@ pub enum SignalKind {
     Given(Box<GivenName>),
     /// The module under which another language finds what this file gives it: the word of that language, and the name.
     GivesModule(NameId, NameId),
+    /// A name in the code of a page.
+    PageName(NameId, PageUse),
 }
 
 /// See the module.

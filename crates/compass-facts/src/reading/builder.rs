@@ -583,7 +583,12 @@ pub fn sort(mut facts: Facts) -> Facts {
         match &mut signal.kind {
             SignalKind::Call(call) => call.decorates.iter_mut().for_each(rename),
             SignalKind::NativeExport(def, _) | SignalKind::NativeImport(def, _) => rename(def),
-            SignalKind::Constant(..) | SignalKind::Sql(..) | SignalKind::FullName(_) | SignalKind::Given(_) | SignalKind::GivesModule(..) => {}
+            SignalKind::Constant(..)
+            | SignalKind::Sql(..)
+            | SignalKind::FullName(_)
+            | SignalKind::Given(_)
+            | SignalKind::GivesModule(..)
+            | SignalKind::PageName(..) => {}
         }
     }
     facts.signals.sort_by_key(|s| s.span);

@@ -7,7 +7,7 @@
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
 use compass_facts::{DefId, Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
-use compass_index::{Cause, Certainty, CrossingKind, FileId, LooseCause, SymbolId};
+use compass_index::{Cause, Certainty, Crossing, CrossingKind, FileId, LooseCause, SymbolId};
 use rustc_hash::FxHashSet;
 use std::collections::BTreeMap;
 
@@ -320,7 +320,8 @@ impl Engine {
                         continue;
                     }
                 }
-                if self.file_may_mean(namers, entry.file, entry.cause)? {
+                let is_listed = entry.cause == Cause::Unreadable && self.is_named_in_page(entry.file, name)?;
+                if !is_listed && self.file_may_mean(namers, entry.file, entry.cause)? {
                     found.miss(entry.cause.word(), entry.count);
                 }
             }
@@ -328,6 +329,12 @@ impl Engine {
         found.miss(Cause::TooMany.word(), u64::from(doubtful > MOST_DOUBTFUL));
         self.miss_pasted(names, namers, found);
         Ok(())
+    }
+
+    /// Does the code of a page have a name that one definition alone can be meant by? Answers list its uses there.
+    fn is_named_in_page(&self, file: FileId, name: &str) -> Result<bool, AnswerError> {
+        let is_it = |c: &Crossing| c.kind == CrossingKind::Page && c.certainty == Certainty::Inferred && c.label == name;
+        Ok(self.index.links(file)?.crossings.iter().any(is_it))
     }
 
     /// Names that macros paste together where nobody sees it.

@@ -98,8 +98,13 @@ impl Engine {
             (def, Some(usage)) => {
                 let before = out.symbols.len();
                 self.resolve_use(file, &facts, usage, &mut out)?;
-                if let (Some(def), true) = (def, out.symbols.len() == before) {
-                    out.push_definition(file, &facts, def);
+                match (def, out.symbols.len() == before) {
+                    (Some(def), true) => out.push_definition(file, &facts, def),
+                    // What the language's own rules do not know may cross to another one.
+                    (None, true) => {
+                        self.resolve_crossing(file, offset, &mut out)?;
+                    }
+                    (_, false) => {}
                 }
             }
             (None, None) if self.resolve_crossing(file, offset, &mut out)? => {}
@@ -116,9 +121,13 @@ impl Engine {
     fn resolve_crossing(&self, file: FileId, offset: u32, out: &mut Resolution) -> Result<bool, AnswerError> {
         let links = self.index.links(file)?;
         let Some(least) = links.crossings.iter().filter(|c| c.at.contains(offset)).map(|c| c.at.len()).min() else { return Ok(false) };
+        out.cause = None;
         for crossing in links.crossings.iter().filter(|c| c.at.contains(offset) && c.at.len() == least) {
             out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None, bodiless: false, local: false });
             out.notes.push(format!("{} {}", crossing.kind.word(), crossing.label));
+            if crossing.certainty == Certainty::Guessed {
+                out.cause = Some(Cause::Dynamic);
+            }
         }
         out.total = out.symbols.len();
         out.notes.dedup();

@@ -100,6 +100,11 @@ pub trait Frameworks: Sync {
     /// Names that its files ask of libraries opened at run time.
     fn natives(&self, _: &PassInput, _: &mut TakeNative) {}
 
+    /// Words of the languages in which the code of a page is written, by the page's path; none if that may be any.
+    fn page_languages(&self, _path: &str) -> &'static [&'static str] {
+        &[]
+    }
+
     /// How its files ask for what code of another language gives them under a name.
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
         None

@@ -1,5 +1,6 @@
 //! What programs in other languages may use by its name is never said to be all.
 
+use compass_index::Certainty;
 use rstest::rstest;
 use testkit::{Project, ask, engine};
 
@@ -23,7 +24,7 @@ fn others_may_use_it(#[case] files: &[(&str, &str)], #[case] question: &str, #[c
 
 /// A place in a template that names a member of a value it is given.
 #[test]
-fn members_in_templates_are_not_followed_and_say_so() {
+fn members_in_templates_are_guessed_and_say_so() {
     let project = Project::with(&[
         ("rack.py", "class Wheel:\n    def is_due(self): pass\n"),
         ("wheel.html", "<td class=\"{% if wheel.is_due %}due{% endif %}\">{{ wheel.is_due }}</td>\n"),
@@ -31,9 +32,42 @@ fn members_in_templates_are_not_followed_and_say_so() {
     let engine = engine(&project);
     for place in ["wheel.html:1:24", "wheel.html:1:60"] {
         let answers = ask(&engine, &format!("where is {place}"));
-        assert!(!answers.complete && answers.answers.is_empty(), "{place}: {answers:?}");
+        let [answer] = &answers.answers[..] else { panic!("{place}: {answers:?}") };
+        assert!(!answers.complete && answer.certainty == Some(Certainty::Guessed) && answer.path == "rack.py", "{place}: {answers:?}");
     }
-    assert!(!ask(&engine, "who calls is_due").complete);
+    let callers = ask(&engine, "who calls is_due");
+    assert!(!callers.complete && callers.answers.len() == 2, "{callers:?}");
+}
+
+/// A helper of which there is one is listed, and then no page hides another use of it.
+#[test]
+fn helpers_in_templates_are_listed() {
+    let project = Project::with(&[
+        ("app/helpers/racks_helper.rb", "module RacksHelper\n  def rack_label(rack)\n    rack\n  end\nend\n"),
+        ("app/views/show.html.erb", "<p><%= rack_label @rack %></p>\n"),
+    ]);
+    let engine = engine(&project);
+    let callers = ask(&engine, "who calls rack_label");
+    assert!(callers.complete && callers.answers.len() == 1, "{callers:?}");
+    let target = ask(&engine, "where is app/views/show.html.erb:1:10");
+    assert!(target.complete && target.answers.iter().all(|a| a.path.ends_with("racks_helper.rb")) && target.answers.len() == 1, "{target:?}");
+}
+
+/// A use that only C answers leads there.
+#[test]
+fn a_use_that_crosses_leads_to_the_other_side() {
+    let project = Project::with(&[
+        (
+            "_rack.c",
+            "static int rack_turn(void) { return 0; }\nstatic PyMethodDef methods[] = {{\"turn\", rack_turn, 0, 0}};\nint PyInit__rack(void) { return 0; }\n",
+        ),
+        ("rack.py", "import _rack\n\n\ndef twice():\n    return _rack.turn()\n"),
+    ]);
+    let engine = engine(&project);
+    let target = ask(&engine, "where is rack.py:5:20");
+    assert_eq!(target.answers.iter().map(|a| (a.path.as_str(), a.line)).collect::<Vec<_>>(), [("_rack.c", 1)], "{target:?}");
+    let callers = ask(&engine, "who calls rack_turn");
+    assert!(callers.answers.iter().any(|a| a.path == "rack.py" && a.line == 5), "{callers:?}");
 }
 
 /// An ending that several languages share says less than how a file begins.

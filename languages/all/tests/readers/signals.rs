@@ -43,6 +43,7 @@ fn signals(facts: &Facts) -> Vec<String> {
             let functions = g.functions.iter().map(|f| facts.name(*f));
             format!("{} {owner}{} is {}", facts.name(g.to), facts.name(g.name), functions.collect::<Vec<_>>().join(" or "))
         }
+        SignalKind::PageName(name, is) => format!("page {is:?} {}", facts.name(*name)),
         SignalKind::GivesModule(to, name) => format!("{} module {}", facts.name(*to), facts.name(*name)),
         SignalKind::NativeImport(def, name) => format!("import {} as {}", facts.def_name(*def), facts.name(*name)),
     };

@@ -45,14 +45,14 @@ const WORDS: [&str; 34] = [
 
 /// A piece of a marked part.
 #[derive(Debug, Clone, Copy, PartialEq)]
-enum Piece<'t> {
+pub(super) enum Piece<'t> {
     Word(&'t str),
     Text(&'t str),
     Sign(char),
 }
 
 /// Pieces with their places; of texts the place of what stands within the quotes.
-fn pieces(text: &str, part: Span) -> Vec<(Piece<'_>, Span)> {
+pub(super) fn pieces(text: &str, part: Span) -> Vec<(Piece<'_>, Span)> {
     let mut out = Vec::new();
     let base = part.start as usize;
     let whole = &text[base..part.end as usize];
