@@ -122,6 +122,7 @@ impl<'t> Reader<'t> {
         let kind = if node.kind() == "union_item" { Kind::Union } else { Kind::Struct };
         let new = self.new_item(node, name, kind);
         let def = self.b.define(new);
+        self.given_type(node, def, text(name, self.b.text));
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         let saved_type = self.own_type.replace(self.b.place.scope);
         self.type_parameters(node);
@@ -164,6 +165,7 @@ impl<'t> Reader<'t> {
         let Some(name) = node.child_by_field_name("name") else { return };
         let new = self.new_item(node, name, Kind::Enum);
         let def = self.b.define(new);
+        self.given_type(node, def, text(name, self.b.text));
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         let saved_type = self.own_type.replace(self.b.place.scope);
         self.type_parameters(node);

@@ -60,6 +60,23 @@ fn given_to<'t>(node: Node<'t>, source: &'t str, marks: &str) -> Option<(&'stati
 }
 
 impl<'t> Reader<'t> {
+    /// Records a type that is given to another language.
+    pub(super) fn given_type(&mut self, node: Node<'t>, def: DefId, name: &str) {
+        let source = self.b.text;
+        if let Some((rule, renamed)) = given_to(node, source, "type") {
+            let name = renamed.or_else(|| attribute_name(node, source)).unwrap_or(name);
+            self.give(rule, (def, name), None);
+        }
+    }
+
+    fn give(&mut self, rule: &Rule, (def, name): (DefId, &str), owner: Option<&str>) {
+        let own = self.b.so_far().def_name(def).to_owned();
+        let given =
+            GivenName { to: self.b.intern(rule.to), owner: owner.map(|o| self.b.intern(o)), name: self.b.intern(name), functions: vec![self.b.intern(&own)] };
+        let at = self.b.so_far().def(def).name_span;
+        self.b.signal(at, SignalKind::Given(Box::new(given)));
+    }
+
     /// Records a function that is given to another language: by its own attributes, or those of the `impl` around.
     pub(super) fn given_signal(&mut self, node: Node<'t>, def: DefId, name: &str) {
         let source = self.b.text;
@@ -74,14 +91,8 @@ impl<'t> Reader<'t> {
         let Some((rule, _)) = own.or_else(by_type) else { return };
         let renamed = own.and_then(|o| o.1).or_else(|| attribute_name(node, source));
         let owner = around.and_then(|p| p.child_by_field_name("type")).map(|t| text(t, source).split('<').next().unwrap_or("").trim());
-        let given = GivenName {
-            to: self.b.intern(rule.to),
-            owner: owner.map(|o| self.b.intern(o)),
-            name: self.b.intern(renamed.unwrap_or(&spelled(rule, name))),
-            functions: vec![self.b.intern(name)],
-        };
-        let at = self.b.so_far().def(def).name_span;
-        self.b.signal(at, SignalKind::Given(Box::new(given)));
+        let name = renamed.map_or_else(|| spelled(rule, name), str::to_owned);
+        self.give(rule, (def, &name), owner);
     }
 }
 

@@ -228,7 +228,8 @@ impl<'i, 'a> Asking<'i, 'a> {
                 to: target.symbol(offer.function.def),
                 role,
                 label: label.to_owned(),
-                certainty: Certainty::Inferred,
+                // Tables of members and of functions look alike: of several one is meant.
+                certainty: if offers.len() == 1 { Certainty::Inferred } else { Certainty::Guessed },
                 evidence,
             };
             out.crossings.push((self.file, crossing));
@@ -239,7 +240,7 @@ impl<'i, 'a> Asking<'i, 'a> {
     pub(super) fn declarations(&self, out: &mut PassOutput) {
         let facts = self.here.facts;
         let stem = self.here.path.rsplit('/').next().and_then(|f| self.asks.declarations.iter().find_map(|e| f.strip_suffix(e)));
-        for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| d.kind.is_callable()) {
+        for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| d.kind.is_callable() || d.kind.is_type()) {
             let owner = d.container.map(|c| facts.def_name(c));
             let fits = |o: &&Offer| match (o.owner, owner) {
                 (Some(a), Some(b)) => a == b,

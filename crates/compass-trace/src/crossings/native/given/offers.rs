@@ -45,6 +45,22 @@ impl<'a> Offers<'a> {
         self.modules.get(module).is_some_and(|folders| folders.iter().any(is_near))
     }
 
+    /// Members of types that are given under another name are members of that.
+    fn name_owners(&mut self, input: &PassInput<'a>) {
+        let own_name = |o: &Offer| {
+            let facts: &'a compass_facts::Facts = input.files[o.function.file].facts;
+            let d = facts.def(o.function.def);
+            d.kind.is_type().then(|| facts.name(d.name))
+        };
+        let renamed: FxHashMap<&str, &'a str> =
+            self.by_name.iter().flat_map(|(name, all)| all.iter().filter_map(move |o| Some((own_name(o)?, *name)))).filter(|(own, name)| own != name).collect();
+        for offer in self.by_name.values_mut().flatten() {
+            if let Some(name) = offer.owner.and_then(|o| renamed.get(o)) {
+                offer.owner = Some(name);
+            }
+        }
+    }
+
     fn add_module(&mut self, name: &str, (file, path): (usize, &'a str)) {
         self.modules.entry(name.to_owned()).or_default().insert(folder_of(path));
         self.of_file.entry(file).or_default().push(name.to_owned());
@@ -91,6 +107,7 @@ pub(super) fn of_all<'a>(input: &PassInput<'a>, exports: &Exports<'a>) -> Vec<(L
         }
     }
     modules_by_makers(input, &mut out);
+    out.iter_mut().for_each(|(_, offers)| offers.name_owners(input));
     out
 }
 
