@@ -58,6 +58,10 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct PythonFrameworks;
 
 impl Frameworks for PythonFrameworks {
+    fn helpers_by_name(&self) -> bool {
+        true
+    }
+
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
         static ASKS: AsksNatives = AsksNatives { makers: &["PyInit_"], loaders: &[], endings: &[".so", ".pyd"], declarations: &[".pyi"], are_global: false };
         Some(&ASKS)

@@ -68,6 +68,10 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct RubyFrameworks;
 
 impl Frameworks for RubyFrameworks {
+    fn helpers_by_name(&self) -> bool {
+        true
+    }
+
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
         static ASKS: AsksNatives = AsksNatives { makers: &["Init_"], loaders: &[], endings: &[".so", ".bundle"], declarations: &[], are_global: false };
         Some(&ASKS)

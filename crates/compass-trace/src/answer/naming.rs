@@ -11,7 +11,7 @@ use super::{AnswerError, Engine};
 use crate::question::NamePattern;
 use compass_facts::profile::Qualifier;
 use compass_facts::{DefId, Flags, ImportKind, Language, Role, Use, UseId};
-use compass_index::{Cause, FileFacts, FileId, NameEntry, SymbolId};
+use compass_index::{Cause, CrossingKind, FileFacts, FileId, NameEntry, SymbolId};
 use rustc_hash::FxHashMap;
 use std::collections::BTreeSet;
 
@@ -146,6 +146,11 @@ impl Engine {
             let found = self.resolve_name(&longer, true)?;
             return Ok(Resolution { notes: out.notes.into_iter().chain(found.notes).collect(), ..found });
         }
+        if out.symbols.is_empty()
+            && let [name] = &used.parts[..]
+        {
+            self.push_given(name, &mut out)?;
+        }
         if out.symbols.is_empty() {
             out.names.push(literal.last().to_owned());
             match entries.len() {
@@ -155,6 +160,23 @@ impl Engine {
             }
         }
         Ok(out)
+    }
+
+    /// What another language finds under that name, where something here asks for it.
+    fn push_given(&self, name: &str, out: &mut Resolution) -> Result<(), AnswerError> {
+        let mut targets: BTreeSet<SymbolId> = BTreeSet::new();
+        for entry in self.index.unlinked(name)?.into_iter().take(MOST_BINDERS) {
+            let links = self.index.links(entry.file)?;
+            targets.extend(links.crossings.iter().filter(|c| c.kind == CrossingKind::Native && c.label == name).map(|c| c.to));
+        }
+        let mut given = Vec::new();
+        for target in targets.into_iter().take(FEW) {
+            let Some(own) = self.name_of(target) else { continue };
+            out.notes.push(format!("{name} is the name under which another language finds {own}"));
+            let last = own.rsplit(['.', ':']).next().unwrap_or(&own);
+            given.extend(self.index.named(last)?.into_iter().filter(|e| e.symbol == target));
+        }
+        self.rank(given, out)
     }
 
     /// The name with an ending that its language lets code leave out, where something is called so.

@@ -3,8 +3,9 @@
 use super::completeness::name_of;
 use super::relations::Wanted;
 use super::{AnswerError, Engine, Found};
+use crate::crossings::frameworks;
 use compass_facts::profile::Members;
-use compass_facts::{DefId, Flags, Kind, Language, TypeId};
+use compass_facts::{DefId, Flags, Kind, Language, SignalKind, TypeId};
 use compass_index::{Cause, FileFacts, FileId, SymbolId};
 use rustc_hash::FxHashSet;
 
@@ -22,6 +23,7 @@ impl Engine {
             if d.kind.is_callable() {
                 self.miss_unwritten_calls(one.symbol, facts.facts.def_name(def), found)?;
                 self.miss_members_by_blocks(one.symbol, &facts, def, found);
+                self.miss_found_by_name(&facts, def, found);
             }
             let is_member = matches!(d.kind, Kind::Method | Kind::Function)
                 && !d.flags.has(Flags::PRIVATE)
@@ -53,6 +55,28 @@ impl Engine {
             found.miss(Cause::Dynamic.word(), 1);
             found.notes.push("it is made within a function: it becomes a member of a type that is not known, whose callers may call it".to_owned());
         }
+    }
+
+    /// What another language finds under a name, or calls when it loads a module: code that is not here may do so.
+    fn miss_found_by_name(&self, facts: &FileFacts, def: DefId, found: &mut Found) {
+        let d = facts.facts.def(def);
+        let name = facts.facts.def_name(def);
+        let given = facts.facts.signals.iter().find_map(|s| match &s.kind {
+            SignalKind::Given(g) if s.span.start == d.name_span.start || g.functions.iter().any(|f| facts.facts.name(*f) == name) => Some(g.to),
+            _ => None,
+        });
+        let is_here = |l: &Language| self.index.files().iter().any(|f| f.language == *l);
+        let makes = |l: &&Language| {
+            let asks = frameworks::of(**l).and_then(|f| f.asks_natives());
+            asks.is_some_and(|a| a.makers.iter().any(|m| name.starts_with(m))) && is_here(l)
+        };
+        let note = match (given, Language::all().iter().find(makes)) {
+            (Some(to), _) => format!("it is given to {}, under a name: code there may call it", facts.facts.name(to)),
+            (None, Some(language)) if d.container.is_none() => format!("{} calls it when it loads the module", language.word()),
+            _ => return,
+        };
+        found.miss(Cause::Dynamic.word(), 1);
+        found.notes.push(note);
     }
 
     /// What the language itself calls: nobody writes its name there.

@@ -6,7 +6,7 @@ use super::subject::Resolution;
 use super::{About, AnswerError, Engine, FilesPage, Found, Marks, side_by_side};
 use crate::question::{Does, Subject, What, WhoDoes};
 use compass_facts::{DefId, Flags, Kind, Role, UseId};
-use compass_index::{Cause, Certainty, CrossingKind, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
+use compass_index::{Cause, Certainty, Crossing, CrossingKind, FileFacts, FileId, SymbolId, UseAlone, UseEntry};
 use std::sync::Arc;
 
 /// From so many uses on only the page asked for is looked at.
@@ -480,7 +480,9 @@ impl Engine {
                 Some(link) => found.rows.push(Raw::usage(symbol.file, &facts.facts, usage, Some(link.certainty), link.targets.first().copied())),
                 None => {
                     let cause = links.find_cause(usage).unwrap_or(Cause::NoDefinition);
-                    if !matches!(cause, Cause::Builtin) {
+                    // What crosses to another language has its row.
+                    let crosses = |c: &Crossing| c.at == u.span && c.certainty != Certainty::Guessed;
+                    if !matches!(cause, Cause::Builtin) && !links.crossings.iter().any(crosses) {
                         found.miss(cause.word(), 1);
                     }
                 }

@@ -105,6 +105,11 @@ pub trait Frameworks: Sync {
         &[]
     }
 
+    /// Do pages call its functions under their own names? Elsewhere a table gives them others.
+    fn helpers_by_name(&self) -> bool {
+        false
+    }
+
     /// How its files ask for what code of another language gives them under a name.
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
         None

@@ -1,8 +1,8 @@
 //! Names in the code of pages: `<%= link_to_rack rack %>`, `{{ rack.ripe_days }}`, `{{ rack|weight }}`.
 //!
 //! What a page is given is known at run time only, so nothing but the name tells what is meant: where one definition alone has it, that is
-//! meant. A name that stands by itself or is called is a helper, *inferred*; a member of some value is a *guess*. Names that the language
-//! gives its own values are left alone.
+//! meant. A name that stands by itself or is called is a helper, *inferred* where pages call functions under their own names, else a *guess*,
+//! as a member of some value is. Names that the language gives its own values are left alone.
 
 use super::http::{enclosing, side};
 use compass_facts::{DefId, Definition, Flags, Kind, Language, PageUse, Role, SignalKind, Span};
@@ -155,7 +155,8 @@ fn meant(input: &PassInput, ask: &Ask, (all, standard): (&[Place], &Standard)) -
         _ => {
             let helpers: Vec<&&Place> = fitting.iter().filter(|p| is_helper(p)).collect();
             let [one] = helpers[..] else { return None };
-            Some((**one, if fitting.len() == 1 { Certainty::Inferred } else { Certainty::Guessed }))
+            let by_name = super::frameworks::of(input.files[one.file].language).is_some_and(|f| f.helpers_by_name());
+            Some((**one, if fitting.len() == 1 && by_name { Certainty::Inferred } else { Certainty::Guessed }))
         }
     }
 }

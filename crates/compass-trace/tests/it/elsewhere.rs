@@ -68,6 +68,23 @@ fn a_use_that_crosses_leads_to_the_other_side() {
     assert_eq!(target.answers.iter().map(|a| (a.path.as_str(), a.line)).collect::<Vec<_>>(), [("_rack.c", 1)], "{target:?}");
     let callers = ask(&engine, "who calls rack_turn");
     assert!(callers.answers.iter().any(|a| a.path == "rack.py" && a.line == 5), "{callers:?}");
+    let by_given_name = ask(&engine, "who calls turn");
+    assert_eq!(by_given_name.answers, callers.answers, "{by_given_name:?}");
+    assert!(by_given_name.notes.iter().any(|n| n == "turn is the name under which another language finds rack_turn"), "{by_given_name:?}");
+    let callees = ask(&engine, "what does twice call");
+    assert!(callees.complete && callees.answers.len() == 1, "{callees:?}");
+    let loaded = ask(&engine, "who calls PyInit__rack");
+    assert!(!loaded.complete && loaded.notes.iter().any(|n| n == "python calls it when it loads the module"), "{loaded:?}");
+}
+
+/// What Rust gives to another language may be called there.
+#[test]
+fn what_is_given_to_another_language_may_be_called_there() {
+    let project = Project::with(&[("src/lib.rs", "#[pyfunction]\nfn ripe(days: u32) -> bool { days > 3 }\n\nfn plain() {}\n")]);
+    let engine = engine(&project);
+    let ripe = ask(&engine, "who calls ripe");
+    assert!(!ripe.complete && ripe.notes.iter().any(|n| n.starts_with("it is given to python")), "{ripe:?}");
+    assert!(ask(&engine, "who calls plain").complete);
 }
 
 /// An ending that several languages share says less than how a file begins.
