@@ -57,6 +57,7 @@ fn signals(facts: &Facts) -> Vec<String> {
 #[case::kept("void f(void) { lua_pushcfunction(L, g); lua_setfield(L, -2, \"g\"); lua_setfield(L, -2, \"h\"); }\n", &["lua g is g"])]
 #[case::owner("VALUE c = rb_define_class(\"Rack\", o);\nvoid f(void) { rb_define_method(c, \"turn\", g, 0); }\n", &["ruby Rack.turn is g"])]
 #[case::head("PHP_METHOD(Rack, turn)\n{\n}\n", &["php Rack.turn is "])]
+#[case::never_closed("void f(void) { lua_register(L, \"a\", g, lua_register(L, \"b\", h\n", &["lua a is g", "lua b is h"])]
 #[case::other_words("void f(void) { exports.Set(\"a\", g); m.def(\"b\", &h); }\n", &[])]
 fn c_gives(#[case] text: &str, #[case] expected: &[&str]) {
     let facts = facts(languages::C, text);

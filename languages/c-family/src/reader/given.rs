@@ -14,6 +14,8 @@ use std::sync::LazyLock;
 const MOST_NAMES: usize = 4;
 /// Between the type of a table and its first row stand so many tokens at most.
 const MOST_BEFORE_ROWS: usize = 16;
+/// A call is looked at so far; a bracket that nothing closes would lead to the end of the file, from every such call.
+const MOST_TOKENS: usize = 1_000;
 /// Rows and arguments of one table or call at most.
 const MOST_PARTS: usize = 4_000;
 
@@ -128,12 +130,13 @@ impl<'t> Walk<'t> {
         (self.word(next) == "(").then_some(next)
     }
 
-    /// The parts between brackets, divided by commas, and where it closes.
-    fn parts(&self, open: usize) -> (Vec<Range<usize>>, usize) {
+    /// The parts between brackets, divided by commas, and where it closes, or where looking ends.
+    fn parts(&self, open: usize, most: usize) -> (Vec<Range<usize>>, usize) {
         let mut depth = 0i32;
         let mut begin = open + 1;
         let mut out = Vec::new();
-        for at in open..self.tokens.len() {
+        let end = self.tokens.len().min(open.saturating_add(most));
+        for at in open..end {
             match self.word(at) {
                 "(" | "{" | "[" => depth += 1,
                 ")" | "}" | "]" => depth -= 1,
@@ -149,7 +152,9 @@ impl<'t> Walk<'t> {
                 return (out, at);
             }
         }
-        (Vec::new(), self.tokens.len())
+        out.push(begin..end.max(begin));
+        out.retain(|r| !r.is_empty());
+        (out, end)
     }
 
     /// The first text in a part, without its quotes.
@@ -178,7 +183,7 @@ impl<'t> Walk<'t> {
                 continue;
             }
             let Some(open) = self.open(at) else { continue };
-            let Some((name, _)) = self.parts(open).0.iter().find_map(|p| self.text_in(p)) else { continue };
+            let Some((name, _)) = self.parts(open, MOST_TOKENS).0.iter().find_map(|p| self.text_in(p)) else { continue };
             // `value = made (…)`, `type value = made (…)`, `made<…> value (…)`
             let before = (0..at).rev().take(6).take_while(|i| !matches!(self.word(*i), ";" | "{" | "}")).find(|i| self.word(*i) == "=");
             let value = if open > at + 1 && self.tokens[open - 1].kind == LexKind::Name { Some(open - 1) } else { before.and_then(|b| b.checked_sub(1)) };
@@ -204,7 +209,7 @@ impl<'t> Walk<'t> {
             return self.rows(rule, at, sink);
         }
         let Some(open) = self.open(at) else { return at };
-        let (parts, close) = self.parts(open);
+        let (parts, close) = self.parts(open, MOST_TOKENS);
         match rule.how {
             How::Rows => {}
             How::Classes => self.class = parts.iter().find_map(|p| self.text_in(p)).map(|t| t.0),
@@ -278,14 +283,14 @@ impl<'t> Walk<'t> {
         if self.word(stop) != "{" || self.word(stop - 1) != "=" && self.word(stop - 1) != "]" {
             return at;
         }
-        let (rows, close) = self.parts(stop);
+        let (rows, close) = self.parts(stop, usize::MAX);
         let is_one = rows.first().is_some_and(|r| !matches!(self.word(r.start), "{" | "#") && self.word(r.start + 1) != "(");
         if is_one {
             self.named(rule, (&rows, None), &(at..at), sink);
         }
         for row in rows.iter().filter(|_| !is_one) {
             if let Some(open) = row.clone().find(|i| matches!(self.word(*i), "{" | "(")) {
-                self.named(rule, (&self.parts(open).0, None), &(at..at), sink);
+                self.named(rule, (&self.parts(open, MOST_TOKENS).0, None), &(at..at), sink);
             }
         }
         close

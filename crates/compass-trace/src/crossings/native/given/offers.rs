@@ -177,7 +177,8 @@ impl<'a> Functions<'a> {
         let facts = input.files[file].facts;
         let place = |def| Place { file, def };
         if given.functions.is_empty() {
-            return signal.enclosing.map(place).into_iter().collect();
+            // Of a file that is not held whole the inner definitions are not there.
+            return signal.enclosing.filter(|def| def.index() < facts.definitions.len()).map(place).into_iter().collect();
         }
         if let Some(def) = facts.find_definition_at(signal.span.start) {
             return vec![place(def)];
