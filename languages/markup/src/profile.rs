@@ -36,6 +36,9 @@ static PAGES: Profile = Profile {
         "mustache",
         "erb",
         "ejs",
+        "haml",
+        "slim",
+        "pug",
     ],
     largest_bytes: usual::LARGEST_BYTES,
     read: |text, cancel| Some(html::read(text, cancel)),
@@ -79,5 +82,28 @@ const PACKAGES: Packages = Packages { of_import: usual::whole, advice: "a root t
 fn words_of_code(text: &str) -> Option<Component> {
     let mut markup = compass_facts::reading::templates::marked(text);
     markup.extend(html::code(text));
+    // Where lines are tags, any of them may be code.
+    if is_indented(text) {
+        markup.push(compass_facts::Span::new(0, text.len()));
+    }
     Some(Component { scripts: text.to_owned(), markup })
+}
+
+/// Does a page say by signs at the beginnings of lines, and by how far they are moved in, what others say by tags in angles?
+fn is_indented(text: &str) -> bool {
+    let begins = |line: &str| line.trim_start().starts_with(['%', '.', '#', '=', '-', '|', '+']);
+    let named = |line: &str| {
+        line.trim_start()
+            .split([' ', '=', '(', '.', '#'])
+            .next()
+            .is_some_and(|w| !w.is_empty() && w.bytes().all(|b| b.is_ascii_lowercase() || b.is_ascii_digit()))
+    };
+    let mut lines = text.lines().filter(|l| !l.trim().is_empty()).peekable();
+    lines.peek().is_some()
+        && !text.contains("</")
+        && !text.contains("/>")
+        && !text.contains("{{")
+        && !text.contains("{%")
+        && !text.contains("<%")
+        && lines.all(|l| begins(l) || named(l) || l.starts_with(' ') || l.starts_with('\t'))
 }

@@ -20,7 +20,7 @@ static PROFILE: Profile = Profile {
     word: "ruby",
     stored_word: "ruby",
     family: "ruby",
-    endings: &["rb", "rake", "gemspec", "ru", "jbuilder"],
+    endings: &["rb", "rake", "gemspec", "ru", "jbuilder", "builder", "rsb", "rabl", "arb", "thor", "podspec"],
     interpreters: &["ruby*"],
     largest_bytes: usual::LARGEST_BYTES,
     grammar: Some(|| &GRAMMAR),

@@ -53,6 +53,28 @@ fn helpers_in_templates_are_listed() {
     assert!(target.complete && target.answers.iter().all(|a| a.path.ends_with("racks_helper.rb")) && target.answers.len() == 1, "{target:?}");
 }
 
+/// Pages that are written by signs and indentation are not read, and hide uses.
+#[rstest]
+#[case::haml("app/views/a.html.haml", "%p\n  = rack_label @rack\n")]
+#[case::haml_in_a_tag("app/views/a.html.haml", "%p= rack_label @rack\n")]
+#[case::slim("app/views/a.html.slim", "p = rack_label rack\n")]
+#[case::pug("views/a.pug", "div.rack\n  p= rack_label(rack)\n")]
+fn indented_pages_hide_uses(#[case] path: &str, #[case] text: &str) {
+    let project = Project::with(&[("app/helpers/racks_helper.rb", "module RacksHelper\n  def rack_label(rack)\n    rack\n  end\nend\n"), (path, text)]);
+    assert!(!ask(&engine(&project), "who calls rack_label").complete);
+}
+
+/// Templates in the language itself are code.
+#[test]
+fn templates_in_ruby_are_read() {
+    let project = Project::with(&[
+        ("app/helpers/racks_helper.rb", "module RacksHelper\n  def rack_label(rack)\n    rack\n  end\nend\n"),
+        ("app/views/index.api.rsb", "api.array :racks do\n  rack_label rack\nend\n"),
+    ]);
+    let callers = ask(&engine(&project), "who calls rack_label");
+    assert!(!callers.answers.is_empty() || !callers.complete, "{callers:?}");
+}
+
 /// A use that only C answers leads there.
 #[test]
 fn a_use_that_crosses_leads_to_the_other_side() {
