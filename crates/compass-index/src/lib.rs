@@ -37,7 +37,7 @@ pub use macro_record::{MacroRecord, PackedMacros};
 pub use names::{GROUP, Group, LETTERS, Names, begins_word, mask};
 pub use progress::{Phase, Progress, Silent};
 pub use provenance::Provenance;
-pub use store::{FileRow, NameEntry, OpenError, UnitRow, UseEntry};
+pub use store::{FileRow, NameEntry, OpenError, UnitRow, UnlinkedEntry, UseEntry};
 pub use summary::{Shares, Summary};
 pub use tests_told::is_test_path;
 pub use tree::{Disk, Origin, Stamp, Tree};

@@ -1,7 +1,7 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
 use compass_facts::SqlVerb;
-use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, RpcTable};
+use compass_trace::crossings::frameworks::{Accesses, Frameworks, HttpTable, NameTable, RpcTable, ShowsPages};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -58,6 +58,10 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct CsharpFrameworks;
 
 impl Frameworks for CsharpFrameworks {
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::Yes
+    }
+
     fn accesses(&self) -> Option<&'static Accesses> {
         Some(&ACCESSES)
     }

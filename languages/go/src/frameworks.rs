@@ -2,7 +2,7 @@
 
 use compass_facts::{Role, Shape};
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Accesses, Asker, Frameworks, HttpTable, NameTable, RpcTable, TakeNative};
+use compass_trace::crossings::frameworks::{Accesses, Asker, Frameworks, HttpTable, NameTable, RpcTable, ShowsPages, TakeNative};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -82,6 +82,10 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct GoFrameworks;
 
 impl Frameworks for GoFrameworks {
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::Yes
+    }
+
     /// `C.name`, where a file imports `C`.
     fn natives(&self, input: &PassInput, take: &mut TakeNative) {
         for (file, here) in input.files.iter().enumerate().filter(|(_, f)| f.language == crate::GO) {
@@ -94,7 +98,7 @@ impl Frameworks for GoFrameworks {
                 if is_c {
                     let role = if u.role == Role::Call { Role::Call } else { Role::Ref };
                     // What has no answer may be written in the comment above the import.
-                    take(&Asker { file, at: u.span, enclosing: u.enclosing, role, own: None }, facts.name(u.name), true);
+                    take(&Asker { file, at: u.span, enclosing: u.enclosing, role, own: None, of_library: false }, facts.name(u.name), true);
                 }
             }
         }

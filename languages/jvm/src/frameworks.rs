@@ -1,7 +1,7 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
 use compass_facts::SqlVerb;
-use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, RpcTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, RpcTable, ShowsPages};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -60,8 +60,12 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct JvmFrameworks;
 
 impl Frameworks for JvmFrameworks {
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::Yes
+    }
+
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
-        static ASKS: AsksNatives = AsksNatives { makers: &[], loaders: &[], endings: &[], declarations: &[], are_global: false };
+        static ASKS: AsksNatives = AsksNatives { makers: &[], loaders: &[], loads_all: None, endings: &[], declarations: &[], are_global: false };
         Some(&ASKS)
     }
 

@@ -7,7 +7,8 @@ pub(crate) struct LuaFrameworks;
 
 impl Frameworks for LuaFrameworks {
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
-        static ASKS: AsksNatives = AsksNatives { makers: &["luaopen_"], loaders: &[], endings: &[".so"], declarations: &[], are_global: false };
+        static ASKS: AsksNatives =
+            AsksNatives { makers: &["luaopen_"], loaders: &[], loads_all: None, endings: &[".so"], declarations: &[], are_global: false };
         Some(&ASKS)
     }
 }

@@ -101,8 +101,6 @@ fn is_indented(text: &str) -> bool {
     let mut lines = text.lines().filter(|l| !l.trim().is_empty()).peekable();
     lines.peek().is_some()
         && !text.contains("</")
-        && !text.contains("/>")
-        && !text.contains("{{")
         && !text.contains("{%")
         && !text.contains("<%")
         && lines.all(|l| begins(l) || named(l) || l.starts_with(' ') || l.starts_with('\t'))

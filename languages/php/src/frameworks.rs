@@ -1,6 +1,6 @@
 //! Frameworks: servers and clients of HTTP as a table.
 
-use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, ShowsPages};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -51,8 +51,12 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct PhpFrameworks;
 
 impl Frameworks for PhpFrameworks {
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::Yes
+    }
+
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
-        static ASKS: AsksNatives = AsksNatives { makers: &[], loaders: &[], endings: &[], declarations: &[".stub.php"], are_global: true };
+        static ASKS: AsksNatives = AsksNatives { makers: &[], loaders: &[], loads_all: None, endings: &[], declarations: &[".stub.php"], are_global: true };
         Some(&ASKS)
     }
 

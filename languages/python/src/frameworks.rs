@@ -4,7 +4,9 @@ mod native;
 mod routes;
 
 use compass_index::PassInput;
-use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Constants, Frameworks, HttpTable, NameTable, Requests, Route, RpcTable, TakeNative};
+use compass_trace::crossings::frameworks::{
+    Accesses, AsksNatives, Constants, Frameworks, HttpTable, NameTable, Requests, Route, RpcTable, ShowsPages, TakeNative,
+};
 use std::sync::LazyLock;
 
 /// See `data/rpc.toml`.
@@ -58,12 +60,13 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct PythonFrameworks;
 
 impl Frameworks for PythonFrameworks {
-    fn helpers_by_name(&self) -> bool {
-        true
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::WithHelpers
     }
 
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
-        static ASKS: AsksNatives = AsksNatives { makers: &["PyInit_"], loaders: &[], endings: &[".so", ".pyd"], declarations: &[".pyi"], are_global: false };
+        static ASKS: AsksNatives =
+            AsksNatives { makers: &["PyInit_"], loaders: &[], loads_all: None, endings: &[".so", ".pyd"], declarations: &[".pyi"], are_global: false };
         Some(&ASKS)
     }
 

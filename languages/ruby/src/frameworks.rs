@@ -1,6 +1,6 @@
 //! Frameworks and libraries, as tables.
 
-use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, ShowsPages};
 use std::sync::LazyLock;
 
 /// See `data/names.toml`.
@@ -68,12 +68,13 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct RubyFrameworks;
 
 impl Frameworks for RubyFrameworks {
-    fn helpers_by_name(&self) -> bool {
-        true
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::WithHelpers
     }
 
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
-        static ASKS: AsksNatives = AsksNatives { makers: &["Init_"], loaders: &[], endings: &[".so", ".bundle"], declarations: &[], are_global: false };
+        static ASKS: AsksNatives =
+            AsksNatives { makers: &["Init_"], loaders: &[], loads_all: None, endings: &[".so", ".bundle"], declarations: &[], are_global: false };
         Some(&ASKS)
     }
 

@@ -1,6 +1,6 @@
 //! Frameworks and libraries, as tables.
 
-use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable};
+use compass_trace::crossings::frameworks::{Frameworks, HttpTable, NameTable, ShowsPages};
 use std::sync::LazyLock;
 
 /// See `data/names.toml`.
@@ -13,6 +13,10 @@ pub(crate) static TABLE: LazyLock<HttpTable> = LazyLock::new(|| HttpTable::read(
 pub(crate) struct RustFrameworks;
 
 impl Frameworks for RustFrameworks {
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::Yes
+    }
+
     /// `src/main.rs` makes a program of its crate's name, `src/bin/x.rs` one of its own.
     fn program(&self, path: &str, _: &compass_facts::Facts) -> Option<String> {
         let mut parts = path.rsplit('/');

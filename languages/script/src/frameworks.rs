@@ -1,7 +1,7 @@
 //! Frameworks: servers as a table, requests.
 
 use compass_facts::SqlVerb;
-use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, Requests, RpcTable};
+use compass_trace::crossings::frameworks::{Accesses, AsksNatives, Frameworks, HttpTable, NameTable, Requests, RpcTable, ShowsPages};
 use std::sync::LazyLock;
 
 /// See `data/http.toml`.
@@ -47,10 +47,15 @@ static ACCESSES: Accesses = Accesses {
 pub(crate) struct ScriptFrameworks;
 
 impl Frameworks for ScriptFrameworks {
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::Yes
+    }
+
     fn asks_natives(&self) -> Option<&'static AsksNatives> {
         static ASKS: AsksNatives = AsksNatives {
             makers: &[],
-            loaders: &["require", "bindings", "node-gyp-build", "node-gyp-build-optional-packages", "node-pre-gyp"],
+            loaders: &["bindings", "node-gyp-build", "node-gyp-build-optional-packages", "node-pre-gyp"],
+            loads_all: Some("require"),
             endings: &[".node"],
             declarations: &[".d.ts"],
             are_global: false,

@@ -128,8 +128,9 @@ pub enum SignalKind {
     Sql(Vec<SqlName>, Option<u32>),
     /// A definition that has this name for the system's linker.
     NativeExport(DefId, NameId),
-    /// A declaration of something that has this name for the system's linker.
-    NativeImport(DefId, NameId),
+    /// A declaration of something that has this name for the system's linker; does it say of which library, which may be one that is not
+    /// here?
+    NativeImport(DefId, NameId, bool),
     /// A text that looks like the full name of something.
     FullName(NameId),
     /// A function that another language finds under a name.

@@ -582,7 +582,7 @@ pub fn sort(mut facts: Facts) -> Facts {
         signal.enclosing.iter_mut().for_each(rename);
         match &mut signal.kind {
             SignalKind::Call(call) => call.decorates.iter_mut().for_each(rename),
-            SignalKind::NativeExport(def, _) | SignalKind::NativeImport(def, _) => rename(def),
+            SignalKind::NativeExport(def, _) | SignalKind::NativeImport(def, ..) => rename(def),
             SignalKind::Constant(..)
             | SignalKind::Sql(..)
             | SignalKind::FullName(_)

@@ -6,8 +6,8 @@
 
 use super::rows::Raw;
 use super::{AnswerError, Engine, Found};
-use compass_facts::{DefId, Extension, Facts, Flags, Kind, Language, Role, SignalKind, Span, TypeExpr, TypeId, UseId};
-use compass_index::{Cause, Certainty, Crossing, CrossingKind, FileId, LooseCause, SymbolId};
+use compass_facts::{DefId, Extension, Facts, Flags, Kind, Language, Role, SignalKind, Source, Span, TypeExpr, TypeId, UseId};
+use compass_index::{Cause, Certainty, Crossing, CrossingKind, FileId, LooseCause, SymbolId, UnlinkedEntry};
 use rustc_hash::FxHashSet;
 use std::collections::BTreeMap;
 
@@ -313,14 +313,15 @@ impl Engine {
     pub(super) fn miss_unlinked_in(&self, names: &[String], namers: &Namers, files: Option<&FxHashSet<FileId>>, found: &mut Found) -> Result<(), AnswerError> {
         let mut doubtful = 0;
         for name in names {
-            for entry in self.index.unlinked(name)?.into_iter().filter(|e| files.is_none_or(|f| f.contains(&e.file))) {
+            let entries = self.index.unlinked(name)?.into_iter().chain(self.unread(name)?);
+            for entry in entries.filter(|e| files.is_none_or(|f| f.contains(&e.file))) {
                 if entry.cause == Cause::UnitAbsent && !namers.members {
                     doubtful += 1;
                     if doubtful > MOST_DOUBTFUL {
                         continue;
                     }
                 }
-                let is_listed = entry.cause == Cause::Unreadable && self.is_named_in_page(entry.file, name)?;
+                let is_listed = entry.cause == Cause::Unreadable && self.is_listed_in_page(entry.file, name)?;
                 if !is_listed && self.file_may_mean(namers, entry.file, entry.cause)? {
                     found.miss(entry.cause.word(), entry.count);
                 }
@@ -331,10 +332,29 @@ impl Engine {
         Ok(())
     }
 
-    /// Does the code of a page have a name that one definition alone can be meant by? Answers list its uses there.
-    fn is_named_in_page(&self, file: FileId, name: &str) -> Result<bool, AnswerError> {
-        let is_it = |c: &Crossing| c.kind == CrossingKind::Page && c.certainty == Certainty::Inferred && c.label == name;
-        Ok(self.index.links(file)?.crossings.iter().any(is_it))
+    /// Is every place where the code of a page has a name one that answers list, because one definition alone can be meant there?
+    fn is_listed_in_page(&self, file: FileId, name: &str) -> Result<bool, AnswerError> {
+        let is_it = |c: &&Crossing| c.kind == CrossingKind::Page && c.certainty == Certainty::Inferred && c.label == name;
+        let links = self.index.links(file)?;
+        let listed: FxHashSet<u32> = links.crossings.iter().filter(is_it).map(|c| c.at.start).collect();
+        let Some(row) = self.index.file(file).filter(|_| !listed.is_empty()) else { return Ok(false) };
+        let bytes = self.index.tree().source(&self.index.full_path(row)).ok();
+        let Some(source) = bytes.and_then(|b| Source::decode(b).ok()) else { return Ok(false) };
+        let text = &source.text;
+        let parts = (row.language.profile().component)(text).map(|c| c.markup).unwrap_or_default();
+        let is_part = |c: char| c.is_alphanumeric() || c == '_';
+        let is_longer = |at: usize| text[..at].ends_with(is_part) || name.ends_with(is_part) && text[at + name.len()..].starts_with(is_part);
+        let has_it = |part: &Span| {
+            part.of(text).match_indices(name).map(|(at, _)| part.start as usize + at).filter(|at| !is_longer(*at)).all(|at| listed.contains(&(at as u32)))
+        };
+        Ok(parts.iter().all(has_it))
+    }
+
+    /// Names of pages that hide a use of a name: their words have no sign at the end.
+    fn unread(&self, name: &str) -> Result<Vec<UnlinkedEntry>, AnswerError> {
+        let stem = name.trim_end_matches(|c| Language::all().iter().any(|l| l.profile().name_ends.contains(&c)));
+        let entries = if stem.len() < name.len() { self.index.unlinked(stem)? } else { Vec::new() };
+        Ok(entries.into_iter().filter(|e| e.cause == Cause::Unreadable).collect())
     }
 
     /// Names that macros paste together where nobody sees it.

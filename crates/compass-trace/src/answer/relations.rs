@@ -481,7 +481,7 @@ impl Engine {
                 None => {
                     let cause = links.find_cause(usage).unwrap_or(Cause::NoDefinition);
                     // What crosses to another language has its row.
-                    let crosses = |c: &Crossing| c.at == u.span && c.certainty != Certainty::Guessed;
+                    let crosses = |c: &Crossing| c.at == u.span && c.certainty != Certainty::Guessed && roles.contains(&c.role);
                     if !matches!(cause, Cause::Builtin) && !links.crossings.iter().any(crosses) {
                         found.miss(cause.word(), 1);
                     }

@@ -102,12 +102,12 @@ impl Engine {
                     (Some(def), true) => out.push_definition(file, &facts, def),
                     // What the language's own rules do not know may cross to another one.
                     (None, true) => {
-                        self.resolve_crossing(file, offset, &mut out)?;
+                        self.resolve_crossing(file, facts.facts.usage(usage).span, &mut out)?;
                     }
                     (_, false) => {}
                 }
             }
-            (None, None) if self.resolve_crossing(file, offset, &mut out)? => {}
+            (None, None) if self.resolve_crossing_around(file, offset, &mut out)? => {}
             (None, None) if self.resolve_import(file, &facts, offset, &mut out)? => {}
             (None, None) if is_hidden(&facts.facts, &source.source.text, offset) => out.cause = Some(Cause::Unreadable),
             (None, None) => {
@@ -118,11 +118,20 @@ impl Engine {
     }
 
     /// A place in a text that crosses: a path, a table in a statement. Tells whether there is one.
-    fn resolve_crossing(&self, file: FileId, offset: u32, out: &mut Resolution) -> Result<bool, AnswerError> {
+    fn resolve_crossing_around(&self, file: FileId, offset: u32, out: &mut Resolution) -> Result<bool, AnswerError> {
         let links = self.index.links(file)?;
-        let Some(least) = links.crossings.iter().filter(|c| c.at.contains(offset)).map(|c| c.at.len()).min() else { return Ok(false) };
-        out.cause = None;
-        for crossing in links.crossings.iter().filter(|c| c.at.contains(offset) && c.at.len() == least) {
+        let around = links.crossings.iter().map(|c| c.at).filter(|at| at.contains(offset)).min_by_key(|at| at.len());
+        around.map_or(Ok(false), |at| self.resolve_crossing(file, at, out))
+    }
+
+    /// What crosses at a place: a name that only another language answers, or a text. Tells whether there is something.
+    fn resolve_crossing(&self, file: FileId, at: compass_facts::Span, out: &mut Resolution) -> Result<bool, AnswerError> {
+        let links = self.index.links(file)?;
+        let before = out.symbols.len();
+        for crossing in links.crossings.iter().filter(|c| c.at == at) {
+            if out.symbols.len() == before {
+                out.cause = None;
+            }
             out.symbols.push(Resolved { symbol: crossing.to, certainty: Some(crossing.certainty), via: None, bodiless: false, local: false });
             out.notes.push(format!("{} {}", crossing.kind.word(), crossing.label));
             if crossing.certainty == Certainty::Guessed {
@@ -131,7 +140,7 @@ impl Engine {
         }
         out.total = out.symbols.len();
         out.notes.dedup();
-        Ok(true)
+        Ok(out.symbols.len() > before)
     }
 
     /// A line without a column: what it defines, else what it first mentions.

@@ -44,6 +44,17 @@ pub struct Requests {
 /// Takes who asks for a native name, the name, and whether it is worth saying only where something answers.
 pub type TakeNative<'t> = dyn FnMut(&Asker, &str, bool) + 't;
 
+/// Whether programs in a language show pages whose code has names of theirs.
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+pub enum ShowsPages {
+    /// They show none.
+    No,
+    /// Pages have what they are given: values, and functions under names that a table says.
+    Yes,
+    /// Pages call functions under their own names as well.
+    WithHelpers,
+}
+
 /// What the frameworks of a language declare. Every method has as its default that there are none.
 pub trait Frameworks: Sync {
     /// The routes that its files declare.
@@ -105,9 +116,9 @@ pub trait Frameworks: Sync {
         &[]
     }
 
-    /// Do pages call its functions under their own names? Elsewhere a table gives them others.
-    fn helpers_by_name(&self) -> bool {
-        false
+    /// Do programs in it show pages?
+    fn shows_pages(&self) -> ShowsPages {
+        ShowsPages::No
     }
 
     /// How its files ask for what code of another language gives them under a name.

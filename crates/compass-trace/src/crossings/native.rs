@@ -27,9 +27,10 @@ impl LinkPass for Native {
         let mut out = PassOutput::default();
         for (file, here) in input.files.iter().enumerate() {
             for signal in &here.facts.signals {
-                if let SignalKind::NativeImport(def, name) = &signal.kind {
+                if let SignalKind::NativeImport(def, name, of_library) = &signal.kind {
                     let place = here.facts.def(*def).name_span;
-                    let from = Asker { file, at: place, enclosing: Some(*def), role: Role::Call, own: Some(Place { file, def: *def }) };
+                    let from =
+                        Asker { file, at: place, enclosing: Some(*def), role: Role::Call, own: Some(Place { file, def: *def }), of_library: *of_library };
                     let name = here.facts.name(*name);
                     // What has another name for the linker may be given at run time.
                     let given = || if exports.find(name).is_empty() { given.only(here.language, here.facts.def_name(*def)) } else { None };
@@ -65,6 +66,8 @@ pub struct Asker {
     pub role: Role,
     /// The declaration itself, which does not answer itself.
     pub own: Option<Place>,
+    /// It says of which library, and that may be one that is not here.
+    pub of_library: bool,
 }
 
 /// Native symbols by name, bodies first.
@@ -132,7 +135,7 @@ impl<'a> Exports<'a> {
         let alone = answers.len() == 1;
         for place in answers.into_iter().take(8) {
             let has_body = input.files[place.file].facts.def(place.def).body.is_some();
-            let certainty = if alone && has_body { Certainty::Proven } else { Certainty::Inferred };
+            let certainty = if alone && has_body && !asker.of_library { Certainty::Proven } else { Certainty::Inferred };
             cross(input, asker, name, (place, certainty), None, out);
         }
     }
@@ -140,7 +143,7 @@ impl<'a> Exports<'a> {
 
 /// The name that a declaration asks the linker for.
 fn asked<'a>(facts: &'a compass_facts::Facts, signal: &compass_facts::Signal) -> Option<&'a str> {
-    if let SignalKind::NativeImport(_, name) = &signal.kind { Some(facts.name(*name)) } else { None }
+    if let SignalKind::NativeImport(_, name, _) = &signal.kind { Some(facts.name(*name)) } else { None }
 }
 
 /// Records that one who asks meets a function; `said` is where that is given its name.

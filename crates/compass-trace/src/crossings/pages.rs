@@ -1,9 +1,10 @@
 //! Names in the code of pages: `<%= link_to_rack rack %>`, `{{ rack.ripe_days }}`, `{{ rack|weight }}`.
 //!
 //! What a page is given is known at run time only, so nothing but the name tells what is meant: where one definition alone has it, that is
-//! meant. A name that stands by itself or is called is a helper, *inferred* where pages call functions under their own names, else a *guess*,
-//! as a member of some value is. Names that the language gives its own values are left alone.
+//! meant. A name that is called is a helper, *inferred* where pages call functions under their own names. Else it is a *guess*, as is a name
+//! that stands alone, which the page may have been given, and a member of some value. Names that the language gives its own values are left alone.
 
+use super::frameworks::ShowsPages;
 use super::http::{enclosing, side};
 use compass_facts::{DefId, Definition, Flags, Kind, Language, PageUse, Role, SignalKind, Span};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, PassInput, PassOutput, Place};
@@ -96,9 +97,9 @@ fn definitions<'a>(input: &PassInput<'a>, asks: &[Ask<'a>]) -> FxHashMap<&'a str
     out
 }
 
-/// Languages of which a page may be given values: those with functions of their own that no page is written in.
+/// Languages of which a page may be given values.
 fn may_be_asked(language: Language) -> bool {
-    language.is_read() && language.profile().has_crossings && !language.profile().names_others
+    super::frameworks::of(language).is_some_and(|f| f.shows_pages() != ShowsPages::No)
 }
 
 fn is_seen(facts: &compass_facts::Facts, d: &Definition) -> bool {
@@ -155,8 +156,8 @@ fn meant(input: &PassInput, ask: &Ask, (all, standard): (&[Place], &Standard)) -
         _ => {
             let helpers: Vec<&&Place> = fitting.iter().filter(|p| is_helper(p)).collect();
             let [one] = helpers[..] else { return None };
-            let by_name = super::frameworks::of(input.files[one.file].language).is_some_and(|f| f.helpers_by_name());
-            Some((**one, if fitting.len() == 1 && by_name { Certainty::Inferred } else { Certainty::Guessed }))
+            let by_name = super::frameworks::of(input.files[one.file].language).is_some_and(|f| f.shows_pages() == ShowsPages::WithHelpers);
+            Some((**one, if ask.is == PageUse::Call && fitting.len() == 1 && by_name { Certainty::Inferred } else { Certainty::Guessed }))
         }
     }
 }

@@ -45,7 +45,7 @@ fn signals(facts: &Facts) -> Vec<String> {
         }
         SignalKind::PageName(name, is) => format!("page {is:?} {}", facts.name(*name)),
         SignalKind::GivesModule(to, name) => format!("{} module {}", facts.name(*to), facts.name(*name)),
-        SignalKind::NativeImport(def, name) => format!("import {} as {}", facts.def_name(*def), facts.name(*name)),
+        SignalKind::NativeImport(def, name, _) => format!("import {} as {}", facts.def_name(*def), facts.name(*name)),
     };
     facts.signals.iter().map(line).collect()
 }

@@ -49,7 +49,7 @@ impl<'t> Reader<'t> {
         let entry = arguments.into_iter().map(|a| text(a, self.b.text)).find_map(|a| a.trim_start().strip_prefix("EntryPoint")?.split('"').nth(1));
         let name = entry.filter(|e| !e.is_empty()).unwrap_or(self.b.so_far().def_name(def)).to_owned();
         let name = self.b.intern(&name);
-        self.b.signal(span(node), SignalKind::NativeImport(def, name));
+        self.b.signal(span(node), SignalKind::NativeImport(def, name, true));
     }
 
     pub(super) fn has_modifier(&self, node: Node<'t>, word: &str) -> bool {

@@ -250,7 +250,7 @@ impl<'t> Reader<'t> {
         let def = self.b.define(new);
         if is_native {
             let name = self.b.intern(&crate::native_names::native_name(self.b.so_far(), def));
-            self.b.signal(span(node), SignalKind::NativeImport(def, name));
+            self.b.signal(span(node), SignalKind::NativeImport(def, name, false));
         }
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
         self.type_parameters(node);

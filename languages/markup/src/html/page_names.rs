@@ -1,10 +1,17 @@
 //! Names in the code of a template that what it is given may answer: helpers, filters, tags, members of values.
 
 use super::template::{Piece, pieces};
+use compass_facts::profile::{Words, words};
 use compass_facts::reading::Builder;
 use compass_facts::reading::templates::marked;
 use compass_facts::{PageUse, SignalKind, Span};
 use rustc_hash::FxHashSet;
+
+/// See `data/template_words.txt`.
+static WORDS: Words = Words::new(|| words(include_str!("../data/template_words.txt")));
+
+/// Words of code that begin no value.
+const JOINING: [&str; 12] = ["do", "if", "unless", "and", "or", "then", "in", "while", "until", "rescue", "end", "else"];
 
 /// Records them. Variables of the template are none.
 pub(super) fn record(b: &mut Builder) {
@@ -18,7 +25,7 @@ pub(super) fn record(b: &mut Builder) {
         for i in 0..all.len() {
             let (Piece::Word(word), at) = all[i] else { continue };
             let Some(is) = told(all, i, (is_code, first == Some(i) && !is_code && (is_statement || has_arguments(all, i)))) else { continue };
-            if is != PageUse::Member && own.contains(word) {
+            if is != PageUse::Member && (own.contains(word) || !is_code && WORDS.contains(word)) {
                 continue;
             }
             // A sign that belongs to the name follows it at once.
@@ -27,6 +34,8 @@ pub(super) fn record(b: &mut Builder) {
             let end = sign.filter(|_| !is_compared).map_or(at.end, |s| s.1.end);
             let whole = Span { start: at.start, end };
             let name = b.intern(whole.of(text));
+            // No variable has a sign at its end.
+            let is = if end > at.end && is == PageUse::Plain { PageUse::Call } else { is };
             b.signal(whole, SignalKind::PageName(name, is));
         }
     }
@@ -59,10 +68,20 @@ fn told(all: &[(Piece, Span)], i: usize, (is_code, is_first): (bool, bool)) -> O
     if after.is_some_and(|a| a.0 == ':' && a.1.start == at.end) && is_code {
         return None;
     }
-    if is_called || is_first {
+    if is_called || is_first || is_code && is_given(all, i) {
         return Some(PageUse::Call);
     }
     is_code.then_some(PageUse::Plain)
+}
+
+/// Is a word of code followed by a value, as a function is without brackets: `rack_label @rack`, `label :rack`?
+fn is_given(all: &[(Piece, Span)], i: usize) -> bool {
+    match all.get(i + 1) {
+        Some((Piece::Word(word), _)) => !JOINING.contains(word),
+        Some((Piece::Text(_), _)) => true,
+        Some((Piece::Sign('@' | ':'), s)) => s.start > all[i].1.end && all.get(i + 2).is_some_and(|n| n.1.start == s.end),
+        _ => false,
+    }
 }
 
 /// Is a word followed by values, as a function is in templates that write no brackets?

@@ -35,7 +35,7 @@ pub(super) fn natives(input: &PassInput, take: &mut TakeNative) {
             let name = facts.name(u.name);
             // Without an answer only calls are worth saying: other members may be the library object's own.
             let role = if u.role == Role::Call { Role::Call } else { Role::Ref };
-            let asker = Asker { file, at: u.span, enclosing: u.enclosing, role, own: None };
+            let asker = Asker { file, at: u.span, enclosing: u.enclosing, role, own: None, of_library: false };
             take(&asker, name, u.role != Role::Call);
         }
     }
@@ -47,7 +47,7 @@ pub(super) fn natives(input: &PassInput, take: &mut TakeNative) {
             && known
             && let [TextPart::Text(name)] = &parts[..]
         {
-            let asker = Asker { file, at: *at, enclosing: signal.enclosing, role: Role::Ref, own: None };
+            let asker = Asker { file, at: *at, enclosing: signal.enclosing, role: Role::Ref, own: None, of_library: false };
             take(&asker, facts.name(*name), false);
         }
     }

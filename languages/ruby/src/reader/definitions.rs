@@ -232,7 +232,7 @@ impl<'t> Reader<'t> {
         (new.flags, new.doc) = (Flags::STATIC, self.doc(whole));
         let def = self.b.define_in(scope, new);
         let asked = self.b.intern(of_library);
-        self.b.signal(span(whole), SignalKind::NativeImport(def, asked));
+        self.b.signal(span(whole), SignalKind::NativeImport(def, asked, true));
     }
 
     /// `attr_accessor :count`: methods `count` and `count=`.

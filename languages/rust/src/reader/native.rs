@@ -13,7 +13,7 @@ impl<'t> Reader<'t> {
         let named = attributes(node, self.b.text).find_map(|a| given_name(text(a, self.b.text)));
         let kind = if self.foreign {
             let name = self.b.intern(named.unwrap_or(name));
-            SignalKind::NativeImport(def, name)
+            SignalKind::NativeImport(def, name, false)
         } else {
             let plain = attributes(node, self.b.text).any(|a| text(a, self.b.text).contains("no_mangle"));
             if !plain && named.is_none() {

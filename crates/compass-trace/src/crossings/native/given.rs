@@ -19,8 +19,10 @@ use rustc_hash::FxHashSet;
 pub struct AsksNatives {
     /// What stands before the name of a module in the name of the function that makes it; dots are low lines there.
     pub makers: &'static [&'static str],
-    /// Calls that load a module, whose result is kept under a name.
+    /// Libraries that load such modules and nothing else: what they give is one.
     pub loaders: &'static [&'static str],
+    /// The call that loads any file whose name it is given: what it gives may be one.
+    pub loads_all: Option<&'static str>,
     /// Endings of files that are such modules.
     pub endings: &'static [&'static str],
     /// Endings of files that say what such modules have.

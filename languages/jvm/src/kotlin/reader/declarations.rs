@@ -251,7 +251,7 @@ impl<'t> Reader<'t> {
         let def = self.b.define(new);
         if words.split_whitespace().any(|w| w == "external") {
             let name = self.b.intern(&crate::native_names::native_name(self.b.so_far(), def));
-            self.b.signal(span(node), compass_facts::SignalKind::NativeImport(def, name));
+            self.b.signal(span(node), compass_facts::SignalKind::NativeImport(def, name, false));
         }
         let saved = self.b.enter(ScopeKind::Function, span(node), Some(def));
         let literals = std::mem::take(&mut self.in_literal);

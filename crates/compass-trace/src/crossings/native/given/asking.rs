@@ -17,8 +17,10 @@ const MOST_OFFERS: usize = 4;
 enum Stands {
     /// A module.
     Module(String),
-    /// Some module of which only the file's ending is known.
+    /// Some module of C, of which the name is not known.
     AnyModule,
+    /// Something that is loaded under a name made at run time: a module of C perhaps.
+    Perhaps,
     /// Something out of a module.
     Member(String, NameId),
 }
@@ -31,11 +33,13 @@ pub(super) struct Asking<'i, 'a> {
     asks: &'static AsksNatives,
     offers: &'i Offers<'a>,
     names: FxHashMap<&'a str, Stands>,
+    /// Variables among them; any other one of such a name hides it.
+    variables: FxHashSet<DefId>,
 }
 
 impl<'i, 'a> Asking<'i, 'a> {
     pub(super) fn new(input: &'i PassInput<'a>, file: usize, (asks, offers): (&'static AsksNatives, &'i Offers<'a>)) -> Self {
-        let mut asking = Asking { input, file, here: input.files[file], asks, offers, names: FxHashMap::default() };
+        let mut asking = Asking { input, file, here: input.files[file], asks, offers, names: FxHashMap::default(), variables: FxHashSet::default() };
         asking.names_by_imports();
         asking.names_by_values();
         asking
@@ -46,9 +50,9 @@ impl<'i, 'a> Asking<'i, 'a> {
         let facts = self.here.facts;
         let is_whole = |name: &str| matches!(name, "=" | "default");
         facts.exports.iter().filter(|e| is_whole(facts.name(e.name))).any(|e| match facts.ty(e.what) {
-            TypeExpr::Def(def) => self.names.contains_key(facts.def_name(*def)),
+            TypeExpr::Def(def) => self.variables.contains(def),
             TypeExpr::Name { name, .. } => self.names.contains_key(facts.name(*name)),
-            other => self.is_loaded(other),
+            other => self.loaded(other).is_some(),
         })
     }
 
@@ -61,17 +65,17 @@ impl<'i, 'a> Asking<'i, 'a> {
             let is_native = target.and_then(|t| self.input.file_of(t)).is_some_and(|f| natives.contains(&f));
             let bound = facts.imports[import.index()].bound.map(|b| facts.name(b));
             if let Some(bound) = bound.filter(|_| is_native) {
-                self.names.insert(bound, Stands::AnyModule);
+                self.names.insert(bound, Stands::Perhaps);
             }
         }
     }
 
-    /// Is it what a loader gives, in one of several branches perhaps?
-    fn is_loaded(&self, ty: &TypeExpr) -> bool {
+    /// What a loader gives, in one of several branches perhaps.
+    fn loaded(&self, ty: &TypeExpr) -> Option<Stands> {
         match ty {
-            TypeExpr::Call { of, .. } => self.is_loader(*of),
-            TypeExpr::Union(parts) => parts.iter().any(|p| matches!(self.here.facts.ty(*p), TypeExpr::Call { of, .. } if self.is_loader(*of))),
-            _ => false,
+            TypeExpr::Call { of, .. } => self.loads(*of),
+            TypeExpr::Union(parts) => parts.iter().find_map(|p| if let TypeExpr::Call { of, .. } = self.here.facts.ty(*p) { self.loads(*of) } else { None }),
+            _ => None,
         }
     }
 
@@ -100,26 +104,28 @@ impl<'i, 'a> Asking<'i, 'a> {
     /// Variables that are given a module, or what loads one.
     fn names_by_values(&mut self) {
         let facts = self.here.facts;
-        for d in facts.definitions.iter().filter(|d| d.kind.is_variable()) {
+        for (i, d) in facts.definitions.iter().enumerate().filter(|(_, d)| d.kind.is_variable()) {
             let stands = match d.ty.map(|ty| facts.ty(ty)) {
                 Some(TypeExpr::Import(import)) => self.imported(&facts.imports[import.index()]),
-                Some(ty) if self.is_loaded(ty) => Some(Stands::AnyModule),
-                _ => continue,
+                Some(ty) => self.loaded(ty),
+                None => continue,
             };
             if let Some(stands) = stands {
                 self.names.insert(facts.name(d.name), stands);
+                self.variables.insert(DefId(i as u32));
             }
         }
     }
 
-    /// Does it load a module: by its own name, or by that of the library it is?
-    fn is_loader(&self, of: TypeId) -> bool {
+    /// What a function loads: a module of C, if it is of a library that does nothing else.
+    fn loads(&self, of: TypeId) -> Option<Stands> {
         let facts = self.here.facts;
         let library = |import: &Import| self.asks.loaders.contains(&facts.name(import.module));
         match facts.ty(of) {
-            TypeExpr::Import(import) => library(&facts.imports[import.index()]),
-            TypeExpr::Name { name, .. } => self.asks.loaders.contains(&facts.name(*name)) || facts.imports.iter().any(|i| i.bound == Some(*name) && library(i)),
-            _ => false,
+            TypeExpr::Import(import) => library(&facts.imports[import.index()]).then_some(Stands::AnyModule),
+            TypeExpr::Name { name, .. } if facts.imports.iter().any(|i| i.bound == Some(*name) && library(i)) => Some(Stands::AnyModule),
+            TypeExpr::Name { name, .. } => (self.asks.loads_all == Some(facts.name(*name))).then_some(Stands::Perhaps),
+            _ => None,
         }
     }
 
@@ -136,23 +142,26 @@ impl<'i, 'a> Asking<'i, 'a> {
         let facts = self.here.facts;
         for (i, u) in facts.uses.iter().enumerate() {
             let name = facts.name(u.name);
-            if u.local.is_some_and(|d| !self.names.contains_key(facts.def_name(d))) || !self.names.contains_key(name) && !self.may_be_asked(u, i) {
+            if u.local.is_some_and(|d| !self.variables.contains(&d)) || !self.names.contains_key(name) && !self.may_be_asked(u, i) {
                 continue;
             }
             if self.here.links.find(compass_facts::UseId(i as u32)).is_some_and(|l| l.targets.iter().any(|t| self.input.find(*t).is_some())) {
                 continue;
             }
             let before = self.before(i);
-            match before.and_then(|b| self.names.get(facts.name(b.name))).filter(|_| matches!(u.shape, Shape::Member(_))) {
+            match before.and_then(|b| self.stands(b)).filter(|_| matches!(u.shape, Shape::Member(_))) {
                 Some(Stands::Module(module)) => {
                     let module = module.clone();
                     let found = self.of_module(name, Some(&module));
                     if found.is_empty() && u.role == Role::Call {
                         out.loose.push((self.file, Loose { kind: CrossingKind::Native, at: u.span, label: name.to_owned(), cause: LooseCause::NoExport }));
                     }
-                    self.cross(u, &found, out);
+                    self.cross(u, (&found, true), out);
                 }
-                Some(Stands::AnyModule) => self.cross(u, &self.of_module(name, None), out),
+                Some(stands @ (Stands::AnyModule | Stands::Perhaps)) => {
+                    let is_sure = matches!(stands, Stands::AnyModule);
+                    self.cross(u, (&self.of_module(name, None), is_sure), out);
+                }
                 _ => self.plain(u, before, out),
             }
         }
@@ -165,7 +174,7 @@ impl<'i, 'a> Asking<'i, 'a> {
         if !matches!(u.shape, Shape::Member(_))
             && let Some(Stands::Member(module, imported)) = self.names.get(name)
         {
-            self.cross(u, &self.of_module(facts.name(*imported), Some(module)), out);
+            self.cross(u, (&self.of_module(facts.name(*imported), Some(module)), true), out);
             return;
         }
         let own = self.here.language.profile().members.receivers;
@@ -176,11 +185,11 @@ impl<'i, 'a> Asking<'i, 'a> {
         };
         if self.asks.are_global && u.shape == Shape::Plain && u.role == Role::Call {
             let found: Vec<&Offer> = self.offers.by_name.get(name).into_iter().flatten().filter(|o| o.owner.is_none()).collect();
-            self.cross(u, &found, out);
+            self.cross(u, (&found, true), out);
         }
         if is_own && let Some(types) = u.enclosing.map(|d| self.types_around(d)) {
             let found: Vec<&Offer> = self.offers.by_name.get(name).into_iter().flatten().filter(|o| o.owner.is_some_and(|o| types.contains(&o))).collect();
-            self.cross(u, &found, out);
+            self.cross(u, (&found, true), out);
         }
     }
 
@@ -188,7 +197,12 @@ impl<'i, 'a> Asking<'i, 'a> {
     fn may_be_asked(&self, u: &Use, i: usize) -> bool {
         let facts = self.here.facts;
         self.offers.by_name.contains_key(facts.name(u.name))
-            || !self.names.is_empty() && matches!(u.shape, Shape::Member(_)) && self.before(i).is_some_and(|b| self.names.contains_key(facts.name(b.name)))
+            || !self.names.is_empty() && matches!(u.shape, Shape::Member(_)) && self.before(i).is_some_and(|b| self.stands(b).is_some())
+    }
+
+    /// What a name stands for where it is used: a parameter of that name is another thing.
+    fn stands(&self, u: &Use) -> Option<&Stands> {
+        self.names.get(self.here.facts.name(u.name)).filter(|_| u.local.is_none_or(|d| self.variables.contains(&d)))
     }
 
     /// The use that stands before the dot of another.
@@ -208,12 +222,12 @@ impl<'i, 'a> Asking<'i, 'a> {
         all.filter(|o| module.is_none_or(|m| self.offers.is_of_module((o.file, self.input.files[o.file].path), m))).collect()
     }
 
-    fn cross(&self, u: &Use, offers: &[&Offer], out: &mut PassOutput) {
+    fn cross(&self, u: &Use, offers: (&[&Offer], bool), out: &mut PassOutput) {
         let role = if matches!(u.role, Role::Call | Role::Import) { u.role } else { Role::Ref };
         self.cross_at((u.span, u.enclosing, role, self.here.facts.name(u.name)), offers, out);
     }
 
-    fn cross_at(&self, (at, around, role, label): (Span, Option<DefId>, Role, &str), offers: &[&Offer], out: &mut PassOutput) {
+    fn cross_at(&self, (at, around, role, label): (Span, Option<DefId>, Role, &str), (offers, is_sure): (&[&Offer], bool), out: &mut PassOutput) {
         for offer in offers.iter().filter(|_| offers.len() <= MOST_OFFERS) {
             let target = &self.input.files[offer.function.file];
             let mut evidence = vec![side(self.input, self.file, at), side(self.input, offer.file, offer.at)];
@@ -229,7 +243,7 @@ impl<'i, 'a> Asking<'i, 'a> {
                 role,
                 label: label.to_owned(),
                 // Tables of members and of functions look alike: of several one is meant.
-                certainty: if offers.len() == 1 { Certainty::Inferred } else { Certainty::Guessed },
+                certainty: if is_sure && offers.len() == 1 { Certainty::Inferred } else { Certainty::Guessed },
                 evidence,
             };
             out.crossings.push((self.file, crossing));
@@ -248,7 +262,7 @@ impl<'i, 'a> Asking<'i, 'a> {
                 _ => false,
             };
             let found: Vec<&Offer> = self.offers.by_name.get(facts.name(d.name)).into_iter().flatten().filter(fits).collect();
-            self.cross_at((d.name_span, Some(DefId(i as u32)), Role::Call, facts.name(d.name)), &found, out);
+            self.cross_at((d.name_span, Some(DefId(i as u32)), Role::Call, facts.name(d.name)), (&found, true), out);
         }
     }
 }
