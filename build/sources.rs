@@ -3,11 +3,12 @@
 use std::hash::{DefaultHasher, Hash, Hasher};
 use std::path::{Path, PathBuf};
 
-/// All files of a place, a folder or a file, by path; the build is made again when one of them changes. What is not there holds none.
+/// All files of a place, a folder or a file, by path; the build is made again when one of them changes. What is not there holds none, and
+/// is not watched: Cargo takes what is missing for changed, and would make every build anew. Who names such a place watches a folder around it.
 pub fn files_of(place: &str) -> std::io::Result<Vec<PathBuf>> {
-    println!("cargo::rerun-if-changed={place}");
     let mut files = Vec::new();
     if Path::new(place).exists() {
+        println!("cargo::rerun-if-changed={place}");
         collect(Path::new(place), &mut files)?;
     }
     files.sort();
