@@ -17,5 +17,6 @@ fn main() -> std::io::Result<()> {
         "src/profile.rs",
         "src/data",
     ];
+    sources::write_declared("std/c")?;
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

@@ -5,5 +5,6 @@ mod sources;
 
 fn main() -> std::io::Result<()> {
     let reader: &[&str] = &["src/reader.rs", "src/reader", "src/lexer.rs", "src/components.rs", "src/profile.rs", "src/data"];
+    sources::write_declared("std")?;
     sources::write_versions("versions.rs", &[("READER_VERSION", reader), ("RULES_VERSION", &["src"])])
 }

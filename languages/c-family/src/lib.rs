@@ -13,6 +13,7 @@ mod shared_macros;
 mod tokens;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use compilers::compilers;
 pub use packages::{HEADERS, defines_for};

@@ -47,7 +47,7 @@ const PROFILE: Profile = Profile {
     tests: TESTS,
     programs: usual::PROGRAMS,
     packages: PACKAGES,
-    standard: Standard { is_name: is_c_name, is_module: |header| HEADERS.contains(header), is_unit: usual::none, called: &[], declared: &[], of_family: true },
+    standard: Standard { is_name: is_c_name, is_module: |header| HEADERS.contains(header), is_unit: usual::none, called: &["c-std"], declared: crate::DECLARED, of_family: true },
     layer: Some(4),
     may_be_minified: false,
     ecosystems: &[],

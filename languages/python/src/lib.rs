@@ -9,6 +9,7 @@ mod reader;
 mod rules;
 
 include!(concat!(env!("OUT_DIR"), "/versions.rs"));
+include!(concat!(env!("OUT_DIR"), "/declared.rs"));
 
 pub use packages::DISTRIBUTIONS;
 pub use profile::PYTHON;

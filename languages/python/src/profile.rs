@@ -55,9 +55,10 @@ static PROFILE: Profile = Profile {
     standard: Standard {
         is_name: |name| NAMES.contains(name),
         is_module: |module| MODULES.contains(module.split('.').next().unwrap_or(module)),
-        is_unit: |name| name == "std",
-        called: &[],
-        declared: &[],
+        // The library on the machine lacks what is made in C: declarations stand beside it.
+        is_unit: usual::none,
+        called: &["python-std"],
+        declared: crate::DECLARED,
         of_family: true,
     },
     layer: None,

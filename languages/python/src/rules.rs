@@ -1,5 +1,8 @@
 //! Python: modules by dotted names and folders, attributes of classes that may be overridden, what test runners hand to parameters.
 
+mod builtins;
+
+use crate::rules::builtins::Builtins as _;
 use compass_facts::{Facts, Flags, ImportId, Kind, ScopeId, ScopeKind, TypeExpr, TypeId};
 use compass_index::linking::{
     DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Modules, Namespace, Prepared, Rules, Site, Target, Ty, World, join, nearest, sure,
@@ -20,6 +23,8 @@ struct PythonModules {
     /// Folders that are packages without a file: `(root, path)`.
     folders: Vec<(u32, String)>,
     folder_ids: FxHashMap<(u32, String), u32>,
+    /// The file of what is there without any import.
+    builtins: Option<u32>,
 }
 
 impl Rules for Python {
@@ -30,11 +35,32 @@ impl Rules for Python {
             modules.named.entry(dotted(world, file.root, &file.path)).or_default().push(index as u32);
             modules.add_folders(file.root, &file.path);
         }
+        // The library itself comes before its declarations.
+        for files in modules.named.values_mut().filter(|files| files.iter().any(|f| !builtins::is_declared(world, *f))) {
+            files.retain(|f| !builtins::is_declared(world, *f));
+        }
+        let declared = world.files.iter().enumerate().filter(|(i, f)| f.language == crate::PYTHON && builtins::is_declared(world, *i as u32));
+        modules.builtins = declared.filter(|(_, f)| f.path.ends_with(builtins::FILE)).map(|(i, _)| i as u32).next();
         Some(Box::new(modules))
     }
 
     fn words(&self) -> &'static [&'static str] {
-        &["__init__"]
+        &builtins::STANDING
+    }
+
+    fn beyond_scopes(&self, e: &mut Evaluator, file: u32, name: GlobalNameId, _: Namespace, cause: Cause) -> Lookup {
+        // What a star import of an absent module may bring comes first.
+        let certainty = if e.has_absent_glob(file) { Certainty::Inferred } else { Certainty::Proven };
+        let found = if cause == Cause::NoDefinition { e.builtin(name) } else { None };
+        Lookup { hits: found.into_iter().map(|h| Hit { certainty, ..h }).collect(), cause }
+    }
+
+    fn member_of_language(&self, e: &mut Evaluator, file: u32, owner: &Ty, name: GlobalNameId) -> Option<(Lookup, Option<Ty>)> {
+        e.member_of_written(file, owner, name)
+    }
+
+    fn keep_likely(&self, e: &Evaluator, _: u32, found: &mut Vec<(DefRef, Kind, Flags)>) {
+        builtins::keep_likely(e.world, found);
     }
 
     fn functions_hide_members(&self) -> bool {

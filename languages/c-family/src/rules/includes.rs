@@ -82,14 +82,19 @@ impl Includes {
     }
 }
 
-/// Folders of headers outside the own ones, in the compiler's order, and whether C++ alone looks there.
-pub(super) struct Headers(Vec<(u32, bool)>);
+/// Folders of headers outside the own ones, in the compiler's order, and whether C++ alone looks there; and the root of the declarations
+/// that come with this program.
+pub(super) struct Headers(Vec<(u32, bool)>, Option<u32>);
+
+/// The folder of those declarations, below their root.
+const DECLARED: &str = "c";
 
 impl Headers {
     pub(super) fn new(world: &World) -> Headers {
         let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
         let folders = world.build.outside_folders.iter();
-        Headers(folders.filter_map(|f| Some((root_of(f)?, crate::packages::is_of_cpp(f)))).collect())
+        let declared = world.units.iter().find(|u| u.is_declared() && u.dir == DECLARED).map(|u| u.root);
+        Headers(folders.filter_map(|f| Some((root_of(f)?, crate::packages::is_of_cpp(f)))).collect(), declared)
     }
 
     /// The file that an include leads to.
@@ -110,8 +115,20 @@ impl Headers {
         if let Some(found) = self.outside(world, from, path) {
             return Some(found);
         }
-        let found = all.by_suffix(world, from, path)?;
+        let own = all.by_suffix(world, from, path);
+        // `include/string.h` of a library of C is what its files mean; `text/string.h` is not.
+        let declared = self.declared(world, from, path).filter(|_| system);
+        let is_meant = |f: &u32| declared.is_none() || world.files[*f as usize].path.ends_with(&join("include", path));
+        let Some(found) = own.filter(is_meant) else { return declared };
         Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
+    }
+
+    /// A header of the standard library, as this program declares it; `<cstring>` is `<string.h>`.
+    fn declared(&self, world: &World, from: u32, path: &str) -> Option<Target> {
+        let in_c = path.strip_prefix('c').filter(|p| world.language(from) == crate::CPP && !p.contains('.')).map(|p| format!("{p}.h"));
+        let path = join(DECLARED, in_c.as_deref().unwrap_or(path));
+        let file = world.by_path.get(&(self.1?, path.as_str()))?;
+        (*file != from).then(|| sure(Entity::Module(*file, ScopeId::FILE)))
     }
 
     /// A header in the folders of the compiler, in their order; never the one that asks.

@@ -281,6 +281,11 @@ pub(crate) impl Evaluator<'_, '_> {
             let seen = self.includes(file);
             candidates.retain(|(s, flags)| s.file == file || !flags.has(Flags::PRIVATE) || seen.contains(s.file) || self.includes_back(s.file, file));
         }
+        // A declaration of the library counts where its header is included.
+        if candidates.iter().any(|c| world.unit(c.0.file).is_declared()) {
+            let seen = self.includes(file);
+            candidates.retain(|(s, _)| s.file == file || !world.unit(s.file).is_declared() || seen.contains(s.file));
+        }
         if !cpp && candidates.len() > 1 {
             // Where all that is seen is whole, what nobody here includes is something else of that name.
             let seen = self.includes(file);

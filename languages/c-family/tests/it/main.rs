@@ -11,5 +11,6 @@ mod reader;
 mod reader_cpp;
 mod record;
 mod sampled;
+mod standard;
 mod support;
 mod unfold;

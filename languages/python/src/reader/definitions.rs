@@ -185,6 +185,8 @@ impl<'t> Reader<'t> {
         let around = generic.map(|generic| {
             self.b.enter(ScopeKind::Block, span(node), Some(def));
             self.type_parameters(generic);
+            // The scope of its members is the one further down.
+            self.b.def_mut(def).inner = None;
             self.b.place.scope
         });
         if let Some(bases) = node.child_by_field_name("superclasses") {

@@ -2,4 +2,5 @@
 
 mod marked;
 mod reader;
+mod standard;
 mod unfold;

@@ -104,7 +104,7 @@ impl Evaluator<'_, '_> {
     }
 
     /// Does a star import lead outside what is indexed?
-    fn has_absent_glob(&mut self, file: u32) -> bool {
+    pub fn has_absent_glob(&mut self, file: u32) -> bool {
         let globs: Vec<_> = self.world.globs(file).iter().map(|g| g.1).collect();
         globs.into_iter().any(|id| self.import_targets(file, id).is_empty())
     }

@@ -19,7 +19,9 @@ impl AllDefinitions {
     /// Looks through the files of the family.
     pub(super) fn find(files: &Files, family: &str, shared: &dyn SharedMacros) -> AllDefinitions {
         let next = AtomicUsize::new(0);
-        let is_member = |i: &usize| files.plan.files[*i].language.profile().family == family;
+        // What the declarations of a library write as macros says nothing of how own files read.
+        let is_own = |i: &usize| !files.plan.units[files.plan.files[*i].unit].is_declared();
+        let is_member = |i: &usize| files.plan.files[*i].language.profile().family == family && is_own(i);
         let work = || {
             let mut found: Vec<Entry> = Vec::new();
             loop {

@@ -66,7 +66,8 @@ impl<'r> Family<'r> {
         let mut changed: FxHashSet<String> = FxHashSet::default();
         let of_gone = defined_before.iter().filter(|d| gone.contains(d.0)).flat_map(|d| d.1);
         changed.extend(of_gone.map(|n| n.0.to_owned()));
-        for &i in open.iter().filter(|i| files.plan.files[**i].language.profile().family == self.word) {
+        let is_own = |i: &usize| !files.plan.units[files.plan.files[*i].unit].is_declared();
+        for &i in open.iter().filter(|i| files.plan.files[**i].language.profile().family == self.word && is_own(i)) {
             let bytes = files.bytes(i);
             let mut now: FxHashMap<&str, u64> = FxHashMap::default();
             self.shared.definitions(&bytes, &mut |name, place| {

@@ -1,0 +1,3 @@
+#pragma once
+/** Memory that goes with the function. */
+#define alloca(size) __builtin_alloca(size)

@@ -1,0 +1,3 @@
+#pragma once
+#define TCP_NODELAY 1
+#define TCP_KEEPIDLE 4

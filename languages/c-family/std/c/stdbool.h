@@ -1,0 +1,5 @@
+#pragma once
+/** A truth value. */
+#define bool _Bool
+#define true 1
+#define false 0

@@ -1,0 +1,12 @@
+#pragma once
+#include <wchar.h>
+int iswalnum(wint_t c);
+int iswalpha(wint_t c);
+int iswdigit(wint_t c);
+int iswlower(wint_t c);
+int iswprint(wint_t c);
+int iswpunct(wint_t c);
+int iswspace(wint_t c);
+int iswupper(wint_t c);
+wint_t towlower(wint_t c);
+wint_t towupper(wint_t c);

@@ -1,0 +1,3 @@
+import sys
+from collections.abc import Sequence
+from typing import Any, Literal, NoReturn, final, overload

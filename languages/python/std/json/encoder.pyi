@@ -1,0 +1,26 @@
+"""Writes JSON."""
+from collections.abc import Callable, Iterator
+from re import Pattern
+from typing import Any
+ESCAPE: Pattern[str]
+ESCAPE_ASCII: Pattern[str]
+HAS_UTF8: Pattern[bytes]
+ESCAPE_DCT: dict[str, str]
+INFINITY: float
+def py_encode_basestring(s) -> str: ...
+def py_encode_basestring_ascii(s) -> str: ...
+def encode_basestring(s) -> str: ...
+def encode_basestring_ascii(s) -> str: ...
+class JSONEncoder:
+    item_separator: str
+    key_separator: str
+    skipkeys: bool
+    ensure_ascii: bool
+    check_circular: bool
+    allow_nan: bool
+    sort_keys: bool
+    indent: int | str
+    def __init__(self, *, skipkeys=False, ensure_ascii=True, check_circular=True, allow_nan=True, sort_keys=False, indent=None, separators=None, default=None) -> None: ...
+    def default(self, o) -> Any: ...
+    def encode(self, o) -> str: ...
+    def iterencode(self, o, _one_shot=False) -> Iterator[str]: ...

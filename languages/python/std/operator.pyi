@@ -1,0 +1,3 @@
+"""Operators as functions."""
+import sys
+from _operator import *

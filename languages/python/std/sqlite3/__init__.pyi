@@ -1,0 +1,2 @@
+"""Databases in a file."""
+from sqlite3.dbapi2 import *

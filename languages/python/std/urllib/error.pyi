@@ -1,0 +1,19 @@
+"""What goes wrong with requests."""
+from email.message import Message
+from typing import IO
+from urllib.response import addinfourl
+class URLError(OSError):
+    reason: str | BaseException
+    def __init__(self, reason, filename=None) -> None: ...
+class HTTPError(URLError, addinfourl):
+    @property
+    def headers(self) -> Message: ...
+    @headers.setter
+    def headers(self, headers) -> None: ...
+    @property
+    def reason(self) -> str: ...
+    code: int
+    def __init__(self, url, code, msg, hdrs, fp) -> None: ...
+class ContentTooShortError(URLError):
+    content: tuple[str, Message]
+    def __init__(self, message, content) -> None: ...

@@ -1,0 +1,1 @@
+from xml import parsers as parsers
