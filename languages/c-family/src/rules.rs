@@ -92,6 +92,10 @@ macro_rules! of_both {
             true
         }
 
+        fn numbers_keep_their_names(&self) -> bool {
+            true
+        }
+
         fn hangs_on_includes(&self) -> bool {
             true
         }

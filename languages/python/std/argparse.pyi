@@ -53,7 +53,7 @@ class ArgumentParser(_AttributeHolder, _ActionsContainer):
     prog: str
     usage: str | None
     epilog: str | None
-    formatter_class: Any
+    def formatter_class(*, prog) -> HelpFormatter: ...
     fromfile_prefix_chars: str | None
     add_help: bool
     allow_abbrev: bool

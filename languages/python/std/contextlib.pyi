@@ -5,29 +5,29 @@ from abc import abstractmethod
 from collections.abc import AsyncGenerator, AsyncIterator, Awaitable, Callable, Generator, Iterator
 from types import TracebackType
 from typing import IO, Any, Generic, Protocol, overload, runtime_checkable
-class AbstractContextManager[ExitT](Protocol):
+class AbstractContextManager[T, ExitT](Protocol):
     def __enter__(self) -> T: ...
-class AbstractAsyncContextManager[ExitT](Protocol):
+class AbstractAsyncContextManager[T, ExitT](Protocol):
     async def __aenter__(self) -> T: ...
 class ContextDecorator:
     def __call__[F](self, func: F) -> F: ...
-class _GeneratorContextManager(AbstractContextManager[T, bool | None], ContextDecorator):
+class _GeneratorContextManager[T](AbstractContextManager[T, bool | None], ContextDecorator):
     def __init__(self, func, args, kwds) -> None: ...
     gen: Generator[T, Any, Any]
     func: Callable[..., Generator[T, Any, Any]]
     args: tuple[Any, ...]
     kwds: dict[str, Any]
-def contextmanager[P](func: Callable[P, Iterator[T]]) -> Callable[P, _GeneratorContextManager[T]]:
+def contextmanager[P, T](func: Callable[P, Iterator[T]]) -> Callable[P, _GeneratorContextManager[T]]:
     """Makes a function with one yield into a context."""
 class AsyncContextDecorator:
     def __call__[AF](self, func: AF) -> AF: ...
-class _AsyncGeneratorContextManager(AbstractAsyncContextManager[T, bool | None], AsyncContextDecorator):
+class _AsyncGeneratorContextManager[T](AbstractAsyncContextManager[T, bool | None], AsyncContextDecorator):
     def __init__(self, func, args, kwds) -> None: ...
     gen: AsyncGenerator[T, Any]
     func: Callable[..., AsyncGenerator[T, Any]]
     args: tuple[Any, ...]
     kwds: dict[str, Any]
-def asynccontextmanager[P](func: Callable[P, AsyncIterator[T]]) -> Callable[P, _AsyncGeneratorContextManager[T]]: ...
+def asynccontextmanager[P, T](func: Callable[P, AsyncIterator[T]]) -> Callable[P, _AsyncGeneratorContextManager[T]]: ...
 class closing[SupportsCloseT](AbstractContextManager[SupportsCloseT, None]):
     """Closes at the end."""
     def __init__(self, thing) -> None: ...

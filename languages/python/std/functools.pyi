@@ -64,7 +64,7 @@ class singledispatchmethod[T]:
     func: Callable[..., T]
     def __init__(self, func) -> None: ...
     def register(self, cls, method=None) -> Callable[[Callable[..., T]], Callable[..., T]]: ...
-class cached_property:
+class cached_property[T]:
     """A property that is computed once."""
     func: Callable[[Any], T]
     attrname: str | None

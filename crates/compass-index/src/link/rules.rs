@@ -384,6 +384,11 @@ pub trait Rules: Sync {
         false
     }
 
+    /// Do the names that the library gives to numbers tell functions of one name apart, whatever number each is?
+    fn numbers_keep_their_names(&self) -> bool {
+        false
+    }
+
     /// Does an alias with members name a type of its own?
     fn is_type_of_its_own(&self, _: &Definition) -> bool {
         false

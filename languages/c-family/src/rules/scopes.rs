@@ -281,10 +281,13 @@ pub(crate) impl Evaluator<'_, '_> {
             let seen = self.includes(file);
             candidates.retain(|(s, flags)| s.file == file || !flags.has(Flags::PRIVATE) || seen.contains(s.file) || self.includes_back(s.file, file));
         }
-        // A declaration of the library counts where its header is included.
-        if candidates.iter().any(|c| world.unit(c.0.file).is_declared()) {
+        // A declaration of the library counts where its header is included, and nothing of that name that the code has itself.
+        let is_declared = |s: &DefRef| world.unit(s.file).is_declared();
+        if candidates.iter().any(|c| is_declared(&c.0)) && !world.unit(file).is_declared() {
             let seen = self.includes(file);
-            candidates.retain(|(s, _)| s.file == file || !world.unit(s.file).is_declared() || seen.contains(s.file));
+            let is_seen = |s: &DefRef| s.file == file || seen.contains(s.file);
+            let has_own = candidates.iter().any(|c| is_seen(&c.0) && !is_declared(&c.0));
+            candidates.retain(|(s, _)| !is_declared(s) || !has_own && is_seen(s));
         }
         if !cpp && candidates.len() > 1 {
             // Where all that is seen is whole, what nobody here includes is something else of that name.

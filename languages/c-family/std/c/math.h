@@ -7,14 +7,14 @@
 #define M_LN2 0.69314718055994530942
 #define M_SQRT2 1.41421356237309504880
 /** Whether it is no number. */
-#define isnan(x) __builtin_isnan(x)
+int isnan(double x);
 /** Whether it is infinite. */
-#define isinf(x) __builtin_isinf_sign(x)
+int isinf(double x);
 /** Whether it is a finite number. */
-#define isfinite(x) __builtin_isfinite(x)
-#define isnormal(x) __builtin_isnormal(x)
-#define signbit(x) __builtin_signbit(x)
-#define fpclassify(x) __builtin_fpclassify(0, 1, 4, 3, 2, x)
+int isfinite(double x);
+int isnormal(double x);
+int signbit(double x);
+int fpclassify(double x);
 /** The arc cosine. */
 double acos(double x);
 /** The arc sine. */

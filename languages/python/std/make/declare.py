@@ -56,7 +56,7 @@ def flat(body):
             yield s
 
 
-PLAIN = {"AnyStr": "str", "_T_co": "T", "Self": "Self", "LiteralString": "str", "ReadableBuffer": "bytes", "SupportsKeysAndGetItem": "dict"}
+PLAIN = {"AnyStr": "str", "Self": "Self", "LiteralString": "str", "ReadableBuffer": "bytes", "SupportsKeysAndGetItem": "dict"}
 
 
 class Types(ast.NodeTransformer):
@@ -121,6 +121,9 @@ class Module:
                     self.helpers.add(v)
                 case ast.Assign(targets=[ast.Name(id=v)]) if v.startswith("_"):
                     self.helpers.add(v)
+        # A function whose type is a helper that says how it is called.
+        of_call = lambda c: [f for f in flat(c.body) if isinstance(f, ast.FunctionDef) and f.name == "__call__"]
+        self.calls = {s.name: of_call(s) for s in self.body if isinstance(s, ast.ClassDef) and s.name in self.helpers and of_call(s)}
         self.variables -= set(PLAIN)
         self.helpers -= self.variables
         self.owner = ""
@@ -149,6 +152,9 @@ class Module:
                         self.function(found, indent, owner, bound)
                 case ast.ClassDef() if s.name not in self.helpers:
                     self.type(s, indent, owner)
+                case ast.AnnAssign(target=ast.Name(id=name), annotation=ast.Name(id=helper)) if helper in self.calls:
+                    found = [ast.FunctionDef(name, without_receiver(c.args), c.body, [], c.returns) for c in self.calls[helper]]
+                    self.function(found, indent, owner, bound)
                 case ast.AnnAssign(target=ast.Name(id=name)) if name not in self.helpers:
                     said, _ = typed(s.annotation, self.variables, self.helpers, self.owner)
                     self.lines.append(f"{indent}{name}: {said}" if said != "TypeAlias" else f"{indent}{name} = {ast.unparse(s.value)}")
@@ -230,6 +236,10 @@ class Module:
 KEPT = {"__init__", "__new__", "__enter__", "__aenter__", "__iter__", "__aiter__", "__next__", "__anext__", "__getitem__", "__call__", "__await__", "__import__"}
 
 
+def without_receiver(a):
+    return ast.arguments(a.posonlyargs[1:] if a.posonlyargs else [], a.args if a.posonlyargs else a.args[1:], a.vararg, a.kwonlyargs, a.kw_defaults, a.kwarg, a.defaults)
+
+
 def kind(function):
     """Getters and setters of one name are told apart."""
     said = [ast.unparse(d) for d in function.decorator_list]
@@ -242,6 +252,10 @@ def file_of(module):
 
 
 def tree_of(module):
+    """The declarations of a module; people say `os.path` for what stands in two others."""
+    if module == "os.path":
+        inner = [tree_of("genericpath"), tree_of("posixpath")]
+        return ast.Module([s for tree in inner for s in tree.body if getattr(s, "module", "") != "genericpath"], [])
     return ast.parse(open(os.path.join(stubs, file_of(module))).read())
 
 

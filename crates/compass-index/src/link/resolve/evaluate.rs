@@ -605,10 +605,16 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         // What stands behind an associated type are its bounds: the type is told by whoever implements the interface.
         let is_own = rules.is_type_of_its_own(def) || rules.has_associated_types() && self.is_associated(sym);
         if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_own) {
-            return self.alias_target(sym, &args).unwrap_or_else(|| {
-                self.cut();
-                Ty::Unknown(Cause::ReceiverUnknown)
-            });
+            return match self.alias_target(sym, &args) {
+                Some(Ty::Literal(_)) if rules.numbers_keep_their_names() && self.world.unit(sym.file).is_declared() => {
+                    Ty::External(self.world.gid(sym.file, def.name), args)
+                }
+                Some(ty) => ty,
+                None => {
+                    self.cut();
+                    Ty::Unknown(Cause::ReceiverUnknown)
+                }
+            };
         }
         if def.kind == Kind::Variant
             && let Some(owner) = def.container
