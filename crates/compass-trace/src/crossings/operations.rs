@@ -1,15 +1,22 @@
-//! Fields of a schema's roots, what resolves them, and operations in texts that ask for them.
+//! Fields of a schema's types, what resolves them, and operations in texts that ask for them.
 //!
 //! # How it works
 //! A root of a schema (`Query`, `Mutation`, `Subscription`) is resolved by what stands in something called after it: a class, an object, a type
-//! of a generator (`queryResolver`), or behind a mark of its name. Names are compared without case, lines and the word `resolve`, as generators
-//! and libraries write them differently. Operations are texts of calls that say so.
+//! of a generator (`queryResolver`), or behind a mark of its name. Fields of other types are too, but most of them are only read off a value:
+//! a class that has the type's name is the value, so that it takes an object of functions (`Rack: { wheels () {…} }`), a name that says what
+//! it is for (`RackResolver`, `resolve_wheels`), or a mark beside a parameter of the type. Names are compared without case and lines, as
+//! generators and libraries write them differently. Operations are texts of calls that say so; from field to field they are followed by the
+//! types that the schema names.
+
+mod selections;
 
 use super::http::{enclosing, side};
 use super::string_evaluation::calls;
-use compass_facts::{Argument, DefId, Kind, Role, Span, TextPart};
+use compass_facts::{Argument, DefId, Facts, Kind, Role, Span, TextPart};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
+use selections::Selection;
+use std::collections::BTreeSet;
 
 /// See the module.
 #[derive(Debug)]
@@ -19,6 +26,10 @@ pub(super) struct Operations;
 const ROOTS: [&str; 3] = ["Query", "Mutation", "Subscription"];
 /// What stands behind the name of a root in names of what resolves its fields.
 const ENDINGS: [&str; 7] = ["", "resolver", "resolvers", "type", "s", "root", "controller"];
+/// What stands behind the name of another type in names of what resolves its fields.
+const RESOLVERS: [&str; 4] = ["resolver", "resolvers", "fieldresolver", "fieldresolvers"];
+/// What stands behind it in names of what describes its values.
+const VALUES: [&str; 4] = ["type", "node", "object", "objecttype"];
 
 impl LinkPass for Operations {
     fn name(&self) -> &'static str {
@@ -31,15 +42,16 @@ impl LinkPass for Operations {
 
     fn run(&self, input: &PassInput) -> PassOutput {
         let mut out = PassOutput::default();
-        let fields = root_fields(input);
-        if fields.is_empty() {
+        let schema = Schema::of(input);
+        if schema.fields.is_empty() {
             return out;
         }
-        let resolvers = resolvers(input, &fields);
-        for ((root, name), places) in &fields {
-            let found = resolvers.get(&(*root, plain(name))).map_or(&[][..], |r| r);
+        let resolvers = resolvers(input, &schema);
+        let has_roots = resolvers.keys().any(|(of, _)| ROOTS.contains(&of.as_str()));
+        for ((of, name), places) in &schema.fields {
+            let found = resolvers.get(&(of.clone(), plain(name))).map_or(&[][..], |r| r);
             for field in places {
-                resolved(input, root, name, *field, found, resolvers.is_empty(), &mut out);
+                resolved(input, (of, name), *field, found, has_roots, &mut out);
             }
         }
         for (file, signal, call) in calls(input) {
@@ -50,11 +62,15 @@ impl LinkPass for Operations {
             }
             let Some(Argument::Text(parts, at)) = call.arguments.first() else { continue };
             let text: String = parts.iter().map(|p| if let TextPart::Text(t) = p { facts.name(*t) } else { " " }).collect();
-            for (root, name) in asked(&text) {
-                let found = fields.get(&(root, name.to_owned())).map_or(&[][..], |f| f);
+            let mut asked = BTreeSet::new();
+            for (about, found) in selections::read(&text) {
+                schema.asked(input, about, &found, &mut asked);
+            }
+            for key in asked {
+                let found = &schema.fields[&key];
                 let certainty = if found.len() == 1 { Certainty::Proven } else { Certainty::Inferred };
                 for field in found {
-                    let label = format!("ask {root}.{name}");
+                    let label = format!("ask {}.{}", key.0, key.1);
                     push(input, (file, *at, signal.enclosing), *field, label, certainty, &mut out);
                 }
             }
@@ -64,73 +80,142 @@ impl LinkPass for Operations {
     }
 }
 
-/// The fields of the roots, by root and name.
-fn root_fields(input: &PassInput) -> FxHashMap<(&'static str, String), Vec<Place>> {
-    let mut out: FxHashMap<(&'static str, String), Vec<Place>> = FxHashMap::default();
-    for (file, here) in input.files.iter().enumerate().filter(|(_, f)| super::frameworks::of(f.language).is_some_and(|f| f.is_schema())) {
-        for (i, d) in here.facts.definitions.iter().enumerate() {
-            let Some(root) = d.container.and_then(|c| ROOTS.iter().find(|r| **r == here.facts.def_name(c))) else { continue };
-            if matches!(d.kind, Kind::Field | Kind::Method | Kind::Function) {
-                out.entry((root, here.facts.name(d.name).to_owned())).or_default().push(Place { file, def: DefId(i as u32) });
+/// A type, and a field of it.
+type Field = (String, String);
+
+/// What schemas declare.
+struct Schema {
+    fields: FxHashMap<Field, Vec<Place>>,
+    /// Types by their names as they are compared.
+    types: FxHashMap<String, String>,
+}
+
+impl Schema {
+    fn of(input: &PassInput) -> Schema {
+        let mut fields: FxHashMap<Field, Vec<Place>> = FxHashMap::default();
+        for (file, here) in input.files.iter().enumerate().filter(|(_, f)| super::frameworks::of(f.language).is_some_and(|f| f.is_schema())) {
+            for (i, d) in here.facts.definitions.iter().enumerate() {
+                let Some(container) = d.container.filter(|_| matches!(d.kind, Kind::Field | Kind::Method | Kind::Function)) else { continue };
+                let key = (here.facts.def_name(container).to_owned(), here.facts.name(d.name).to_owned());
+                fields.entry(key).or_default().push(Place { file, def: DefId(i as u32) });
             }
         }
+        let types = fields.keys().map(|(of, _)| (plain(of), of.clone())).collect();
+        Schema { fields, types }
     }
-    out
+
+    /// The fields that selections on a type ask for.
+    fn asked(&self, input: &PassInput, about: &str, selections: &[Selection], out: &mut BTreeSet<Field>) {
+        for selection in selections {
+            if selection.name.is_empty() {
+                self.asked(input, selection.on.unwrap_or(about), &selection.inner, out);
+                continue;
+            }
+            let key = (about.to_owned(), selection.name.to_owned());
+            let Some(place) = self.fields.get(&key).and_then(|f| f.first()) else { continue };
+            let facts = input.files[place.file].facts;
+            let of = facts.def(place.def).ty.and_then(|t| facts.ty(t).name());
+            if let Some(of) = of.filter(|_| !selection.inner.is_empty()) {
+                self.asked(input, facts.name(of), &selection.inner, out);
+            }
+            out.insert(key);
+        }
+    }
 }
 
 /// A name as it is compared.
 fn plain(name: &str) -> String {
-    let name = name.strip_prefix("resolve_").unwrap_or(name);
     name.chars().filter(|c| *c != '_').flat_map(char::to_lowercase).collect()
 }
 
-/// What resolves fields, by root and plain name.
-fn resolvers(input: &PassInput, fields: &FxHashMap<(&'static str, String), Vec<Place>>) -> FxHashMap<(&'static str, String), Vec<Place>> {
-    let wanted: rustc_hash::FxHashSet<String> = fields.keys().map(|k| plain(&k.1)).collect();
-    let mut out: FxHashMap<(&'static str, String), Vec<Place>> = FxHashMap::default();
+/// What resolves fields, by type and plain name.
+fn resolvers(input: &PassInput, schema: &Schema) -> FxHashMap<Field, Vec<Place>> {
+    let wanted: FxHashSet<String> = schema.fields.keys().map(|k| plain(&k.1)).collect();
+    let mut out: FxHashMap<Field, Vec<Place>> = FxHashMap::default();
     for (file, here) in input.files.iter().enumerate() {
-        if super::frameworks::of(here.language).is_some_and(|f| f.is_schema()) || compass_index::is_test_path(here.path, here.language) {
+        let frameworks = super::frameworks::of(here.language);
+        if frameworks.is_some_and(|f| f.is_schema()) || compass_index::is_test_path(here.path, here.language) {
             continue;
         }
+        let table = frameworks.and_then(|f| f.names());
         for (i, d) in here.facts.definitions.iter().enumerate() {
             if !(d.kind.is_callable() || matches!(d.kind, Kind::Field | Kind::Variable)) {
                 continue;
             }
-            let name = plain(here.facts.name(d.name));
+            let written = here.facts.name(d.name);
+            let bare = table.and_then(|t| t.resolver_beginnings.iter().find_map(|b| written.strip_prefix(b.as_str())));
+            let name = plain(bare.unwrap_or(written));
             if !wanted.contains(&name) {
                 continue;
             }
             let def = DefId(i as u32);
-            let marks = super::frameworks::of(here.language).and_then(|f| f.names()).map(|t| &t.resolver_marks);
-            let by_mark = || marks.and_then(|m| root_of_mark(here.facts, def, m));
-            let Some(root) = root_around(here.facts, def).or_else(by_mark) else { continue };
-            out.entry((root, name)).or_default().push(Place { file, def });
+            let around = root_around(here.facts, def).map(str::to_owned);
+            let of = around.or_else(|| schema.type_around(here.facts, def, bare.is_some())).or_else(|| schema.told_by_marks(here.facts, def, table?));
+            if let Some(of) = of {
+                out.entry((of, name)).or_default().push(Place { file, def });
+            }
         }
     }
     out
 }
 
 /// The root that what is around a definition is called after.
-fn root_around(facts: &compass_facts::Facts, def: DefId) -> Option<&'static str> {
+fn root_around(facts: &Facts, def: DefId) -> Option<&'static str> {
     let owner = plain(facts.def_name(facts.def(def).container?));
     ROOTS.iter().copied().find(|root| owner.strip_prefix(&root.to_lowercase()).is_some_and(|rest| ENDINGS.contains(&rest)))
 }
 
-/// The root that a mark before a definition speaks of.
-fn root_of_mark(facts: &compass_facts::Facts, def: DefId, table: &std::collections::BTreeMap<String, String>) -> Option<&'static str> {
-    let name = facts.def(def).name_span;
-    let before = facts.definitions.iter().filter(|d| d.name_span.end <= name.start && d.kind.is_callable()).map(|d| d.name_span.end).max().unwrap_or(0);
-    let marks = facts.uses.iter().filter(|u| u.role == Role::Mark && u.span.start >= before && u.span.end <= name.start);
-    let root = |u: &compass_facts::Use| table.get(facts.name(u.name)).and_then(|root| ROOTS.iter().copied().find(|r| r == root));
-    let mut found = marks.filter_map(root);
-    found.next()
+impl Schema {
+    /// The type, no root, that what is around a definition resolves.
+    fn type_around(&self, facts: &Facts, def: DefId, says_so: bool) -> Option<String> {
+        let owner = facts.def(def).container?;
+        let name = plain(facts.def_name(owner));
+        // The beginnings of the name of what is around, the longest first, with what is left behind each.
+        let parts = name.char_indices().map(|(i, c)| i + c.len_utf8()).rev().map(|end| name.split_at(end));
+        let (of, rest) = parts.into_iter().find_map(|(type_, rest)| Some((self.types.get(type_)?, rest)))?;
+        let is_function = facts.def(def).kind.is_callable();
+        let holds_functions = !facts.def(owner).kind.is_type() && rest.is_empty() && is_function;
+        let is_for_it = is_function && RESOLVERS.contains(&rest);
+        (holds_functions || is_for_it || says_so && (rest.is_empty() || VALUES.contains(&rest))).then(|| of.clone())
+    }
+
+    /// The type that a mark speaks of: a root by its name, another type by a parameter.
+    fn told_by_marks(&self, facts: &Facts, def: DefId, table: &super::frameworks::NameTable) -> Option<String> {
+        let marks: Vec<&str> = marks_of(facts, def).collect();
+        if let Some(root) = marks.iter().find_map(|m| table.resolver_marks.get(*m)) {
+            return ROOTS.contains(&root.as_str()).then(|| root.clone());
+        }
+        if !marks.iter().any(|m| table.field_marks.iter().any(|f| f == m)) {
+            return None;
+        }
+        let inner = facts.def(def).inner;
+        let mut parameters = facts.definitions.iter().filter(|d| d.kind == Kind::Parameter && Some(d.scope) == inner);
+        parameters.find_map(|p| self.types.get(&plain(facts.name(named(facts, p.ty?)?))).cloned())
+    }
 }
 
-fn resolved(input: &PassInput, root: &str, name: &str, field: Place, found: &[Place], none_at_all: bool, out: &mut PassOutput) {
+/// The name of a type, or of what a value is of.
+fn named(facts: &Facts, ty: compass_facts::TypeId) -> Option<compass_facts::NameId> {
+    match facts.ty(ty) {
+        compass_facts::TypeExpr::Instance(of) => facts.ty(*of).name(),
+        other => other.name(),
+    }
+}
+
+/// The names of the marks before a definition.
+fn marks_of(facts: &Facts, def: DefId) -> impl Iterator<Item = &str> {
+    let name = facts.def(def).name_span;
+    let before = facts.definitions.iter().filter(|d| d.name_span.end <= name.start && d.kind.is_callable()).map(|d| d.name_span.end).max().unwrap_or(0);
+    let marks = facts.uses.iter().filter(move |u| u.role == Role::Mark && u.span.start >= before && u.span.end <= name.start);
+    marks.map(|u| facts.name(u.name))
+}
+
+fn resolved(input: &PassInput, (root, name): (&str, &str), field: Place, found: &[Place], has_roots: bool, out: &mut PassOutput) {
     let facts = input.files[field.file].facts;
     let at = facts.def(field.def).name_span;
     if found.is_empty() {
-        if !none_at_all {
+        // Fields of other types are mostly read off a value.
+        if has_roots && ROOTS.contains(&root) {
             out.loose.push((field.file, Loose { kind: CrossingKind::Operation, at, label: format!("resolve {root}.{name}"), cause: LooseCause::NoResolver }));
         }
         return;
@@ -154,73 +239,4 @@ fn push(input: &PassInput, (file, at, around): (usize, Span, Option<DefId>), to:
         evidence: vec![side(input, file, at), side(input, to.file, target.facts.def(to.def).name_span)],
     };
     out.crossings.push((file, crossing));
-}
-
-/// The fields of a root that an operation asks for.
-fn asked(text: &str) -> Vec<(&'static str, &str)> {
-    let mut out = Vec::new();
-    let mut rest = text;
-    while let Some(open) = rest.find('{') {
-        let head = rest[..open].trim_start();
-        let root = match head.split(|c: char| !c.is_alphanumeric()).next().unwrap_or("") {
-            "mutation" => Some("Mutation"),
-            "subscription" => Some("Subscription"),
-            "query" | "" => Some("Query"),
-            _ => None,
-        };
-        let body = &rest[open + 1..];
-        let (end, names) = first_level(body);
-        if let Some(root) = root {
-            out.extend(names.into_iter().map(|n| (root, n)));
-        }
-        rest = body.get(end..).unwrap_or("");
-    }
-    out
-}
-
-/// Names at the first level of a selection, and where it ends.
-fn first_level(body: &str) -> (usize, Vec<&str>) {
-    let mut names: Vec<&str> = Vec::new();
-    let (mut braces, mut rounds) = (0u32, 0u32);
-    let mut start = None;
-    for (i, c) in body.char_indices() {
-        let is_word = c.is_alphanumeric() || c == '_';
-        if is_word && braces == 0 && rounds == 0 {
-            start = start.or(Some(i));
-            continue;
-        }
-        if let Some(from) = start.take() {
-            // What stands before a colon is the name that the answer gets.
-            match body[i..].trim_start().starts_with(':') {
-                true => {}
-                false => names.push(&body[from..i]),
-            }
-        }
-        match c {
-            '{' => braces += 1,
-            '}' if braces == 0 => return (i + 1, names),
-            '}' => braces -= 1,
-            '(' => rounds += 1,
-            ')' => rounds = rounds.saturating_sub(1),
-            _ => {}
-        }
-    }
-    (body.len(), names)
-}
-
-#[cfg(test)]
-mod tests {
-    use super::*;
-    use rstest::rstest;
-
-    #[rstest]
-    #[case::query("query Racks($n: Int) { racks(first: $n) { id slots { id } } health }", &[("Query", "racks"), ("Query", "health")])]
-    #[case::short("{ racks { id } }", &[("Query", "racks")])]
-    #[case::alias("mutation { done: turn(id: 1) { id } }", &[("Mutation", "turn")])]
-    #[case::fragment("fragment F on Rack { id }", &[])]
-    #[case::several("query A { racks { id } } mutation B { turn { id } }", &[("Query", "racks"), ("Mutation", "turn")])]
-    #[case::broken("query A { racks { id ", &[("Query", "racks")])]
-    fn operations_ask_for_fields(#[case] text: &str, #[case] wanted: &[(&str, &str)]) {
-        assert_eq!(asked(text), wanted);
-    }
 }

@@ -81,6 +81,10 @@ pub struct NameTable {
     pub definitions: Vec<NamedDefinition>,
     /// Marks of functions that resolve fields of a schema, with the root these belong to.
     pub resolver_marks: std::collections::BTreeMap<String, String>,
+    /// Marks of functions that resolve fields of the type of a parameter.
+    pub field_marks: Vec<String>,
+    /// What names of functions begin with that resolve fields.
+    pub resolver_beginnings: Vec<String>,
     /// Calls whose text is an operation on a schema.
     pub operations: Vec<String>,
     /// Endings of templates that are left out where they are named.
