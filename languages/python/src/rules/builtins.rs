@@ -43,7 +43,7 @@ pub(super) impl Evaluator<'_, '_> {
     fn builtin(&self, name: GlobalNameId) -> Option<Hit> {
         let file = self.modules.of::<PythonModules>().builtins?;
         let world = self.world;
-        let mut own = world.bindings(file, ScopeId::FILE, name).into_iter().filter_map(|b| match b {
+        let mut own = world.bindings(file, ScopeId::FILE, name).filter_map(|b| match b {
             Binding::Def(def) => Some(def),
             Binding::Import(_) => None,
         });
