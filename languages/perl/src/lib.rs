@@ -1,6 +1,7 @@
 //! Perl: what is particular to it, in one room.
 
 mod documentation;
+mod frameworks;
 mod packages;
 mod profile;
 mod reader;

@@ -5,6 +5,7 @@ use compass_facts::Language;
 use compass_facts::profile::{Lists, Modules, Packages, Profile, Programs, Qualifier, Standard, TestMarks, Tests, Words, usual, words};
 use compass_facts::profile::{Members, PLAIN};
 use compass_index::linking::RulesPart;
+use compass_trace::crossings::frameworks::FrameworksPart;
 use compass_trace::documentation::DocumentationPart;
 
 static MODULES: Words = Words::new(|| words(include_str!("data/perl_modules.txt")));
@@ -66,6 +67,7 @@ static PROFILE: Profile = Profile {
     opens_libraries: &[],
     reader_version: crate::READER_VERSION,
     rules_version: crate::RULES_VERSION,
+    frameworks: Some(&FrameworksPart(&crate::frameworks::PerlFrameworks)),
     documentation: Some(&DocumentationPart(&crate::documentation::Pod)),
     rules: Some(&RulesPart(&crate::rules::Perl)),
     exports_names: false,

@@ -10,6 +10,7 @@ mod chain;
 mod imports;
 pub(crate) mod lexer;
 mod pod;
+mod signals;
 mod variables;
 
 use compass_facts::bounds::Bounded;

@@ -68,7 +68,8 @@ fn listed(from: &Path) -> Result<Vec<PathBuf>, Failure> {
 fn plan(options: &Options, as_json: bool) -> Result<ExitCode, Failure> {
     let plan = Plan::make(options, &compass_index::Disk, &Cancel::new(), &|_| {}).map_err(refresh::RefreshError::from)?;
     let mut languages = std::collections::BTreeMap::<&str, (u64, u64)>::new();
-    for file in &plan.files {
+    // What this program declares of a library is none of the user's files.
+    for file in plan.files.iter().filter(|f| !plan.units[f.unit].is_declared()) {
         let entry = languages.entry(file.language.word()).or_default();
         entry.0 += 1;
         entry.1 += file.bytes;

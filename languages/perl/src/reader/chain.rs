@@ -87,6 +87,7 @@ impl<'t> Reader<'t> {
             (path, _) => self.package_named(path, span),
         };
         let id = self.b.add_use(name, at, Role::Call, Shape::Member(of));
+        self.call_signal(at);
         if self.is_sign(0, "(") {
             let count = self.group();
             self.b.set_args(id, count);
@@ -118,6 +119,9 @@ impl<'t> Reader<'t> {
             other => other,
         };
         let role = self.role_of_variable();
+        if sign == "%" {
+            self.lookup_signal(name, span);
+        }
         match name.rsplit_once("::") {
             Some((package, last)) if !package.is_empty() => {
                 let of = self.package_named(package, span);
@@ -211,6 +215,7 @@ impl<'t> Reader<'t> {
             return self.b.unknown();
         }
         self.at += 1;
+        self.call_signal(span);
         match word {
             "__PACKAGE__" => return self.package.map_or(self.b.unknown(), |p| self.b.ty(TypeExpr::ReceiverType(p))),
             "shift" if self.is_sign(0, "->") => {

@@ -45,7 +45,7 @@ impl<'a> Routers<'_, 'a> {
         let class = class.rsplit(['/', '\\', ':']).next().unwrap_or(class);
         let ending = self.table.handler_ending.as_deref().unwrap_or("");
         let written = if class.ends_with(ending) && !ending.is_empty() || ending.is_empty() { class.to_owned() } else { format!("{}{ending}", camel(class)) };
-        let places = self.classes.get(written.as_str())?;
+        let places = self.classes.get(written.as_str()).or_else(|| self.classes.get(camel(class).as_str()))?;
         places.iter().find_map(|p| self.member(*p, function))
     }
 
