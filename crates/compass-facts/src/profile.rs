@@ -90,6 +90,8 @@ pub struct Profile {
     pub gives_away_by_word: bool,
     /// Signs that its names may end in, and that people leave out.
     pub name_ends: &'static [char],
+    /// Which declarations of its library say what values have that it writes itself: by their path.
+    pub of_values: fn(&str) -> bool,
     /// How texts in its files name definitions and modules in full, if they do.
     pub full_names: Option<FullNames>,
     /// Do its functions go by names that the system's linker knows?

@@ -49,6 +49,7 @@ pub const PLAIN: Profile = Profile {
     gives_away_by_word: false,
     name_ends: &[],
     full_names: None,
+    of_values: |_| true,
     exports_names: false,
     marks_are: crate::Role::Type,
     has_crossings: true,

@@ -214,6 +214,12 @@ pub struct PassFile<'a> {
 }
 
 impl PassFile<'_> {
+    /// Is it one of the declarations of a standard library, by where these are put?
+    pub fn is_declared(&self) -> bool {
+        let below = self.path.strip_prefix(self.language.word()).and_then(|p| p.strip_prefix('/'));
+        below.is_some_and(|p| self.language.profile().standard.declared.iter().any(|(path, _)| *path == p))
+    }
+
     /// The symbol of a definition.
     pub fn symbol(&self, def: DefId) -> SymbolId {
         SymbolId { file: self.id, number: self.numbers.number(def) }

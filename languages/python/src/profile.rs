@@ -79,6 +79,7 @@ static PROFILE: Profile = Profile {
     exports_names: false,
     marks_are: compass_facts::Role::Call,
     full_names: FULL_NAMES,
+    of_values: |path| path == "builtins.pyi",
     ..PLAIN
 };
 

@@ -87,6 +87,10 @@ fn definitions<'a>(input: &PassInput<'a>, asks: &[Ask<'a>]) -> FxHashMap<&'a str
     let pages: FxHashSet<usize> = asks.iter().map(|a| a.file).collect();
     let mut out: FxHashMap<&'a str, Vec<Place>> = FxHashMap::default();
     for (file, here) in input.files.iter().enumerate().filter(|(i, f)| !pages.contains(i) && may_be_asked(f.language)) {
+        // What a library declares is no helper of anybody's.
+        if here.is_declared() {
+            continue;
+        }
         for (i, d) in here.facts.definitions.iter().enumerate() {
             let name = here.facts.name(d.name);
             if wanted.contains(name) && is_seen(here.facts, d) {
@@ -128,9 +132,11 @@ impl<'a> Standard<'a> {
 
 /// Those of some names that the declarations of a language mention.
 fn declared<'a>(language: Language, names: &FxHashSet<&'a str>) -> FxHashSet<&'a str> {
-    let comments = language.profile().lexis.line_comments;
-    let is_code = |line: &&str| !comments.iter().any(|c| line.trim_start().starts_with(c));
-    let lines = language.profile().standard.declared.iter().flat_map(|(_, text)| text.lines()).filter(is_code);
+    let profile = language.profile();
+    let comments = || profile.lexis.line_comments.iter().chain(profile.lexis.long_quotes);
+    let is_code = |line: &&str| !comments().any(|c| line.trim_start().starts_with(c));
+    let declared = profile.standard.declared.iter().filter(|(path, _)| (profile.of_values)(path));
+    let lines = declared.flat_map(|(_, text)| text.lines()).filter(is_code);
     let words = lines.flat_map(|line| line.split(|c: char| !c.is_alphanumeric() && !matches!(c, '_' | '?' | '!')));
     words.filter_map(|word| names.get(word).copied()).collect()
 }

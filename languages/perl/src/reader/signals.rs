@@ -18,7 +18,8 @@ impl<'t> Reader<'t> {
     pub(super) fn call_signal(&mut self, name: Span) {
         let receiver = self.receiver_of_call();
         let (word, before) = (name.of(self.text), receiver.map(|r| r.of(self.text)));
-        if !crate::frameworks::TABLE.is_telling(word, before) && !crate::frameworks::NAMES.is_naming(word, before) {
+        let is_known = crate::frameworks::TABLE.is_telling(word, before) || crate::frameworks::NAMES.is_naming(word, before);
+        if !is_known && !self.is_given_path() {
             return;
         }
         let (from, to) = self.arguments_of_call();
@@ -40,6 +41,16 @@ impl<'t> Reader<'t> {
         };
         let end = tokens.last().map_or(name.end, |t| t.1.end);
         self.b.signal(Span { start: name.start, end }, SignalKind::Call(Box::new(call)));
+    }
+
+    /// Is the first argument a path, or the one behind a list: `any ['GET', 'POST'] => '/racks'`?
+    fn is_given_path(&self) -> bool {
+        let mut at = usize::from(self.is_sign(0, "("));
+        if self.is_sign(at, "[") {
+            at = (at..at + 12).find(|i| self.is_sign(*i, "]")).map_or(at, |close| close + 2);
+        }
+        let is_text = matches!(self.kind(at), Some(PerlToken::Text { .. }));
+        is_text && self.peek(at).trim_start_matches(|c: char| c.is_ascii_alphabetic()).get(1..).is_some_and(|t| t.starts_with('/') || t.starts_with("http"))
     }
 
     /// `->get('/racks')->to('racks#list')`: what calls behind the brackets are given, under their names.
