@@ -183,7 +183,13 @@ impl Engine {
         let mut out = Vec::new();
         for language in Language::all().iter().copied() {
             for name in language.profile().opens_libraries {
-                if !out.contains(&language) && (!self.index.consulting(name)?.is_empty() || !self.index.named(name)?.is_empty()) {
+                // The declarations of a library open nothing.
+                let is_code = |file: FileId| self.index.unit(file).is_none_or(|u| !u.is_declared());
+                let mentioned = || -> Result<bool, AnswerError> {
+                    let by_file = self.index.consulting(name)?.into_iter().any(is_code);
+                    Ok(by_file || self.index.named(name)?.iter().any(|e| is_code(e.symbol.file)))
+                };
+                if !out.contains(&language) && mentioned()? {
                     out.push(language);
                 }
             }
