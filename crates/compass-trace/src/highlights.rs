@@ -51,7 +51,8 @@ impl Engine {
                     found
                 }
             };
-            let is_own = index.unit(target.file).is_none_or(|u| u.own);
+            // Names of the language itself look as they always do.
+            let is_own = index.unit(target.file).is_none_or(|u| u.own || u.is_declared());
             let highlight = if is_macro { Some(Highlight::Macro) } else { (!is_own).then_some(Highlight::Dependency) };
             out.extend(highlight.map(|t| (usage.span, t)));
         }
