@@ -90,7 +90,8 @@ pub struct Profile {
     pub gives_away_by_word: bool,
     /// Signs that its names may end in, and that people leave out.
     pub name_ends: &'static [char],
-    /// Which declarations of its library say what values have that it writes itself: by their path.
+    /// Does the file at that path, among the declarations of its library, tell the members of texts, lists and numbers? Such a name says
+    /// nothing of which value a page means.
     pub of_values: fn(&str) -> bool,
     /// How texts in its files name definitions and modules in full, if they do.
     pub full_names: Option<FullNames>,

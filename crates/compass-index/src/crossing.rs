@@ -206,6 +206,8 @@ pub struct PassFile<'a> {
     pub path: &'a str,
     /// Its language.
     pub language: Language,
+    /// Is it one of the declarations of a standard library?
+    pub declared: bool,
     /// What it says.
     pub facts: &'a Facts,
     /// What its uses mean.
@@ -214,12 +216,6 @@ pub struct PassFile<'a> {
 }
 
 impl PassFile<'_> {
-    /// Is it one of the declarations of a standard library, by where these are put?
-    pub fn is_declared(&self) -> bool {
-        let below = self.path.strip_prefix(self.language.word()).and_then(|p| p.strip_prefix('/'));
-        below.is_some_and(|p| self.language.profile().standard.declared.iter().any(|(path, _)| *path == p))
-    }
-
     /// The symbol of a definition.
     pub fn symbol(&self, def: DefId) -> SymbolId {
         SymbolId { file: self.id, number: self.numbers.number(def) }
@@ -317,6 +313,7 @@ pub(crate) fn run(passes: &Passes, files: &[crate::link::FileInput], links: &mut
             id: f.id,
             path: &f.path,
             language: f.language,
+            declared: f.declared,
             facts: &f.facts,
             links: l,
             numbers: &f.numbers,

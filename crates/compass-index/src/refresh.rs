@@ -272,12 +272,22 @@ fn is_same_request(old: &Generation, new: &Generation) -> bool {
     old.roots == new.roots && old.units == new.units && old.request == new.request
 }
 
-fn inputs(rows: &[FileRow], facts: Vec<Option<reading::Held>>) -> Vec<FileInput> {
-    rows.iter()
-        .zip(facts)
-        .map(|(row, held)| {
-            let reading::Held { facts, numbers, whole } = held.unwrap_or_default();
-            FileInput { id: row.id, root: row.root, path: row.path.clone(), language: row.language, bytes: row.bytes, hash: row.hash, facts, numbers, whole }
-        })
-        .collect()
+fn inputs(of: &Generation, facts: Vec<Option<reading::Held>>) -> Vec<FileInput> {
+    let input = |(row, held): (&FileRow, Option<reading::Held>)| {
+        let reading::Held { facts, numbers, whole } = held.unwrap_or_default();
+        let declared = of.units[row.id.unit.0 as usize].is_declared();
+        FileInput {
+            id: row.id,
+            root: row.root,
+            path: row.path.clone(),
+            language: row.language,
+            bytes: row.bytes,
+            hash: row.hash,
+            facts,
+            numbers,
+            whole,
+            declared,
+        }
+    };
+    of.files.iter().zip(facts).map(input).collect()
 }

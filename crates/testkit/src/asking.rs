@@ -14,6 +14,12 @@ pub fn engine(project: &Project) -> Engine {
     Engine::new(Arc::new(indexed_as(project, Request::default())))
 }
 
+/// A package cache for all projects of a test program: what is declared of libraries is read once.
+fn cache() -> PathBuf {
+    static FOLDER: OnceLock<PathBuf> = OnceLock::new();
+    FOLDER.get_or_init(|| tempfile::tempdir().expect("a folder").keep()).clone()
+}
+
 /// A machine with nothing on it but the declarations of standard libraries.
 pub fn machine() -> Machine {
     static FOLDER: OnceLock<PathBuf> = OnceLock::new();
@@ -33,7 +39,8 @@ pub fn machine() -> Machine {
 /// Indexes a project; of `how` counts what is not about this project.
 pub fn indexed_as(project: &Project, how: Request) -> Index {
     let options = Options { roots: vec![project.root()], files: None, deps: Deps::All, machine: machine() };
-    let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), ..how };
+    let package_cache = how.package_cache.clone().or_else(|| Some(cache()));
+    let request = Request { options, index: project.index(), threads: 2, passes: compass_trace::crossings::passes(), package_cache, ..how };
     sound(&run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed").summary);
     Index::open(&project.index()).expect("an index")
 }

@@ -10,6 +10,9 @@ use std::path::{Path, PathBuf};
 /// Distributions.
 pub const DISTRIBUTIONS: Ecosystem = Ecosystem(&Distributions);
 
+/// The name of the unit that the standard library is.
+pub(crate) const LIBRARY: &str = "std";
+
 struct Distributions;
 
 impl Packaging for Distributions {
@@ -117,7 +120,7 @@ fn find(plan: &Plan, machine: &Machine, found: &mut Found) {
     let environments = environments(plan, machine);
     let libraries = environments.iter().filter_map(|e| library_of(e)).chain(machine.first("python library").cloned());
     let library = libraries.into_iter().find(|l| disk::is_file(l.join("os.py"))).map(|l| library(&l, found));
-    found.own.extend(library.iter().flat_map(|l| users.iter().map(|u| (*u, "std".to_owned(), *l))));
+    found.own.extend(library.iter().flat_map(|l| users.iter().map(|u| (*u, LIBRARY.to_owned(), *l))));
     let named = named_by(plan);
     for environment in environments {
         for site in site_packages(&environment) {
@@ -177,7 +180,7 @@ fn library(base: &Path, found: &mut Found) -> usize {
     let mut files = compass_index::plan::files_below(&compass_index::Disk, base, DISTRIBUTIONS);
     files.retain(is_part);
     files.sort();
-    found.add(Package::of_files(DISTRIBUTIONS, "std", base, files))
+    found.add(Package::of_files(DISTRIBUTIONS, LIBRARY, base, files))
 }
 
 /// Adds the distributions of one folder of packages.
@@ -210,7 +213,7 @@ fn mount(plan: &Plan, site: &Path, (users, named): (&[usize], &[String]), librar
     let position = |name: &str| distributions.iter().position(|d| key(&d.name) == name).and_then(|i| at[i]);
     for (d, package) in distributions.iter().zip(&at) {
         let Some(package) = *package else { continue };
-        let needs = d.requires.iter().filter_map(|r| Some((r.clone(), position(r)?))).chain(library.map(|l| ("std".to_owned(), l)));
+        let needs = d.requires.iter().filter_map(|r| Some((r.clone(), position(r)?))).chain(library.map(|l| (LIBRARY.to_owned(), l)));
         let needs: Vec<_> = needs.collect();
         found.packages[package].needs.extend(needs);
         // Without a list of its own a unit may use all that is installed.

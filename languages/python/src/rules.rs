@@ -35,8 +35,9 @@ impl Rules for Python {
             modules.named.entry(dotted(world, file.root, &file.path)).or_default().push(index as u32);
             modules.add_folders(file.root, &file.path);
         }
-        // The library itself comes before its declarations.
-        for files in modules.named.values_mut().filter(|files| files.iter().any(|f| !builtins::is_declared(world, *f))) {
+        // The library itself, or a package that stands in for a part of it, comes before its declarations.
+        let is_there = |f: &u32| !world.unit(*f).own && !builtins::is_declared(world, *f);
+        for files in modules.named.values_mut().filter(|files| files.iter().any(is_there)) {
             files.retain(|f| !builtins::is_declared(world, *f));
         }
         let declared = world.files.iter().enumerate().filter(|(i, f)| f.language == crate::PYTHON && builtins::is_declared(world, *i as u32));
@@ -49,10 +50,10 @@ impl Rules for Python {
     }
 
     fn beyond_scopes(&self, e: &mut Evaluator, file: u32, name: GlobalNameId, _: Namespace, cause: Cause) -> Lookup {
+        let Some(found) = e.builtin(name).filter(|_| cause == Cause::NoDefinition) else { return Lookup::none(cause) };
         // What a star import of an absent module may bring comes first.
         let certainty = if e.has_absent_glob(file) { Certainty::Inferred } else { Certainty::Proven };
-        let found = if cause == Cause::NoDefinition { e.builtin(name) } else { None };
-        Lookup { hits: found.into_iter().map(|h| Hit { certainty, ..h }).collect(), cause }
+        Lookup { hits: vec![Hit { certainty, ..found }], cause }
     }
 
     fn member_of_language(&self, e: &mut Evaluator, file: u32, owner: &Ty, name: GlobalNameId) -> Option<(Lookup, Option<Ty>)> {
@@ -228,12 +229,7 @@ impl PythonModules {
         }
         let seen: Cow<[u32]> = self.named.get(rest).map(|files| all.seen(world, from, files)).unwrap_or_default();
         if !seen.is_empty() {
-            let candidates = &seen;
-            let found = nearest(world, from, candidates)?;
-            let other_unit = world.files[found as usize].id.unit != file.id.unit;
-            let stands_in = other_unit && world.unit(found).own;
-            let certainty = if stands_in || candidates.len() > 1 && other_unit { Certainty::Inferred } else { Certainty::Proven };
-            return Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty, stands_in });
+            return named_alike(world, from, &seen, rest);
         }
         // Scripts import their neighbours; folders without `__init__` are packages by their path.
         let path = rest.replace('.', "/");
@@ -284,6 +280,34 @@ impl PythonModules {
             _ => None,
         }
     }
+}
+
+/// The file that a module's name means, of those that are called so. Where a module of the library is among them, one of the code itself is
+/// meant only from its own folder and those below: from elsewhere no search path leads there.
+fn named_alike(world: &World, from: u32, found: &[u32], module: &str) -> Option<Target> {
+    let is_of_library = |f: &&u32| builtins::is_library(world, **f);
+    let is_shared = found.iter().any(|f| is_of_library(&f)) && found.iter().any(|f| world.unit(*f).own);
+    let reaches = |f: &&u32| world.unit(**f).own && is_reached(world, from, **f, module);
+    let own: Vec<u32> = if is_shared { found.iter().filter(reaches).copied().collect() } else { Vec::new() };
+    let candidates: Cow<[u32]> = match (is_shared, own.is_empty()) {
+        (false, _) => Cow::Borrowed(found),
+        (true, false) => Cow::Owned(own),
+        (true, true) => found.iter().filter(is_of_library).copied().collect(),
+    };
+    let found = nearest(world, from, &candidates)?;
+    let other_unit = world.files[found as usize].id.unit != world.files[from as usize].id.unit;
+    let stands_in = other_unit && world.unit(found).own;
+    let is_open = stands_in || is_shared || candidates.len() > 1 && other_unit;
+    let certainty = if is_open { Certainty::Inferred } else { Certainty::Proven };
+    Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty, stands_in })
+}
+
+/// Does the importing file stand in the folder that the module's name begins in, or below it?
+fn is_reached(world: &World, from: u32, module_file: u32, module: &str) -> bool {
+    let (file, path) = (&world.files[from as usize], &world.files[module_file as usize].path);
+    let stem = path.strip_suffix("/__init__.py").or_else(|| path.strip_suffix(".py")).unwrap_or(path);
+    let Some(folder) = stem.strip_suffix(&module.replace('.', "/")) else { return false };
+    file.root == world.files[module_file as usize].root && file.path.starts_with(folder)
 }
 
 /// The dotted name of a Python file: from the outermost folder that is a package.

@@ -37,6 +37,8 @@ pub struct FileInput {
     pub numbers: Numbers,
     /// Are the facts whole, or their outer part alone?
     pub whole: bool,
+    /// Is it one of the declarations of a standard library?
+    pub declared: bool,
 }
 
 /// A name of the whole code base.

@@ -62,7 +62,7 @@ pub(super) fn link(
     let given: FxHashSet<u32> = facts.iter().enumerate().filter(|(_, f)| f.is_some()).map(|(i, _)| i as u32).collect();
     let runs = Runs::of(before.number, before.overview);
     let lazy_facts = LazyFacts::new(&order.request.index, runs, &overview.files, given.clone(), before.includes.clone());
-    let mut inputs = inputs(&overview.files, std::mem::take(facts));
+    let mut inputs = inputs(overview, std::mem::take(facts));
     if waiting == 0 {
         let done = incremental::link(writer, before, &first, overview, &mut inputs, Some(&lazy_facts), order)?;
         return Ok(Done::All { summary: Box::new(done), reach, includes: lazy_facts.into_includes(&overview.files) });

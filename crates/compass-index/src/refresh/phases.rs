@@ -185,7 +185,7 @@ impl<'r> Run<'r> {
         let loading = Instant::now();
         reading::load_rest(job, &mut next.overview.files, &mut read, writer)?;
         self.seconds.read += loading.elapsed().as_secs_f64();
-        let mut inputs = inputs(&next.overview.files, std::mem::take(&mut read.facts));
+        let mut inputs = inputs(&next.overview, std::mem::take(&mut read.facts));
         let reach = match before {
             Some(before) => affected_files(&self.request.index, before, &next.overview, &mut |i| Ok(Cow::Borrowed(&*inputs[i].facts)))?,
             None => AffectedFiles::Everything("nothing was linked before"),

@@ -10,9 +10,10 @@
 
 mod selections;
 
+use super::frameworks::NameTable;
 use super::http::{enclosing, side};
 use super::string_evaluation::calls;
-use compass_facts::{Argument, DefId, Facts, Kind, Role, Span, TextPart};
+use compass_facts::{Argument, DefId, Facts, Kind, NameId, Role, Span, TextPart, TypeExpr, TypeId, Use};
 use compass_index::{Certainty, Crossing, CrossingKind, LinkPass, Loose, LooseCause, PassInput, PassOutput, Place};
 use rustc_hash::{FxHashMap, FxHashSet};
 use selections::Selection;
@@ -28,8 +29,6 @@ const ROOTS: [&str; 3] = ["Query", "Mutation", "Subscription"];
 const ENDINGS: [&str; 7] = ["", "resolver", "resolvers", "type", "s", "root", "controller"];
 /// What stands behind the name of another type in names of what resolves its fields.
 const RESOLVERS: [&str; 4] = ["resolver", "resolvers", "fieldresolver", "fieldresolvers"];
-/// What stands behind it in names of what describes its values.
-const VALUES: [&str; 4] = ["type", "node", "object", "objecttype"];
 
 impl LinkPass for Operations {
     fn name(&self) -> &'static str {
@@ -56,7 +55,7 @@ impl LinkPass for Operations {
         }
         for (file, signal, call) in calls(input) {
             let facts = input.files[file].facts;
-            let is_operation = |t: &super::frameworks::NameTable| t.operations.iter().any(|o| o == facts.name(call.name));
+            let is_operation = |t: &NameTable| t.operations.iter().any(|o| o == facts.name(call.name));
             if !super::frameworks::of(input.files[file].language).and_then(|f| f.names()).is_some_and(is_operation) {
                 continue;
             }
@@ -138,6 +137,7 @@ fn resolvers(input: &PassInput, schema: &Schema) -> FxHashMap<Field, Vec<Place>>
             continue;
         }
         let table = frameworks.and_then(|f| f.names());
+        let marks = table.map_or_else(Vec::new, |t| telling_marks(here.facts, t));
         for (i, d) in here.facts.definitions.iter().enumerate() {
             if !(d.kind.is_callable() || matches!(d.kind, Kind::Field | Kind::Variable)) {
                 continue;
@@ -149,8 +149,9 @@ fn resolvers(input: &PassInput, schema: &Schema) -> FxHashMap<Field, Vec<Place>>
                 continue;
             }
             let def = DefId(i as u32);
-            let around = root_around(here.facts, def).map(str::to_owned);
-            let of = around.or_else(|| schema.type_around(here.facts, def, bare.is_some())).or_else(|| schema.told_by_marks(here.facts, def, table?));
+            let class_endings = table.filter(|_| bare.is_some()).map(|t| &t.resolver_class_endings[..]);
+            let around = root_around(here.facts, def).map(str::to_owned).or_else(|| schema.type_around(here.facts, def, class_endings));
+            let of = around.or_else(|| schema.told_by_marks(here.facts, def, table?, &marks));
             if let Some(of) = of {
                 out.entry((of, name)).or_default().push(Place { file, def });
             }
@@ -166,8 +167,9 @@ fn root_around(facts: &Facts, def: DefId) -> Option<&'static str> {
 }
 
 impl Schema {
-    /// The type, no root, that what is around a definition resolves.
-    fn type_around(&self, facts: &Facts, def: DefId, says_so: bool) -> Option<String> {
+    /// The type, no root, that what is around a definition resolves. A function whose name says that it resolves may stand in a class that
+    /// describes the values of the type: `class_endings`.
+    fn type_around(&self, facts: &Facts, def: DefId, class_endings: Option<&[String]>) -> Option<String> {
         let owner = facts.def(def).container?;
         let name = plain(facts.def_name(owner));
         // The beginnings of the name of what is around, the longest first, with what is left behind each.
@@ -176,12 +178,13 @@ impl Schema {
         let is_function = facts.def(def).kind.is_callable();
         let holds_functions = !facts.def(owner).kind.is_type() && rest.is_empty() && is_function;
         let is_for_it = is_function && RESOLVERS.contains(&rest);
-        (holds_functions || is_for_it || says_so && (rest.is_empty() || VALUES.contains(&rest))).then(|| of.clone())
+        let says_so = class_endings.is_some_and(|endings| rest.is_empty() || endings.iter().any(|e| e == rest));
+        (holds_functions || is_for_it || says_so).then(|| of.clone())
     }
 
     /// The type that a mark speaks of: a root by its name, another type by a parameter.
-    fn told_by_marks(&self, facts: &Facts, def: DefId, table: &super::frameworks::NameTable) -> Option<String> {
-        let marks: Vec<&str> = marks_of(facts, def).collect();
+    fn told_by_marks(&self, facts: &Facts, def: DefId, table: &NameTable, marks: &[&Use]) -> Option<String> {
+        let marks = marks_before(facts, def, marks);
         if let Some(root) = marks.iter().find_map(|m| table.resolver_marks.get(*m)) {
             return ROOTS.contains(&root.as_str()).then(|| root.clone());
         }
@@ -195,19 +198,28 @@ impl Schema {
 }
 
 /// The name of a type, or of what a value is of.
-fn named(facts: &Facts, ty: compass_facts::TypeId) -> Option<compass_facts::NameId> {
+fn named(facts: &Facts, ty: TypeId) -> Option<NameId> {
     match facts.ty(ty) {
-        compass_facts::TypeExpr::Instance(of) => facts.ty(*of).name(),
+        TypeExpr::Instance(of) => facts.ty(*of).name(),
         other => other.name(),
     }
 }
 
-/// The names of the marks before a definition.
-fn marks_of(facts: &Facts, def: DefId) -> impl Iterator<Item = &str> {
+/// The marks in a file that say what a function resolves.
+fn telling_marks<'a>(facts: &'a Facts, table: &NameTable) -> Vec<&'a Use> {
+    let tells = |name: &str| table.resolver_marks.contains_key(name) || table.field_marks.iter().any(|f| f == name);
+    facts.uses.iter().filter(|u| u.role == Role::Mark && tells(facts.name(u.name))).collect()
+}
+
+/// The names of those before a definition, and behind the function before it.
+fn marks_before<'a>(facts: &'a Facts, def: DefId, marks: &[&'a Use]) -> Vec<&'a str> {
     let name = facts.def(def).name_span;
+    if !marks.iter().any(|m| m.span.end <= name.start) {
+        return Vec::new();
+    }
     let before = facts.definitions.iter().filter(|d| d.name_span.end <= name.start && d.kind.is_callable()).map(|d| d.name_span.end).max().unwrap_or(0);
-    let marks = facts.uses.iter().filter(move |u| u.role == Role::Mark && u.span.start >= before && u.span.end <= name.start);
-    marks.map(|u| facts.name(u.name))
+    let between = |m: &&&Use| m.span.start >= before && m.span.end <= name.start;
+    marks.iter().filter(between).map(|m| facts.name(m.name)).collect()
 }
 
 fn resolved(input: &PassInput, (root, name): (&str, &str), field: Place, found: &[Place], has_roots: bool, out: &mut PassOutput) {

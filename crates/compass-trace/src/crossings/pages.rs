@@ -88,7 +88,7 @@ fn definitions<'a>(input: &PassInput<'a>, asks: &[Ask<'a>]) -> FxHashMap<&'a str
     let mut out: FxHashMap<&'a str, Vec<Place>> = FxHashMap::default();
     for (file, here) in input.files.iter().enumerate().filter(|(i, f)| !pages.contains(i) && may_be_asked(f.language)) {
         // What a library declares is no helper of anybody's.
-        if here.is_declared() {
+        if here.declared {
             continue;
         }
         for (i, d) in here.facts.definitions.iter().enumerate() {

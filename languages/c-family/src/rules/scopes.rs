@@ -289,6 +289,8 @@ pub(crate) impl Evaluator<'_, '_> {
             let has_own = candidates.iter().any(|c| is_seen(&c.0) && !is_declared(&c.0));
             candidates.retain(|(s, _)| !is_declared(s) || !has_own && is_seen(s));
         }
+        // What the library declares may be its own, or what the code has of that name for systems without it.
+        let is_open = candidates.iter().any(|c| is_declared(&c.0)) && !candidates.iter().all(|c| is_declared(&c.0));
         if !cpp && candidates.len() > 1 {
             // Where all that is seen is whole, what nobody here includes is something else of that name.
             let seen = self.includes(file);
@@ -303,6 +305,10 @@ pub(crate) impl Evaluator<'_, '_> {
             let cause = if is_builtin(crate::C, world.name(name)) { Cause::Builtin } else { Cause::NoDefinition };
             return Lookup::none(cause);
         }
-        self.choose_c(file, candidates)
+        let mut found = self.choose_c(file, candidates);
+        for hit in found.hits.iter_mut().filter(|_| is_open) {
+            hit.certainty = hit.certainty.min(Certainty::Inferred);
+        }
+        found
     }
 }

@@ -1,5 +1,6 @@
 //! The declared headers: that a compiler takes them, that names lead there where they are included, and that own code comes before them.
 
+use compass_index::Certainty;
 use rstest::rstest;
 use std::process::Command;
 use testkit::{Project, ask, engine};
@@ -69,4 +70,18 @@ fn a_compiler_takes_them() {
     std::fs::write(&all, text).expect("a file");
     let done = Command::new("gcc").args(["-nostdinc", "-I", folder, "-fsyntax-only", "-w"]).arg(&all).output().expect("gcc runs");
     assert!(done.status.success(), "{}", String::from_utf8_lossy(&done.stderr));
+}
+
+/// A function that the code has for systems without it, called where only the library's header is seen: whose it is, is open.
+#[test]
+fn what_stands_in_for_the_library_is_not_proven() {
+    let files = [
+        ("compat.c", "unsigned long strlen(const char *text) { return 1; }\n"),
+        ("use.c", "#include <string.h>\nint use(void) { return strlen(\"x\"); }\n"),
+        ("own.c", "unsigned long strlen(const char *text);\nint own(void) { return strlen(\"x\"); }\n"),
+    ];
+    let project = Project::with(&files);
+    let answers = ask(&engine(&project), "who calls strlen defined in compat.c");
+    let found: Vec<_> = answers.answers.iter().map(|a| (a.path.clone(), a.certainty)).collect();
+    assert_eq!(found, [("own.c".to_owned(), Some(Certainty::Proven)), ("use.c".to_owned(), Some(Certainty::Inferred))], "{answers:?}");
 }

@@ -26,7 +26,13 @@ const COMMON: [&str; 4] = ["str", "list", "dict", "set"];
 
 /// Does a file declare what comes with the language?
 pub(super) fn is_declared(world: &World, file: u32) -> bool {
-    world.units[world.files[file as usize].id.unit.0 as usize].is_declared()
+    world.unit(file).is_declared()
+}
+
+/// Is it a file of the standard library, declared or as the interpreter brings it?
+pub(super) fn is_library(world: &World, file: u32) -> bool {
+    let unit = world.unit(file);
+    unit.is_declared() || !unit.own && unit.name == crate::packages::LIBRARY
 }
 
 /// Of guesses by a name alone: own code comes before what the language declares, of which only what is common is meant.

@@ -1,5 +1,6 @@
 //! The declared library: that its names lead there, what its functions give, and that own code comes before it.
 
+use compass_index::Certainty;
 use rstest::rstest;
 use testkit::{Project, ask, engine};
 
@@ -92,4 +93,28 @@ def use(rack: Rack[Wheel], held: Holder[Wheel]):
     let answers = ask(&engine(&project), &format!("where is {place}"));
     let places: Vec<String> = answers.answers.iter().map(|a| format!("{}:{}", a.path, a.line)).collect();
     assert_eq!(places, [wanted], "{:?}", answers.missing);
+}
+
+/// Of modules that are called alike one of the code itself is meant from its own folder and below; a search path may say otherwise.
+#[rstest]
+#[case::beside_it("utils/run.py:1:8", "utils/logging.py")]
+#[case::below_it("utils/deep/run.py:1:8", "utils/logging.py")]
+#[case::elsewhere("app/run.py:1:8", "python/logging/__init__.pyi")]
+#[case::within_a_package("larder/run.py:1:8", "python/logging/__init__.pyi")]
+fn modules_called_like_one_of_the_library_are_not_proven(#[case] place: &str, #[case] wanted: &str) {
+    let run = "import logging\nlogging.getLogger(1)\n";
+    let files = [
+        ("utils/logging.py", "def getLogger(name): return name\n"),
+        ("utils/run.py", run),
+        ("utils/deep/run.py", run),
+        ("app/run.py", run),
+        ("larder/__init__.py", ""),
+        ("larder/logging.py", "def getLogger(name): return name\n"),
+        ("larder/run.py", run),
+    ];
+    let project = Project::with(&files);
+    let answers = ask(&engine(&project), &format!("where is {place}"));
+    let found: Vec<_> = answers.answers.iter().map(|a| (a.path.replace('\\', "/"), a.certainty)).collect();
+    let [(path, certainty)] = &found[..] else { panic!("{found:?}") };
+    assert!(path.ends_with(wanted) && *certainty == Some(Certainty::Inferred), "{found:?}");
 }

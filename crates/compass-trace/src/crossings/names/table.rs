@@ -85,6 +85,8 @@ pub struct NameTable {
     pub field_marks: Vec<String>,
     /// What names of functions begin with that resolve fields.
     pub resolver_beginnings: Vec<String>,
+    /// What stands, in names of the classes such functions are in, behind the name of the type, in lower case.
+    pub resolver_class_endings: Vec<String>,
     /// Calls whose text is an operation on a schema.
     pub operations: Vec<String>,
     /// Endings of templates that are left out where they are named.
