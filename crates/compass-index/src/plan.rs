@@ -197,6 +197,11 @@ impl Plan {
     pub fn bytes(&self) -> u64 {
         self.files.iter().map(|f| f.bytes).sum()
     }
+
+    /// The same without the declarations of libraries that come with this program: they are read from a cache but for the first time.
+    pub fn bytes_of_code(&self) -> u64 {
+        self.files.iter().filter(|f| !self.units[f.unit].is_declared()).map(|f| f.bytes).sum()
+    }
 }
 
 /// The path with `/` between its parts.

@@ -5,6 +5,7 @@ mod constants;
 mod ladder;
 pub mod lexer;
 mod packages;
+mod predefined;
 pub mod preprocessor;
 mod profile;
 mod reader;

@@ -27,6 +27,8 @@ mod look;
 mod macros;
 pub(crate) mod made;
 mod made_elsewhere;
+pub(crate) mod members_of_macros;
+mod namespaces_of_macros;
 mod parser;
 mod scan;
 mod sink;
@@ -34,6 +36,7 @@ mod specifiers;
 mod statements;
 mod tagged;
 mod tokens;
+mod type_paths;
 mod variables;
 
 use compass_facts::surroundings::Surroundings;
@@ -45,8 +48,12 @@ pub(crate) use tokens::is_keyword;
 pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel, among: &dyn Surroundings) -> Option<Facts> {
     let mut scan = Scan::new(text, cpp);
     scan.run(&|| cancel.is_cancelled())?;
+    if cpp {
+        namespaces_of_macros::put_namespaces(&mut scan, among);
+    }
     let sink = sink::Sink::new(text, &scan.spellings);
     let mut parser = parser::Parser::new(text, cpp, &scan.toks, sink, cancel, among);
+    parser.sets = members_of_macros::sets_of_members(&scan);
     parser.file(&scan.macros);
     for line in &scan.macros {
         parser.macro_line(line, &scan.side);
@@ -74,7 +81,7 @@ pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel, among: &dyn Surroundi
     }
     for region in &scan.regions {
         let name = sink.name(region.id);
-        sink.facts.conditions.push(Condition { span: region.span, name, defined: region.defined });
+        sink.facts.conditions.push(Condition { span: region.span, name, defined: region.defined, one_of: region.one_of });
     }
     sink.facts.conditions.sort_by_key(|c| c.span);
     given::record(text, cpp, &mut sink);

@@ -200,6 +200,10 @@ impl Rules for Cpp {
         e.cpp_standard_member(file, of, *template, arguments, e.world.name(name))
     }
 
+    fn is_known_by_arguments(&self, e: &Evaluator, template: DefRef) -> bool {
+        e.world.unit(template.file).is_declared() && e.world.language(template.file) == crate::CPP
+    }
+
     /// A thing of a library that is not here: its arguments still tell what it holds.
     fn member_of_absent(&self, _: &mut Evaluator, _: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
         matches!(owner.ty, Ty::ExternalType(..)).then(|| Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner.clone() })
@@ -327,7 +331,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         // A template that is not found may be one that a macro or a build option makes: its members are guessed.
         let is_absent = matches!(owner, Ty::External(..) | Ty::ExternalType(..));
         if is_cpp && self.is_cpp_standard(owner) {
-            return Lookup::none(Cause::Builtin);
+            return self.declared_member(file, owner, name);
         }
         if !(is_cpp && is_absent)
             && let Some(known) = known_to_have_none(owner, cause)
@@ -336,8 +340,15 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         }
         if self.is_macro_name(name) {
             // A macro can stand for a member, or for a way to one.
-            let found = (*self.plain(file, ScopeId::FILE, name, Namespace::Macro)).clone();
-            return if found.is_empty() { Lookup::none(cause) } else { found };
+            let mut found = (*self.plain(file, ScopeId::FILE, name, Namespace::Macro)).clone();
+            let seen = self.includes(file);
+            let world = self.world;
+            // One with parameters stands for nothing where it is not called, and one that is not seen for nothing at all.
+            let is_meant = |s: DefRef| (s.file == file || seen.contains(s.file)) && (u.role == Role::Call || world.def(s).arity == 0);
+            found.hits.retain(|h| matches!(h.entity, Entity::DefRef(s) if is_meant(s)));
+            if !found.is_empty() {
+                return found;
+            }
         }
         self.guessed_member(file, cause, u, name)
     }

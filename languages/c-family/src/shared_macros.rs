@@ -1,8 +1,10 @@
 //! Macros of other files that make names: where definitions stand in a text, and what a call of one makes.
 
+mod braces;
 mod definitions;
 mod shape;
 
+pub(crate) use braces::{Braces, Opened};
 pub(crate) use shape::{NameTemplates, Part, Template, WithArguments};
 
 use compass_facts::surroundings::{FindMacro, MacroShape, SharedMacros, Surroundings};

@@ -63,4 +63,6 @@ pub struct Condition {
     pub name: NameId,
     /// Compiled if it is defined; else if it is not.
     pub defined: bool,
+    /// Of the conditions of one region that say so, one is enough; of the others all must hold.
+    pub one_of: bool,
 }

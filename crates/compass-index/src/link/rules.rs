@@ -210,6 +210,11 @@ pub trait Rules: Sync {
         true
     }
 
+    /// Is a template known by its arguments alone, though it is declared, as one of a library that is not here?
+    fn is_known_by_arguments(&self, _: &Evaluator, _template: DefRef) -> bool {
+        false
+    }
+
     /// Does the usual build leave a definition out?
     fn is_left_out(&self, e: &Evaluator, definition: DefRef) -> bool {
         e.world.def(definition).flags.has(Flags::INACTIVE)

@@ -4,4 +4,5 @@ pub(super) mod contextual_types;
 pub(super) mod element_types;
 pub(super) mod functions;
 pub(super) mod generics;
+mod substitution;
 pub(super) mod ty;

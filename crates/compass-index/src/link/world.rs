@@ -260,7 +260,7 @@ fn middle(files: &[FileInput]) -> usize {
 /// Macros that choose between two branches of a file: bytes in the branch with each, and in the one without.
 pub fn choices_by(facts: &Facts) -> FxHashMap<NameId, (u64, u64)> {
     let mut here: FxHashMap<NameId, (u64, u64)> = FxHashMap::default();
-    for condition in &facts.conditions {
+    for condition in facts.conditions.iter().filter(|c| !c.one_of) {
         let entry = here.entry(condition.name).or_default();
         let bytes = u64::from(condition.span.len());
         if condition.defined { entry.0 += bytes } else { entry.1 += bytes }

@@ -50,7 +50,7 @@ impl Plan {
         if settles_more(&file.full) || !is_told_by_name {
             return None;
         }
-        if dialect::siblings(&self.files, &file.path).is_some_and(|s| Some(dialect::reads_like(tree, &file.full, s)) != file.reads_as_sibling) {
+        if dialect::siblings(&self.files, &self.units, &file.path).is_some_and(|s| Some(dialect::reads_like(tree, &file.full, s)) != file.reads_as_sibling) {
             return None;
         }
         Some((meta.bytes, meta.mtime_ns, meta.inode))

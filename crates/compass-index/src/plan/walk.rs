@@ -101,7 +101,7 @@ pub(super) fn make(options: &Options, tree: &dyn Tree, known: &dialect::Known, c
     super::packages::add_own(&mut plan);
     super::declared::add(&mut plan, tree, &options.machine);
     plan.files.sort_by(|a, b| (a.root, &a.path).cmp(&(b.root, &b.path)));
-    dialect::settle(&mut plan.files, tree, known);
+    dialect::settle(&mut plan.files, &plan.units, tree, known);
     Ok(plan)
 }
 

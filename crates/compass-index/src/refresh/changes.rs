@@ -238,7 +238,7 @@ impl<'f> Teller<'f> {
     /// What must be defined for the place to be compiled.
     fn conditions(&self, at: u32) -> u64 {
         let around = self.facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at));
-        hashed(&around.map(|c| (self.facts.name(c.name), c.defined)).collect::<Vec<_>>())
+        hashed(&around.map(|c| (self.facts.name(c.name), c.defined, c.one_of)).collect::<Vec<_>>())
     }
 
     /// A scope by those around it.

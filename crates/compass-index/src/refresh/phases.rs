@@ -115,7 +115,7 @@ impl<'r> Run<'r> {
 
     /// Shows the list of files of a large first run at once; tells whether it did.
     fn announce(&self, writer: &mut Writer, next: &mut NextGeneration) -> Result<bool, RefreshError> {
-        let early = self.current.is_none() && self.plan.bytes() > EARLY_BYTES;
+        let early = self.current.is_none() && self.plan.bytes_of_code() > EARLY_BYTES;
         if early {
             writer.announce(&mut listed(&next.overview, &self.plan))?;
             self.progress.published();

@@ -5,7 +5,7 @@ use rusqlite::Connection;
 use rusqlite::config::DbConfig;
 
 /// Raised by hand when tables change.
-const FORMAT: i64 = 27;
+const FORMAT: i64 = 28;
 
 /// Version of an index: of its tables, and of all that makes what stands in its blobs: the model, readers, rules, passes. An index of
 /// another one is rebuilt, so that nothing is served that this program would not say.

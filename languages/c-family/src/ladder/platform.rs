@@ -3,13 +3,9 @@
 use compass_facts::Language;
 use compass_unfold::Options;
 
-/// Those of gcc 12 for Linux on x86-64, as it lists them itself (`-dM -E` of an empty file).
-const C: &str = include_str!("data/predefined_c.txt");
-const CPP: &str = include_str!("data/predefined_cpp.txt");
-
 /// The definitions as a command line would give them: those of the compiler that is there, else of the usual platform.
 pub(crate) fn predefined(options: &Options, language: Language) -> Vec<String> {
-    let usual = if language == crate::CPP { CPP } else { C };
+    let usual = crate::predefined::usual(language == crate::CPP);
     let own = options.compilers.iter().find(|c| c.0 == language).map(|c| c.1.as_str()).filter(|t| !t.is_empty());
     own.unwrap_or(usual).lines().filter_map(given).collect()
 }

@@ -88,6 +88,7 @@ impl Parser<'_, '_> {
         self.within(|this, close| args = if offset_like { this.member_arguments(close) } else { this.arguments_until(close) });
         (self.calling, self.filled) = outside;
         let of = self.s.ty_of(callee.val);
+        let val = of.map_or(Val::None, |of| Val::Ty(self.s.ty_call(of, if self.cpp { &args } else { &[] })));
         if let Some(used) = callee.used
             && callee.named
         {
@@ -98,7 +99,6 @@ impl Parser<'_, '_> {
             }
             self.s.usage(used).args = count.min(254) as u8;
         }
-        let val = of.map_or(Val::None, |of| Val::Ty(self.s.ty_call(of)));
         Value::of(val)
     }
 

@@ -1,7 +1,7 @@
 //! What only C++ has: namespaces, `using`, templates, concepts, structured bindings.
 
 use super::parser::{Ctx, Parser};
-use super::tokens::T;
+use super::tokens::{T, mark};
 use compass_facts::*;
 
 impl Parser<'_, '_> {
@@ -38,6 +38,10 @@ impl Parser<'_, '_> {
             self.p += 1;
             let name = self.s.name(token.id);
             let def = self.s.define(name, Kind::Module, token, self.span(begin, self.p));
+            if token.is(mark::MADE) {
+                let by = self.s.intern(Span { start: token.start, end: token.end }.of(self.text));
+                self.s.facts.made.push((def, by));
+            }
             let whole_end = self.namespace_end();
             self.s.def(def).whole.end = whole_end;
             let is_inline = begin > 0 && self.at(begin - 1) == T::Qualifier;
@@ -225,6 +229,7 @@ impl Parser<'_, '_> {
         let begin = self.p;
         let mark = self.s.mark();
         let outer = std::mem::take(&mut self.parameters);
+        let instantiates = self.at(self.p + 1) != T::Less;
         while self.k() == T::Template {
             self.p += 1;
             if self.k() == T::Less {
@@ -238,7 +243,11 @@ impl Parser<'_, '_> {
             T::Concept => self.concept(),
             T::Using => self.using(),
             T::Semi => self.p += 1,
-            _ => self.declaration(ctx),
+            _ => {
+                let around = std::mem::replace(&mut self.instantiates, instantiates);
+                self.declaration(ctx);
+                self.instantiates = around;
+            }
         }
         // Nobody took them over: they belong to nothing that others see.
         if !self.parameters.is_empty() {

@@ -8,7 +8,7 @@
 //! At most [`MOST_TOKENS`] tokens a file are made; a call that comes later is a gap.
 
 use super::made::{Made, declarations};
-use super::made_elsewhere::{Call, NamePart, Taken};
+use super::made_elsewhere::{Body, Call, NamePart, Taken};
 use super::parser::Parser;
 use super::scan::MacroLine;
 use super::tokens::{T, Tok};
@@ -25,6 +25,13 @@ const MOST_TOKENS: usize = 100_000;
 /// The only text.
 const HERE: SourceNo = SourceNo(0);
 
+/// A call of a macro at file level, and the body behind it.
+struct AtTop {
+    at: Tok,
+    whole: Span,
+    body: Option<Span>,
+}
+
 impl Parser<'_, '_> {
     /// Defines what calls at file level make of macros that the file defines.
     pub(super) fn define_expanded(&mut self, macros: &[MacroLine]) {
@@ -39,7 +46,9 @@ impl Parser<'_, '_> {
         let mut taken: Taken = self.s.facts.definitions.iter().filter(at_top).map(|d| (ScopeId::FILE, d.name)).collect();
         let mut left = MOST_TOKENS;
         let mut expanded: FxHashSet<u32> = FxHashSet::default();
-        for (at, whole) in calls {
+        let mut announced: FxHashSet<NameId> = FxHashSet::default();
+        let mut bodies: Vec<Body> = Vec::new();
+        for AtTop { at, whole, body } in calls {
             if left == 0 {
                 self.s.gap(GapCause::TooDeep, whole);
                 continue;
@@ -54,7 +63,10 @@ impl Parser<'_, '_> {
             let record = expander.record;
             let before = self.s.facts.made.len();
             for made in declarations(&record, &out, self.cpp) {
-                self.define_one(&record, &made, (at, whole), &mut taken);
+                let Some(owner) = self.define_one(&record, &made, (at, whole, body), (&mut taken, &mut announced)) else { continue };
+                if let Some(span) = body.filter(|_| made.is_open) {
+                    bodies.push(Body { owner, span, parameters: self.words_before_commas(whole), call: whole });
+                }
             }
             self.define_by_inner_calls(&record, &out, (at, whole), &mut taken);
             if self.s.facts.made.len() > before {
@@ -63,10 +75,19 @@ impl Parser<'_, '_> {
         }
         // What is known need not be guessed from the arguments.
         self.made.retain(|m| !expanded.contains(&m.1.start));
+        self.own_bodies(&bodies);
+    }
+
+    /// Words before a comma or a closing bracket: where a whole declaration is given, its parameters are among them.
+    fn words_before_commas(&self, whole: Span) -> Vec<Tok> {
+        let from = self.toks.partition_point(|t| t.start < whole.start);
+        let within = self.toks[from..].iter().take_while(|t| t.end <= whole.end);
+        let pairs = within.clone().zip(within.skip(1));
+        pairs.filter(|(word, next)| word.k == T::Name && matches!(next.k, T::Comma | T::RParen)).map(|(word, _)| *word).collect()
     }
 
     /// Calls of these macros outside all blocks but those of `extern "C"`: what is made in a namespace would have to be its member.
-    fn calls_at_top(&self, own: &FxHashSet<u32>) -> Vec<(Tok, Span)> {
+    fn calls_at_top(&self, own: &FxHashSet<u32>) -> Vec<AtTop> {
         let mut found = Vec::new();
         let mut i = 0;
         while i < self.toks.len() {
@@ -74,7 +95,8 @@ impl Parser<'_, '_> {
             if let (T::Name, T::LParen, Some(close)) = (self.at(i), self.at(i + 1), self.close_of(i + 1))
                 && own.contains(&self.toks[i].id)
             {
-                found.push((self.toks[i], self.span(i, close + 1)));
+                let body = (self.at(close + 1) == T::LBrace).then(|| self.span(close + 1, self.past(close + 1)));
+                found.push(AtTop { at: self.toks[i], whole: self.span(i, close + 1), body });
             }
             i = if opens { i + 1 } else { self.past(i).max(i + 1) };
         }
@@ -138,17 +160,32 @@ impl Parser<'_, '_> {
         out
     }
 
-    fn define_one(&mut self, record: &Record, made: &Made, (call, whole): (Tok, Span), taken: &mut Taken) {
+    /// Defines one name that a call makes, unless it is there; a body stands beside what only announces it.
+    fn define_one(
+        &mut self,
+        record: &Record,
+        made: &Made,
+        (call, whole, body): (Tok, Span, Option<Span>),
+        (taken, announced): (&mut Taken, &mut FxHashSet<NameId>),
+    ) -> Option<DefId> {
         let spelled = record.token(made.name).text.clone();
         let name = self.s.intern(&spelled);
-        if !taken.insert((ScopeId::FILE, name)) {
-            return;
+        let body = body.filter(|_| made.is_open);
+        let is_new = taken.insert((ScopeId::FILE, name)) || body.is_some() && announced.remove(&name);
+        if !is_new {
+            return None;
+        }
+        let is_announced = made.is_open && body.is_none();
+        if is_announced {
+            announced.insert(name);
         }
         let token = self.source_of(record, made.name).unwrap_or(call);
         let def = self.s.define_in(ScopeId::FILE, name, made.kind, token, whole);
-        self.s.flag(def, made.flags);
+        self.s.flag(def, made.flags.with_if(is_announced, Flags::BODILESS));
+        self.s.def(def).body = body;
         let by = self.s.name(call.id);
         self.s.facts.made.push((def, by));
+        Some(def)
     }
 
     /// The argument that a name is made of.

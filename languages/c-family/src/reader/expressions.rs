@@ -269,6 +269,10 @@ impl Parser<'_, '_> {
                 self.set_arguments(used, args);
             }
         } else {
+            // Each object of a new row is made without arguments; pointers are made of nothing.
+            if let Some(used) = used.filter(|_| self.k() == T::LBracket) {
+                self.s.usage(used).role = Role::Call;
+            }
             self.p = self.past_pointers(self.p);
             while self.k() == T::LBracket {
                 self.within(|this, close| this.expressions_until(close));
@@ -505,12 +509,12 @@ impl Parser<'_, '_> {
                     self.s.place = saved;
                     (used, if last { self.s.ty_global(name) } else { self.s.ty_global_type(name) })
                 }
+                None if !last => self.qualifier(token, name),
                 None => {
                     let used = self.s.add_use(token, role, Shape::Plain);
                     let val = match self.s.local(token.id) {
                         Some(def) => self.s.ty_def(def),
-                        None if last => self.s.ty_name(name),
-                        None => self.s.ty_type_name(name),
+                        None => self.s.ty_name(name),
                     };
                     (used, val)
                 }

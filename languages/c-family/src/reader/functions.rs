@@ -32,6 +32,7 @@ impl Parser<'_, '_> {
         let old_style = self.old_parameters();
         let has_body = self.k() == T::LBrace || self.cpp && (matches!(self.k(), T::Colon | T::Try) && ctx != Ctx::Local);
         let defaulted = self.is_defaulted();
+        let deleted = defaulted && self.at(self.p + 1) == T::Delete;
         let at_branch = self.tok().is(mark::BRANCH) && !matches!(self.k(), T::Semi | T::LBrace | T::Comma | T::Eof) && !old_style;
         let mut body = None;
         if has_body {
@@ -56,7 +57,12 @@ impl Parser<'_, '_> {
                 d.ty = Some(ty);
             }
             d.whole.end = if has_body { end } else { end.max(d.whole.end) };
-            d.flags = d.flags.with_if(!has_body && !defaulted && !at_branch, Flags::BODILESS).with_if(pure, Flags::ABSTRACT).with_if(overrides, Flags::VIRTUAL);
+            d.flags = d
+                .flags
+                .with_if(!has_body && (!defaulted || deleted) && !at_branch, Flags::BODILESS)
+                .with_if(deleted, Flags::SPECIAL)
+                .with_if(pure, Flags::ABSTRACT)
+                .with_if(overrides, Flags::VIRTUAL);
             let inner = d.inner;
             if let Some(inner) = inner {
                 self.s.facts.scopes[inner.index()].span = Span { start: whole_start, end };
@@ -142,7 +148,7 @@ impl Parser<'_, '_> {
             .with_if(spec.is_static && !in_class, Flags::PRIVATE)
             .with_if(spec.is_static && in_class, Flags::STATIC)
             .with_if(spec.is_virtual, Flags::VIRTUAL)
-            .with_if(found.special, Flags::SPECIAL);
+            .with_if(found.special || self.instantiates, Flags::SPECIAL);
         Some(def)
     }
 

@@ -28,6 +28,9 @@ impl<'s> Parser<'s, '_> {
             let d = &mut self.s.facts.definitions[def.index()];
             d.flags = d.flags.with(Flags::PASTES);
         }
+        if self.members_of_macro(line, body, def) {
+            return;
+        }
         let saved = self.s.place;
         let mark = self.s.mark();
         self.s.place.container = Some(def);
@@ -184,15 +187,19 @@ impl<'s> Parser<'s, '_> {
 
     /// `handler_t turn;` declares a function where the file defines one of that name: the type is that of a function.
     fn tell_functions_of_variables(&mut self) {
-        let definitions = &mut self.s.facts.definitions;
-        let told = |d: &Definition| ((d.scope, d.name), (d.signature, d.arity, d.required));
-        let functions: rustc_hash::FxHashMap<(ScopeId, NameId), (u32, u8, u8)> =
-            definitions.iter().filter(|d| d.kind == Kind::Function && d.body.is_some()).map(told).collect();
-        for d in definitions.iter_mut().filter(|d| d.kind == Kind::Variable && !d.flags.has(Flags::LOCAL)) {
-            if let Some(function) = functions.get(&(d.scope, d.name)) {
-                (d.kind, d.flags) = (Kind::Function, d.flags.with(Flags::BODILESS));
-                (d.signature, d.arity, d.required) = *function;
-            }
+        let facts = &self.s.facts;
+        let is_outer = |d: &&Definition| matches!(facts.scope(d.scope).kind, ScopeKind::File | ScopeKind::Module);
+        let is_body = |d: &&Definition| d.kind == Kind::Function && d.body.is_some();
+        let mut spaces = Namespaces::default();
+        let told = |d: &Definition| ((spaces.of(facts, d.scope), d.name), (d.signature, d.arity, d.required));
+        let functions: rustc_hash::FxHashMap<(ScopeId, NameId), (u32, u8, u8)> = facts.definitions.iter().filter(is_outer).filter(is_body).map(told).collect();
+        let is_variable = |d: &Definition| d.kind == Kind::Variable && !d.flags.has(Flags::LOCAL);
+        let variables = facts.definitions.iter().enumerate().filter(|(_, d)| is_variable(d) && is_outer(d));
+        let found: Vec<_> = variables.filter_map(|(i, d)| Some((i, *functions.get(&(spaces.of(facts, d.scope), d.name))?))).collect();
+        for (i, function) in found {
+            let d = &mut self.s.facts.definitions[i];
+            (d.kind, d.flags) = (Kind::Function, d.flags.with(Flags::BODILESS));
+            (d.signature, d.arity, d.required) = function;
         }
     }
 
@@ -232,5 +239,23 @@ impl<'s> Parser<'s, '_> {
             // Real definitions elsewhere come first.
             self.s.flag(def, Flags::BODILESS.with(Flags::PRIVATE));
         }
+    }
+}
+
+/// Namespaces of one file, each by the first of its scopes: it may be opened again and again.
+#[derive(Default)]
+struct Namespaces {
+    first: rustc_hash::FxHashMap<(ScopeId, NameId), ScopeId>,
+}
+
+impl Namespaces {
+    fn of(&mut self, facts: &Facts, scope: ScopeId) -> ScopeId {
+        let mut path = Vec::new();
+        let mut at = scope;
+        while let (Some(owner), Some(parent)) = (facts.scope(at).owner, facts.scope(at).parent) {
+            path.push((at, facts.def(owner).name));
+            at = parent;
+        }
+        path.into_iter().rev().fold(at, |around, (scope, name)| *self.first.entry((around, name)).or_insert(scope))
     }
 }

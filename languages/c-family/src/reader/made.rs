@@ -64,11 +64,34 @@ fn statement_end(record: &Record, out: &[TokenId]) -> usize {
     out.len()
 }
 
+/// Behind the list of parameters of a template that begins at a `<`.
+fn past_angles<'w>(word: &impl Fn(usize) -> &'w str, open: usize) -> usize {
+    const MOST_TOKENS: usize = 200;
+    let mut depth = 0i32;
+    for at in open..open + MOST_TOKENS {
+        depth += match word(at) {
+            "<" => 1,
+            ">" => -1,
+            ">>" => -2,
+            _ => 0,
+        };
+        if depth <= 0 {
+            return at + 1;
+        }
+    }
+    usize::MAX
+}
+
 /// What one statement declares: a function, a variable, or a type with its body.
 fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<Made>) {
     let word = |i: usize| statement.get(i).map_or("", |t| &*record.token(*t).text);
     let is_name = |i: usize| statement.get(i).is_some_and(|t| record.token(*t).kind == TokenKind::Name && !is_keyword(word(i), cpp) && !is_capitals(word(i)));
     if statement.first().is_none_or(|t| record.token(*t).kind != TokenKind::Name) {
+        return;
+    }
+    if word(0) == "template" && word(1) == "<" {
+        let inner = statement.get(past_angles(&word, 1)..).unwrap_or(&[]);
+        declared(record, inner, cpp, found);
         return;
     }
     if word(0) == "typedef" {

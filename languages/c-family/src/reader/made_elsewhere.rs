@@ -39,12 +39,12 @@ pub(super) struct Call<'c> {
 }
 
 /// A body behind a call.
-struct Body {
-    owner: DefId,
-    span: Span,
+pub(super) struct Body {
+    pub(super) owner: DefId,
+    pub(super) span: Span,
     /// Words among the arguments that may be the names of parameters.
-    parameters: Vec<Tok>,
-    call: Span,
+    pub(super) parameters: Vec<Tok>,
+    pub(super) call: Span,
 }
 
 /// The function that owns a body, and the arguments that its name is made of.
@@ -216,7 +216,7 @@ impl Parser<'_, '_> {
     /// What definitions of the macro with so many arguments make; of very many definitions the nearest count.
     fn fitting<'k>(&self, known: &'k NameTemplates, arguments: usize) -> Vec<&'k WithArguments> {
         let takes = |d: &&WithArguments| d.parameters == arguments || d.variadic && arguments + 1 >= d.parameters;
-        let mut fitting: Vec<&WithArguments> = known.0.iter().filter(takes).collect();
+        let mut fitting: Vec<&WithArguments> = known.calls.iter().filter(takes).collect();
         if fitting.len() > MOST_DEFINITIONS {
             let here = self.among.path();
             let near = |d: &&WithArguments| std::cmp::Reverse(here.bytes().zip(d.path.bytes()).take_while(|(a, b)| a == b).count());
@@ -239,7 +239,7 @@ impl Parser<'_, '_> {
     }
 
     /// What stands in a body behind a call belongs to the function that the call makes; names among the arguments are its parameters.
-    fn own_bodies(&mut self, bodies: &[Body]) {
+    pub(super) fn own_bodies(&mut self, bodies: &[Body]) {
         if bodies.is_empty() {
             return;
         }

@@ -77,10 +77,14 @@ pub(super) struct Parser<'s, 't> {
     pub(super) among: &'s dyn Surroundings,
     /// Type names that this file defines, by spelling.
     pub(super) types: Vec<bool>,
+    /// Macros of the file that are sets of members, by spelling.
+    pub(super) sets: rustc_hash::FxHashSet<u32>,
     /// Functions that this file names so far, by spelling.
     pub(super) functions: rustc_hash::FxHashSet<u32>,
     /// `override` or `final` stood behind the last parameters.
     pub(super) overrides: bool,
+    /// `template` without a list of parameters: what follows is no new thing, but a body of one that is there.
+    pub(super) instantiates: bool,
     /// The last built-in type was that of characters.
     pub(super) is_char: bool,
     /// The type of a cast whose operand comes next.
@@ -127,8 +131,10 @@ impl<'s, 't> Parser<'s, 't> {
             called: Vec::new(),
             among,
             types,
+            sets: rustc_hash::FxHashSet::default(),
             functions: rustc_hash::FxHashSet::default(),
             overrides: false,
+            instantiates: false,
             is_char: false,
             cast_type: None,
         }

@@ -5,13 +5,14 @@
 //! rest of the file unreadable: one branch of each conditional (the one that the usual configuration compiles, else the first) settles
 //! the structure, and what the others leave open or close beyond it is dropped.
 
-use super::conditions::{Expression, Known, Macros, Truth};
+use super::conditions::{Condition, Known, Macros, Truth, Views};
 use super::tokens::{T, Tok, mark, punctuator, word};
 use crate::constants::number;
 use crate::lexer::{CLexer, LexKind, Lexed};
 use compass_facts::Span;
 use rustc_hash::FxHashMap;
 use std::borrow::Cow;
+use std::cell::Cell;
 use std::ops::Range;
 
 /// The distinct names and words of a file, by number.
@@ -22,7 +23,7 @@ pub(super) struct Spellings<'t> {
 }
 
 impl<'t> Spellings<'t> {
-    fn add(&mut self, text: Cow<'t, str>, cpp: bool) -> (u32, T) {
+    pub(super) fn add(&mut self, text: Cow<'t, str>, cpp: bool) -> (u32, T) {
         if let Some(&id) = self.known.get(text.as_ref()) {
             return (id, self.texts[id as usize].1);
         }
@@ -70,6 +71,8 @@ pub(super) struct Region {
     pub(super) span: Span,
     pub(super) id: u32,
     pub(super) defined: bool,
+    /// One of those of the same region is enough.
+    pub(super) one_of: bool,
 }
 
 /// See the module.
@@ -88,34 +91,46 @@ pub(super) struct Scan<'t> {
     pub(super) regions: Vec<Region>,
     said: Macros,
     groups: Vec<Group>,
-    truth: Truth,
+    truth: Views,
     at_branch: bool,
     dropped: bool,
     /// How many tokens may still be looked at for unmatched brackets: nested conditionals stay linear.
     budget: usize,
+    /// Operands of conditions that may still be looked at.
+    operands: Cell<usize>,
 }
 
-/// Macros, and whether each must be defined.
-type Atoms = Vec<(u32, bool)>;
+/// Simple conditions: macros, and whether each must be defined.
+#[derive(Default)]
+struct Atoms {
+    /// All of these hold in the branch.
+    all: Vec<(u32, bool)>,
+    /// One of these holds, where there are any.
+    any: Vec<(u32, bool)>,
+    /// All of these hold where the branch is not taken.
+    negated: Vec<(u32, bool)>,
+}
+
+/// Longer conditions are not taken apart.
+const MOST_TOKENS: usize = 40;
 
 /// So many conditions of earlier branches are kept.
 const MOST_ATOMS: usize = 24;
 
 /// One conditional being read.
 struct Group {
-    outer: Truth,
+    outer: Views,
     /// Of the branch by itself.
-    own: Truth,
+    own: Views,
     /// `#ifndef X` begins it: what it says of `X` is the default where nobody has settled it.
     default_of: Option<u32>,
     /// Was a branch before this one compiled?
-    before: Truth,
+    before: Views,
     branches: Vec<(Range<usize>, Truth)>,
-    /// Simple conditions of the branch: macro and whether it must be defined.
-    atoms: Vec<(u32, bool)>,
-    /// What holds in later branches.
-    negated: Vec<(u32, bool)>,
+    atoms: Atoms,
     begin: u32,
+    /// Names whose defaults the branch sets.
+    defaults: Vec<u32>,
     /// `#ifndef X`, of which nothing has followed yet.
     guard: Option<u32>,
     first_of_file: bool,
@@ -135,10 +150,11 @@ impl<'t> Scan<'t> {
             regions: Vec::new(),
             said: Macros::default(),
             groups: Vec::new(),
-            truth: Truth::Yes,
+            truth: Views::YES,
             at_branch: false,
             dropped: false,
             budget: 0,
+            operands: Cell::new(text.len().saturating_mul(16).clamp(1 << 16, 1 << 30)),
         }
     }
 
@@ -170,7 +186,7 @@ impl<'t> Scan<'t> {
                 continue;
             }
             let tok = self.tok(&token);
-            let mut marks = if self.truth == Truth::No { mark::INACTIVE } else { 0 };
+            let mut marks = if self.is_left_out() { mark::INACTIVE } else { 0 };
             if std::mem::take(&mut self.at_branch) {
                 marks |= mark::BRANCH;
             }
@@ -224,7 +240,7 @@ impl<'t> Scan<'t> {
             "undef" => {
                 if let Some(name) = rest.first() {
                     self.mention(*name);
-                    self.said.say(name.id, Known::Absent, self.truth);
+                    self.said.say(name.id, self.spellings.get(name.id), self.cpp, Known::Absent, self.truth);
                 }
             }
             "if" | "ifdef" | "ifndef" => self.open_group(word, rest, whole),
@@ -240,7 +256,7 @@ impl<'t> Scan<'t> {
     }
 
     fn mention(&mut self, token: Tok) {
-        let marks = if self.truth == Truth::No { mark::INACTIVE } else { 0 };
+        let marks = if self.is_left_out() { mark::INACTIVE } else { 0 };
         if token.k == T::Name && self.spellings.get(token.id) != "defined" {
             self.mentions.push(Tok { marks, ..token });
         }
@@ -281,86 +297,101 @@ impl<'t> Scan<'t> {
             body = close + 1;
         }
         let body = rest.get(body..).unwrap_or(&[]);
+        let from = self.side.len();
+        self.side.extend_from_slice(body);
         let known = match body {
             [t] if parameters.is_none() && t.k == T::Number => number(Span { start: t.start, end: t.end }.of(self.text)).map_or(Known::Defined, Known::Value),
-            _ => Known::Defined,
+            _ => Known::Body(parameters.clone().map(as_numbers), as_numbers(from..self.side.len())),
         };
-        let mut region = if self.is_default(name.id) { Truth::Yes } else { self.truth };
+        let mut region = if self.is_default(name.id) { Views::YES } else { self.truth };
+        self.keep_default(name.id);
         if let Some(group) = self.groups.last_mut()
             && group.guard.take() == Some(name.id)
         {
             // The default of a setting, or a guard against a second inclusion.
             if group.first_of_file {
-                group.atoms.clear();
-                group.negated.clear();
-                self.truth = Truth::Yes;
-                region = Truth::Yes;
+                group.atoms = Atoms::default();
+                self.truth = Views::YES;
+                region = Views::YES;
                 if let Some(branch) = group.branches.last_mut() {
                     branch.1 = Truth::Yes;
                 }
             }
         }
-        self.said.say(name.id, known, region);
-        let from = self.side.len();
-        self.side.extend_from_slice(body);
-        let marks = if self.truth == Truth::No { mark::INACTIVE } else { 0 };
+        self.said.say(name.id, self.spellings.get(name.id), self.cpp, known, region);
+        let marks = if self.is_left_out() { mark::INACTIVE } else { 0 };
         self.macros.push(MacroLine { name: Tok { marks, ..name }, parameters, body: from..self.side.len(), whole });
     }
 
     /// Does `#define` stand where it gives a name its default, under conditions that hold?
     fn is_default(&self, id: u32) -> bool {
-        if self.truth == Truth::No {
+        if self.is_left_out() {
             return false;
         }
         for group in self.groups.iter().rev() {
             if group.default_of == Some(id) {
                 return true;
             }
-            if group.own != Truth::Yes {
+            if group.own != Views::YES {
                 return false;
             }
         }
         false
     }
 
-    fn evaluate(&mut self, word: &str, rest: &[Tok]) -> Truth {
+    /// A default that may not be set at all counts as long as the branch lasts of which that is not known.
+    fn keep_default(&mut self, id: u32) {
+        let Some(of) = self.groups.iter().rposition(|g| g.default_of == Some(id) && g.outer != Views::YES) else { return };
+        if let Some(around) = self.groups[..of].iter_mut().rev().find(|g| g.own != Views::YES) {
+            around.defaults.push(id);
+        }
+    }
+
+    /// Do the usual compilers pass over what stands here?
+    fn is_left_out(&self) -> bool {
+        self.truth.agreed() == Truth::No
+    }
+
+    fn evaluate(&mut self, word: &str, rest: &[Tok]) -> Views {
         for token in rest {
             self.mention(*token);
         }
         if matches!(word, "ifdef" | "ifndef" | "elifdef" | "elifndef") {
-            let Some(name) = rest.first() else { return Truth::Unknown };
-            let truth = match self.said.find(name.id, self.spellings.get(name.id), self.cpp) {
-                Known::Absent => Truth::No,
-                Known::Unknown => Truth::Unknown,
-                _ => Truth::Yes,
-            };
+            let Some(name) = rest.first() else { return Views::UNKNOWN };
+            let truth = self.said.is_defined(name.id, self.spellings.get(name.id), self.cpp);
             return if word.ends_with("ndef") { truth.not() } else { truth };
         }
-        Expression { text: self.text, tokens: rest, macros: &self.said, cpp: self.cpp }.truth()
+        self.condition().truth(rest)
     }
 
-    /// The simple conditions a branch depends on, and those that hold where it was not taken.
-    fn atoms(&self, word: &str, rest: &[Tok]) -> (Atoms, Atoms) {
+    /// The simple conditions a branch depends on.
+    fn atoms(&self, word: &str, rest: &[Tok]) -> Atoms {
         if let ("ifdef" | "ifndef" | "elifdef" | "elifndef", Some(name)) = (word, rest.first()) {
             let defined = !word.ends_with("ndef");
-            return (vec![(name.id, defined)], vec![(name.id, !defined)]);
+            return Atoms { all: vec![(name.id, defined)], any: Vec::new(), negated: vec![(name.id, !defined)] };
         }
         let text = |t: &Tok| Span { start: t.start, end: t.end }.of(self.text);
         let or = rest.iter().any(|t| text(t) == "||");
         let and = rest.iter().any(|t| t.k == T::AmpAmp);
-        if or && and || rest.len() > 40 {
-            return (Vec::new(), Vec::new());
+        if or && and || rest.len() > MOST_TOKENS {
+            return Atoms::default();
         }
-        let parts = rest.split(|t| t.k == T::AmpAmp || text(t) == "||");
+        // What is known from this file alone neither makes nor breaks the rest.
+        let neutral = if or { Truth::No } else { Truth::Yes };
+        let parts = rest.split(|t| t.k == T::AmpAmp || text(t) == "||").filter(|p| self.condition().truth(p).agreed() != neutral);
         let atoms: Vec<Option<(u32, bool)>> = parts.map(|p| self.atom(p)).collect();
         let known: Vec<(u32, bool)> = atoms.iter().flatten().copied().collect();
-        let negated = known.iter().map(|(id, d)| (*id, !d)).collect();
         let complete = atoms.iter().all(Option::is_some);
-        match (or, atoms.len()) {
-            (true, _) => (Vec::new(), if complete { negated } else { Vec::new() }),
-            (false, 1) => (known, negated),
-            (false, _) => (known, Vec::new()),
+        let negated = if complete && (or || known.len() == 1) { known.iter().map(|(id, d)| (*id, !d)).collect() } else { Vec::new() };
+        match (or, known.len()) {
+            (true, 2..) if complete => Atoms { all: Vec::new(), any: known, negated },
+            (true, _) if !complete => Atoms::default(),
+            _ => Atoms { all: known, any: Vec::new(), negated },
         }
+    }
+
+    fn condition(&self) -> Condition<'_> {
+        Condition { text: self.text, spellings: &self.spellings, side: &self.side, macros: &self.said, cpp: self.cpp, left: &self.operands }
     }
 
     /// `X`, `defined(X)`, `defined X`, with or without `!`.
@@ -379,17 +410,27 @@ impl<'t> Scan<'t> {
 
     fn open_group(&mut self, word: &str, rest: &[Tok], whole: Span) {
         let truth = self.evaluate(word, rest);
-        let (atoms, negated) = self.atoms(word, rest);
+        let atoms = self.atoms(word, rest);
         let first_of_file = self.groups.is_empty() && self.toks.is_empty() && self.macros.is_empty() && self.includes.is_empty();
         let guard = match word {
             "ifndef" => rest.first().map(|t| t.id),
-            _ => negated.first().filter(|n| negated.len() == 1 && n.1).map(|n| n.0),
+            _ => atoms.negated.first().filter(|n| atoms.negated.len() == 1 && n.1).map(|n| n.0),
         };
         let default_of = guard;
-        let mut group =
-            Group { outer: self.truth, own: truth, default_of, before: truth, branches: Vec::new(), atoms, negated, begin: whole.end, guard, first_of_file };
+        let mut group = Group {
+            outer: self.truth,
+            own: truth,
+            default_of,
+            before: truth,
+            branches: Vec::new(),
+            atoms,
+            begin: whole.end,
+            defaults: Vec::new(),
+            guard,
+            first_of_file,
+        };
         self.truth = group.outer.and(truth);
-        group.branches.push((self.toks.len()..self.toks.len(), self.truth));
+        group.branches.push((self.toks.len()..self.toks.len(), self.truth.agreed()));
         self.groups.push(group);
         self.at_branch = true;
     }
@@ -398,33 +439,39 @@ impl<'t> Scan<'t> {
         let Some(mut group) = self.groups.pop() else { return };
         self.end_branch(&mut group, whole.start);
         self.truth = group.outer;
-        let truth = if word == "else" { Truth::Yes } else { self.evaluate(word, rest) };
-        let (atoms, negated) = if word == "else" { (Vec::new(), Vec::new()) } else { self.atoms(word, rest) };
-        group.atoms = group.negated.iter().copied().chain(atoms).collect();
+        let truth = if word == "else" { Views::YES } else { self.evaluate(word, rest) };
+        let mut atoms = if word == "else" { Atoms::default() } else { self.atoms(word, rest) };
         // After a branch whose condition is not simple nothing simple holds.
         // Of long chains the first conditions are enough: each branch would repeat all those before it.
-        group.negated = if negated.is_empty() { Vec::new() } else { group.negated.iter().copied().chain(negated).take(MOST_ATOMS).collect() };
+        let earlier = std::mem::take(&mut group.atoms.negated);
+        if truth.agreed() == Truth::No {
+            atoms.negated.clone_from(&earlier);
+        } else if !atoms.negated.is_empty() {
+            atoms.negated = earlier.iter().copied().chain(atoms.negated).take(MOST_ATOMS).collect();
+        }
+        atoms.all.splice(0..0, earlier);
+        group.atoms = atoms;
         group.own = truth.and(group.before.not());
         group.default_of = None;
         self.truth = group.outer.and(group.own);
-        group.before = match (group.before, truth) {
-            (Truth::Yes, _) | (_, Truth::Yes) => Truth::Yes,
-            (Truth::No, Truth::No) => Truth::No,
-            _ => Truth::Unknown,
-        };
+        group.before = group.before.or(truth);
         group.begin = whole.end;
-        group.branches.push((self.toks.len()..self.toks.len(), self.truth));
+        group.branches.push((self.toks.len()..self.toks.len(), self.truth.agreed()));
         self.groups.push(group);
         self.at_branch = true;
     }
 
     fn end_branch(&mut self, group: &mut Group, end: u32) {
+        for id in group.defaults.drain(..) {
+            self.said.say(id, self.spellings.get(id), self.cpp, Known::Unknown, Views::YES);
+        }
         let tokens = self.toks.len();
         if let Some(branch) = group.branches.last_mut() {
             branch.0.end = tokens;
             if branch.1 == Truth::Unknown {
                 let span = Span { start: group.begin, end };
-                self.regions.extend(group.atoms.iter().map(|(id, defined)| Region { span, id: *id, defined: *defined }));
+                let region = |(id, defined): &(u32, bool), one_of: bool| Region { span, id: *id, defined: *defined, one_of };
+                self.regions.extend(group.atoms.all.iter().map(|a| region(a, false)).chain(group.atoms.any.iter().map(|a| region(a, true))));
             }
         }
     }
@@ -481,4 +528,8 @@ impl<'t> Scan<'t> {
             self.dropped = true;
         }
     }
+}
+
+fn as_numbers(range: Range<usize>) -> (u32, u32) {
+    (range.start as u32, range.end as u32)
 }

@@ -37,7 +37,7 @@ enum Key {
     Tag(u32),
     Def(u32),
     Member(u32, u32),
-    Call(u32),
+    Call(u32, Option<u32>, Option<u32>),
     Wrap(u8, u32),
 }
 
@@ -321,8 +321,11 @@ impl<'s, 't> Sink<'s, 't> {
     }
 
     /// What a call gives. Arguments are kept beside, with the use.
-    pub(super) fn ty_call(&mut self, of: TypeId) -> TypeId {
-        self.make(Key::Call(of.0), || TypeExpr::Call { of, args: Vec::new() })
+    /// What a call gives. Of its arguments the first two are kept: they tell what the parameters of a template stand for.
+    pub(super) fn ty_call(&mut self, of: TypeId, args: &[TypeId]) -> TypeId {
+        let kept = &args[..args.len().min(2)];
+        let nth = |i: usize| kept.get(i).map(|t| t.0);
+        self.make(Key::Call(of.0, nth(0), nth(1)), || TypeExpr::Call { of, args: kept.to_vec() })
     }
 
     pub(super) fn ty_literal(&mut self, literal: Literal) -> TypeId {

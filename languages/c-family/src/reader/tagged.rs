@@ -22,7 +22,7 @@ impl Parser<'_, '_> {
         self.p += 1;
         let scoped = kind == Kind::Enum && matches!(self.k(), T::Class | T::Struct);
         self.p += usize::from(scoped);
-        self.tag_attributes();
+        self.tag_attributes(in_typedef);
         let mut of = None;
         let first_use = self.p;
         let name = self.tag_name(&mut of);
@@ -98,7 +98,7 @@ impl Parser<'_, '_> {
     }
 
     /// Attributes and macros between the word and the name.
-    fn tag_attributes(&mut self) {
+    fn tag_attributes(&mut self, in_typedef: bool) {
         loop {
             match self.k() {
                 T::Attribute => self.attribute(),
@@ -109,7 +109,8 @@ impl Parser<'_, '_> {
                     let is_last = self.cpp && self.at(after) == T::Name && self.spelled(after) == "final";
                     let opens = matches!(self.at(after), T::LBrace) || self.cpp && matches!(self.at(after), T::Colon) || is_last;
                     let is_final = self.spelled(self.p + 1) == "final" && self.cpp;
-                    let forward = self.cpp && self.at(after) == T::Semi && is_capitals(self.spelled(self.p));
+                    // `typedef struct _RACK RACK;` names a type; it announces none.
+                    let forward = self.cpp && !in_typedef && self.at(after) == T::Semi && is_capitals(self.spelled(self.p));
                     let (first, second) = (self.spelled(self.p), self.spelled(self.p + 1));
                     // Macros are told by their capitals and underlines; of two such the first is one.
                     let is_behind = self.cpp && after == self.p + 2 && is_macro_like(second) && !is_macro_like(first);

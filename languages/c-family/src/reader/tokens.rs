@@ -105,6 +105,8 @@ pub(super) mod mark {
     pub(in super::super) const LINE: u8 = 4;
     /// A bracket that only an alternative branch opens or closes.
     pub(in super::super) const DROPPED: u8 = 8;
+    /// Put in the place of a macro.
+    pub(in super::super) const MADE: u8 = 16;
 }
 
 /// One token.

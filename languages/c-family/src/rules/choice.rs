@@ -1,7 +1,7 @@
 //! Which of several definitions of one name is meant: what is seen through includes, bodies, the usual configuration, nearness.
 
 use super::{CNames as _, Remembered};
-use compass_facts::{Definition, Flags, Kind};
+use compass_facts::{Condition, Definition, Flags, Kind};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, closeness};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
@@ -33,9 +33,13 @@ pub(crate) impl Evaluator<'_, '_> {
                 None => groups.push((key, vec![sym])),
             }
         }
+        let is_likely = self.join_likely_body(&mut groups);
         let mut hits: Vec<(bool, Hit)> = Vec::new();
         for (_, group) in groups {
             hits.extend(self.choose_entity(file, group, &|f| f == file || seen.contains(f)));
+        }
+        for (_, hit) in hits.iter_mut().filter(|_| is_likely) {
+            hit.certainty = hit.certainty.min(Certainty::Inferred);
         }
         // Namespaces are one thing, however often they are opened.
         let mut met_module = false;
@@ -47,6 +51,30 @@ pub(crate) impl Evaluator<'_, '_> {
             hits.retain(|h| h.0);
         }
         Lookup { hits: hits.into_iter().map(|h| h.1).collect(), cause: Cause::NoDefinition }
+    }
+
+    /// A function that is only declared, and one that is only written, by a file that sees the declaration, with as many parameters: one thing
+    /// whose parameters are spelled in two ways (an alias here, what it stands for there), if there is one of each. Tells whether there were.
+    fn join_likely_body(&mut self, groups: &mut Vec<(u64, Vec<DefRef>)>) -> bool {
+        let world = self.world;
+        let is_of = |group: &[DefRef], bodiless: bool| {
+            let fits = |d: &Definition| d.kind == Kind::Function && d.flags.has(Flags::BODILESS) == bodiless && !d.flags.has(Flags::PRIVATE);
+            group.iter().all(|s| fits(world.def(*s)))
+        };
+        let declared: Vec<usize> = (0..groups.len()).filter(|i| is_of(&groups[*i].1, true)).collect();
+        let written: Vec<usize> = (0..groups.len()).filter(|i| is_of(&groups[*i].1, false)).collect();
+        let (&[declared], &[written]) = (&declared[..], &written[..]) else { return false };
+        let (Some(declaration), Some(body)) = (groups[declared].1.first().copied(), groups[written].1.first().copied()) else { return false };
+        // A key of nothing is that of macros, variables and functions of C, which have no overloads.
+        let is_told_apart = groups.iter().all(|g| g.0 != 0) && world.def(declaration).arity == world.def(body).arity;
+        let sees = body.file == declaration.file || self.includes(body.file).contains(declaration.file);
+        if !is_told_apart || !sees {
+            return false;
+        }
+        let group = std::mem::take(&mut groups[declared].1);
+        groups[written].1.extend(group);
+        groups.remove(declared);
+        true
     }
 
     /// One entity with its declarations and bodies: which are meant, and is anything of it seen?
@@ -134,13 +162,9 @@ pub(crate) impl Evaluator<'_, '_> {
         }
         let facts = world.facts(sym.file);
         let at = d.name_span.start;
-        facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).any(|c| {
-            let name = world.gid(sym.file, c.name);
-            match self.is_set(sym.file, name, at, depth) {
-                Some(defined) => defined != c.defined,
-                None => false,
-            }
-        })
+        let around: Vec<&Condition> = facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).collect();
+        let fails = |c: &Condition| self.is_set(sym.file, world.gid(sym.file, c.name), at, depth).is_some_and(|defined| defined != c.defined);
+        around.chunk_by(|a, b| a.span == b.span && a.one_of && b.one_of).any(|of_one| of_one.iter().all(|c| fails(c)))
     }
 
     /// Is a macro defined when a file is compiled? `None` if that depends on more than can be told.

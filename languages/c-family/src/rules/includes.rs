@@ -88,6 +88,8 @@ pub(super) struct Headers(Vec<(u32, bool)>, Option<u32>);
 
 /// The folder of those declarations, below their root.
 const DECLARED: &str = "c";
+/// The folder of those of C++, below that of C.
+const OF_CPP: &str = "c++";
 
 impl Headers {
     pub(super) fn new(world: &World) -> Headers {
@@ -123,12 +125,15 @@ impl Headers {
         Some(Target { entity: Entity::Module(found, ScopeId::FILE), certainty: Certainty::Inferred, stands_in: false })
     }
 
-    /// A header of the standard library, as this program declares it; `<cstring>` is `<string.h>`.
+    /// A header of the standard library, as this program declares it. Those of C++ have no ending where they are included, and `<cstring>` is
+    /// `<string.h>` where C++ says nothing of its own.
     fn declared(&self, world: &World, from: u32, path: &str) -> Option<Target> {
-        let in_c = path.strip_prefix('c').filter(|p| world.language(from) == crate::CPP && !p.contains('.')).map(|p| format!("{p}.h"));
-        let path = join(DECLARED, in_c.as_deref().unwrap_or(path));
-        let file = world.by_path.get(&(self.1?, path.as_str()))?;
-        (*file != from).then(|| sure(Entity::Module(*file, ScopeId::FILE)))
+        let root = self.1?;
+        let of_cpp = world.language(from) == crate::CPP && !path.contains('.');
+        let get = |path: &str| world.by_path.get(&(root, join(DECLARED, path).as_str())).copied();
+        let in_c = || path.strip_prefix('c').and_then(|p| get(&format!("{p}.h")));
+        let file = if of_cpp { get(&format!("{OF_CPP}/{path}.hpp")).or_else(in_c) } else { get(path) };
+        file.filter(|f| *f != from).map(|f| sure(Entity::Module(f, ScopeId::FILE)))
     }
 
     /// A header in the folders of the compiler, in their order; never the one that asks.

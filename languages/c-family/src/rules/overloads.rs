@@ -1,19 +1,23 @@
 //! Which of several functions of one name a call means: by the number of arguments, then by their types as far as these are known.
 
-use compass_facts::{Facts, Flags, Kind, Role, TypeId, Use, UseId};
+use compass_facts::{Definition, Facts, Flags, Kind, Role, TypeExpr, TypeId, Use, UseId};
 use compass_index::Certainty;
 use compass_index::linking::{DefRef, Entity, Evaluator, Hit, Lookup, MOST_CHOICES, Ty};
 use easy_ext::ext;
+
+/// More than any fit of arguments.
+const OF_LIBRARY: i32 = 1_000;
 
 #[ext(Overloads)]
 pub(crate) impl Evaluator<'_, '_> {
     /// Settles a use of C++: constructors for classes that are called, overloads by arguments.
     fn settle_cpp(&mut self, file: u32, facts: &Facts, id: UseId, u: &Use, found: Lookup) -> Lookup {
         let found = self.constructors(u, found);
+        let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
+        let found = self.copies(u, facts, args, found);
         if found.hits.len() < 2 || !matches!(u.role, Role::Call | Role::Write) {
             return found;
         }
-        let args: &[TypeId] = facts.arguments.binary_search_by_key(&id, |a| a.0).map_or(&[], |i| &facts.arguments[i].1);
         self.choose_by_arguments(file, found, u, args)
     }
 
@@ -36,6 +40,28 @@ pub(crate) impl Evaluator<'_, '_> {
             hits.extend(made.into_iter().map(|s| Hit { entity: Entity::DefRef(s), ..hit.clone() }));
         }
         Lookup { hits, cause: found.cause }
+    }
+
+    /// A class that is called with one value, and none of whose constructors takes one, is copied: the copy is the class's own. What a
+    /// call gives is likely of that class itself, and then nothing is copied.
+    fn copies(&self, u: &Use, facts: &Facts, args: &[TypeId], found: Lookup) -> Lookup {
+        let world = self.world;
+        let is_other = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if world.def(s).kind == Kind::Constructor && !takes(world.def(s), u.args));
+        if u.role != Role::Call || u.args != 1 || found.is_empty() || !found.hits.iter().all(is_other) {
+            return found;
+        }
+        let class = |h: &Hit| match h.entity {
+            Entity::DefRef(s) => world.def(s).container.map(|def| DefRef { file: s.file, def }),
+            _ => None,
+        };
+        match found.hits.iter().find_map(class) {
+            Some(class) if matches!(world.def(class).kind, Kind::Class | Kind::Struct) => {
+                let is_given = matches!(args, [given] if matches!(facts.ty(*given), TypeExpr::Call { .. }));
+                let certainty = found.hits[0].certainty.min(if is_given { Certainty::Guessed } else { Certainty::Inferred });
+                Lookup { hits: vec![Hit { entity: Entity::DefRef(class), certainty, ..found.hits[0].clone() }], cause: found.cause }
+            }
+            _ => found,
+        }
     }
 
     fn constructors_of(&self, class: DefRef) -> Vec<DefRef> {
@@ -67,11 +93,18 @@ pub(crate) impl Evaluator<'_, '_> {
                 if !matches!(d.kind, Kind::Function | Kind::Method | Kind::Constructor) {
                     return d.kind == Kind::Macro && (d.arity == u.args || d.arity == 255) || !d.kind.is_callable();
                 }
-                (d.required <= u.args && u.args <= d.arity) || d.arity == 255 && u.args + 1 >= d.required
+                takes(d, u.args)
             }
             _ => false,
         };
-        let fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
+        // What is deleted, or names a body of a template once more, is never what a call means.
+        let is_called = |h: &Hit| !matches!(h.entity, Entity::DefRef(s) if world.def(s).flags.has(Flags::SPECIAL) && world.def(s).flags.has(Flags::BODILESS));
+        let mut fitting: Vec<Hit> = found.hits.iter().filter(|h| fits(h)).cloned().collect();
+        if fitting.iter().any(is_called) && !fitting.iter().all(is_called) {
+            fitting.retain(is_called);
+            // A specialisation whose body is not here looks the same: it may be what is meant.
+            fitting.iter_mut().for_each(|h| h.certainty = h.certainty.min(Certainty::Inferred));
+        }
         if fitting.is_empty() {
             // Copies that nobody wrote, or arguments that macros make: whichever it is, these are guesses.
             let hits = found.hits.into_iter().map(|h| Hit { certainty: Certainty::Guessed, ..h }).collect();
@@ -85,8 +118,10 @@ pub(crate) impl Evaluator<'_, '_> {
             let hits = fitting.into_iter().map(|h| self.with_body(h, &found.hits)).collect();
             return Lookup { hits, cause: found.cause };
         }
+        // What may be a thing of the code or one of the library, by a setting of the build, is the code's first.
+        let is_declared = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if world.unit(s.file).is_declared());
         let given: Vec<Ty> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
-        let mut scored: Vec<(i32, Hit)> = fitting.into_iter().map(|h| (self.score(&h, &given, u.args), h)).collect();
+        let mut scored: Vec<(i32, Hit)> = fitting.into_iter().map(|h| (self.score(&h, &given, u.args) - OF_LIBRARY * i32::from(is_declared(&h)), h)).collect();
         scored.sort_by_key(|s| std::cmp::Reverse(s.0));
         let best = scored[0].0;
         let alone = scored.iter().filter(|s| s.0 == best).count() == 1;
@@ -128,6 +163,7 @@ pub(crate) impl Evaluator<'_, '_> {
             total -= 1;
         }
         let parameters = self.parameters_of(sym);
+        let before = total;
         for (ty, parameter) in given.iter().zip(&parameters) {
             let declared = self.world.facts(sym.file).def(*parameter).ty;
             let wanted = match declared {
@@ -135,6 +171,13 @@ pub(crate) impl Evaluator<'_, '_> {
                 None => Ty::Unknown(compass_index::Cause::ReceiverUnknown),
             };
             total += self.likeness(ty, &wanted);
+        }
+        // Of what may make a thing out of something else, what copies one is the last: it takes its own kind alone.
+        if def.kind == Kind::Constructor && count == 1 && total <= before {
+            let facts = self.world.facts(sym.file);
+            let first = parameters.first().and_then(|p| facts.def(*p).ty);
+            let is_own_kind = first.is_some_and(|t| facts.ty(t).name() == Some(def.name));
+            total -= i32::from(is_own_kind);
         }
         total
     }
@@ -172,4 +215,9 @@ pub(crate) impl Evaluator<'_, '_> {
             _ => -1,
         }
     }
+}
+
+/// Does a function take so many arguments?
+fn takes(d: &Definition, count: u8) -> bool {
+    (d.required <= count && count <= d.arity) || d.arity == 255 && count + 1 >= d.required
 }

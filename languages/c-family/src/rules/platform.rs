@@ -10,7 +10,7 @@ pub(super) struct Platform {
 
 impl Platform {
     pub(super) fn of(path: &str) -> Platform {
-        const OTHERS: [&str; 44] = [
+        const OTHERS: [&str; 53] = [
             "alpha",
             "arc",
             "arm",
@@ -55,14 +55,33 @@ impl Platform {
             "openbsd",
             "solaris",
             "wince",
+            "aix",
+            "bsd",
+            "cygwin",
+            "hpux",
+            "hurd",
+            "kqueue",
+            "mingw",
+            "os390",
+            "sunos",
         ];
+        /// How many of them are machines.
+        const MACHINES: usize = 24;
         const USUAL: [&str; 6] = ["x86", "x86_64", "linux", "unix", "posix", "generic"];
         let mut out = Platform::default();
-        for part in path.split('/') {
+        let (folders, file) = path.rsplit_once('/').unwrap_or(("", path));
+        for part in folders.split('/') {
             if let Some(bit) = OTHERS.iter().position(|o| *o == part) {
                 out.others |= 1 << bit;
             }
             out.usual |= USUAL.contains(&part);
+        }
+        // Words of a file's name tell of systems; names of machines are short and mean much else there.
+        for word in file.split(['.', '-', '_']) {
+            if let Some(bit) = OTHERS.iter().position(|o| *o == word).filter(|bit| *bit >= MACHINES) {
+                out.others |= 1 << bit;
+            }
+            out.usual |= matches!(word, "linux" | "unix" | "posix");
         }
         out
     }

@@ -4,7 +4,7 @@ use super::CNames as _;
 use super::choice::Choice as _;
 use super::namespaces::NamespaceId;
 use compass_facts::{Flags, ImportId, Kind, ScopeId, ScopeKind};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Namespace, Reason, Ty, is_builtin};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Namespace, Reason, Ty, World, is_builtin};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 /// Of a name with more definitions than this only those of the file and of what it includes are looked at.
@@ -276,10 +276,12 @@ pub(crate) impl Evaluator<'_, '_> {
                 candidates.push((*sym, d.flags));
             }
         }
-        // What only its file knows, unless it is included.
-        if candidates.iter().any(|(s, flags)| s.file != file && flags.has(Flags::PRIVATE)) {
+        // What only its file knows, unless it is included: macros of a source file, too.
+        let is_foreign =
+            |(s, flags): &(DefRef, Flags)| s.file != file && (flags.has(Flags::PRIVATE) || world.def(*s).kind == Kind::Macro && is_source(world, s.file));
+        if candidates.iter().any(is_foreign) {
             let seen = self.includes(file);
-            candidates.retain(|(s, flags)| s.file == file || !flags.has(Flags::PRIVATE) || seen.contains(s.file) || self.includes_back(s.file, file));
+            candidates.retain(|c| !is_foreign(c) || seen.contains(c.0.file) || self.includes_back(c.0.file, file));
         }
         // A declaration of the library counts where its header is included, and nothing of that name that the code has itself.
         let is_declared = |s: &DefRef| world.unit(s.file).is_declared();
@@ -311,4 +313,9 @@ pub(crate) impl Evaluator<'_, '_> {
         }
         found
     }
+}
+
+/// Is it a source file, not a header?
+fn is_source(world: &World, file: u32) -> bool {
+    world.files[file as usize].path.rsplit_once('.').is_some_and(|(_, ending)| matches!(ending, "c" | "cc" | "cpp" | "cxx" | "c++" | "C"))
 }

@@ -3,9 +3,10 @@
 //! Templates are known by their arguments alone: `std::vector<Rack>` holds racks, whatever else it is. That goes for templates of other
 //! libraries that are not here as well, less surely.
 
+use super::CNames as _;
 use compass_facts::{TypeExpr, TypeId};
-use compass_index::Certainty;
-use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Meaning, Ty, is_builtin};
+use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Meaning, Ty, is_builtin};
+use compass_index::{Cause, Certainty};
 use easy_ext::ext;
 use std::rc::Rc;
 
@@ -33,6 +34,18 @@ pub(crate) impl Evaluator<'_, '_> {
     /// Is it the namespace of the standard library that is not here, or a class of it?
     fn is_cpp_standard(&self, of: &Ty) -> bool {
         matches!(of, Ty::External(name, _) | Ty::ExternalType(name, _) if self.is_cpp_container(*name))
+    }
+
+    /// A member of a template of the standard library, where that library is declared.
+    fn declared_member(&mut self, file: u32, owner: &Ty, name: GlobalNameId) -> Lookup {
+        let (Ty::External(template, _) | Ty::ExternalType(template, _)) = owner else { return Lookup::none(Cause::Builtin) };
+        let world = self.world;
+        let seen = self.includes(file);
+        let is_template =
+            |s: &&DefRef| world.unit(s.file).is_declared() && world.def(**s).kind.is_type() && seen.contains(s.file) && world.def(**s).inner.is_some();
+        let Some(class) = world.named(*template).iter().find(is_template) else { return Lookup::none(Cause::Builtin) };
+        let found = self.members(file, &Ty::Item(*class, Ty::no_args(), None), name);
+        if found.is_empty() { Lookup::none(Cause::Builtin) } else { found }
     }
 
     /// A template that is not here, as what its arguments make it.

@@ -53,7 +53,8 @@ fn line_end(text: &[u8], from: usize) -> usize {
 
 fn stands_for_code(text: &[u8], body: usize) -> bool {
     let first = text[body..].iter().find(|b| **b != b'(' && **b != b' ' && **b != b'-');
-    first.is_some_and(|b| b.is_ascii_alphabetic() || *b == b'_')
+    // Behind a comment, and on the next line, there may be more.
+    first.is_some_and(|b| b.is_ascii_alphabetic() || matches!(b, b'_' | b'}' | b'/' | b'\\'))
 }
 
 #[cfg(test)]
@@ -65,7 +66,7 @@ mod tests {
     #[case::function("#define MAKE(n) int n\n", &["MAKE(n) int n"])]
     #[case::blanks("  #\tdefine  MAKE(n) \\\n  int n;\nint b;", &["MAKE(n) \\\n  int n;"])]
     #[case::carriage_returns("#define A(n) \\\r\n int n;\r\nint b;", &["A(n) \\\r\n int n;\r"])]
-    #[case::numbers("#define A 1\n#define B (-2)\n#define C\n#define D other\n#define E \"text\"", &["D other"])]
+    #[case::numbers("#define A 1\n#define B (-2)\n#define C\n#define D other\n#define E \"text\"\n#define F } }", &["D other", "F } }"])]
     #[case::end_of_text("#define A(n) n##_t \\", &["A(n) n##_t \\"])]
     #[case::no_name("#define\n#define 3\n#defined A(x) x\n#", &[])]
     fn finds_what_may_make_names(#[case] text: &str, #[case] wanted: &[&str]) {

@@ -9,9 +9,11 @@
 //! # Guarantees
 //! At most [`MOST_DEFINITIONS`] definitions of the macro, [`MOST_NEEDED`] needed macros and [`MOST_TOKENS`] tokens are made.
 
+use super::braces::Braces;
 use crate::lexer::CLexer;
 use crate::preprocessor::{Definition, Expander, NoLines, Table};
 use crate::reader::made::{Made, declarations};
+use crate::reader::members_of_macros::is_set_of_members;
 use compass_expand::{Place, Record, SourceNo, Token, TokenKind};
 use compass_facts::surroundings::{FindMacro, MacroShape, WrittenMacro};
 use compass_facts::{Flags, Kind};
@@ -65,9 +67,15 @@ pub(crate) struct WithArguments {
     pub(crate) mentions: Vec<(Vec<Part>, bool)>,
 }
 
-/// What calls of a macro make, by its definitions.
+/// What a macro makes, by its definitions.
 #[derive(Debug, Default)]
-pub(crate) struct NameTemplates(pub(crate) Vec<WithArguments>);
+pub(crate) struct NameTemplates {
+    pub(crate) calls: Vec<WithArguments>,
+    /// The namespaces it opens or closes, if it does nothing else.
+    pub(crate) braces: Option<Braces>,
+    /// Is it a set of members?
+    pub(crate) is_members: bool,
+}
 
 impl NameTemplates {
     /// What calls of that name make.
@@ -75,25 +83,30 @@ impl NameTemplates {
         let mut out: Vec<WithArguments> = Vec::new();
         let mut known = Known { find, found: FxHashMap::default() };
         let mut left = MOST_TOKENS;
+        let mut braces: Option<Braces> = None;
+        let mut is_members = false;
         for top in known.definitions(name).iter().take(MOST_DEFINITIONS) {
-            let Some(parameters) = top.definition.parameters.as_ref().map(Vec::len) else { continue };
             let mut family = Family::new(top, name);
             family.gather(&mut known);
+            let of_this = family.expand(&family.table, &mut left).braces;
+            braces = braces.into_iter().chain(of_this).max_by_key(Braces::weight);
+            is_members |= top.is_members;
+            let Some(parameters) = top.definition.parameters.as_ref().map(Vec::len) else { continue };
             let (templates, mentions) = family.templates(&mut known, &mut left);
             let is_known = |o: &WithArguments| o.parameters == parameters && o.templates == templates && o.mentions == mentions;
             if (!templates.is_empty() || !mentions.is_empty()) && !out.iter().any(is_known) {
                 out.push(WithArguments { path: top.path.clone(), parameters, variadic: top.definition.variadic, templates, mentions });
             }
         }
-        NameTemplates(out)
+        NameTemplates { calls: out, braces, is_members }
     }
 
     pub(super) fn into_shape(self) -> MacroShape {
-        if self.0.is_empty() {
+        if self.calls.is_empty() && self.braces.is_none() && !self.is_members {
             return MacroShape { digest: 0, value: None };
         }
         let mut hasher = FxHasher::default();
-        self.0.hash(&mut hasher);
+        (&self.calls, &self.braces, self.is_members).hash(&mut hasher);
         MacroShape { digest: hasher.finish() | 1, value: Some(Box::new(self)) }
     }
 }
@@ -102,6 +115,7 @@ impl NameTemplates {
 struct Found {
     path: Arc<str>,
     definition: Arc<Definition>,
+    is_members: bool,
 }
 
 /// Definitions looked for so far.
@@ -124,7 +138,8 @@ impl Known<'_, '_> {
             if seen.insert(told)
                 && let Some(definition) = Definition::read(SourceNo(u32::MAX), &text, &tokens)
             {
-                read.push(Found { path, definition: Arc::new(definition) });
+                let is_members = definition.parameters.is_none() && is_set_of_members(&text);
+                read.push(Found { path, definition: Arc::new(definition), is_members });
             }
         }
         let read = Arc::new(read);
@@ -214,15 +229,18 @@ impl<'t> Family<'t> {
         if *left == 0 {
             return Expanded::default();
         }
-        let count = self.top.definition.parameters.as_ref().map_or(0, Vec::len);
-        let call = format!("{}({})", self.top.definition.name, (0..count).map(mark).collect::<Vec<_>>().join(", "));
+        let name = &self.top.definition.name;
+        let call = match &self.top.definition.parameters {
+            Some(parameters) => format!("{name}({})", (0..parameters.len()).map(mark).collect::<Vec<_>>().join(", ")),
+            None => name.to_string(),
+        };
         let place = |span| Place { source: SourceNo(0), span };
         let written = CLexer::new(&call, false).map(|t| Token::written(t.spelling(&call).into(), t.kind, t.spaced, place(t.span))).collect();
         let mut expander = Expander::new(table, &NoLines);
         let out = expander.run(written);
         *left = left.saturating_sub(expander.record.tokens.len());
         let record = expander.record;
-        let mut found = Expanded::default();
+        let mut found = Expanded { braces: Braces::of(&record, &out), ..Expanded::default() };
         declarations(&record, &out, false).iter().filter_map(|made| template(&record, made)).for_each(|t| add(&mut found.templates, t));
         for (i, token) in out.iter().map(|t| record.token(*t)).enumerate().filter(|(_, t)| t.kind == TokenKind::Name) {
             let name = parts(&token.text);
@@ -245,6 +263,7 @@ struct Expanded {
     mentions: Vec<(Vec<Part>, bool)>,
     /// Words that are whole.
     names: Vec<Arc<str>>,
+    braces: Option<Braces>,
 }
 
 /// Adds what is not there yet; a body counts more than a declaration of the same.
@@ -278,7 +297,7 @@ fn mark(argument: usize) -> String {
 }
 
 /// A word with marks, taken apart.
-fn parts(word: &str) -> Vec<Part> {
+pub(super) fn parts(word: &str) -> Vec<Part> {
     let mut out = Vec::new();
     let mut rest = word;
     while let Some((before, after)) = rest.split_once(MARK) {
@@ -328,7 +347,7 @@ mod tests {
             Part::Text(text) => text.clone(),
             Part::Argument(n) => format!("<{n}>"),
         };
-        let all = NameTemplates::of(name, &mut find).0;
+        let all = NameTemplates::of(name, &mut find).calls;
         let one = |t: &Template| {
             let open = if t.is_open { " {}" } else { "" };
             let of = t.of.map_or(String::new(), |n| format!(": {n}"));

@@ -3,8 +3,10 @@
 typedef unsigned long size_t;
 /** The distance of two pointers. */
 typedef long ptrdiff_t;
+#ifndef __cplusplus
 /** A wide character. */
 typedef int wchar_t;
+#endif
 typedef struct { long long most; long double aligned; } max_align_t;
 /** A pointer to nothing. */
 #define NULL ((void *)0)

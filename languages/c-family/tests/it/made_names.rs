@@ -69,6 +69,49 @@ fn what_calls_make(#[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(found, wanted);
 }
 
+const SPACES: &str = "#define LARDER_BEGIN namespace larder { inline namespace v2 {
+#define LARDER_END } }
+#define PLAIN_BEGIN DEEP_BEGIN
+#define DEEP_BEGIN namespace larder::deep {
+#define DEEP_END }
+#define SPACE_BEGIN(name) namespace name {
+#define SPACE_END(name) }
+#define MIXED int before; namespace larder {
+#define C_BEGIN extern \"C\" {
+#define C_END }
+";
+
+/// Where each definition stands, and the macro that made it.
+#[rstest]
+#[case::two_at_once("LARDER_BEGIN\nint turn();\nLARDER_END\n", &["larder by LARDER_BEGIN", "larder.v2 by LARDER_BEGIN", "larder.v2.turn"])]
+#[case::by_another_macro("PLAIN_BEGIN\nint turn();\nDEEP_END\n", &["larder by PLAIN_BEGIN", "larder.deep by PLAIN_BEGIN", "larder.deep.turn"])]
+#[case::named_by_the_call("SPACE_BEGIN(rack)\nint turn();\nSPACE_END(rack)\n", &["rack", "rack.turn"])]
+#[case::within_another("namespace shelf {\nDEEP_BEGIN\nint turn();\nDEEP_END\nint oil();\n}\n", &["shelf", "shelf.larder by DEEP_BEGIN", "shelf.larder.deep by DEEP_BEGIN", "shelf.larder.deep.turn", "shelf.oil"])]
+#[case::left_open("LARDER_BEGIN\nint turn();\n", &["turn"])]
+#[case::closed_twice("LARDER_BEGIN\nint turn();\nLARDER_END\nint oil();\nLARDER_END\n", &["turn", "oil"])]
+#[case::across_braces("LARDER_BEGIN\nstruct Rack {\nLARDER_END\nint turn;\n};\n", &["Rack", "Rack.turn"])]
+#[case::more_than_a_namespace("MIXED\nint turn();\nDEEP_END\n", &["turn"])]
+#[case::no_namespace("C_BEGIN\nint turn();\nC_END\n", &["turn"])]
+fn macros_open_namespaces(#[case] text: &str, #[case] wanted: &[&str]) {
+    let source = Source::decode(text.as_bytes().to_vec()).expect("text");
+    let facts = read_among(languages::CPP, &source, &Cancel::new(), &Header(SPACES)).expect("not cancelled");
+    let path = |mut at: DefId| {
+        let mut names = vec![facts.def_name(at)];
+        while let Some(around) = facts.def(at).container {
+            names.insert(0, facts.def_name(around));
+            at = around;
+        }
+        names.join(".")
+    };
+    let by = |at: DefId| facts.made_by(at).map_or(String::new(), |by| format!(" by {by}"));
+    let mut found: Vec<(u32, String)> = (0..facts.definitions.len() as u32).map(DefId).map(|d| (facts.def(d).name_span.start, path(d) + &by(d))).collect();
+    found.sort();
+    assert_eq!(found.into_iter().map(|f| f.1).collect::<Vec<_>>(), wanted);
+    // The macro is used where it stands, whatever it opens.
+    let first = text.split(['\n', '(']).find(|l| l.ends_with("BEGIN") || *l == "MIXED").expect("a macro");
+    assert!(facts.uses.iter().any(|u| facts.name(u.name) == first), "{first}");
+}
+
 #[test]
 fn a_body_belongs_to_what_is_made_last() {
     let facts = read(CALLS, "int help(int);\nCALL2(turn, int, by)\n{\n\treturn help(by);\n}\n");
@@ -186,6 +229,30 @@ mod in_an_index {
         assert_eq!(places(&project, "where is Rack.get_age"), ["rack.cpp:4"]);
         assert_eq!(places(&project, "where is rack.cpp:7:29"), ["rack.cpp:4"]);
         assert_eq!(places(&project, "where is Rack.age_"), ["rack.cpp:3"]);
+    }
+
+    /// What a macro stands for in a structure of another file follows the macro, and that file is not changed.
+    #[test]
+    fn members_follow_the_macro_that_stands_for_them() {
+        let rack = "#include \"fields.h\"\nstruct rack {\n    RACK_FIELDS\n    int own;\n};\nint run(struct rack *r) { return r->age; }\n";
+        let project = Project::with(&[("fields.h", "#define RACK_FIELDS int age; int salt;\n"), ("rack.c", rack)]);
+        assert_eq!(places(&project, "where is rack.c:6:37"), ["fields.h:1"]);
+        assert_eq!(places(&project, "who uses RACK_FIELDS as mark"), Vec::<String>::new());
+        project.write("fields.h", "#define RACK_FIELDS\n");
+        assert_eq!(places(&project, "where is rack.c:6:37"), Vec::<String>::new());
+        assert_eq!(places(&project, "who uses RACK_FIELDS as mark"), ["rack.c:3"]);
+        project.write("fields.h", "\n#define RACK_FIELDS \\\n    /* first */ int age;\n");
+        assert_eq!(places(&project, "where is rack.c:6:37"), ["fields.h:3"]);
+    }
+
+    #[test]
+    fn namespaces_follow_the_macro_that_opens_them() {
+        let rack = "#include \"begin.h\"\nLARDER_BEGIN\nint turn();\nLARDER_END\nint run() { return larder::turn(); }\n";
+        let project = Project::with(&[("begin.h", "#define LARDER_BEGIN namespace larder {\n#define LARDER_END }\n"), ("rack.cpp", rack)]);
+        assert_eq!(places(&project, "where is larder.turn"), ["rack.cpp:3"]);
+        project.write("begin.h", "#define LARDER_BEGIN namespace shelf {\n#define LARDER_END }\n");
+        assert_eq!(places(&project, "where is larder.turn"), Vec::<String>::new());
+        assert_eq!(places(&project, "where is shelf.turn"), ["rack.cpp:3"]);
     }
 
     #[test]

@@ -190,6 +190,58 @@ int run(int ⟦n:n⟧) {
 }
 "#,
 )])]
+#[case::members_that_macros_stand_for(&[
+    (
+        "more.h",
+        "#define ⟦more:MORE_FIELDS⟧ \\\n  /* further */ \\\n  int ⟦salt:salt⟧; \\\n  union { int ⟦low:low⟧; char ⟦high:high⟧; } ⟦inner:u⟧;\n",
+    ),
+    (
+        "fields.h",
+        r#"
+#include "more.h"
+#define ⟦common:CommonHeader⟧ struct rack *⟦next:next⟧; unsigned char ⟦tag:tag⟧; int ⟦row:row⟧[2]
+#define ⟦rack_fields:RACK_FIELDS⟧ \
+    int ⟦age:age⟧; \
+    int (*⟦turn:turn⟧)(struct rack *); \
+    «more=MORE_FIELDS»
+struct ⟦rack:rack⟧ {
+    «common=CommonHeader»;
+    «rack_fields=RACK_FIELDS»
+};
+struct wheel { «common=CommonHeader»; struct «rack=rack» ⟦own:own⟧; };
+"#,
+    ),
+    (
+        "use.c",
+        r#"
+#include "fields.h"
+int run(struct «rack=rack» *r, struct wheel *w) {
+    return r->«next=next»->«age=age» + r->«salt=salt» + r->«turn=turn»(r) + r->«inner=u».«low=low» + r->«row=row»[1] + w->«tag=tag» + w->«next=next»->«salt=salt» + w->«own=own».«age=age»;
+}
+"#,
+    ),
+])]
+#[case::macros_that_are_no_members(&[(
+    "none.c",
+    "#define STEPS int a = 1; a++;\n#define GO turn(1); turn(2);\nint ⟦turn:turn⟧(int n) { return n; }\nstruct rack { int ⟦age:age⟧; };\nint run(struct rack *r) { STEPS GO return a + r->«age=age» + «turn=turn»(3); }\n",
+)])]
+#[case::files_of_other_systems(&[
+    ("rack-win32.h", "struct rack { int age; };\n#define LIMIT 1\n"),
+    ("rack-any.h", "struct ⟦rack:rack⟧ { int ⟦age:age⟧; };\n#define ⟦limit:LIMIT⟧ 2\n"),
+    ("all.h", "#ifdef _WIN32\n#include \"rack-win32.h\"\n#else\n#include \"rack-any.h\"\n#endif\n"),
+    ("use.c", "#include \"all.h\"\nint run(struct «rack~rack» *r) { return r->«age~age» + «limit~LIMIT»; }\n"),
+])]
+#[case::whole_declarations_given_to_a_macro(&[(
+    "given.c",
+    r#"
+#define UNUSED_OK(declaration) __attribute__((unused)) static declaration
+UNUSED_OK(int turn(int by, int *of));
+UNUSED_OK(int ⟦turn:turn⟧(int by, int *of)) {
+    return by + *of;
+}
+int run(int n) { return «turn=turn»(n, &n); }
+"#,
+)])]
 #[case::what_the_code_sets_for_other_systems(&[
     (
         "sizes.h",

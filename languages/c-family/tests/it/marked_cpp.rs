@@ -43,6 +43,75 @@ int b() { using namespace caves; return «open=open»() + «Pit=Pit»{2}.«depth
 "#,
     ),
 ])]
+#[case::paths_ignore_variables(&[(
+    "path.cpp",
+    r#"
+namespace ⟦wheel:wheel⟧ { struct ⟦rim:Rim⟧ { int ⟦turn:turn⟧(); }; int ⟦count:count⟧(); }
+int run(int wheel) {
+    «wheel=wheel»::«rim=Rim» rim;
+    auto level = «wheel=wheel»::«count=count»();
+    return rim.«turn=turn»() + level + wheel;
+}
+"#,
+)])]
+#[case::what_a_call_gives(&[(
+    "given.cpp",
+    r#"
+struct Rack { int ⟦turn:turn⟧(); };
+template <class T> struct Held { T* operator->(); };
+template <class T, class... Args> Held<T> make(Args&&... args);
+template <class T> T&& pass(T& value);
+template <class T> T take(Held<T> held);
+int run(Held<Rack> held) {
+    auto made = make<Rack>(1, 2);
+    auto passed = pass(held);
+    return made->«turn=turn»() + make<Rack>()->«turn=turn»() + passed->«turn=turn»() + take(held).«turn=turn»();
+}
+"#,
+)])]
+#[case::members_brought_in(&[(
+    "brought.cpp",
+    r#"
+struct Base { void ⟦two:add⟧(int a, int b); int ⟦kept:kept⟧(); };
+struct Other { void add(int a, int b, int c, int d); };
+struct Own : Other, Base { using Base::add; void ⟦one:add⟧(int a); };
+struct Hides : Base { void ⟦only:kept⟧(int a); };
+void run(Own o, Hides h) { o.«one=add»(1); o.«two=add»(1, 2); h.«only=kept»(1); }
+"#,
+)])]
+#[case::types_in_capitals(&[(
+    "capitals.cpp",
+    "typedef struct _RACK ⟦rack:RACK⟧;\nint turn(«rack=RACK» *rack);\n",
+)])]
+#[case::rows_of_objects(&[(
+    "rows.cpp",
+    "struct Wheel { ⟦none:Wheel⟧() {} ⟦one:Wheel⟧(int n) {} };\nvoid *rows() { return new «none=Wheel»[3]; }\nvoid *one() { return new «one=Wheel»(3); }\n",
+)])]
+#[case::one_function_spelled_in_two_ways(&[
+    ("apply.hpp", "#pragma once\ntypedef int (*Turn)(int);\nint apply(Turn turn);\n"),
+    ("apply.cpp", "#include \"apply.hpp\"\nint ⟦body:apply⟧(int (*turn)(int)) { return turn(1); }\n"),
+    ("use.cpp", "#include \"apply.hpp\"\nint run(Turn turn) { return «body~apply»(turn); }\n"),
+])]
+#[case::two_functions_of_one_name(&[
+    ("apply.hpp", "#pragma once\nint ⟦declared:apply⟧(int by);\n"),
+    ("other.cpp", "int apply(long by) { return 1; }\n"),
+    ("use.cpp", "#include \"apply.hpp\"\nint run() { return «declared=apply»(1); }\n"),
+])]
+#[case::copies(&[(
+    "copies.cpp",
+    "struct ⟦wheel:Wheel⟧ { ⟦none:Wheel⟧() {} int n; };\nvoid *copy(Wheel &of) { return new «wheel~Wheel»(of); }\nvoid *made() { return new «none=Wheel»(); }\n",
+)])]
+#[case::deleted_and_written_again(&[(
+    "again.cpp",
+    r#"
+struct Wheel { ⟦number:Wheel⟧(int n) {} Wheel(const Wheel &) = delete; };
+template <class T> int ⟦turn:turn⟧(T by) { return by; }
+template int turn(int by);
+extern template int turn(long by);
+int run() { return «turn~turn»(2); }
+void *made(long n) { return new «number~Wheel»(n); }
+"#,
+)])]
 #[case::written_outside_their_namespace(&[
     (
         "board.hpp",
@@ -346,7 +415,7 @@ int run(«Wheels=Wheels» &⟦v:v⟧, std::vector<«Wheel=Wheel»> &⟦w:w⟧, s
     std::array<«Wheel=Wheel», 3> ⟦three:three⟧;
     sum += «hashed=hashed»[1].«go=go»(1) + «hashed=hashed».begin()->second.«go=go»(1) + «three=three»[2].«go=go»(1);
     auto ⟦p:p⟧ = std::make_unique<«Wheel=Wheel»>();
-    return sum + «p=p»->«go~go»(1);
+    return sum + «p=p»->«go=go»(1);
 }
 "#,
 )])]

@@ -119,6 +119,8 @@ fn uses_of_c(#[case] text: &str, #[case] wanted: &[&str]) {
 #[case::initialisers("A::A(int n) : Base(n), part_{n} {}", &["type A", "write Base", "pass n*", "write part_", "pass n*"])]
 #[case::casts("T* f(void* p) { return static_cast<T*>(p); }", &["type T", "type T", "read p*"])]
 #[case::conditions("void f() { if (auto it = find(1); it != end()) use(*it); }", &["call find", "read it*", "call end", "call use", "read it*"])]
+#[case::macros_alone_are_marks("class A {\n  Q_SET\n  FAST\n  int f();\n  ABSENT;\n};", &["mark Q_SET", "mark FAST", "mark ABSENT"])]
+#[case::sets_of_members_are_none("#define FIELDS int a; int b;\nclass A {\n  FIELDS\n  FAST\n  int f();\n};", &["ref FIELDS", "mark FAST"])]
 fn uses_of_cpp(#[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(uses(&cpp(text)), wanted);
 }
@@ -133,11 +135,34 @@ fn flagged(facts: &Facts, flag: Flags) -> Vec<&str> {
 #[case::numbers("#if __GNUC__ >= 4 && (2 + 2 == 4) ? 1 : 0\nint a;\n#else\nint b;\n#endif", &["b"])]
 #[case::defined_here("#define LEVEL 2\n#if LEVEL > 3\nint a;\n#elif LEVEL == 2\nint b;\n#else\nint c;\n#endif", &["a", "c"])]
 #[case::defaults("#ifndef LEVEL\n# define LEVEL 0\n#endif\n#if LEVEL >= 1\nint a;\n#else\nint b;\n#endif", &["a"])]
+#[case::defaults_that_may_not_be_set("#ifdef MAKE\n# ifndef TABLE\n#  define TABLE\n# endif\n#endif\n#ifdef TABLE\nint a;\n#else\nint b;\n#endif", &[])]
 #[case::unknown("#ifdef FAST\nint a;\n#else\nint b;\n#endif", &[])]
 #[case::guarded_header("#ifndef A_H\n#define A_H\n#ifdef _MSC_VER\nint a;\n#endif\nint b;\n#endif", &["a"])]
+#[case::macros_of_numbers("#define VERSION (__GNUC__ * 100 + __GNUC_MINOR__)\n#if VERSION && VERSION < 300\nint a;\n#else\nint b;\n#endif", &["a"])]
+#[case::two_compilers("#ifdef __clang__\nint a;\n#else\nint b;\n#endif", &[])]
+#[case::alike_for_both("#if defined(__clang__)\n#define AGE __clang_major__\n#else\n#define AGE __GNUC__\n#endif\n#if AGE < 3\nint a;\n#endif", &["a"])]
+#[case::macros_with_parameters("#ifndef __has_feature\n#define __has_feature(x) 0\n#endif\n#define HAS(x) (1 && __has_feature(x))\n#if HAS(memory_sanitizer)\nint a;\n#else\nint b;\n#endif", &["a"])]
+#[case::attributes("#if __has_attribute(__noinline__)\nint a;\n#else\nint b;\n#endif\n#if __has_attribute(nobody_has_this)\nint c;\n#else\nint d;\n#endif", &["b"])]
+#[case::headers("#if __has_include(<unistd.h>)\nint a;\n#else\nint b;\n#endif\n#if __has_include(<rack.h>)\nint c;\n#endif", &["b"])]
+#[case::no_operand("#define SUM 1 + 1\n#if SUM * 2 == 4\nint a;\n#else\nint b;\n#endif", &[])]
+#[case::no_number("#define NOTHING\n#if NOTHING\nint a;\n#endif", &[])]
+#[case::without_end("#define A B + B\n#define B (A)\n#if B\nint a;\n#endif", &[])]
+#[case::wrong_count("#define TWO(a, b) 0\n#if TWO(1)\nint a;\n#endif", &[])]
 #[case::nested("#if 0\n# if 1\nint a;\n# else\nint b;\n# endif\n#endif", &["a", "b"])]
 fn branches_left_out_are_marked(#[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(flagged(&c(text), Flags::INACTIVE), wanted);
+}
+
+/// Conditions that double each other in every line cost no more than the file is long: the later ones are not known.
+#[test]
+fn conditions_are_followed_as_far_as_a_file_is_long() {
+    let mut text = String::from("#define A0 (0)\n");
+    (1..10).for_each(|i| text += &format!("#define A{i} (A{} + A{})\n", i - 1, i - 1));
+    (0..200).for_each(|i| text += &format!("#if A9\nint b{i};\n#endif\n"));
+    let facts = c(&text);
+    let left_out = flagged(&facts, Flags::INACTIVE);
+    assert_eq!(left_out.first(), Some(&"b0"));
+    assert!((2..150).contains(&left_out.len()), "{}", left_out.len());
 }
 
 #[test]

@@ -52,6 +52,82 @@ fn own_code_comes_before_it(#[case] place: &str, #[case] wanted: &[&str]) {
     assert!(answers.answers.iter().all(|a| a.unit.as_deref() != Some("c-std")), "{places:?}");
 }
 
+const CPP_PROGRAM: &str = "#include <map>
+#include <memory>
+#include <string>
+#include <vector>
+#include <mutex>
+#include <algorithm>
+struct Rack { int turn(); };
+int run(std::map<std::string, Rack> by, std::vector<Rack> racks) {
+    auto made = std::make_shared<Rack>();
+    racks.push_back(*made);
+    std::string name = \"x\";
+    std::lock_guard<std::mutex> held(lock);
+    auto moved = std::move(made);
+    return by.at(name.substr(1)).turn() + made->turn() + racks[0].turn() + moved->turn() + std::max(1, 2);
+}
+unsigned long wide(const std::wstring &text) { return text.length(); }
+";
+
+#[rstest]
+#[case::a_template("a.cc:8:48", "std", "class vector")]
+#[case::a_class("a.cc:8:23", "std", "class string")]
+#[case::a_function("a.cc:9:22", "std", "make_shared(Args")]
+#[case::a_member_of_a_template("a.cc:10:11", "std", "void push_back(const T& value)")]
+#[case::a_member_of_a_class("a.cc:14:23", "std", "string substr(")]
+#[case::a_member_of_a_map("a.cc:14:15", "std", "T& at(const Key& key)")]
+#[case::a_member_of_another_kind_of_text("a.cc:16:60", "std", "size_type length()")]
+#[case::a_header_within_another("a.cc:13:23", "std", "move(T& value)")]
+#[case::an_algorithm("a.cc:14:97", "std", "max(const T& a, const T& b)")]
+#[case::what_an_element_has("a.cc:14:34", "", "int turn()")]
+#[case::what_an_owner_holds("a.cc:14:49", "", "int turn()")]
+#[case::what_is_handed_on("a.cc:14:84", "", "int turn()")]
+fn names_of_cpp_lead_to_their_declarations(#[case] place: &str, #[case] unit: &str, #[case] text: &str) {
+    let project = Project::with(&[("a.cc", CPP_PROGRAM)]);
+    let answers = ask(&engine(&project), &format!("where is {place}"));
+    let first = answers.answers.first().unwrap_or_else(|| panic!("{place}: {:?}", answers.missing));
+    assert!(first.text.as_deref().is_some_and(|t| t.contains(text)), "{:?}", first.text);
+    assert_eq!(first.unit.as_deref() == Some("c-std"), unit == "std", "{:?}", first.unit);
+}
+
+/// What the code has of a name comes before the library's, where a setting of the build chooses between them.
+#[test]
+fn own_members_come_before_those_of_the_library() {
+    let text = "#include <string>
+struct Buffer { void push_back(char letter); };
+#ifdef WITH_TEXT
+using Text = std::string;
+#else
+using Text = Buffer;
+#endif
+void add(Text &to) { to.push_back('x'); }
+";
+    let project = Project::with(&[("a.cc", text)]);
+    let answers = ask(&engine(&project), "where is a.cc:8:25");
+    let first = answers.answers.first().expect("an answer");
+    assert_eq!((first.path.as_str(), first.line), ("a.cc", 2));
+}
+
+#[test]
+fn a_compiler_takes_those_of_cpp() {
+    let folder = concat!(env!("CARGO_MANIFEST_DIR"), "/std/c");
+    let dir = tempfile::tempdir().expect("a folder");
+    let mut text = String::new();
+    for entry in std::fs::read_dir(format!("{folder}/c++")).expect("a folder") {
+        let path = entry.expect("an entry").path();
+        let name = path.file_stem().and_then(|n| n.to_str()).expect("a name").to_owned();
+        std::fs::copy(&path, dir.path().join(&name)).expect("a copy");
+        text += &format!("#include <{name}>\n");
+    }
+    assert!(text.lines().count() > 70, "{text}");
+    let all = dir.path().join("all.cc");
+    std::fs::write(&all, text).expect("a file");
+    let (own, c) = (format!("-I{}", dir.path().display()), format!("-I{folder}"));
+    let done = Command::new("g++").args(["-std=c++17", "-nostdinc", &own, &c, "-fsyntax-only", "-w"]).arg(&all).output().expect("g++ runs");
+    assert!(done.status.success(), "{}", String::from_utf8_lossy(&done.stderr));
+}
+
 #[test]
 fn a_compiler_takes_them() {
     let folder = concat!(env!("CARGO_MANIFEST_DIR"), "/std/c");
@@ -60,7 +136,11 @@ fn a_compiler_takes_them() {
     while let Some(at) = open.pop() {
         for entry in std::fs::read_dir(&at).expect("a folder") {
             let path = entry.expect("an entry").path();
-            if path.is_dir() { open.push(path) } else { headers.push(path) }
+            match path.is_dir() {
+                true if path.ends_with("c++") => {}
+                true => open.push(path),
+                false => headers.push(path),
+            }
         }
     }
     assert!(headers.len() > 50, "{headers:?}");

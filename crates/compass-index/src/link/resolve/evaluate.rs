@@ -21,9 +21,6 @@ use std::rc::Rc;
 /// Deepest chain of evaluations.
 pub const MAX_DEPTH: usize = 48;
 
-/// Types of more parts are unknown: nobody writes such, and their copies would fill the memory.
-const LARGEST_TYPE: u32 = 2_000;
-
 /// Where members stand: file and scope.
 type Places = smallvec::SmallVec<[(u32, ScopeId); 1]>;
 
@@ -268,6 +265,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     /// A macro whose body is one expression means that expression; one with parameters is called for it.
     fn macro_value(&mut self, sym: DefRef) -> Meaning {
         let def = self.world.def(sym);
+        // A macro that is a set of members is taken by types as a base is.
+        if def.inner.is_some_and(|s| self.world.facts(sym.file).scope(s).kind == compass_facts::ScopeKind::Type) {
+            return Meaning::sure(Ty::Item(sym, Ty::no_args(), None));
+        }
         let Some(ty) = def.ty else { return Meaning::unknown(Cause::MacroMade) };
         let meaning = self.evaluate(sym.file, ty);
         if meaning.ty.is_unknown() {
@@ -341,85 +342,6 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         };
         let reasons = owner.reasons.into_iter().chain(meaning.reasons).take(8).collect();
         Meaning { ty, certainty: owner.certainty.min(meaning.certainty), reasons }
-    }
-
-    /// Puts what a type gives its bases in place of their parameters: a member of `Holder<T>` in a type derived from `Holder<Rack>`.
-    fn filled_from_bases(&mut self, ty: Ty, of: DefRef, levels: Levels) -> Ty {
-        let Some(levels) = levels.down().filter(|_| self.has_parameter(&ty, Levels::TYPES)) else { return ty };
-        for base in self.bases(of).iter() {
-            if let Ty::Item(base, args, _) | Ty::Value(base, args) = base {
-                let inner = self.filled_from_bases(ty.clone(), *base, levels);
-                let filled = if args.is_empty() { inner } else { self.substitute(inner, *base, args) };
-                if filled != ty {
-                    return filled;
-                }
-            }
-        }
-        ty
-    }
-
-    /// Does a type parameter stand in it?
-    fn has_parameter(&self, ty: &Ty, levels: Levels) -> bool {
-        let Some(levels) = levels.down() else { return false };
-        let any = |parts: &[Ty]| parts.iter().any(|p| self.has_parameter(p, levels));
-        match ty {
-            Ty::Value(sym, args) | Ty::Item(sym, args, _) => self.world.def(*sym).kind == Kind::TypeParameter || any(args),
-            Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
-            Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.has_parameter(inner, levels),
-            _ => false,
-        }
-    }
-
-    /// Puts the arguments of a type in place of its parameters.
-    ///
-    /// An alias that names its parameters several times, and another alias with it, makes types that grow as fast as one likes: what
-    /// becomes larger than [`LARGEST_TYPE`] is unknown.
-    pub fn substitute(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
-        let mut left = LARGEST_TYPE;
-        self.put_in(ty, owner, args, &mut left)
-    }
-
-    fn put_in(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>, left: &mut u32) -> Ty {
-        let Some(rest) = left.checked_sub(1) else { return Ty::Unknown(Cause::TooMany) };
-        *left = rest;
-        let mut each = |inner: &Rc<[Ty]>| -> Rc<[Ty]> { inner.iter().map(|t| self.put_in(t.clone(), owner, args, left)).collect() };
-        match ty {
-            Ty::Value(sym, _) | Ty::Item(sym, ..) if self.world.def(sym).kind == Kind::TypeParameter => {
-                let Some(given) = self.parameter_index(sym, owner).and_then(|i| args.get(i)) else { return ty };
-                // Of what nobody knows at least the bounds of the parameter are known.
-                if given.is_unknown() {
-                    return ty;
-                }
-                match left.checked_sub(given.size(*left)) {
-                    Some(rest) => *left = rest,
-                    None => return Ty::Unknown(Cause::TooMany),
-                }
-                given.clone()
-            }
-            Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, each(&inner)),
-            Ty::External(gid, inner) => Ty::External(gid, each(&inner)),
-            Ty::Union(parts) => Ty::union(each(&parts).to_vec()),
-            Ty::Tuple(parts) => Ty::Tuple(each(&parts)),
-            Ty::List(inner) => Ty::List(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
-            Ty::Map(inner) => Ty::Map(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
-            Ty::Function(inner) => Ty::Function(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
-            other => other,
-        }
-    }
-
-    /// Which parameter of its type, by position; parameters of an extension count by their name in the type.
-    fn parameter_index(&self, parameter: DefRef, owner: DefRef) -> Option<usize> {
-        let def = self.world.def(parameter);
-        let facts = self.world.facts(parameter.file);
-        let scope = facts.scope(def.scope);
-        let of_part = || scope.owner.is_some_and(|o| self.rules(owner.file).parts(self, owner).contains(&DefRef { file: parameter.file, def: o }));
-        let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def) || of_part();
-        let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
-        if !of_owner && !of_extension {
-            return None;
-        }
-        let same = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == def.scope);
-        same.map(|(i, _)| i).position(|i| i == parameter.def.index())
     }
 
     fn call(&mut self, file: u32, of: TypeId, args: &[TypeId]) -> Meaning {
@@ -502,6 +424,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                     if !args.is_empty() {
                         meaning.ty = self.substitute(meaning.ty, *owner, args);
                     }
+                }
+                // What the call gives the function's own parameters: `make<Rack> ()`.
+                if !args.is_empty() {
+                    meaning.ty = self.substitute(meaning.ty, sym, &args);
                 }
                 if let Some(receiver) = &receiver
                     && self.rules(sym.file).has_associated_types()
@@ -667,6 +593,9 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         }
         let template = self.told_apart(file, template, &args);
         template.map_with(|t| match t {
+            Ty::Item(sym, ..) if self.world.def(sym).kind.is_type() && self.rules(sym.file).is_known_by_arguments(self, sym) => {
+                Ty::ExternalType(self.world.gid(sym.file, self.world.def(sym).name), args)
+            }
             Ty::Item(sym, _, receiver) => self.defaulted(Ty::Item(sym, args, receiver)),
             Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),
             other => other,

@@ -64,7 +64,7 @@ impl Evaluator<'_, '_> {
         seen.push(sym);
         let own = self.own_members(sym, name);
         if !own.is_empty() {
-            return own;
+            return self.with_brought_in(sym, name, own);
         }
         let def = self.world.def(sym);
         let mut cause = Cause::NoDefinition;
@@ -91,6 +91,17 @@ impl Evaluator<'_, '_> {
             }
         }
         Lookup::none(cause)
+    }
+
+    /// The type's own members, and those of a base that it puts beside them: `using Base::turn;`.
+    fn with_brought_in(&mut self, sym: DefRef, name: GlobalNameId, mut own: Lookup) -> Lookup {
+        let Some(scope) = self.world.def(sym).inner.filter(|_| self.rules(sym.file).has_many_overloads()) else { return own };
+        let import = |b| if let Binding::Import(id) = b { Some(id) } else { None };
+        let brought: Vec<_> = self.world.bindings(sym.file, scope, name).filter_map(import).collect();
+        for id in brought {
+            own.hits.extend(self.follow(sym.file, id).hits);
+        }
+        own
     }
 
     fn members_within(&mut self, from: u32, ty: &Ty, name: GlobalNameId, seen: &mut Vec<DefRef>) -> Lookup {

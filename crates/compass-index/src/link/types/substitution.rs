@@ -1,0 +1,93 @@
+//! Arguments of types in place of their parameters.
+
+use crate::Cause;
+use crate::link::resolve::evaluate::Evaluator;
+use crate::link::types::ty::Ty;
+use crate::link::world::DefRef;
+use compass_facts::Kind;
+use compass_facts::bounds::Levels;
+use std::rc::Rc;
+
+/// Types of more parts are unknown: nobody writes such, and their copies would fill the memory.
+const LARGEST_TYPE: u32 = 2_000;
+
+impl Evaluator<'_, '_> {
+    /// Puts what a type gives its bases in place of their parameters: a member of `Holder<T>` in a type derived from `Holder<Rack>`.
+    pub(in crate::link) fn filled_from_bases(&mut self, ty: Ty, of: DefRef, levels: Levels) -> Ty {
+        let Some(levels) = levels.down().filter(|_| self.has_parameter(&ty, Levels::TYPES)) else { return ty };
+        for base in self.bases(of).iter() {
+            if let Ty::Item(base, args, _) | Ty::Value(base, args) = base {
+                let inner = self.filled_from_bases(ty.clone(), *base, levels);
+                let filled = if args.is_empty() { inner } else { self.substitute(inner, *base, args) };
+                if filled != ty {
+                    return filled;
+                }
+            }
+        }
+        ty
+    }
+
+    /// Does a type parameter stand in it?
+    fn has_parameter(&self, ty: &Ty, levels: Levels) -> bool {
+        let Some(levels) = levels.down() else { return false };
+        let any = |parts: &[Ty]| parts.iter().any(|p| self.has_parameter(p, levels));
+        match ty {
+            Ty::Value(sym, args) | Ty::Item(sym, args, _) => self.world.def(*sym).kind == Kind::TypeParameter || any(args),
+            Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
+            Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.has_parameter(inner, levels),
+            _ => false,
+        }
+    }
+
+    /// Puts the arguments of a type in place of its parameters.
+    ///
+    /// An alias that names its parameters several times, and another alias with it, makes types that grow as fast as one likes: what
+    /// becomes larger than [`LARGEST_TYPE`] is unknown.
+    pub fn substitute(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
+        let mut left = LARGEST_TYPE;
+        self.put_in(ty, owner, args, &mut left)
+    }
+
+    fn put_in(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>, left: &mut u32) -> Ty {
+        let Some(rest) = left.checked_sub(1) else { return Ty::Unknown(Cause::TooMany) };
+        *left = rest;
+        let mut each = |inner: &Rc<[Ty]>| -> Rc<[Ty]> { inner.iter().map(|t| self.put_in(t.clone(), owner, args, left)).collect() };
+        match ty {
+            Ty::Value(sym, _) | Ty::Item(sym, ..) if self.world.def(sym).kind == Kind::TypeParameter => {
+                let Some(given) = self.parameter_index(sym, owner).and_then(|i| args.get(i)) else { return ty };
+                // Of what nobody knows at least the bounds of the parameter are known.
+                if given.is_unknown() {
+                    return ty;
+                }
+                match left.checked_sub(given.size(*left)) {
+                    Some(rest) => *left = rest,
+                    None => return Ty::Unknown(Cause::TooMany),
+                }
+                given.clone()
+            }
+            Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, each(&inner)),
+            Ty::External(gid, inner) => Ty::External(gid, each(&inner)),
+            Ty::Union(parts) => Ty::union(each(&parts).to_vec()),
+            Ty::Tuple(parts) => Ty::Tuple(each(&parts)),
+            Ty::List(inner) => Ty::List(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
+            Ty::Map(inner) => Ty::Map(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
+            Ty::Function(inner) => Ty::Function(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
+            other => other,
+        }
+    }
+
+    /// Which parameter of its type, by position; parameters of an extension count by their name in the type.
+    fn parameter_index(&self, parameter: DefRef, owner: DefRef) -> Option<usize> {
+        let def = self.world.def(parameter);
+        let facts = self.world.facts(parameter.file);
+        let scope = facts.scope(def.scope);
+        let of_part = || scope.owner.is_some_and(|o| self.rules(owner.file).parts(self, owner).contains(&DefRef { file: parameter.file, def: o }));
+        let of_owner = parameter.file == owner.file && scope.owner == Some(owner.def) || of_part();
+        let of_extension = facts.extensions.iter().any(|e| e.scope == def.scope);
+        if !of_owner && !of_extension {
+            return None;
+        }
+        let same = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == def.scope);
+        same.map(|(i, _)| i).position(|i| i == parameter.def.index())
+    }
+}

@@ -1,0 +1,7 @@
+#pragma once
+#include <locale.h>
+namespace std {
+using ::setlocale;
+using ::localeconv;
+using ::lconv;
+}  // namespace std

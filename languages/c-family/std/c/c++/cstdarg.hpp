@@ -1,0 +1,5 @@
+#pragma once
+#include <stdarg.h>
+namespace std {
+using ::va_list;
+}  // namespace std

@@ -1,0 +1,32 @@
+#pragma once
+#include <stdlib.h>
+namespace std {
+using ::div_t;
+using ::atof;
+using ::atoi;
+using ::atol;
+using ::atoll;
+using ::strtod;
+using ::strtof;
+using ::strtol;
+using ::strtoll;
+using ::strtoul;
+using ::strtoull;
+using ::rand;
+using ::srand;
+using ::malloc;
+using ::calloc;
+using ::realloc;
+using ::free;
+using ::abort;
+using ::exit;
+using ::atexit;
+using ::getenv;
+using ::system;
+using ::qsort;
+using ::bsearch;
+using ::abs;
+using ::labs;
+using ::llabs;
+using ::div;
+}  // namespace std
