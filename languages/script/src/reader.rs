@@ -13,6 +13,7 @@ mod imports;
 pub(crate) mod lines;
 pub(crate) mod markup;
 mod patterns;
+mod told_apart;
 mod types;
 
 use compass_facts::bounds::Bounded;
@@ -46,6 +47,9 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         documented: Vec::new(),
         declares,
         passes_on: false,
+        told: Vec::new(),
+        wanted_object: None,
+        expected: None,
     };
     reader.block(tree.root_node());
     reader.b.flows(tree, &FLOW_WORDS);
@@ -116,6 +120,12 @@ struct Reader<'t> {
     declares: bool,
     /// Are the names of the object read next those of other things, and no members of its own?
     passes_on: bool,
+    /// What conditions say of values at the place: how they are written, and the type; no type where the same words mean another value.
+    told: Vec<(&'t str, Option<TypeId>)>,
+    /// An object that is read next, and the type that is wanted of it.
+    wanted_object: Option<(usize, TypeId)>,
+    /// A call that is read next, and the type that is expected of it.
+    expected: Option<(usize, TypeId)>,
     /// A variable that stands for all the file exports: `var x = module.exports`.
     whole: Option<String>,
 }
@@ -133,9 +143,12 @@ impl compass_facts::bounds::Bounded for Reader<'_> {
 impl<'t> Reader<'t> {
     fn block(&mut self, node: Node<'t>) {
         self.documented_definitions(node);
+        let told = self.told.len();
         for child in named(node) {
             self.statement(child);
+            self.told_behind(child);
         }
+        self.told.truncate(told);
     }
 
     fn statement(&mut self, node: Node<'t>) {
@@ -177,16 +190,13 @@ impl<'t> Reader<'t> {
                 self.b.gap(GapCause::Syntax, span(node));
                 self.block(node);
             }
-            "if_statement"
-            | "else_clause"
+            "if_statement" => self.if_statement(node),
+            "switch_statement" => self.switch_statement(node),
+            "else_clause"
             | "while_statement"
             | "do_statement"
             | "try_statement"
             | "finally_clause"
-            | "switch_statement"
-            | "switch_body"
-            | "switch_case"
-            | "switch_default"
             | "throw_statement"
             | "with_statement"
             | "expression_statement" => self.block(node),
@@ -218,6 +228,7 @@ impl<'t> Reader<'t> {
         if matches!(value.kind(), "arrow_function" | "function_expression") {
             self.given = self.wanted.last().copied().flatten().map(|ty| (ty, TypeExpr::WANTED));
         }
+        self.wants(value, self.wanted.last().copied().flatten());
         self.expression(value, Role::Read)
     }
 

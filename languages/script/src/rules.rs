@@ -151,6 +151,19 @@ impl Rules for Script {
         e.narrows(method)
     }
 
+    /// Objects have the members of what they spread out, and are no kin of it.
+    fn has_kin(&self, def: &Definition) -> bool {
+        !matches!(def.kind, Kind::Variable | Kind::Constant | Kind::Field) && !def.name_span.is_empty()
+    }
+
+    fn objects_are_wanted(&self) -> bool {
+        true
+    }
+
+    fn fields_are_called(&self) -> bool {
+        true
+    }
+
     fn is_receiver(&self, parameter: &str) -> bool {
         parameter == "this"
     }

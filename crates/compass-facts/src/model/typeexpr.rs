@@ -107,6 +107,39 @@ pub enum TypeExpr {
     Try(TypeId),
     /// A built-in value.
     Literal(Literal),
+    /// A built-in value that is one text or number alone: the type `"round"`.
+    Exactly {
+        /// What kind of value.
+        of: Literal,
+        /// The value, as a key of [`TypeExpr::Told`].
+        key: NameId,
+    },
+    /// The parts of a union that a condition leaves: those whose member is one of some values, or none of them.
+    Told {
+        /// A value of the union.
+        of: TypeId,
+        /// The member.
+        member: NameId,
+        /// Values: a literal as it is written, with double quotes where it is a text, and `.Name` for a member of an enum or object. None at
+        /// all: any value, the part must have the member.
+        keys: Box<[NameId]>,
+        /// Is the member one of the values?
+        holds: bool,
+    },
+    /// A value of which a function said what it is: `isRound (shape)`.
+    Guarded {
+        /// The value.
+        of: TypeId,
+        /// What was called.
+        by: TypeId,
+    },
+    /// What is called where a value of a type is expected of the call.
+    Expected {
+        /// What is called.
+        of: TypeId,
+        /// The type.
+        ty: TypeId,
+    },
     /// A function value with its result.
     Function {
         /// What calling it gives.
@@ -136,6 +169,9 @@ impl TypeExpr {
     /// Stands for the argument of [`TypeExpr::Given`] where a function is put where its type is written.
     pub const WANTED: u32 = u32::MAX;
 
+    /// Stands for the parameter of [`TypeExpr::Given`] where the argument is no function: what it is wanted to be.
+    pub const ITSELF: u32 = u32::MAX;
+
     /// Every expression it is made of.
     pub fn for_each_part(&self, visit: &mut dyn FnMut(TypeId)) {
         match self {
@@ -150,6 +186,11 @@ impl TypeExpr {
             | TypeExpr::Try(t)
             | TypeExpr::Function { result: t } => visit(*t),
             TypeExpr::Given { by, .. } => visit(*by),
+            TypeExpr::Told { of, .. } => visit(*of),
+            TypeExpr::Guarded { of, by: other } | TypeExpr::Expected { of, ty: other } => {
+                visit(*of);
+                visit(*other);
+            }
             TypeExpr::Signature { parameters, result } => {
                 parameters.iter().copied().for_each(&mut *visit);
                 visit(*result);
@@ -168,6 +209,7 @@ impl TypeExpr {
             | TypeExpr::Receiver(_)
             | TypeExpr::ReceiverType(_)
             | TypeExpr::Super(_)
+            | TypeExpr::Exactly { .. }
             | TypeExpr::Literal(_) => {}
         }
     }
@@ -194,6 +236,11 @@ impl TypeExpr {
             | TypeExpr::Try(t)
             | TypeExpr::Function { result: t } => *t = ty(*t),
             TypeExpr::Given { by, .. } => *by = ty(*by),
+            TypeExpr::Told { of, .. } => *of = ty(*of),
+            TypeExpr::Guarded { of, by: other } | TypeExpr::Expected { of, ty: other } => {
+                *of = ty(*of);
+                *other = ty(*other);
+            }
             TypeExpr::Signature { parameters, result } => {
                 parameters.iter_mut().for_each(|p| *p = ty(*p));
                 *result = ty(*result);
@@ -212,6 +259,13 @@ impl TypeExpr {
     pub(crate) fn rename_name(&mut self, to: &dyn Fn(NameId) -> NameId) {
         if let TypeExpr::Name { name, .. } | TypeExpr::TypeName { name, .. } | TypeExpr::Tag(name) | TypeExpr::Member { name, .. } = self {
             *name = to(*name);
+        }
+        if let TypeExpr::Exactly { key, .. } = self {
+            *key = to(*key);
+        }
+        if let TypeExpr::Told { member, keys, .. } = self {
+            *member = to(*member);
+            keys.iter_mut().for_each(|k| *k = to(*k));
         }
     }
 }

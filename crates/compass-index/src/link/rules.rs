@@ -419,6 +419,21 @@ pub trait Rules: Sync {
         false
     }
 
+    /// Does the type that is wanted of an object say what its functions are given?
+    fn objects_are_wanted(&self) -> bool {
+        false
+    }
+
+    /// May a field of a type be a function that is called like its methods?
+    fn fields_are_called(&self) -> bool {
+        false
+    }
+
+    /// Is what has the members of others of their kin?
+    fn has_kin(&self, _def: &Definition) -> bool {
+        true
+    }
+
     /// Is a parameter of that name the receiver?
     fn is_receiver(&self, _parameter: &str) -> bool {
         false

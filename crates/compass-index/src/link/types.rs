@@ -1,5 +1,6 @@
 //! Types of expressions: what they are made of, what generics put in, what elements and contexts give.
 
+mod conditions;
 pub(super) mod contextual_types;
 pub(super) mod element_types;
 pub(super) mod functions;

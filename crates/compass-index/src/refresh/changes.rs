@@ -274,6 +274,10 @@ impl<'f> Teller<'f> {
             TypeExpr::Receiver(scope) | TypeExpr::ReceiverType(scope) | TypeExpr::Super(scope) => self.scope(*scope),
             TypeExpr::Literal(literal) => *literal as u64,
             TypeExpr::Given { argument, parameter, only, .. } => hashed(&(argument, parameter, only)),
+            TypeExpr::Exactly { of, key } => hashed(&(*of as u64, self.facts.name(*key))),
+            TypeExpr::Told { member, keys, holds, .. } => {
+                hashed(&(self.facts.name(*member), keys.iter().map(|k| self.facts.name(*k)).collect::<Vec<_>>(), holds))
+            }
             _ => 0,
         };
         let mut parts = Vec::new();

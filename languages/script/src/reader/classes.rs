@@ -26,19 +26,15 @@ impl<'t> Reader<'t> {
                 "decorator" => {
                     self.expression(part, Role::Read);
                 }
-                "class_heritage" => {
-                    // What is written in the head of a class is said by the class.
-                    let outside = self.b.place;
-                    self.b.place.container = Some(def);
-                    self.heritage(part, def);
-                    self.b.leave(outside);
-                }
                 _ => {}
             }
         }
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
-        let saved_class = self.class.replace(self.b.place.scope);
         self.type_parameters(node);
+        if let Some(heritage) = find_child(node, "class_heritage") {
+            self.heritage(heritage, def);
+        }
+        let saved_class = self.class.replace(self.b.place.scope);
         for member in node.child_by_field_name("body").map(named).unwrap_or_default() {
             self.member(member);
         }
@@ -190,14 +186,11 @@ impl<'t> Reader<'t> {
         new.body = node.child_by_field_name("body").map(span);
         let def = self.b.define(new);
         self.exported = false;
-        if let Some(clause) = find_child(node, "extends_type_clause") {
-            let outside = self.b.place;
-            self.b.place.container = Some(def);
-            self.bases(clause, def);
-            self.b.leave(outside);
-        }
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         self.type_parameters(node);
+        if let Some(clause) = find_child(node, "extends_type_clause") {
+            self.bases(clause, def);
+        }
         self.members_of_type(node.child_by_field_name("body"));
         self.b.leave(saved);
     }

@@ -31,8 +31,16 @@ impl<'t> Reader<'t> {
             "member_expression" => self.member_expression(node, role),
             "subscript_expression" => {
                 let of = self.part(node, "object", Role::Read);
-                self.part(node, "index", Role::Read);
-                self.b.ty_of(of, TypeExpr::Index)
+                let index = node.child_by_field_name("index");
+                index.map(|i| self.expression(i, Role::Read));
+                // `racks["a"]` is what `racks.a` is.
+                match index.filter(|i| i.kind() == "string").map(|i| unquoted(text(i, self.b.text))) {
+                    Some(word) if of != self.b.unknown() && !word.is_empty() => {
+                        let parts = vec![self.b.ty_member(of, word), self.b.ty(TypeExpr::Index(of))];
+                        self.b.ty(TypeExpr::Union(parts))
+                    }
+                    _ => self.b.ty_of(of, TypeExpr::Index),
+                }
             }
             "call_expression" => self.call(node),
             "new_expression" => self.new_expression(node),
@@ -57,8 +65,13 @@ impl<'t> Reader<'t> {
             "non_null_expression" | "parenthesized_expression" => self.first(node, role),
             "ternary_expression" => {
                 self.part(node, "condition", Role::Read);
+                let told = self.told.len();
+                self.tell_apart(node.child_by_field_name("condition"), true);
                 let yes = self.part(node, "consequence", Role::Read);
+                self.told.truncate(told);
+                self.tell_apart(node.child_by_field_name("condition"), false);
                 let no = self.part(node, "alternative", Role::Read);
+                self.told.truncate(told);
                 self.either(yes, no)
             }
             "binary_expression" => self.binary(node),
@@ -128,7 +141,7 @@ impl<'t> Reader<'t> {
             return self.b.ty_member(of, name);
         }
         self.b.add_use(name, at, role, Shape::Plain);
-        self.b.ty_name(name, at)
+        self.told_of(node).unwrap_or_else(|| self.b.ty_name(name, at))
     }
 
     fn literal(&mut self, node: Node<'t>) -> TypeId {
@@ -158,8 +171,14 @@ impl<'t> Reader<'t> {
             return self.b.ty(TypeExpr::Literal(Literal::Text));
         }
         let left = self.part(node, "left", Role::Read);
+        let operator = node.child_by_field_name("operator").map_or("", |o| o.kind());
+        let told = self.told.len();
+        if matches!(operator, "&&" | "||") {
+            self.tell_apart(node.child_by_field_name("left"), operator == "&&");
+        }
         let right = self.part(node, "right", Role::Read);
-        match node.child_by_field_name("operator").map_or("", |o| o.kind()) {
+        self.told.truncate(told);
+        match operator {
             "||" | "??" => self.either(left, right),
             "&&" => right,
             _ => self.b.unknown(),
@@ -227,10 +246,11 @@ impl<'t> Reader<'t> {
         let Some(property) = node.child_by_field_name("property") else { return self.b.unknown() };
         let name = text(property, self.b.text);
         self.b.add_use(name, span(property), role, Shape::Member(of));
-        self.b.ty_member(of, name)
+        self.told_of(node).unwrap_or_else(|| self.b.ty_member(of, name))
     }
 
     fn call(&mut self, node: Node<'t>) -> TypeId {
+        let expected = self.expected.take().filter(|e| e.0 == node.id()).map(|e| e.1);
         if let Some(module) = self.required_module(node) {
             let module = module.to_owned();
             let binding = super::imports::Binding {
@@ -244,7 +264,12 @@ impl<'t> Reader<'t> {
             let id = self.required_binding(&module, binding);
             return self.b.ty(TypeExpr::Import(id));
         }
-        let Some(function) = node.child_by_field_name("function") else { return self.b.unknown() };
+        let Some(mut function) = node.child_by_field_name("function") else { return self.b.unknown() };
+        // The grammar takes `await load<Rack> ()` for a call of what `await load` gives.
+        let waits = function.kind() == "await_expression" && node.child_by_field_name("type_arguments").is_some();
+        if let Some(called) = named(function).first().copied().filter(|_| waits) {
+            function = called;
+        }
         if function.kind() == "import" {
             return self.import_call(node);
         }
@@ -255,20 +280,34 @@ impl<'t> Reader<'t> {
         self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
         let callee = self.expression(function, Role::Call);
         let used = self.b.last_use();
-        if let Some(arguments) = node.child_by_field_name("type_arguments") {
-            self.type_arguments(arguments);
-        }
+        let callee = match node.child_by_field_name("type_arguments") {
+            None if expected.is_some() => {
+                let ty = expected.unwrap_or(callee);
+                self.b.ty_of(callee, |of| TypeExpr::Expected { of, ty })
+            }
+            Some(arguments) => {
+                let args = self.type_arguments(arguments);
+                self.b.ty_of(callee, |of| TypeExpr::Generic { of, args })
+            }
+            None => callee,
+        };
         let args = self.arguments(node.child_by_field_name("arguments"), callee);
         if let Some(used) = used.filter(|_| matches!(function.kind(), "identifier" | "member_expression")) {
             self.b.set_args(used, args.len());
         }
-        self.b.ty_of(callee, |of| TypeExpr::Call { of, args })
+        let result = self.b.ty_of(callee, |of| TypeExpr::Call { of, args });
+        if waits { self.b.ty_of(result, TypeExpr::Await) } else { result }
     }
 
     fn arguments(&mut self, node: Option<Node<'t>>, callee: TypeId) -> Vec<TypeId> {
         let mut types = Vec::new();
         for (i, argument) in node.map(named).unwrap_or_default().into_iter().enumerate() {
-            self.given = if is_function(argument) && callee != self.b.unknown() { Some((callee, i as u32)) } else { None };
+            let is_known = callee != self.b.unknown();
+            self.given = if is_function(argument) && is_known { Some((callee, i as u32)) } else { None };
+            if argument.kind() == "object" && is_known {
+                let wanted = TypeExpr::Given { by: callee, argument: i as u32, parameter: TypeExpr::ITSELF, only: false };
+                self.wanted_object = Some((argument.id(), self.b.ty(wanted)));
+            }
             types.push(self.expression(argument, Role::Pass));
             self.given = None;
         }
@@ -307,6 +346,7 @@ impl<'t> Reader<'t> {
             self.b.kept = Some((right.id(), span(name).start));
         }
         let ty = self.expression(right, Role::Read);
+        self.written(text(left, self.b.text));
         match left.kind() {
             "object_pattern" | "array_pattern" => self.assign_pattern(left),
             "identifier" => {
@@ -405,7 +445,7 @@ impl<'t> Reader<'t> {
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         self.b.place.container = saved.container;
         let scope = self.b.place.scope;
-        self.object_members_in(node, scope);
+        self.object_members_in(node, scope, Some(def));
         self.b.leave(saved);
         let of = self.b.ty(TypeExpr::Def(def));
         if is_plain { self.b.ty_instance(of) } else { of }
@@ -413,17 +453,20 @@ impl<'t> Reader<'t> {
 
     pub(super) fn object_members(&mut self, node: Node<'t>) {
         let scope = self.b.place.scope;
-        self.object_members_in(node, scope);
+        self.object_members_in(node, scope, None);
     }
 
-    fn object_members_in(&mut self, node: Node<'t>, scope: compass_facts::ScopeId) {
+    fn object_members_in(&mut self, node: Node<'t>, scope: compass_facts::ScopeId, def: Option<DefId>) {
         let passes_on = std::mem::take(&mut self.passes_on);
+        let wanted = self.wanted_object.take().filter(|w| w.0 == node.id()).map(|w| w.1);
         for part in named(node) {
             match part.kind() {
-                "pair" => self.pair(part, scope),
+                "pair" => self.pair(part, scope, wanted),
                 "method_definition" => {
                     let saved = self.class.replace(scope);
+                    self.given = self.wanted_member(wanted, part.child_by_field_name("name")).map(|ty| (ty, TypeExpr::WANTED));
                     self.method(part);
+                    self.given = None;
                     self.class = saved;
                 }
                 "shorthand_property_identifier" => {
@@ -436,6 +479,15 @@ impl<'t> Reader<'t> {
                     new.flags = Flags::INFERRED;
                     self.b.define_in(scope, new);
                 }
+                // What is spread out has its members here, too.
+                "spread_element" => {
+                    let of = self.first(part, Role::Read);
+                    if of != self.b.unknown()
+                        && let Some(def) = def
+                    {
+                        self.b.add_base(def, of);
+                    }
+                }
                 _ => {
                     self.expression(part, Role::Read);
                 }
@@ -443,7 +495,13 @@ impl<'t> Reader<'t> {
         }
     }
 
-    fn pair(&mut self, node: Node<'t>, scope: compass_facts::ScopeId) {
+    /// What is wanted of a member of an object of which something is wanted.
+    fn wanted_member(&mut self, wanted: Option<TypeId>, key: Option<Node<'t>>) -> Option<TypeId> {
+        let key = key.filter(|k| k.kind() != "computed_property_name")?;
+        Some(self.b.ty_member(wanted?, unquoted(text(key, self.b.text)))).filter(|t| *t != self.b.unknown())
+    }
+
+    fn pair(&mut self, node: Node<'t>, scope: compass_facts::ScopeId, wanted: Option<TypeId>) {
         let (Some(key), value) = (node.child_by_field_name("key"), node.child_by_field_name("value")) else { return };
         if key.kind() == "computed_property_name" {
             self.expression(key, Role::Read);
@@ -459,13 +517,17 @@ impl<'t> Reader<'t> {
         new.body = value.filter(|_| kind == Kind::Method).and_then(|v| v.child_by_field_name("body")).map(span);
         let def = self.b.define_in(scope, new);
         let Some(value) = value else { return };
+        let wanted = self.wanted_member(wanted, Some(key));
         if kind == Kind::Method {
             let saved = self.b.place;
+            self.given = wanted.map(|ty| (ty, TypeExpr::WANTED));
             let saved_class = if value.kind() == "arrow_function" { self.class } else { self.class.replace(scope) };
             self.function_value(value, def);
+            self.given = None;
             self.class = saved_class;
             self.b.leave(saved);
         } else {
+            self.wanted_object = wanted.map(|ty| (value.id(), ty));
             let ty = self.object_or_expression(value, def);
             self.b.add_type(def, ty);
         }

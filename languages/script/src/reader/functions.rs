@@ -37,8 +37,10 @@ impl<'t> Reader<'t> {
         let wanted = given.filter(|g| g.1 == TypeExpr::WANTED).and_then(|g| self.result_of(g.0));
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
         let receiver = self.receiver;
+        let told = self.told.len();
         if node.kind() != "arrow_function" {
             self.receiver = None;
+            self.forget("this");
         }
         self.type_parameters(node);
         let documented = self.documented(def);
@@ -73,6 +75,7 @@ impl<'t> Reader<'t> {
         self.wanted.pop();
         self.taken = taken;
         self.receiver = receiver;
+        self.told.truncate(told);
         self.b.leave(saved);
         let inferred = match (value, &returns[..]) {
             (Some(v), _) => Some(v).filter(|v| *v != self.b.unknown()),
@@ -211,6 +214,7 @@ impl<'t> Reader<'t> {
             new.body = value.and_then(|v| v.child_by_field_name("body")).map(span);
         }
         let scope = if is_var { self.b.hoisting_scope() } else { self.b.place.scope };
+        self.forget(text(name, self.b.text));
         let def = match self.b.find_in(scope, text(name, self.b.text)) {
             Some(known) if is_var && self.b.def_mut(known).kind == Kind::Variable => {
                 self.b.add_use(text(name, self.b.text), span(name), Role::Write, compass_facts::Shape::Plain);
@@ -231,10 +235,21 @@ impl<'t> Reader<'t> {
             self.class_members(value, def);
             self.b.leave(outside);
         } else {
+            self.wants(value, written);
             let ty = self.object_or_expression(value, def);
             if declared.is_none() {
                 self.b.add_type(def, ty);
             }
+        }
+    }
+
+    /// What is wanted of a value that is read next, where it is an object or what a call gives.
+    pub(super) fn wants(&mut self, value: Node<'t>, ty: Option<TypeId>) {
+        let Some(ty) = ty.filter(|t| *t != self.b.unknown()) else { return };
+        match value.kind() {
+            "object" => self.wanted_object = Some((value.id(), ty)),
+            "call_expression" => self.expected = Some((value.id(), ty)),
+            _ => {}
         }
     }
 

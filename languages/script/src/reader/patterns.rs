@@ -17,6 +17,7 @@ impl<'t> Reader<'t> {
     fn bind_within(&mut self, node: Node<'t>, ty: Option<TypeId>, kind: Kind) {
         match node.kind() {
             "identifier" => {
+                self.forget(text(node, self.b.text));
                 let mut new = NewDefinition::new(text(node, self.b.text), kind, span(node), span(node));
                 new.ty = ty.filter(|t| *t != self.b.unknown());
                 new.flags = Flags::default().with_if(self.exported, Flags::EXPORTED);
@@ -96,6 +97,7 @@ impl<'t> Reader<'t> {
         let word = text(node, self.b.text);
         self.b.add_use(word, span(node), Role::Read, Shape::Key(of));
         let ty = self.b.ty_member(of, word);
+        self.forget(word);
         let mut new = NewDefinition::new(word, kind, span(node), span(node));
         new.ty = Some(ty).filter(|t| *t != self.b.unknown());
         new.flags = Flags::INFERRED.with_if(self.exported, Flags::EXPORTED);

@@ -85,7 +85,7 @@ impl<'t> Reader<'t> {
                 self.b.ty(TypeExpr::Signature { parameters, result })
             }
             "type_query" => named(node).first().map_or(self.b.unknown(), |n| self.expression(*n, Role::Ref)),
-            "literal_type" => self.b.unknown(),
+            "literal_type" => self.exactly(node),
             "this_type" => match self.class {
                 Some(scope) => self.b.ty(TypeExpr::Receiver(scope)),
                 None => self.b.unknown(),
@@ -94,11 +94,14 @@ impl<'t> Reader<'t> {
                 let ty = self.type_ref(node);
                 if matches!(self.b.get_ty(ty), TypeExpr::List(_) | TypeExpr::Map(_)) { ty } else { self.b.ty_instance(ty) }
             }
+            // What the function says of its argument stands behind the answer.
             "type_predicate" => {
-                if let Some(t) = node.child_by_field_name("type") {
-                    self.value_type(t);
+                let said = node.child_by_field_name("type").map(|t| self.value_type(t)).filter(|t| *t != self.b.unknown());
+                let of = self.b.ty(TypeExpr::Literal(Literal::Bool));
+                match said {
+                    Some(said) => self.b.ty(TypeExpr::Generic { of, args: vec![said] }),
+                    None => of,
                 }
-                self.b.ty(TypeExpr::Literal(Literal::Bool))
             }
             "type_arguments" => {
                 self.type_arguments(node);
@@ -110,6 +113,7 @@ impl<'t> Reader<'t> {
                 self.b.ty_instance(of)
             }
             "conditional_type" => self.conditional(node),
+            "lookup_type" => self.lookup(node),
             "infer_type" => {
                 let parts = named(node);
                 self.type_name(parts.first().copied(), node);
@@ -176,6 +180,40 @@ impl<'t> Reader<'t> {
         }
         self.b.leave(saved);
         of
+    }
+
+    /// `"round"`, `3`, `true` as a type.
+    fn exactly(&mut self, node: Node<'t>) -> TypeId {
+        let Some(value) = named(node).first().copied() else { return self.b.unknown() };
+        let of = match value.kind() {
+            "string" => Literal::Text,
+            "number" | "unary_expression" => Literal::Number,
+            "true" | "false" => Literal::Bool,
+            "null" | "undefined" => return self.b.ty(TypeExpr::Literal(Literal::Nothing)),
+            _ => return self.b.unknown(),
+        };
+        match self.key_of(value) {
+            Some(key) => {
+                let key = self.b.intern(&key);
+                self.b.ty(TypeExpr::Exactly { of, key })
+            }
+            None => self.b.ty(TypeExpr::Literal(of)),
+        }
+    }
+
+    /// `Rack["slots"]`: what the member is; `Racks[number]`: what a list holds.
+    fn lookup(&mut self, node: Node<'t>) -> TypeId {
+        let [of, key] = named(node)[..] else { return self.b.unknown() };
+        let of = self.value_type(of);
+        let word = Some(key).filter(|k| k.kind() == "literal_type").and_then(|k| named(k).first().copied()).filter(|k| k.kind() == "string");
+        match (word, key.kind()) {
+            (Some(word), _) => self.b.ty_member(of, super::classes::unquoted(text(word, self.b.text))),
+            (None, "predefined_type") => self.b.ty_of(of, TypeExpr::Index),
+            _ => {
+                self.value_type(key);
+                self.b.unknown()
+            }
+        }
     }
 
     /// A name for a type that is bound on the spot.

@@ -119,7 +119,8 @@ export const ⟦config:config⟧ = {
 «config=config».«caves=caves».«open=open»();
 «config=config».«size=size» + «config=config».«name=name».length;
 const ⟦copy:copy⟧ = { ...«config=config», ⟦extra:extra⟧: 1 };
-«copy=copy».«extra=extra»;
+«copy=copy».«extra=extra» + «copy=copy».«name=name».length;
+«copy=copy».«caves=caves».«open=open»();
 class ⟦Builder:Builder⟧ {
   private ⟦parts:parts⟧: string[] = [];
   ⟦add:add⟧(p: string): this { this.«parts=parts».push(p); return this; }
@@ -238,6 +239,90 @@ export function direct(): «Show=Show» { return (issue) => issue.«origin~origi
         "import { «Pick=Pick» } from './pick';\ninterface Base { got: string; rack: number }\nfunction f(a: «Pick=Pick»<Base>, b: «Omit=Omit»<Base>) { return a.«got=got».«rack!x» || b.«left=left»; }\nclass ⟦Omit:Omit⟧<T> { ⟦left:left⟧ = 1; constructor(readonly t: T) {} }\nexport { f };\n",
     ),
 ])]
+#[case::what_conditions_tell(&[(
+    "told.ts",
+    r#"
+class ⟦Rack:Rack⟧ { ⟦rack_size:size⟧ = 1; ⟦fill:fill⟧() {} }
+class ⟦Shelf:Shelf⟧ { ⟦shelf_size:size⟧ = 2; ⟦held:held⟧: «Rack=Rack» | «Shelf=Shelf» = new «Rack=Rack»(); }
+type Both = «Rack=Rack» | «Shelf=Shelf»;
+export function then(of: Both) {
+  if (of instanceof «Rack=Rack») { of.«rack_size=size»; of.«fill=fill»(); }
+  return of instanceof «Shelf=Shelf» ? of.«shelf_size=size» : 0;
+}
+export function and(of: Both) { return of instanceof «Shelf=Shelf» && of.«shelf_size=size» > 1 && of.«held=held» instanceof «Rack=Rack» && of.«held=held».«fill=fill»(); }
+export function leaves(of: Both) {
+  if (!(of instanceof «Shelf=Shelf»)) return 0;
+  const later = (of: «Rack=Rack») => of.«rack_size=size»;
+  return of.«shelf_size=size» + later(new «Rack=Rack»());
+}
+type ⟦Kinds:Kinds⟧ = "flat" | "long";
+interface ⟦Round:Round⟧ { ⟦round_kind:kind⟧: "round"; ⟦radius:radius⟧: number; ⟦round_side:side⟧: string }
+interface ⟦Flat:Flat⟧ { ⟦flat_kind:kind⟧: «Kinds=Kinds»; ⟦side:side⟧: number }
+interface ⟦Other:Other⟧ { ⟦other_kind:kind⟧: string; ⟦other_side:side⟧: boolean }
+type Shape = «Round=Round» | «Flat=Flat»;
+export function chosen(shape: Shape, any: Shape | «Other=Other»): unknown {
+  switch (shape.kind) {
+    case "round": return shape.«round_side=side» + shape.«radius=radius»;
+    case "flat":
+    case "long": return shape.«side=side»;
+  }
+  if (shape.kind !== "round") return shape.«side=side»;
+  if (any.kind === "flat" && any.«side~side») return 1;
+  return shape.«round_side=side»;
+}
+enum ⟦Level:Level⟧ { ⟦Low:Low⟧, ⟦High:High⟧ }
+type Step = { level: «Level=Level».«Low=Low»; ⟦low_done:done⟧(): void } | { level: «Level=Level».«High=High»; ⟦high_done:done⟧(): string };
+export function by_enum(step: Step) { return step.level === Level.High ? step.«high_done=done»() : step.«low_done=done»(); }
+type Result = { ok: true; ⟦value:value⟧: «Rack=Rack» } | { ok: false; ⟦error:error⟧: string; ⟦no_value:value⟧: undefined };
+export function by_truth(result: Result) { if (!result.ok) return result.«no_value=value»; return result.«value=value».«fill=fill»(); }
+function isShelf(of: Both): of is «Shelf=Shelf» { return true; }
+export function by_guard(of: Both) { return isShelf(of) && of.«shelf_size=size»; }
+export function by_member(of: Round | Flat) { return "radius" in of ? of.«round_side=side» : of.«side=side»; }
+export function changes(of: Both, other: «Rack=Rack») {
+  if (of instanceof «Shelf=Shelf») { of.«shelf_size=size»; { of = other; } of.«fill=fill»(); }
+}
+"#,
+)])]
+#[case::arguments_of_calls_and_lookups(&[(
+    "calls.ts",
+    r#"
+interface ⟦Rack:Rack⟧ { ⟦slots:slots⟧: { ⟦depth:depth⟧: number }[]; ⟦turn:turn⟧(by: number): void }
+declare function load<T>(path: string): Promise<T>;
+declare function each<T>(path: string, run: (of: T) => void): T;
+class Store { ⟦get:get⟧<T>(name: string): T | undefined { return undefined; } }
+export async function run(store: Store, slots: «Rack=Rack»["slots"], slot: «Rack=Rack»["slots"][number], by: «Rack=Rack»["turn"]) {
+  const rack = await load<«Rack=Rack»>("a");
+  rack.«slots~slots»[0].«depth~depth»;
+  each<«Rack=Rack»>("b", (of) => of.«turn~turn»(1)).«turn=turn»(2);
+  store.«get=get»<«Rack=Rack»>("c")?.«turn=turn»(3);
+  return slots[0].«depth=depth» + slot.«depth=depth»;
+}
+"#,
+)])]
+#[case::objects_that_are_wanted(&[(
+    "wanted.ts",
+    r#"
+interface ⟦Rack:Rack⟧ { ⟦turn:turn⟧(by: number): void; ⟦size:size⟧: number }
+interface Options<T> { fill?: (of: T, by: number) => void; empty(of: T): void; deep: { each(of: T[]): void } }
+declare function make<T extends object>(options: Options<«Rack=Rack»>): T;
+class Store<T> { constructor(readonly options: Options<T>) {} ⟦add:add⟧(step: { done: (of: T) => void }): void {} }
+export const made = make({
+  fill: (of) => of.«turn~turn»(1),
+  empty(of) { of.«size~size»; },
+  deep: { each(all) { all[0].«turn~turn»(2); } },
+});
+export const written: Options<«Rack=Rack»> = { empty: function (of) { of.«turn~turn»(3); }, deep: { each: (all) => all.forEach((of) => of.«turn~turn»(4)) } };
+export function given(): Options<«Rack=Rack»> { return { empty: (of) => of.«turn~turn»(5), deep: written.deep }; }
+export function later(store: Store<«Rack=Rack»>) {
+  store.«add=add»({ done: (of) => of.«turn~turn»(6) });
+  return new Store<«Rack=Rack»>({ empty: (of) => of.«turn~turn»(7), deep: written.deep });
+}
+declare function build<T>(run: (of: T) => void): Options<T>;
+export const expected: Options<«Rack=Rack»> = build((of) => of.«turn~turn»(8));
+export interface ⟦Own:Own⟧<⟦Key:Key⟧> extends Options<«Key=Key»> { own: «Key=Key» }
+export class ⟦Kept:Kept⟧<⟦Held:Held⟧> extends Store<«Held=Held»> implements «Own=Own»<«Held=Held»> { own!: «Held=Held»; empty(of: «Held=Held»): void {} deep = this.options.deep; }
+"#,
+)])]
 fn names_of_typescript_in_harder_places(#[case] files: &[(&str, &str)]) {
     check(files);
 }

@@ -206,6 +206,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Await(of) => self.evaluate(file, of).map_with(|t| self.awaited(file, t)),
             TypeExpr::Try(of) => self.evaluate(file, of).map_with(|t| self.unwrapped(file, t)),
             TypeExpr::Literal(literal) => Meaning::sure(Ty::Literal(literal)),
+            TypeExpr::Exactly { of, .. } => Meaning::sure(Ty::Literal(of)),
+            TypeExpr::Told { of, member, keys, holds } => self.told(file, of, member, &keys, holds),
+            TypeExpr::Guarded { of, by } => self.guarded(file, of, by),
+            TypeExpr::Expected { of, ty } => self.expected(file, of, ty),
             TypeExpr::Given { by, argument, parameter, only } => self.given(file, by, argument as usize, parameter as usize, only),
             TypeExpr::Function { result } | TypeExpr::Signature { result, .. } => self.evaluate(file, result).map(|t| Ty::Function(Rc::new(t))),
         }
@@ -305,8 +309,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     /// What a member of an expression means, by the type of what stands before the dot.
     pub fn usual_member_meaning(&mut self, file: u32, of: TypeId, gid: GlobalNameId) -> Meaning {
+        let owner = self.evaluate(file, of);
+        self.member_of(file, owner, gid)
+    }
+
+    /// What a member of that name means, of what stands before the dot.
+    pub(in crate::link) fn member_of(&mut self, file: u32, mut owner: Meaning, gid: GlobalNameId) -> Meaning {
         let rules = self.rules(file);
-        let mut owner = self.evaluate(file, of);
         let mut found = self.members(file, &owner.ty, gid);
         if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) {
             let passed_on = rules.passed_on(self, file, &owner.ty, gid);
@@ -555,7 +564,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let def = self.world.def(sym);
         let ty = def.ty.filter(|_| def.kind == Kind::Alias && !self.aliases.contains(&sym) && self.aliases.len() <= 24)?;
         self.aliases.push(sym);
-        let target = self.evaluate(sym.file, ty).ty;
+        let target = self.filled_in(sym.file, ty, sym, args);
         let value = self.instance(target);
         self.aliases.pop();
         Some(self.substitute(value, sym, args))
@@ -611,9 +620,8 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let parameters = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == scope).map(|p| p.0);
         let mut all: Vec<Ty> = args.to_vec();
         for parameter in parameters.skip(args.len()) {
-            let default = facts.defaults.iter().find(|d| d.0.index() == parameter).map(|d| self.evaluate(sym.file, d.1).ty);
-            let default = default.unwrap_or(Ty::Unknown(Cause::ReceiverUnknown));
-            all.push(self.substitute(default, sym, &Rc::from(&all[..])));
+            let default = facts.defaults.iter().find(|d| d.0.index() == parameter).map(|d| self.filled_in(sym.file, d.1, sym, &Rc::from(&all[..])));
+            all.push(default.unwrap_or(Ty::Unknown(Cause::ReceiverUnknown)));
         }
         Ty::Item(sym, all.into(), receiver)
     }

@@ -185,7 +185,8 @@ fn link_imports(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
 fn link_bases(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let world = evaluator.world;
     let facts = world.facts(index);
-    for (def, base) in &facts.bases {
+    let rules = evaluator.rules(index);
+    for (def, base) in facts.bases.iter().filter(|b| rules.has_kin(facts.def(b.0))) {
         let base = evaluator.evaluate(index, *base);
         for of in types_of(&base.ty) {
             out.bases.push((world.symbol(of), world.symbol(DefRef { file: index, def: *def }), base.certainty));

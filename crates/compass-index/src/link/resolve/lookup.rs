@@ -177,7 +177,9 @@ impl Evaluator<'_, '_> {
                 && !(is_of_file && flags.has(Flags::PRIVATE) && sym.file != file)
         });
         if call && found.iter().any(|f| f.1.is_callable()) {
-            found.retain(|f| f.1.is_callable() || f.1.is_type());
+            // A field may hold a function; where that makes too many, what is a function for sure is meant.
+            let keeps_fields = members && rules.fields_are_called() && found.len() <= MAX_GUESSES;
+            found.retain(|f| f.1.is_callable() || f.1.is_type() || keeps_fields && f.1 == Kind::Field);
         }
         if found.iter().any(|f| !f.2.has(Flags::BODILESS)) {
             found.retain(|f| !f.2.has(Flags::BODILESS));

@@ -238,7 +238,7 @@ impl Evaluator<'_, '_> {
                 let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant);
                 // One name for a value and a type: the value, unless a type is asked for.
                 let wrong_space = u.role != Role::Type && matches!(d.kind, Kind::Interface | Kind::Alias);
-                (wrong_kind, wrong_space, d.flags.has(Flags::BODILESS))
+                (wrong_space, wrong_kind, d.flags.has(Flags::BODILESS))
             }
             _ => (true, false, false),
         };

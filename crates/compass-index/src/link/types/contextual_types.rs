@@ -2,7 +2,7 @@
 
 use crate::link::resolve::evaluate::Evaluator;
 use crate::link::rules::Handed;
-use crate::link::types::ty::{Meaning, Ty};
+use crate::link::types::ty::{Entity, Meaning, Ty};
 use crate::link::world::DefRef;
 use crate::{Cause, Certainty};
 use compass_facts::bounds::Levels;
@@ -45,12 +45,16 @@ impl Evaluator<'_, '_> {
         let is_receiver = |d: &DefId| rules.is_receiver(self.world.facts(sym.file).def_name(*d));
         let declared = self.parameters_of(*sym).into_iter().filter(|d| !is_receiver(d)).nth(argument)?;
         let ty = self.world.facts(sym.file).def(declared).ty?;
-        let found = self.parameter_of_type(sym.file, ty, parameter, Levels::ALIASES)?;
-        Some(match receiver.as_deref() {
+        let found = match parameter == TypeExpr::ITSELF as usize {
+            true => self.evaluate(sym.file, ty).ty,
+            false => self.parameter_of_type(sym.file, ty, parameter, Levels::ALIASES)?,
+        };
+        let found = match receiver.as_deref() {
             Some(Ty::Value(owner, args)) if !args.is_empty() => self.substitute(found, *owner, args),
-            _ if sym != called && !args.is_empty() => self.substitute(found, *called, args),
             _ => found,
-        })
+        };
+        // What is said of the function's own parameters, or of those of the type that is made.
+        Some(if args.is_empty() { found } else { self.substitute(found, *called, args) })
     }
 
     /// The first constructor that a class writes.
@@ -76,6 +80,7 @@ impl Evaluator<'_, '_> {
             TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, levels)),
             TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, levels),
             TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, levels),
+            TypeExpr::Member { of, name } if self.rules(file).objects_are_wanted() => self.parameter_of_member(file, of, name, parameter, levels),
             TypeExpr::Generic { .. } | TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Member { .. } | TypeExpr::Import(_) => {
                 let named = self.evaluate(file, ty).ty;
                 let Ty::Item(alias, args, _) = self.defaulted(named) else { return None };
@@ -84,6 +89,31 @@ impl Evaluator<'_, '_> {
             }
             _ => None,
         }
+    }
+
+    /// The parameter of a function that a member is or holds.
+    fn parameter_of_member(&mut self, file: u32, of: TypeId, name: compass_facts::NameId, parameter: usize, levels: Levels) -> Option<Ty> {
+        let owner = self.evaluate(file, of).ty;
+        let gid = self.world.gid(file, name);
+        let found = self.members(file, &owner, gid);
+        for hit in found.hits {
+            let Entity::DefRef(member) = hit.entity else { continue };
+            let def = self.world.def(member);
+            let told = if matches!(def.kind, Kind::Method | Kind::Function) {
+                let declared = self.parameters_of(member).into_iter().nth(parameter);
+                declared.and_then(|d| self.world.facts(member.file).def(d).ty).map(|ty| self.evaluate(member.file, ty).ty)
+            } else if def.kind.is_type() {
+                let Ty::Item(alias, args, _) = self.defaulted(Ty::Item(member, Ty::no_args(), None)) else { continue };
+                self.parameter_of_alias(alias, parameter, levels).map(|t| if args.is_empty() { t } else { self.substitute(t, alias, &args) })
+            } else {
+                def.ty.and_then(|ty| self.parameter_of_type(member.file, ty, parameter, levels))
+            };
+            let Some(told) = told.filter(|t| !t.is_unknown()) else { continue };
+            let (Ty::Value(sym, args) | Ty::Item(sym, args, _)) = &owner else { return Some(told) };
+            let told = self.filled_from_bases(told, *sym, Levels::BASES);
+            return Some(if args.is_empty() { told } else { self.substitute(told, *sym, args) });
+        }
+        None
     }
 
     fn parameter_of_alias(&mut self, alias: DefRef, parameter: usize, levels: Levels) -> Option<Ty> {

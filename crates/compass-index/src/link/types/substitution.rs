@@ -2,14 +2,17 @@
 
 use crate::Cause;
 use crate::link::resolve::evaluate::Evaluator;
-use crate::link::types::ty::Ty;
+use crate::link::types::ty::{Meaning, Ty};
 use crate::link::world::DefRef;
-use compass_facts::Kind;
 use compass_facts::bounds::Levels;
+use compass_facts::{Kind, TypeExpr, TypeId};
 use std::rc::Rc;
 
 /// Types of more parts are unknown: nobody writes such, and their copies would fill the memory.
 const LARGEST_TYPE: u32 = 2_000;
+
+/// Nobody writes longer chains of members in the head of a type.
+const MOST_MEMBERS: usize = 8;
 
 impl Evaluator<'_, '_> {
     /// Puts what a type gives its bases in place of their parameters: a member of `Holder<T>` in a type derived from `Holder<Rack>`.
@@ -25,6 +28,35 @@ impl Evaluator<'_, '_> {
             }
         }
         ty
+    }
+
+    /// What a type written in the head of another means with its arguments. Members of a parameter, `T["slots"]`, are those of its argument.
+    pub(in crate::link) fn filled_in(&mut self, file: u32, ty: TypeId, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
+        if let TypeExpr::Member { of, name } = *self.world.facts(file).ty(ty)
+            && self.begins_with_parameter(file, of, owner)
+        {
+            let gid = self.world.gid(file, name);
+            let of = self.filled_in(file, of, owner, args);
+            return self.member_of(file, Meaning::sure(of), gid).ty;
+        }
+        let ty = self.evaluate(file, ty).ty;
+        self.substitute(ty, owner, args)
+    }
+
+    /// Is it a parameter of the type, or a member of such?
+    fn begins_with_parameter(&mut self, file: u32, ty: TypeId, owner: DefRef) -> bool {
+        let mut at = ty;
+        for _ in 0..MOST_MEMBERS {
+            at = match *self.world.facts(file).ty(at) {
+                TypeExpr::Member { of, .. } => of,
+                TypeExpr::Instance(of) => of,
+                TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Def(_) => {
+                    return matches!(self.evaluate(file, at).ty, Ty::Item(s, ..) if self.parameter_index(s, owner).is_some());
+                }
+                _ => return false,
+            };
+        }
+        false
     }
 
     /// Does a type parameter stand in it?
@@ -66,6 +98,8 @@ impl Evaluator<'_, '_> {
                 given.clone()
             }
             Ty::Value(sym, inner) if !inner.is_empty() => Ty::Value(sym, each(&inner)),
+            // A type without a name hangs on the parameters of the type that it is written in.
+            Ty::Value(sym, _) if self.is_unnamed(sym) && self.parameters_around(sym) == Some(owner) => Ty::Value(sym, args.clone()),
             Ty::External(gid, inner) => Ty::External(gid, each(&inner)),
             Ty::Union(parts) => Ty::union(each(&parts).to_vec()),
             Ty::Tuple(parts) => Ty::Tuple(each(&parts)),
@@ -78,6 +112,7 @@ impl Evaluator<'_, '_> {
 
     /// Which parameter of its type, by position; parameters of an extension count by their name in the type.
     fn parameter_index(&self, parameter: DefRef, owner: DefRef) -> Option<usize> {
+        let owner = if self.is_unnamed(owner) { self.parameters_around(owner)? } else { owner };
         let def = self.world.def(parameter);
         let facts = self.world.facts(parameter.file);
         let scope = facts.scope(def.scope);
@@ -89,5 +124,25 @@ impl Evaluator<'_, '_> {
         }
         let same = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == def.scope);
         same.map(|(i, _)| i).position(|i| i == parameter.def.index())
+    }
+
+    /// Is it an object type that stands where it is used?
+    fn is_unnamed(&self, of: DefRef) -> bool {
+        let def = self.world.def(of);
+        def.kind == Kind::Alias && def.name_span.is_empty() && def.ty.is_none()
+    }
+
+    /// The nearest definition around a type whose type parameters the type may name.
+    fn parameters_around(&self, of: DefRef) -> Option<DefRef> {
+        let facts = self.world.facts(of.file);
+        let mut at = facts.def(of.def).container;
+        while let Some(around) = at {
+            let inner = facts.def(around).inner;
+            if facts.definitions.iter().any(|d| d.kind == Kind::TypeParameter && Some(d.scope) == inner) {
+                return Some(DefRef { file: of.file, def: around });
+            }
+            at = facts.def(around).container;
+        }
+        None
     }
 }

@@ -5,6 +5,9 @@ use crate::{Cause, Certainty, StepKind};
 use compass_facts::{Literal, ScopeId};
 use std::rc::Rc;
 
+/// More parts of a union than these are left out.
+const MOST_PARTS: usize = 32;
+
 /// A thing a name can stand for.
 #[derive(Debug, Clone, Copy, PartialEq, Eq, Hash, PartialOrd, Ord)]
 pub enum Entity {
@@ -119,7 +122,7 @@ impl Ty {
         }
         let mut distinct: Vec<Ty> = Vec::new();
         for part in flat {
-            if !distinct.contains(&part) && distinct.len() < 8 {
+            if !distinct.contains(&part) && distinct.len() < MOST_PARTS {
                 distinct.push(part);
             }
         }
