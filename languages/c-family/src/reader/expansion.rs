@@ -42,7 +42,8 @@ impl Parser<'_, '_> {
         }
         let mut table = Table::default();
         let mut macros = macros.iter().peekable();
-        let at_top = |d: &&compass_facts::Definition| d.scope == ScopeId::FILE || self.s.scope_kind(d.scope) == ScopeKind::Module;
+        // A macro may stand in for a function where a setting leaves that out.
+        let at_top = |d: &&compass_facts::Definition| d.kind != Kind::Macro && (d.scope == ScopeId::FILE || self.s.scope_kind(d.scope) == ScopeKind::Module);
         let mut taken: Taken = self.s.facts.definitions.iter().filter(at_top).map(|d| (ScopeId::FILE, d.name)).collect();
         let mut left = MOST_TOKENS;
         let mut expanded: FxHashSet<u32> = FxHashSet::default();

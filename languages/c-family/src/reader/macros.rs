@@ -221,7 +221,8 @@ impl<'s> Parser<'s, '_> {
         for u in &self.s.facts.uses {
             if u.local.is_none() && u.shape == Shape::Plain && calls.binary_search(&u.span.start).is_err() {
                 let seen = &mut used[u.name.index()];
-                if *seen != Some(Role::Call) {
+                // What is a type anywhere is none that a macro makes here.
+                if !matches!(seen, Some(Role::Call | Role::Type)) || u.role == Role::Type {
                     *seen = Some(u.role);
                 }
             }

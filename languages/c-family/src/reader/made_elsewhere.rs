@@ -65,7 +65,8 @@ impl Parser<'_, '_> {
     /// Defines what calls make of macros that other files define; `own` are those that this file defines.
     pub(super) fn define_made_elsewhere(&mut self, own: &FxHashSet<u32>) {
         let called = std::mem::take(&mut self.called);
-        let mut taken: Taken = self.s.facts.definitions.iter().map(|d| (d.scope, d.name)).collect();
+        // A macro may stand in for a function where a setting leaves that out.
+        let mut taken: Taken = self.s.facts.definitions.iter().filter(|d| d.kind != Kind::Macro).map(|d| (d.scope, d.name)).collect();
         let mut bodies = Vec::new();
         let mut known = Vec::new();
         for Called { at, begin, scope } in called {
@@ -101,9 +102,12 @@ impl Parser<'_, '_> {
             }
             let words = self.toks.get(from..i.min(close)).unwrap_or(&[]);
             // A type may be of two words: the last one tells which.
+            let is_marked = matches!(words, [mark, name] if mark.k == T::Name && name.k == T::Name && is_capitals(word_text(self.text, mark)));
             let is_tag = matches!(words, [tag, name] if matches!(tag.k, T::Struct | T::Union | T::Enum) && name.k == T::Name);
             out.push(match words {
                 [word] => Some((self.spelled(from).to_owned(), *word)),
+                // `EXPORTED turn`: what a macro in front says of a name is no part of it.
+                [_, name] if is_marked => Some((self.spelled(from + 1).to_owned(), *name)),
                 [_, name] if is_tag => Some((format!("{} {}", word_text(self.text, &words[0]), self.spelled(from + 1)), *name)),
                 _ => None,
             });
@@ -207,6 +211,10 @@ impl Parser<'_, '_> {
         self.s.def(def).ty = template.of.and_then(|n| self.type_given(call.arguments.get(n as usize)?.as_ref()?));
         if template.is_open {
             self.s.def(def).body = call.body;
+        }
+        if kind.is_callable() {
+            // How many arguments it takes the macro knows.
+            self.s.def(def).arity = u8::MAX;
         }
         let by = self.s.name(call.name.id);
         self.s.facts.made.push((def, by));

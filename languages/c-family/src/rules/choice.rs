@@ -83,7 +83,13 @@ pub(crate) impl Evaluator<'_, '_> {
         // A namespace is one thing, wherever it is opened.
         let is_namespace = group.iter().all(|s| self.world.def(*s).kind == Kind::Module);
         if force.is_empty() || out.is_empty() || is_namespace {
-            return self.choose_among(file, group, is_seen);
+            let mut hits = self.choose_among(file, group, is_seen);
+            // A macro with parameters that a setting leaves out stands in for a function, which may be written in a way that is not read.
+            let stands_in = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).kind == Kind::Macro && self.world.def(s).inner.is_some());
+            for (_, hit) in hits.iter_mut().filter(|(_, h)| force.is_empty() && stands_in(h)) {
+                hit.certainty = hit.certainty.min(Certainty::Inferred);
+            }
+            return hits;
         }
         let mut hits = self.choose_among(file, force, is_seen);
         // What another system compiles is no answer here; what a setting leaves out may be one.
@@ -96,8 +102,10 @@ pub(crate) impl Evaluator<'_, '_> {
             return hits;
         }
         self.rank_c(file, &mut other);
-        for (_, hit) in &mut hits {
+        for (seen, hit) in &mut hits {
             hit.certainty = hit.certainty.min(Certainty::Inferred);
+            // What is seen stands in for it.
+            *seen = true;
         }
         let certainty = hits[0].1.certainty;
         hits.extend(other.into_iter().take(3).map(|s| (true, self.seen_hit(file, s, certainty, StepKind::Include))));

@@ -297,7 +297,9 @@ pub(crate) impl Evaluator<'_, '_> {
             // Where all that is seen is whole, what nobody here includes is something else of that name.
             let seen = self.includes(file);
             let is_seen = |s: &DefRef| s.file == file || seen.contains(s.file);
-            let mut whole = candidates.iter().filter(|c| is_seen(&c.0)).map(|c| !c.1.has(Flags::BODILESS)).peekable();
+            // A macro that a setting leaves out stands in for what is meant.
+            let stands_in = |s: &DefRef| world.def(*s).kind == Kind::Macro && self.is_left_out(*s);
+            let mut whole = candidates.iter().filter(|c| is_seen(&c.0) && !stands_in(&c.0)).map(|c| !c.1.has(Flags::BODILESS)).peekable();
             if whole.peek().is_some() && whole.all(|w| w) {
                 candidates.retain(|c| is_seen(&c.0));
             }

@@ -253,6 +253,21 @@ int run(int n) { return «turn=turn»(n, &n); }
     "found.c",
     "#if defined(OLD_SMALL) && !defined(__GNUC__)\n#define HAVE_WIDE\n#endif\n#ifdef HAVE_WIDE\nstatic int ⟦wide:turn⟧(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int turn(int a) { return a; }\n#endif\nint run(void) { return «wide~turn»(1); }\n",
 )])]
+#[case::macros_that_stand_in_for_functions(&[
+    (
+        "rack.h",
+        "#define FUNCTION(type, name, args, attributes) attributes type name args\n#define EXPORT(number, type, name, args) FUNCTION(extern type, (name), args, )\n#define CALLED\n#define NEVER __attribute__((noreturn))\n#ifndef WITHOUT_TEXT\nEXPORT(1, int, rack_warn, (int code, const char *text));\nextern void rack_fail(int code, const char *text);\nextern int rack_depth(int code);\n#else\n#define rack_warn(code, text) ((void)(code))\n#define rack_fail(code, text) rack_end(code)\n#endif\n",
+    ),
+    (
+        "rack.c",
+        "#include \"rack.h\"\n#ifndef WITHOUT_TEXT\nFUNCTION(int, CALLED\n⟦warn:rack_warn⟧, (int code, const char *text), )\n{\n    return code + text[0];\n}\nFUNCTION(void, CALLED ⟦fail:rack_fail⟧, (int code, const char *text), NEVER)\n{\n    for (;;) «warn~rack_warn»(code, text);\n}\n#endif\n",
+    ),
+    ("use.c", "#include \"rack.h\"\nint run(int n) { if (n) «fail~rack_fail»(n, \"no\"); return «warn~rack_warn»(n, \"yes\"); }\n"),
+])]
+#[case::sizes_of_integers(&[(
+    "sizes.c",
+    "#include <limits.h>\n#include <stdint.h>\n#if UINT_MAX == 65535\ntypedef unsigned short wide_t;\n#elif UINT_MAX > 65535 && ULONG_MAX > 4294967294U\ntypedef unsigned int ⟦wide:wide_t⟧;\n#else\n#error \"no such type\"\n#endif\n#if INT_MIN < -32768 && SIZE_MAX == UINT64_MAX\n«wide=wide_t» ⟦turn:turn⟧(«wide=wide_t» by) { return by; }\n#else\nint turn(int by) { return by; }\n#endif\nint run(void) { return (int)«turn=turn»(1); }\n",
+)])]
 fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
     check(files);

@@ -319,6 +319,9 @@ export function later(store: Store<«Rack=Rack»>) {
 }
 declare function build<T>(run: (of: T) => void): Options<T>;
 export const expected: Options<«Rack=Rack»> = build((of) => of.«turn~turn»(8));
+interface Both<T> { init(of: T): void }
+function Both<T>(name: string, run: (of: T) => void): Both<T> { return { init: run }; }
+export const same: Both<«Rack=Rack»> = /* made */ Both("rack", (of) => of.«turn~turn»(9));
 export interface ⟦Own:Own⟧<⟦Key:Key⟧> extends Options<«Key=Key»> { own: «Key=Key» }
 export class ⟦Kept:Kept⟧<⟦Held:Held⟧> extends Store<«Held=Held»> implements «Own=Own»<«Held=Held»> { own!: «Held=Held»; empty(of: «Held=Held»): void {} deep = this.options.deep; }
 "#,

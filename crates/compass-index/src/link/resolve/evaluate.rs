@@ -584,6 +584,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     /// A name for several types that its arguments tell apart means one of them: nothing is left open then.
     fn told_apart(&self, file: u32, named: Meaning, args: &[Ty]) -> Meaning {
+        let Ty::Union(parts) = &named.ty else { return named };
+        // One name may stand for a type and for a value.
+        let is_type = |t: &&Ty| matches!(t, Ty::Item(s, ..) if self.world.def(*s).kind.is_type());
+        let types: Vec<Ty> = parts.iter().filter(is_type).cloned().collect();
+        let named = if types.is_empty() || types.len() == parts.len() { named } else { Meaning { ty: Ty::union(types), ..named } };
         if !matches!(named.ty, Ty::Union(_)) {
             return named;
         }

@@ -24,6 +24,43 @@ const OF_CLANG: [(&str, i64); 7] = [
 /// What the usual library of C++ defines in every header of it, and the usual library of C.
 const OF_LIBRARIES: [(&str, i64); 4] = [("__GLIBCXX__", 20_220_819), ("_GLIBCXX_RELEASE", 12), ("__GLIBC__", 2), ("__GLIBC_MINOR__", 36)];
 
+/// What `<limits.h>` and `<stdint.h>` say of integers: files that ask include them.
+const LIMITS: [(&str, i64); 30] = [
+    ("CHAR_BIT", 8),
+    ("SCHAR_MIN", -128),
+    ("SCHAR_MAX", 127),
+    ("UCHAR_MAX", 255),
+    ("CHAR_MIN", -128),
+    ("CHAR_MAX", 127),
+    ("SHRT_MIN", -32_768),
+    ("SHRT_MAX", 32_767),
+    ("USHRT_MAX", 65_535),
+    ("INT_MIN", i32::MIN as i64),
+    ("INT_MAX", i32::MAX as i64),
+    ("UINT_MAX", u32::MAX as i64),
+    ("LONG_MIN", i64::MIN),
+    ("LONG_MAX", i64::MAX),
+    ("LLONG_MIN", i64::MIN),
+    ("LLONG_MAX", i64::MAX),
+    ("SSIZE_MAX", i64::MAX),
+    ("PTRDIFF_MAX", i64::MAX),
+    ("INTPTR_MAX", i64::MAX),
+    ("INTMAX_MAX", i64::MAX),
+    ("INT8_MAX", 127),
+    ("INT16_MAX", 32_767),
+    ("INT32_MAX", i32::MAX as i64),
+    ("INT64_MAX", i64::MAX),
+    ("UINT8_MAX", 255),
+    ("UINT16_MAX", 65_535),
+    ("UINT32_MAX", u32::MAX as i64),
+    ("INT8_MIN", -128),
+    ("INT16_MIN", -32_768),
+    ("INT32_MIN", i32::MIN as i64),
+];
+
+/// The largest of the unsigned ones.
+const LARGEST: [&str; 6] = ["ULONG_MAX", "ULLONG_MAX", "SIZE_MAX", "UINT64_MAX", "UINTMAX_MAX", "UINTPTR_MAX"];
+
 /// What asks a compiler what it can do, and has to be asked for before it is used.
 const ASKING: [&str; 6] = ["__has_include", "__has_include_next", "__has_attribute", "__has_builtin", "__has_cpp_attribute", "__has_c_attribute"];
 const ASKING_CLANG: [&str; 5] = ["__has_feature", "__has_extension", "__has_declspec_attribute", "__has_warning", "__is_identifier"];
@@ -71,6 +108,9 @@ fn list(cpp: bool, compiler: usize) -> FxHashMap<&'static str, Known> {
         }
     }
     out.extend([("__BYTE_ORDER__", value(1234)), (if cpp { "__STDC_VERSION__" } else { "__cplusplus" }, Known::Absent)]);
+    out.extend(LIMITS.map(|(name, v)| (name, value(v))));
+    let largest = number("0xffffffffffffffffUL").map_or(Known::Unknown, Known::Value);
+    out.extend(LARGEST.map(|name| (name, largest)));
     out.extend(ASKING.map(|name| (name, Known::Defined)));
     out.extend(ASKING_CLANG.map(|name| (name, if compiler == GNU { Known::Absent } else { Known::Defined })));
     out.extend(OF_LIBRARIES.iter().filter(|l| cpp || l.0.starts_with("__GLIBC_")).map(|(name, v)| (*name, value(*v))));
