@@ -5,7 +5,7 @@ mod definitions;
 mod shape;
 
 pub(crate) use braces::{Braces, Opened};
-pub(crate) use shape::{NameTemplates, Part, Template, WithArguments};
+pub(crate) use shape::{NameTemplates, Part, Template, WithArguments, parts};
 
 use compass_facts::surroundings::{FindMacro, MacroShape, SharedMacros, Surroundings};
 use compass_facts::{Cancel, Facts};

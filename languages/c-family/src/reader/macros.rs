@@ -220,10 +220,14 @@ impl<'s> Parser<'s, '_> {
         let calls: Vec<u32> = made.iter().map(|m| m.0.start).collect();
         for u in &self.s.facts.uses {
             if u.local.is_none() && u.shape == Shape::Plain && calls.binary_search(&u.span.start).is_err() {
+                // Two words in a row: the first one is a type, whatever is made of it.
+                let behind = self.toks.partition_point(|t| t.start < u.span.end);
+                let is_type = u.role == Role::Type || self.at(behind) == T::Name && self.toks[behind].start > u.span.start;
+                let role = if is_type { Role::Type } else { u.role };
                 let seen = &mut used[u.name.index()];
                 // What is a type anywhere is none that a macro makes here.
-                if !matches!(seen, Some(Role::Call | Role::Type)) || u.role == Role::Type {
-                    *seen = Some(u.role);
+                if !matches!(seen, Some(Role::Call | Role::Type)) || is_type {
+                    *seen = Some(role);
                 }
             }
         }
@@ -237,6 +241,9 @@ impl<'s> Parser<'s, '_> {
                 _ => Kind::Variable,
             };
             let def = self.s.define_in(ScopeId::FILE, name, kind, token, whole);
+            if kind == Kind::Function {
+                self.s.def(def).arity = u8::MAX;
+            }
             // Real definitions elsewhere come first.
             self.s.flag(def, Flags::BODILESS.with(Flags::PRIVATE));
         }

@@ -2,6 +2,7 @@
 
 use super::parser::is_capitals;
 use super::tokens::is_keyword;
+use crate::shared_macros::{Part, parts};
 use compass_expand::{Record, TokenId, TokenKind};
 use compass_facts::{Flags, Kind};
 
@@ -14,11 +15,13 @@ pub(crate) struct Made {
     pub(crate) is_open: bool,
     /// What tells the type of a variable.
     pub(crate) of: Vec<TokenId>,
+    /// A function whose parameters an argument of the macro gives, with the brackets around them: that argument.
+    pub(crate) list: Option<TokenId>,
 }
 
 impl Made {
     fn plain(name: TokenId, kind: Kind) -> Made {
-        Made { name, kind, flags: Flags::default(), is_open: false, of: Vec::new() }
+        Made { name, kind, flags: Flags::default(), is_open: false, of: Vec::new(), list: None }
     }
 }
 
@@ -163,6 +166,7 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
         }
         i += 1;
     }
+    found.extend(with_given_parameters(record, statement, &typed));
     // A type stands before the name of a variable; the last `;` may stand behind the call.
     if let Some(name) = last.filter(|n| typed(*n) && matches!(word(i), "=" | ";" | "") && (matches!(word(n + 1), "=" | ";" | "[" | "") || attributes_end == i))
     {
@@ -171,6 +175,27 @@ fn declared(record: &Record, statement: &[TokenId], cpp: bool, found: &mut Vec<M
         let of = (0..name).filter(|i| !tells_no_type(*i) && (is_name(*i) || is_keyword(word(*i), cpp))).map(|i| statement[i]).collect();
         found.push(Made { flags, of, ..Made::plain(statement[name], Kind::Variable) });
     }
+}
+
+/// `type name arguments`, where the last is an argument of the macro: a function, if the call gives its parameters there.
+fn with_given_parameters(record: &Record, statement: &[TokenId], typed: &dyn Fn(usize) -> bool) -> Option<Made> {
+    let is_open = !record.token(*statement.last()?).is(";");
+    let list = statement.len().checked_sub(if is_open { 1 } else { 2 })?;
+    let is_argument = |i: usize| statement.get(i).is_some_and(|t| matches!(parts(&record.token(*t).text)[..], [Part::Argument(_)]));
+    let is = |i: usize, word: &str| statement.get(i).is_some_and(|t| record.token(*t).is(word));
+    // `(name)`, so that no macro of that name is called.
+    let in_brackets = list > 3 && is(list - 1, ")");
+    let name = list.checked_sub(if in_brackets { 2 } else { 1 })?;
+    let front = if in_brackets { (0..name).rev().find(|i| is(*i, "("))? } else { name };
+    // `__typeof__ (name)` is a type.
+    let is_operand = in_brackets
+        && front.checked_sub(1).and_then(|i| statement.get(i)).is_some_and(|t| {
+            let word = &record.token(*t).text;
+            word.starts_with("__") || &**word == "typeof"
+        });
+    let fits = is_argument(list) && is_argument(name) && typed(front) && !is_operand;
+    let flags = Flags::default().with_if(!is_open, Flags::BODILESS);
+    fits.then(|| Made { flags, is_open, list: Some(statement[list]), ..Made::plain(statement[name], Kind::Function) })
 }
 
 /// Do these brackets hold the parameters of a function?

@@ -197,6 +197,10 @@ impl Parser<'_, '_> {
     /// Defines one name that a call makes; nothing where it is taken or is no name.
     fn define_filled(&mut self, template: &Template, call: &Call, taken: &mut Taken) -> Option<DefId> {
         let (spelled, token) = filled(&template.name, call.arguments)?;
+        // Parameters in brackets are more than a word.
+        if template.list.is_some_and(|n| call.arguments.get(n as usize).is_none_or(Option::is_some)) {
+            return None;
+        }
         let name = self.s.intern(&spelled);
         if !taken.insert((call.scope, name)) {
             return None;

@@ -225,6 +225,8 @@ pub(crate) impl Evaluator<'_, '_> {
                 s.file != file,
                 files.platform(world, s.file).rank_from(from),
                 std::cmp::Reverse(near),
+                // Of two that share as many folders the one that is no deeper: a test below stands in for what it tests.
+                world.files[s.file as usize].path.matches('/').count(),
                 *s,
             )
         });

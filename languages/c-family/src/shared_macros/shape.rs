@@ -53,6 +53,8 @@ pub(crate) struct Template {
     pub(crate) is_open: bool,
     /// The argument that is the type of the variable.
     pub(crate) of: Option<u16>,
+    /// The argument that holds the parameters of the function, with the brackets around them.
+    pub(crate) list: Option<u16>,
 }
 
 /// What calls with so many arguments make.
@@ -297,7 +299,7 @@ fn mark(argument: usize) -> String {
 }
 
 /// A word with marks, taken apart.
-pub(super) fn parts(word: &str) -> Vec<Part> {
+pub(crate) fn parts(word: &str) -> Vec<Part> {
     let mut out = Vec::new();
     let mut rest = word;
     while let Some((before, after)) = rest.split_once(MARK) {
@@ -324,12 +326,16 @@ fn template(record: &Record, made: &Made) -> Option<Template> {
         },
         _ => None,
     };
+    let list = made.list.and_then(|list| match parts(&record.token(list).text)[..] {
+        [Part::Argument(n)] => Some(n),
+        _ => None,
+    });
     // What is announced under the very name that is given stands elsewhere.
     if made.flags.has(Flags::BODILESS) && matches!(name[..], [Part::Argument(_)]) {
         return None;
     }
     let hangs = name.iter().any(|p| matches!(p, Part::Argument(_)));
-    hangs.then_some(Template { name, kind: made.kind, flags: made.flags, is_open: made.is_open, of })
+    hangs.then_some(Template { name, kind: made.kind, flags: made.flags, is_open: made.is_open, of, list })
 }
 
 #[cfg(test)]
@@ -358,6 +364,8 @@ mod tests {
 
     #[rstest]
     #[case::variable(&[("a.h", "MAKE(type, name) __typeof__(type) name")], &["var <1>: 0"])]
+    #[case::parameters_that_are_given(&[("a.h", "MAKE(type, name, args, marks) marks type name args")], &["fn <1> {}", "var <2>"])]
+    #[case::given_behind_brackets(&[("a.h", "MAKE(type, name, args) OTHER(extern type, (name), args)"), ("a.h", "OTHER(type, name, args) type name args")], &["fn <1> {}"])]
     #[case::pasted(&[("a.h", "MAKE(n) static inline int turn_##n(int by) { return by; } extern int count_##n;")], &["fn turn_<0>", "var count_<0>"])]
     #[case::nested(&[("a.h", "MAKE(n) INNER(_##n)"), ("b.h", "INNER(n) long sys##n(void);")], &["fn sys_<0>"])]
     #[case::open(&[("a.h", "MAKE(n, ...) static long do_##n(__VA_ARGS__)")], &["fn do_<0> {}"])]

@@ -177,9 +177,13 @@ impl Evaluator<'_, '_> {
                 && !(is_of_file && flags.has(Flags::PRIVATE) && sym.file != file)
         });
         if call && found.iter().any(|f| f.1.is_callable()) {
-            // A field may hold a function; where that makes too many, what is a function for sure is meant.
-            let keeps_fields = members && rules.fields_are_called() && found.len() <= MAX_GUESSES;
-            found.retain(|f| f.1.is_callable() || f.1.is_type() || keeps_fields && f.1 == Kind::Field);
+            // A field of the own unit may hold a function; where that makes too many, what is a function for sure is meant.
+            let unit = |s: &DefRef| world.files[s.file as usize].id.unit;
+            let own = world.files[file as usize].id.unit;
+            let is_sure = |f: &(DefRef, Kind, Flags)| f.1.is_callable() || f.1.is_type();
+            let is_held = |f: &(DefRef, Kind, Flags)| f.1 == Kind::Field && unit(&f.0) == own;
+            let keeps_fields = members && rules.fields_are_called() && found.iter().filter(|f| is_sure(f) || is_held(f)).count() <= MAX_GUESSES;
+            found.retain(|f| is_sure(f) || keeps_fields && is_held(f));
         }
         if found.iter().any(|f| !f.2.has(Flags::BODILESS)) {
             found.retain(|f| !f.2.has(Flags::BODILESS));

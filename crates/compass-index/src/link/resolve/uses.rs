@@ -235,7 +235,9 @@ impl Evaluator<'_, '_> {
         let score = |h: &Hit| match h.entity {
             Entity::DefRef(s) => {
                 let d = world.def(s);
-                let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant);
+                // Guesses stand in the order of their nearness, whatever holds the function.
+                let may_hold = h.certainty == Certainty::Guessed && d.kind == Kind::Field && self.rules(s.file).fields_are_called();
+                let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant || may_hold);
                 // One name for a value and a type: the value, unless a type is asked for.
                 let wrong_space = u.role != Role::Type && matches!(d.kind, Kind::Interface | Kind::Alias);
                 (wrong_space, wrong_kind, d.flags.has(Flags::BODILESS))
