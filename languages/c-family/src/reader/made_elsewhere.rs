@@ -113,6 +113,10 @@ impl Parser<'_, '_> {
             });
             i += 1;
         }
+        // Behind the last comma there is an argument, too.
+        if close > open + 1 && self.at(close - 1) == T::Comma {
+            out.push(None);
+        }
         out
     }
 
