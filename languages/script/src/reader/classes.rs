@@ -21,13 +21,8 @@ impl<'t> Reader<'t> {
 
     /// Decorators, bases and members of a class whose definition is made.
     pub(super) fn class_members(&mut self, node: Node<'t>, def: DefId) {
-        for part in named(node) {
-            match part.kind() {
-                "decorator" => {
-                    self.expression(part, Role::Read);
-                }
-                _ => {}
-            }
+        for part in named(node).into_iter().filter(|p| p.kind() == "decorator") {
+            self.expression(part, Role::Read);
         }
         let saved = self.b.enter(ScopeKind::Type, span(node), Some(def));
         self.type_parameters(node);
