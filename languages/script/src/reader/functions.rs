@@ -38,6 +38,7 @@ impl<'t> Reader<'t> {
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
         let receiver = self.receiver;
         let told = self.told.len();
+        self.keep_what_is_fixed();
         if node.kind() != "arrow_function" {
             self.receiver = None;
             self.forget("this");

@@ -4,10 +4,9 @@
 //! does a binding of the same name within.
 
 use super::Reader;
-use compass_facts::Role;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{named, span, text};
-use compass_facts::{TypeExpr, TypeId};
+use compass_facts::{Kind, Role, TypeExpr, TypeId};
 
 impl<'t> Reader<'t> {
     pub(super) fn if_statement(&mut self, node: Node<'t>) {
@@ -183,6 +182,27 @@ impl<'t> Reader<'t> {
             let all: Vec<&str> = self.told.iter().map(|t| t.0).filter(|t| is_within(t, words)).collect();
             self.told.extend(all.into_iter().map(|t| (t, None)));
         }
+    }
+
+    /// A function that is made here may run when its variables hold something else: what is said of parameters and constants stays.
+    pub(super) fn keep_what_is_fixed(&mut self) {
+        let all: Vec<&str> = self.told.iter().map(|t| t.0).collect();
+        for words in all {
+            if self.may_change(words.split('.').next().unwrap_or(words)) {
+                self.told.push((words, None));
+            }
+        }
+    }
+
+    fn may_change(&mut self, name: &str) -> bool {
+        let mut at = Some(self.b.place.scope);
+        while let Some(scope) = at {
+            if let Some(def) = self.b.find_in(scope, name) {
+                return self.b.def_mut(def).kind == Kind::Variable;
+            }
+            at = self.b.scope_parent(scope);
+        }
+        false
     }
 
     /// What a path means, without a use of its own: the condition was read already.

@@ -270,6 +270,16 @@ export function chosen(shape: Shape, any: Shape | «Other=Other»): unknown {
   if (any.kind === "flat" && any.«side~side») return 1;
   return shape.«round_side=side»;
 }
+export function later(all: Both[]) {
+  let held = all[0];
+  const fixed = all[1];
+  if (!(held instanceof «Shelf=Shelf») || !(fixed instanceof «Shelf=Shelf»)) return;
+  all.forEach(() => held.«rack_size~size» + fixed.«shelf_size=size»);
+  held = new «Rack=Rack»();
+}
+namespace kinds { export type Wide = "wide" | "long"; }
+interface ⟦Wide:Wide⟧ { ⟦wide_kind:kind⟧: kinds.Wide; ⟦wide_side:side⟧: boolean }
+export function by_path(of: «Round=Round» | «Wide=Wide») { return of.kind === "wide" ? of.«wide_side=side» : 0; }
 enum ⟦Level:Level⟧ { ⟦Low:Low⟧, ⟦High:High⟧ }
 type Step = { level: «Level=Level».«Low=Low»; ⟦low_done:done⟧(): void } | { level: «Level=Level».«High=High»; ⟦high_done:done⟧(): string };
 export function by_enum(step: Step) { return step.level === Level.High ? step.«high_done=done»() : step.«low_done=done»(); }

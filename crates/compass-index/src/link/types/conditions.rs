@@ -36,6 +36,11 @@ impl Evaluator<'_, '_> {
         if keys.is_empty() || !is_told || values.is_empty() {
             return keys.is_empty() == holds || !keys.is_empty();
         }
+        // A member of an enum may have the very value that is written beside it.
+        let is_of_enum = |word: &str| word.starts_with('.');
+        if keys.iter().any(|k| values.iter().any(|v| is_of_enum(k) != is_of_enum(v))) {
+            return true;
+        }
         let is_among = |v: &String| keys.contains(&v.as_str());
         if holds { values.iter().any(is_among) } else { !values.iter().all(is_among) }
     }
@@ -51,16 +56,23 @@ impl Evaluator<'_, '_> {
             }
             TypeExpr::Union(parts) => parts.iter().all(|p| self.values_of(file, *p, out, levels)),
             TypeExpr::Instance(of) => self.values_of(file, *of, out, levels),
-            TypeExpr::Member { name, .. } => {
-                out.push(format!(".{}", facts.name(*name)));
-                true
-            }
-            TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Def(_) => {
-                let Ty::Item(alias, ..) = self.evaluate(file, ty).ty else { return false };
-                let def = self.world.def(alias);
-                match def.ty.filter(|_| def.kind == Kind::Alias) {
-                    Some(ty) => self.values_of(alias.file, ty, out, levels),
-                    None => false,
+            TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Def(_) | TypeExpr::Member { .. } => {
+                let name = if let TypeExpr::Member { name, .. } = facts.ty(ty) { Some(*name) } else { None };
+                match (self.evaluate(file, ty).ty, name) {
+                    (Ty::Item(alias, ..), _) if self.world.def(alias).kind == Kind::Alias => {
+                        let ty = self.world.def(alias).ty;
+                        ty.is_some_and(|ty| self.values_of(alias.file, ty, out, levels))
+                    }
+                    // A member of an enum, or of an object that stands for one.
+                    (Ty::Item(variant, ..), Some(name)) if self.world.def(variant).kind == Kind::Variant => {
+                        out.push(format!(".{}", facts.name(name)));
+                        true
+                    }
+                    (Ty::Literal(_), Some(name)) => {
+                        out.push(format!(".{}", facts.name(name)));
+                        true
+                    }
+                    _ => false,
                 }
             }
             _ => false,
