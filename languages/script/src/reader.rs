@@ -23,6 +23,7 @@ use compass_facts::reading::syntax::{Node, Tree};
 use compass_facts::reading::tree::{find_child, has_child, named, span};
 use compass_facts::reading::{Builder, Lookup, TypeScopes};
 use compass_facts::{Cancel, Facts, GapCause, Role, ScopeId, TypeExpr, TypeId};
+use rustc_hash::FxHashSet;
 
 /// Reads a TypeScript or JavaScript file.
 pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> Facts {
@@ -47,9 +48,10 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         documented: Vec::new(),
         declares,
         passes_on: false,
+        root: tree.root_node(),
         told: Vec::new(),
-        wanted_object: None,
-        expected: None,
+        all_written: None,
+        wanted_of: None,
     };
     reader.block(tree.root_node());
     reader.b.flows(tree, &FLOW_WORDS);
@@ -122,10 +124,12 @@ struct Reader<'t> {
     passes_on: bool,
     /// What conditions say of values at the place: how they are written, and the type; no type where the same words mean another value.
     told: Vec<(&'t str, Option<TypeId>)>,
-    /// An object that is read next, and the type that is wanted of it.
-    wanted_object: Option<(usize, TypeId)>,
-    /// A call that is read next, and the type that is expected of it.
-    expected: Option<(usize, TypeId)>,
+    /// What the file writes to, once that was asked for: values by their words.
+    all_written: Option<FxHashSet<&'t str>>,
+    /// An object or a call that is read next, and the type that is wanted of it.
+    wanted_of: Option<(usize, TypeId)>,
+    /// The whole file.
+    root: Node<'t>,
     /// A variable that stands for all the file exports: `var x = module.exports`.
     whole: Option<String>,
 }
@@ -192,14 +196,8 @@ impl<'t> Reader<'t> {
             }
             "if_statement" => self.if_statement(node),
             "switch_statement" => self.switch_statement(node),
-            "else_clause"
-            | "while_statement"
-            | "do_statement"
-            | "try_statement"
-            | "finally_clause"
-            | "throw_statement"
-            | "with_statement"
-            | "expression_statement" => self.block(node),
+            "while_statement" | "do_statement" => self.in_loop(|r| r.block(node)),
+            "else_clause" | "try_statement" | "finally_clause" | "throw_statement" | "with_statement" | "expression_statement" => self.block(node),
             _ => {
                 self.expression(node, Role::Read);
             }
@@ -232,9 +230,17 @@ impl<'t> Reader<'t> {
         self.expression(value, Role::Read)
     }
 
+    /// What was said before a loop holds in it as long as nothing is written anew.
+    fn in_loop(&mut self, read: impl FnOnce(&mut Self)) {
+        let told = self.told.len();
+        self.keep_what_is_fixed();
+        read(self);
+        self.told.truncate(told);
+    }
+
     fn for_statement(&mut self, node: Node<'t>) {
         let saved = self.b.enter(compass_facts::ScopeKind::Block, span(node), None);
-        self.block(node);
+        self.in_loop(|r| r.block(node));
         self.b.leave(saved);
     }
 
@@ -252,10 +258,11 @@ impl<'t> Reader<'t> {
                 self.bind(left, Some(element), compass_facts::Kind::Variable);
             } else {
                 self.expression(left, Role::Write);
+                self.written(left);
             }
         }
         if let Some(body) = node.child_by_field_name("body") {
-            self.statement(body);
+            self.in_loop(|r| r.statement(body));
         }
         self.b.leave(saved);
     }

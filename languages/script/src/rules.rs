@@ -156,10 +156,7 @@ impl Rules for Script {
         !matches!(def.kind, Kind::Variable | Kind::Constant | Kind::Field) && !def.name_span.is_empty()
     }
 
-    fn objects_are_wanted(&self) -> bool {
-        true
-    }
-
+    /// `match: (action: unknown) => boolean`: what is called like a method is often a field.
     fn fields_are_called(&self) -> bool {
         true
     }

@@ -419,11 +419,6 @@ pub trait Rules: Sync {
         false
     }
 
-    /// Does the type that is wanted of an object say what its functions are given?
-    fn objects_are_wanted(&self) -> bool {
-        false
-    }
-
     /// May a field of a type be a function that is called like its methods?
     fn fields_are_called(&self) -> bool {
         false

@@ -10,6 +10,8 @@ mod portable_links;
 mod priority;
 mod reach;
 mod sets;
+mod sets_compiled;
+mod sets_dynamic;
 
 use compass_facts::Cancel;
 use compass_index::plan::{Deps, Options, Plan};

@@ -3,9 +3,12 @@
 //! Steps of many kinds: other texts, files renamed, moved, deleted and brought back, two that swap their names, manifests and lock files,
 //! a switch to a state of before, files written anew with the same content. `COMPASS_MOVES_STEPS` says how many a language.
 
-use crate::reach::{AMBIENT, C, CPP, CSHARP, File, GO, JAVA, JAVASCRIPT, PERL, PYTHON, RUST, Random, TYPESCRIPT, told};
+use crate::reach::{Random, told};
 use crate::request;
+use crate::sets::File;
 use crate::sets::{GRAPHQL, KOTLIN, LISP, LUA, MANIFEST, MARKUP, PHP, PROTOBUF, RUBY, SCALA, SHELL};
+use crate::sets_compiled::{C, CPP, CSHARP, GO, JAVA, RUST};
+use crate::sets_dynamic::{AMBIENT, JAVASCRIPT, PERL, PYTHON, TYPESCRIPT};
 use compass_facts::Cancel;
 use compass_index::plan::Machine;
 use compass_index::refresh::{Request, run};

@@ -1,6 +1,7 @@
 //! Programs of many variants: what `reach` and `moves` change, file by file.
 
-use crate::reach::File;
+/// A file: its path, and the texts of each slot.
+pub type File = (&'static str, &'static [&'static [&'static str]]);
 
 pub const PHP: &[File] = &[
     (

@@ -416,7 +416,7 @@ fn constructs_of_java(#[case] text: &str, #[case] definitions: &str, #[case] use
     "class Rack; typeparam Rack.T; field Rack.#made; field Rack.size; constructor Rack.constructor; \
     param Rack.constructor.name; field Rack.name; param Rack.constructor.n; field Rack.n; method Rack.oldest; \
     method Rack.oldest; param Rack.oldest.w; method Rack.turn; param Rack.turn.by; method Rack.#first; method Rack.all",
-    "type Wheel; type Wheel; type Base; type T; type Turn; type Wash; pass LIMIT; pass name*; type T*; call #first; type T*; \
+    "type Wheel; type Wheel; type Base; type T*; type Turn; type Wash; pass LIMIT; pass name*; type T*; call #first; type T*; \
     call init; read rows"
 )]
 #[case::types(

@@ -30,9 +30,12 @@ impl<'t> Reader<'t> {
             self.heritage(heritage, def);
         }
         let saved_class = self.class.replace(self.b.place.scope);
+        let told = self.told.len();
+        self.forget("this");
         for member in node.child_by_field_name("body").map(named).unwrap_or_default() {
             self.member(member);
         }
+        self.told.truncate(told);
         self.class = saved_class;
         self.b.leave(saved);
     }
@@ -138,6 +141,7 @@ impl<'t> Reader<'t> {
     fn field(&mut self, node: Node<'t>) {
         let Some(name) = node.child_by_field_name("name").or_else(|| node.child_by_field_name("property")) else { return };
         let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
+        let declared = declared.map(|ty| if has_child(node, "?") { self.or_nothing(ty) } else { ty });
         let value = node.child_by_field_name("value");
         if name.kind() == "computed_property_name" {
             self.expression(name, Role::Read);

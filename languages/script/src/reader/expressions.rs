@@ -47,7 +47,11 @@ impl<'t> Reader<'t> {
             "assignment_expression" => self.assignment(node),
             "augmented_assignment_expression" => {
                 self.part(node, "left", Role::Write);
-                self.part(node, "right", Role::Read)
+                let right = self.part(node, "right", Role::Read);
+                if let Some(left) = node.child_by_field_name("left") {
+                    self.written(left);
+                }
+                right
             }
             "update_expression" => self.part(node, "argument", Role::Write),
             "arrow_function" | "function_expression" | "generator_function" | "function" => self.function_expression(node),
@@ -250,7 +254,7 @@ impl<'t> Reader<'t> {
     }
 
     fn call(&mut self, node: Node<'t>) -> TypeId {
-        let expected = self.expected.take().filter(|e| e.0 == node.id()).map(|e| e.1);
+        let wanted = self.wanted_here(node);
         if let Some(module) = self.required_module(node) {
             let module = module.to_owned();
             let binding = super::imports::Binding {
@@ -280,16 +284,13 @@ impl<'t> Reader<'t> {
         self.b.call_signal(function, node.child_by_field_name("arguments"), span(node), None, bound);
         let callee = self.expression(function, Role::Call);
         let used = self.b.last_use();
-        let callee = match node.child_by_field_name("type_arguments") {
-            None if expected.is_some() => {
-                let ty = expected.unwrap_or(callee);
-                self.b.ty_of(callee, |of| TypeExpr::Expected { of, ty })
-            }
-            Some(arguments) => {
+        let callee = match (node.child_by_field_name("type_arguments"), wanted) {
+            (Some(arguments), _) => {
                 let args = self.type_arguments(arguments);
                 self.b.ty_of(callee, |of| TypeExpr::Generic { of, args })
             }
-            None => callee,
+            (None, Some(ty)) => self.b.ty_of(callee, |of| TypeExpr::Expected { of, ty }),
+            (None, None) => callee,
         };
         let args = self.arguments(node.child_by_field_name("arguments"), callee);
         if let Some(used) = used.filter(|_| matches!(function.kind(), "identifier" | "member_expression")) {
@@ -306,7 +307,7 @@ impl<'t> Reader<'t> {
             self.given = if is_function(argument) && is_known { Some((callee, i as u32)) } else { None };
             if argument.kind() == "object" && is_known {
                 let wanted = TypeExpr::Given { by: callee, argument: i as u32, parameter: TypeExpr::ITSELF, only: false };
-                self.wanted_object = Some((argument.id(), self.b.ty(wanted)));
+                self.wanted_of = Some((argument.id(), self.b.ty(wanted)));
             }
             types.push(self.expression(argument, Role::Pass));
             self.given = None;
@@ -337,16 +338,19 @@ impl<'t> Reader<'t> {
                 lefts.push(l);
                 value = r;
             }
-            return self.chained_assignment(&lefts, value, node);
+            let ty = self.chained_assignment(&lefts, value, node);
+            lefts.into_iter().for_each(|left| self.written(left));
+            return ty;
         }
         if self.defining_assignment(left, right, node) {
+            self.written(left);
             return self.b.unknown();
         }
         if let Some(name) = last_name(left) {
             self.b.kept = Some((right.id(), span(name).start));
         }
         let ty = self.expression(right, Role::Read);
-        self.written(text(left, self.b.text));
+        self.written(left);
         match left.kind() {
             "object_pattern" | "array_pattern" => self.assign_pattern(left),
             "identifier" => {
@@ -458,7 +462,7 @@ impl<'t> Reader<'t> {
 
     fn object_members_in(&mut self, node: Node<'t>, scope: compass_facts::ScopeId, def: Option<DefId>) {
         let passes_on = std::mem::take(&mut self.passes_on);
-        let wanted = self.wanted_object.take().filter(|w| w.0 == node.id()).map(|w| w.1);
+        let wanted = self.wanted_here(node);
         for part in named(node) {
             match part.kind() {
                 "pair" => self.pair(part, scope, wanted),
@@ -527,7 +531,7 @@ impl<'t> Reader<'t> {
             self.class = saved_class;
             self.b.leave(saved);
         } else {
-            self.wanted_object = wanted.map(|ty| (value.id(), ty));
+            self.wants(value, wanted);
             let ty = self.object_or_expression(value, def);
             self.b.add_type(def, ty);
         }

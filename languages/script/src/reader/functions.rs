@@ -38,7 +38,10 @@ impl<'t> Reader<'t> {
         let saved = self.b.enter(ScopeKind::Function, span(node), def);
         let receiver = self.receiver;
         let told = self.told.len();
-        self.keep_what_is_fixed();
+        match node.kind() {
+            "arrow_function" | "function_expression" | "generator_function" | "method_definition" => self.keep_what_is_fixed(),
+            _ => self.keep_nothing(),
+        }
         if node.kind() != "arrow_function" {
             self.receiver = None;
             self.forget("this");
@@ -247,11 +250,14 @@ impl<'t> Reader<'t> {
     /// What is wanted of a value that is read next, where it is an object or what a call gives.
     pub(super) fn wants(&mut self, value: Node<'t>, ty: Option<TypeId>) {
         let Some(ty) = ty.filter(|t| *t != self.b.unknown()) else { return };
-        match value.kind() {
-            "object" => self.wanted_object = Some((value.id(), ty)),
-            "call_expression" => self.expected = Some((value.id(), ty)),
-            _ => {}
+        if matches!(value.kind(), "object" | "call_expression") {
+            self.wanted_of = Some((value.id(), ty));
         }
+    }
+
+    /// What is wanted of this very value.
+    pub(super) fn wanted_here(&mut self, value: Node<'t>) -> Option<TypeId> {
+        self.wanted_of.take().filter(|w| w.0 == value.id()).map(|w| w.1)
     }
 
     /// A function or class that is given to a name may have one of its own, which is seen only inside.

@@ -1,12 +1,14 @@
 //! What conditions say of values: behind `if (x instanceof Rack)` an `x` is a rack.
 //!
 //! A value is known by the words it is written with, `x` or `this.x`. What is written into it later ends what was said of it, and so
-//! does a binding of the same name within.
+//! does a binding of the same name within. A loop, and a function that runs later, may find it written anew: there nothing is said of what
+//! the file writes to anywhere.
 
 use super::Reader;
 use compass_facts::reading::syntax::Node;
 use compass_facts::reading::tree::{named, span, text};
-use compass_facts::{Kind, Role, TypeExpr, TypeId};
+use compass_facts::{Role, TypeExpr, TypeId};
+use rustc_hash::FxHashSet;
 
 impl<'t> Reader<'t> {
     pub(super) fn if_statement(&mut self, node: Node<'t>) {
@@ -34,22 +36,25 @@ impl<'t> Reader<'t> {
             self.expression(value, Role::Read);
         }
         let chosen = value.map(bare);
-        let (mut open, mut all) = (Vec::new(), Vec::new());
+        // Values by which the place may be reached, and those of all cases before; nothing where one of them cannot be told.
+        let (mut open, mut all) = (Some(Vec::new()), Some(Vec::new()));
         for case in node.child_by_field_name("body").map(named).unwrap_or_default() {
             let value = case.child_by_field_name("value");
             if let Some(value) = value {
                 self.expression(value, Role::Read);
             }
+            let is_default = case.kind() == "switch_default";
             let key = value.and_then(|v| self.key_of(v));
-            let is_known = key.is_some() || case.kind() == "switch_default";
-            all.extend(key.clone());
-            open.extend(key);
+            if !is_default {
+                all = all.zip(key.clone()).map(with);
+            }
+            let falls_in = open.as_ref().is_none_or(|o| !o.is_empty());
+            open = open.zip(key).map(with);
             let told = self.told.len();
-            if let Some(chosen) = chosen.filter(|_| is_known) {
-                match case.kind() {
-                    "switch_default" => self.tell_by_member(chosen, &all, false),
-                    _ => self.tell_by_member(chosen, &open, true),
-                }
+            match (chosen, &open, &all) {
+                (Some(chosen), _, Some(all)) if is_default && !falls_in => self.tell_by_member(chosen, all, false),
+                (Some(chosen), Some(open), _) => self.tell_by_member(chosen, open, true),
+                _ => {}
             }
             let body: Vec<Node> = case.children_by_field_name("body").collect();
             for statement in &body {
@@ -58,7 +63,7 @@ impl<'t> Reader<'t> {
             }
             self.told.truncate(told);
             if body.last().copied().is_some_and(leaves) {
-                open.clear();
+                open = Some(Vec::new());
             }
         }
     }
@@ -95,9 +100,10 @@ impl<'t> Reader<'t> {
                     self.tell(left, ty);
                 }
             }
-            "in" if left.kind() == "string" && is_path(right) => {
+            // What has no such member by its type may still have it, and what may have it may be without.
+            "in" if holds && left.kind() == "string" && is_path(right) => {
                 let member = super::classes::unquoted(text(left, self.b.text));
-                self.tell_parts(right, member, &[], holds);
+                self.tell_parts(right, member, &[], true);
             }
             equal @ ("===" | "==" | "!==" | "!=") => {
                 let (value, key) = match self.key_of(right) {
@@ -129,7 +135,7 @@ impl<'t> Reader<'t> {
         self.tell(of, ty);
     }
 
-    /// `isRound (shape)`, `shape.isRound ()`: what the function says is known where its type is.
+    /// `isRound (shape)`: what the function says of its first argument is known where the function is.
     fn tell_by_guard(&mut self, call: Node<'t>) {
         let Some(function) = call.child_by_field_name("function").filter(|f| is_path(*f)) else { return };
         let first = call.child_by_field_name("arguments").and_then(|a| named(a).first().copied());
@@ -158,8 +164,10 @@ impl<'t> Reader<'t> {
     pub(super) fn key_of(&self, value: Node<'t>) -> Option<String> {
         let words = text(value, self.b.text);
         match value.kind() {
-            "string" => Some(format!("\"{}\"", super::classes::unquoted(words))),
-            "number" | "true" | "false" => Some(words.to_owned()),
+            // One text, one number may be written in several ways.
+            "string" if !words.contains('\\') => Some(format!("\"{}\"", super::classes::unquoted(words))),
+            "number" if words.bytes().all(|b| b.is_ascii_digit()) && (words == "0" || !words.starts_with('0')) => Some(words.to_owned()),
+            "true" | "false" => Some(words.to_owned()),
             "member_expression" if is_path(value) => value.child_by_field_name("property").map(|p| format!(".{}", text(p, self.b.text))),
             _ => None,
         }
@@ -171,9 +179,13 @@ impl<'t> Reader<'t> {
         self.told.iter().rev().find(|t| t.0 == words).and_then(|t| t.1)
     }
 
-    /// What is written into a value ends what was said of it, and of what it has.
-    pub(super) fn written(&mut self, words: &str) {
-        self.told.iter_mut().filter(|t| is_within(t.0, words)).for_each(|t| t.1 = None);
+    /// What is written into values ends what was said of them, and of what they have.
+    pub(super) fn written(&mut self, left: Node<'t>) {
+        if self.told.is_empty() {
+            return;
+        }
+        let told = &mut self.told;
+        targets(left, self.b.text, &mut |words| told.iter_mut().filter(|t| is_within(t.0, words)).for_each(|t| t.1 = None));
     }
 
     /// From here on the words mean another value.
@@ -184,25 +196,21 @@ impl<'t> Reader<'t> {
         }
     }
 
-    /// A function that is made here may run when its variables hold something else: what is said of parameters and constants stays.
+    /// In what is read next the place may be reached again, or later: what is written to somewhere may be another value then.
     pub(super) fn keep_what_is_fixed(&mut self) {
-        let all: Vec<&str> = self.told.iter().map(|t| t.0).collect();
-        for words in all {
-            if self.may_change(words.split('.').next().unwrap_or(words)) {
-                self.told.push((words, None));
-            }
+        if self.told.is_empty() {
+            return;
         }
+        let all_written = self.all_written.take().unwrap_or_else(|| written_in(self.root, self.b.text));
+        let all: Vec<&str> = self.told.iter().map(|t| t.0).collect();
+        self.told.extend(all.into_iter().filter(|words| prefixes(words).any(|p| all_written.contains(p))).map(|words| (words, None)));
+        self.all_written = Some(all_written);
     }
 
-    fn may_change(&mut self, name: &str) -> bool {
-        let mut at = Some(self.b.place.scope);
-        while let Some(scope) = at {
-            if let Some(def) = self.b.find_in(scope, name) {
-                return self.b.def_mut(def).kind == Kind::Variable;
-            }
-            at = self.b.scope_parent(scope);
-        }
-        false
+    /// Nothing is said in what is read next: it may run at any time.
+    pub(super) fn keep_nothing(&mut self) {
+        let all: Vec<&str> = self.told.iter().map(|t| t.0).collect();
+        self.told.extend(all.into_iter().map(|words| (words, None)));
     }
 
     /// What a path means, without a use of its own: the condition was read already.
@@ -226,6 +234,49 @@ impl<'t> Reader<'t> {
 /// Is `value` written like `words`, or as something of it?
 fn is_within(value: &str, words: &str) -> bool {
     value.strip_prefix(words).is_some_and(|rest| rest.is_empty() || rest.starts_with('.'))
+}
+
+/// `a.b.c`, `a.b`, `a`.
+fn prefixes(words: &str) -> impl Iterator<Item = &str> {
+    std::iter::successors(Some(words), |w| w.rsplit_once('.').map(|w| w.0))
+}
+
+fn with<T>((mut all, one): (Vec<T>, T)) -> Vec<T> {
+    all.push(one);
+    all
+}
+
+/// What a file writes to after it is made, by its words.
+fn written_in<'t>(root: Node<'t>, source: &'t str) -> FxHashSet<&'t str> {
+    let mut out = FxHashSet::default();
+    let mut open = vec![root];
+    while let Some(node) = open.pop() {
+        let left = match node.kind() {
+            "assignment_expression" | "augmented_assignment_expression" => node.child_by_field_name("left"),
+            "for_in_statement" if node.child_by_field_name("kind").is_none() => node.child_by_field_name("left"),
+            _ => None,
+        };
+        if let Some(left) = left {
+            targets(left, source, &mut |words| {
+                out.insert(words);
+            });
+        }
+        open.extend(named(node));
+    }
+    out
+}
+
+/// The values that the left side of an assignment names.
+pub(super) fn targets<'t>(left: Node<'t>, source: &'t str, each: &mut dyn FnMut(&'t str)) {
+    let mut open = vec![left];
+    while let Some(node) = open.pop() {
+        match node.kind() {
+            "object_pattern" | "array_pattern" | "pair_pattern" | "rest_pattern" | "assignment_pattern" | "object_assignment_pattern" => {
+                open.extend(named(node))
+            }
+            _ => each(text(node, source)),
+        }
+    }
 }
 
 /// Is a value a name, or a member of such?

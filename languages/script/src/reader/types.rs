@@ -96,7 +96,7 @@ impl<'t> Reader<'t> {
             }
             // What the function says of its argument stands behind the answer.
             "type_predicate" => {
-                let said = node.child_by_field_name("type").map(|t| self.value_type(t)).filter(|t| *t != self.b.unknown());
+                let said = node.child_by_field_name("type").map(|t| self.value_type(t)).filter(|t| *t != self.b.unknown() && self.is_of_first(node));
                 let of = self.b.ty(TypeExpr::Literal(Literal::Bool));
                 match said {
                     Some(said) => self.b.ty(TypeExpr::Generic { of, args: vec![said] }),
@@ -180,6 +180,29 @@ impl<'t> Reader<'t> {
         }
         self.b.leave(saved);
         of
+    }
+
+    /// Does `x is Rack` say something of the first parameter?
+    fn is_of_first(&self, predicate: Node<'t>) -> bool {
+        let parents = std::iter::successors(predicate.parent(), |n| n.parent());
+        let parameters = parents.take(4).find_map(|n| n.child_by_field_name("parameters"));
+        let first = parameters.and_then(|p| named(p).first().and_then(|f| f.child_by_field_name("pattern")));
+        let name = predicate.child_by_field_name("name");
+        matches!((first, name), (Some(first), Some(name)) if text(first, self.b.text) == text(name, self.b.text))
+    }
+
+    /// A type whose values are told one by one, which may also be missing: `kind?: "round"`.
+    pub(super) fn or_nothing(&mut self, ty: TypeId) -> TypeId {
+        let is_one = |r: &Self, ty: TypeId| matches!(r.b.get_ty(ty), TypeExpr::Exactly { .. } | TypeExpr::Instance(_));
+        let tells = match self.b.get_ty(ty) {
+            TypeExpr::Union(parts) => parts.clone().into_iter().any(|p| is_one(self, p)),
+            _ => is_one(self, ty),
+        };
+        if !tells {
+            return ty;
+        }
+        let nothing = self.b.ty(TypeExpr::Literal(Literal::Nothing));
+        self.b.ty(TypeExpr::Union(vec![ty, nothing]))
     }
 
     /// `"round"`, `3`, `true` as a type.

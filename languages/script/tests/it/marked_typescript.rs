@@ -287,7 +287,31 @@ type Result = { ok: true; ⟦value:value⟧: «Rack=Rack» } | { ok: false; ⟦e
 export function by_truth(result: Result) { if (!result.ok) return result.«no_value=value»; return result.«value=value».«fill=fill»(); }
 function isShelf(of: Both): of is «Shelf=Shelf» { return true; }
 export function by_guard(of: Both) { return isShelf(of) && of.«shelf_size=size»; }
-export function by_member(of: Round | Flat) { return "radius" in of ? of.«round_side=side» : of.«side=side»; }
+export function by_member(of: Round | Flat) { return "radius" in of ? of.«round_side=side» : of.«round_side~side»; }
+type Odd = { kind?: "odd"; ⟦odd_side:side⟧: number } | { kind: "even"; ⟦even_side:side⟧: string };
+export function may_be_missing(of: Odd) { return of.kind === "even" ? of.«even_side=side» : of.kind === "odd" ? of.«odd_side=side» : of.«odd_side=side»; }
+export function not_told(of: Odd, other: { kind: "even" | "odd" }) { return of.kind === other.kind && of.«odd_side~side»; }
+export function in_a_loop(of: Both, all: «Rack=Rack»[]) {
+  if (!(of instanceof «Shelf=Shelf»)) return;
+  for (const each of all) { of.«rack_size~size»; of = each; }
+}
+export function in_pairs(of: Both, rack: «Rack=Rack») {
+  if (of instanceof «Shelf=Shelf») { of.«shelf_size=size»; [of] = [rack]; of.«rack_size~size»; }
+}
+export function hoisted(of: Both) {
+  if (!(of instanceof «Shelf=Shelf»)) return 0;
+  function later() { return (of as Both).«rack_size~size» + of.«rack_size~size»; }
+  return later();
+}
+function isSecond(name: string, of: Both): of is «Shelf=Shelf» { return name === ""; }
+export function by_the_second(name: Both & string, of: Both) { return isSecond(name, of) && of.«rack_size~size»; }
+export function falls_in(shape: Shape, n: unknown): unknown {
+  switch (shape.kind) {
+    case n: return 0;
+    case "round": shape.«radius=radius»;
+    default: return shape.«round_side~side»;
+  }
+}
 export function changes(of: Both, other: «Rack=Rack») {
   if (of instanceof «Shelf=Shelf») { of.«shelf_size=size»; { of = other; } of.«fill=fill»(); }
 }

@@ -332,23 +332,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 None => rules.member_of_unknown(self, file, gid, found.cause),
             };
         }
-        let args = match &owner.ty {
-            Ty::Value(sym, args) | Ty::Item(sym, args, _) => Some((*sym, args.clone())),
-            _ => None,
-        };
         let meaning = self.meaning_of(&found, gid);
         let receiver = Rc::new(owner.ty.clone());
         let ty = match meaning.ty {
             Ty::Item(sym, a, None) => Ty::Item(sym, a, Some(receiver)),
             other => other,
         };
-        let ty = match args {
-            Some((sym, args)) => {
-                let ty = self.filled_from_bases(ty, sym, Levels::BASES);
-                if args.is_empty() { ty } else { self.substitute(ty, sym, &args) }
-            }
-            None => ty,
-        };
+        let ty = self.seen_through(ty, Some(&owner.ty));
         let reasons = owner.reasons.into_iter().chain(meaning.reasons).take(8).collect();
         Meaning { ty, certainty: owner.certainty.min(meaning.certainty), reasons }
     }
@@ -357,7 +347,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         if let Some(meaning) = self.rules(file).call(self, file, of, args) {
             return meaning;
         }
-        let callee = self.evaluate(file, of);
+        let callee = self.callee(file, of);
         let (certainty, reasons) = (callee.certainty, callee.reasons.clone());
         let mut result = self.result(callee.ty.clone());
         result.ty = self.filled(file, &callee.ty, result.ty, args);
@@ -426,18 +416,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                     Some(ty) => Meaning::sure(ty),
                     None => self.evaluate(sym.file, ty),
                 };
-                if let Some(receiver) = &receiver
-                    && let Ty::Value(owner, args) = &**receiver
-                {
-                    meaning.ty = self.filled_from_bases(meaning.ty, *owner, Levels::BASES);
-                    if !args.is_empty() {
-                        meaning.ty = self.substitute(meaning.ty, *owner, args);
-                    }
+                if let Some(Ty::Value(..)) = receiver.as_deref() {
+                    meaning.ty = self.seen_through(meaning.ty, receiver.as_deref());
                 }
                 // What the call gives the function's own parameters: `make<Rack> ()`.
-                if !args.is_empty() {
-                    meaning.ty = self.substitute(meaning.ty, sym, &args);
-                }
+                meaning.ty = self.substitute(meaning.ty, sym, &args);
                 if let Some(receiver) = &receiver
                     && self.rules(sym.file).has_associated_types()
                 {
@@ -588,12 +571,13 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         // One name may stand for a type and for a value.
         let is_type = |t: &&Ty| matches!(t, Ty::Item(s, ..) if self.world.def(*s).kind.is_type());
         let types: Vec<Ty> = parts.iter().filter(is_type).cloned().collect();
-        let named = if types.is_empty() || types.len() == parts.len() { named } else { Meaning { ty: Ty::union(types), ..named } };
+        let named = if types.is_empty() { named } else { Meaning { ty: Ty::union(types), ..named } };
         if !matches!(named.ty, Ty::Union(_)) {
             return named;
         }
         let ty = self.rules(file).generic_of(self, named.ty, args);
-        let certainty = if matches!(ty, Ty::Union(_)) { named.certainty } else { Certainty::Proven };
+        let is_settled = !matches!(ty, Ty::Union(_)) && named.certainty > Certainty::Guessed;
+        let certainty = if is_settled { Certainty::Proven } else { named.certainty };
         Meaning { ty, certainty, ..named }
     }
 
@@ -614,6 +598,25 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             Ty::ExternalType(gid, _) => Ty::ExternalType(gid, args),
             other => other,
         })
+    }
+
+    /// What is called. One name may stand for a type and for a function: with arguments of types the function is called.
+    pub(in crate::link) fn callee(&mut self, file: u32, of: TypeId) -> Meaning {
+        if let TypeExpr::Generic { of, args } = self.world.facts(file).ty(of)
+            && let template = self.evaluate(file, *of)
+            && let Ty::Union(parts) = &template.ty
+            && let Some(Ty::Item(function, _, receiver)) = parts.iter().find(|t| self.is_function(t))
+        {
+            let args: Rc<[Ty]> = args.iter().map(|a| self.evaluate(file, *a).ty).collect();
+            let ty = self.defaulted(Ty::Item(*function, args, receiver.clone()));
+            return Meaning { ty, ..template };
+        }
+        self.evaluate(file, of)
+    }
+
+    /// Is it a function by itself?
+    pub(in crate::link) fn is_function(&self, ty: &Ty) -> bool {
+        matches!(ty, Ty::Item(s, args, _) if args.is_empty() && self.world.def(*s).kind.is_callable())
     }
 
     /// A named type with the defaults of parameters that are given no type.

@@ -1,16 +1,17 @@
-//! What conditions leave of a type: unions whose parts a member tells apart, functions that say what a value is, and what is expected of a
-//! call.
+//! What conditions leave of a type: unions whose parts a member tells apart, and functions that say what a value is.
 
 use crate::Cause;
 use crate::link::resolve::evaluate::Evaluator;
 use crate::link::types::ty::{Entity, Meaning, Ty};
-use crate::link::world::DefRef;
+use crate::link::world::GlobalNameId;
 use compass_facts::bounds::Levels;
-use compass_facts::{Kind, NameId, TypeExpr, TypeId};
-use std::rc::Rc;
+use compass_facts::{Kind, Literal, NameId, TypeExpr, TypeId};
 
 /// A type with more values than this tells nothing apart.
 const MOST_KEYS: usize = 200;
+
+/// What a member holds that may be missing: no condition asks for it.
+const NOTHING: &str = "";
 
 impl Evaluator<'_, '_> {
     /// See [`TypeExpr::Told`]. What no part fits is left as it is: the condition is about something else.
@@ -24,56 +25,65 @@ impl Evaluator<'_, '_> {
         if fitting.is_empty() { meaning } else { meaning.map(|_| Ty::union(fitting)) }
     }
 
-    /// May the member of a type be one of some values?
-    fn may_be(&mut self, file: u32, part: &Ty, member: crate::link::world::GlobalNameId, keys: &[&str], holds: bool) -> bool {
+    /// May the member of a type be one of some values? Without values: has the type the member?
+    fn may_be(&mut self, file: u32, part: &Ty, member: GlobalNameId, keys: &[&str], holds: bool) -> bool {
         let found = self.members(file, part, member);
         let Some(Entity::DefRef(field)) = found.hits.first().map(|h| h.entity) else {
             // Which part of an intersection says it is not known here.
-            return !keys.is_empty() || !holds || found.cause != Cause::NoDefinition;
+            return !keys.is_empty() || found.cause != Cause::NoDefinition;
         };
         let mut values = Vec::new();
         let is_told = self.world.def(field).ty.is_some_and(|ty| self.values_of(field.file, ty, &mut values, Levels::ALIASES));
-        if keys.is_empty() || !is_told || values.is_empty() {
-            return keys.is_empty() == holds || !keys.is_empty();
-        }
-        // A member of an enum may have the very value that is written beside it.
-        let is_of_enum = |word: &str| word.starts_with('.');
-        if keys.iter().any(|k| values.iter().any(|v| is_of_enum(k) != is_of_enum(v))) {
+        if keys.is_empty() || !is_told || values.is_empty() || !self.can_be_compared(keys, &values) {
             return true;
         }
-        let is_among = |v: &String| keys.contains(&v.as_str());
+        let is_among = |v: &Value| keys.contains(&v.key.as_str());
         if holds { values.iter().any(is_among) } else { !values.iter().all(is_among) }
     }
 
+    /// Are these of the same kind: texts, numbers, yes and no, or members of the very same enum?
+    fn can_be_compared(&mut self, keys: &[&str], values: &[Value]) -> bool {
+        keys.iter().all(|key| values.iter().filter(|v| v.key != NOTHING).all(|value| kind_of(key) == kind_of(&value.key) && self.is_of_enum(key, value)))
+    }
+
+    /// `.Low` of a value of `Level`: has that such a member? `shape.kind == other.kind` names no value.
+    fn is_of_enum(&mut self, key: &str, value: &Value) -> bool {
+        let (Some((file, of)), Some(word)) = (&value.of, key.strip_prefix('.')) else { return true };
+        let name = self.world.find_gid(word);
+        name.is_some_and(|name| !self.members(*file, of, name).is_empty())
+    }
+
     /// The values that a type has, if it has no others.
-    fn values_of(&mut self, file: u32, ty: TypeId, out: &mut Vec<String>, levels: Levels) -> bool {
+    fn values_of(&mut self, file: u32, ty: TypeId, out: &mut Vec<Value>, levels: Levels) -> bool {
         let Some(levels) = levels.down().filter(|_| out.len() < MOST_KEYS) else { return false };
         let facts = self.world.facts(file);
         match facts.ty(ty) {
             TypeExpr::Exactly { key, .. } => {
-                out.push(facts.name(*key).to_owned());
+                out.push(Value { key: facts.name(*key).to_owned(), of: None });
+                true
+            }
+            TypeExpr::Literal(Literal::Nothing) => {
+                out.push(Value { key: NOTHING.to_owned(), of: None });
                 true
             }
             TypeExpr::Union(parts) => parts.iter().all(|p| self.values_of(file, *p, out, levels)),
             TypeExpr::Instance(of) => self.values_of(file, *of, out, levels),
             TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Def(_) | TypeExpr::Member { .. } => {
-                let name = if let TypeExpr::Member { name, .. } = facts.ty(ty) { Some(*name) } else { None };
-                match (self.evaluate(file, ty).ty, name) {
-                    (Ty::Item(alias, ..), _) if self.world.def(alias).kind == Kind::Alias => {
-                        let ty = self.world.def(alias).ty;
-                        ty.is_some_and(|ty| self.values_of(alias.file, ty, out, levels))
-                    }
-                    // A member of an enum, or of an object that stands for one.
-                    (Ty::Item(variant, ..), Some(name)) if self.world.def(variant).kind == Kind::Variant => {
-                        out.push(format!(".{}", facts.name(name)));
-                        true
-                    }
-                    (Ty::Literal(_), Some(name)) => {
-                        out.push(format!(".{}", facts.name(name)));
-                        true
-                    }
-                    _ => false,
+                let meaning = self.evaluate(file, ty).ty;
+                if let Ty::Item(alias, ..) = meaning
+                    && self.world.def(alias).kind == Kind::Alias
+                {
+                    let ty = self.world.def(alias).ty;
+                    return ty.is_some_and(|ty| self.values_of(alias.file, ty, out, levels));
                 }
+                // A member of an enum, or of an object that stands for one.
+                let is_value = matches!(meaning, Ty::Literal(_)) || matches!(meaning, Ty::Item(s, ..) if self.world.def(s).kind == Kind::Variant);
+                let TypeExpr::Member { of, name } = *facts.ty(ty) else { return false };
+                if is_value {
+                    let of = self.evaluate(file, of).ty;
+                    out.push(Value { key: format!(".{}", facts.name(name)), of: Some((file, of)) });
+                }
+                is_value
             }
             _ => false,
         }
@@ -89,44 +99,28 @@ impl Evaluator<'_, '_> {
             && let Some(said) = said.first()
         {
             let mut told = self.evaluate(function.file, *said);
-            if let Some(Ty::Value(owner, given)) = receiver.as_deref() {
-                told.ty = self.filled_from_bases(told.ty, *owner, Levels::BASES);
-                told.ty = if given.is_empty() { told.ty } else { self.substitute(told.ty, *owner, given) };
-            }
-            if !args.is_empty() {
-                told.ty = self.substitute(told.ty, *function, args);
-            }
+            told.ty = self.seen_through(told.ty, receiver.as_deref());
+            told.ty = self.substitute(told.ty, *function, args);
             if matches!(told.ty, Ty::Value(s, _) if self.world.def(s).kind != Kind::TypeParameter) || matches!(told.ty, Ty::Union(_)) {
                 return Meaning { certainty: told.certainty.min(callee.certainty), ..told };
             }
         }
         self.evaluate(file, of)
     }
+}
 
-    /// See [`TypeExpr::Expected`]: type parameters that stand in a function's result are told by the type that is expected of the call.
-    pub fn expected(&mut self, file: u32, of: TypeId, ty: TypeId) -> Meaning {
-        let callee = self.evaluate(file, of);
-        // One name may stand for a type and for a function.
-        let parts = if let Ty::Union(parts) = &callee.ty { parts.to_vec() } else { vec![callee.ty.clone()] };
-        let is_function = |t: &&Ty| matches!(t, Ty::Item(s, args, _) if args.is_empty() && self.world.def(*s).kind.is_callable());
-        let Some(Ty::Item(function, _, receiver)) = parts.iter().find(is_function) else { return callee };
-        let (function, def) = (*function, self.world.def(*function));
-        let own = self.type_parameters(function);
-        let Some(result) = def.ty.filter(|_| !own.is_empty()) else { return callee };
-        let expected = self.evaluate(file, ty).ty;
-        let result = self.evaluate(function.file, result).ty;
-        let mut bound = Vec::new();
-        self.unify(&result, &expected, &mut bound, Levels::TYPES);
-        let given = own.into_iter().map(|p| bound.iter().find(|b| b.0 == p).map_or(Ty::Unknown(Cause::ReceiverUnknown), |b| b.1.clone()));
-        let given: Rc<[Ty]> = given.collect();
-        if bound.is_empty() { callee } else { Meaning { ty: Ty::Item(function, given, receiver.clone()), ..callee } }
-    }
+/// A value that a type has: its key, and the enum it is a member of, with the file that names it.
+struct Value {
+    key: String,
+    of: Option<(u32, Ty)>,
+}
 
-    /// The type parameters of a function, in order.
-    fn type_parameters(&self, function: DefRef) -> Vec<DefRef> {
-        let facts = self.world.facts(function.file);
-        let Some(inner) = facts.def(function.def).inner else { return Vec::new() };
-        let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == inner);
-        all.map(|(i, _)| DefRef { file: function.file, def: compass_facts::DefId(i as u32) }).collect()
+/// By how a key begins: member of an enum, text, yes or no, number.
+fn kind_of(key: &str) -> u8 {
+    match key.as_bytes().first() {
+        Some(b'.') => 0,
+        Some(b'"') => 1,
+        Some(b't' | b'f') => 2,
+        _ => 3,
     }
 }

@@ -23,7 +23,7 @@ impl Evaluator<'_, '_> {
         if let Some(meaning) = rules.handed(self, handed) {
             return meaning;
         }
-        let callee = self.evaluate(file, by);
+        let callee = self.callee(file, by);
         let parts = match &callee.ty {
             Ty::Union(parts) => parts.to_vec(),
             one => vec![one.clone()],
@@ -54,7 +54,7 @@ impl Evaluator<'_, '_> {
             _ => found,
         };
         // What is said of the function's own parameters, or of those of the type that is made.
-        Some(if args.is_empty() { found } else { self.substitute(found, *called, args) })
+        Some(self.substitute(found, *called, args))
     }
 
     /// The first constructor that a class writes.
@@ -80,12 +80,16 @@ impl Evaluator<'_, '_> {
             TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, levels)),
             TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, levels),
             TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, levels),
-            TypeExpr::Member { of, name } if self.rules(file).objects_are_wanted() => self.parameter_of_member(file, of, name, parameter, levels),
             TypeExpr::Generic { .. } | TypeExpr::Name { .. } | TypeExpr::TypeName { .. } | TypeExpr::Member { .. } | TypeExpr::Import(_) => {
                 let named = self.evaluate(file, ty).ty;
-                let Ty::Item(alias, args, _) = self.defaulted(named) else { return None };
-                let found = self.parameter_of_alias(alias, parameter, levels)?;
-                Some(if args.is_empty() { found } else { self.substitute(found, alias, &args) })
+                match (self.defaulted(named), written) {
+                    (Ty::Item(alias, args, _), _) if !self.world.def(alias).kind.is_callable() => {
+                        let found = self.parameter_of_alias(alias, parameter, levels)?;
+                        Some(self.substitute(found, alias, &args))
+                    }
+                    (_, TypeExpr::Member { of, name }) => self.parameter_of_member(file, *of, *name, parameter, levels),
+                    _ => None,
+                }
             }
             _ => None,
         }
@@ -99,19 +103,15 @@ impl Evaluator<'_, '_> {
         for hit in found.hits {
             let Entity::DefRef(member) = hit.entity else { continue };
             let def = self.world.def(member);
-            let told = if matches!(def.kind, Kind::Method | Kind::Function) {
+            let told = if def.kind.is_callable() {
                 let declared = self.parameters_of(member).into_iter().nth(parameter);
                 declared.and_then(|d| self.world.facts(member.file).def(d).ty).map(|ty| self.evaluate(member.file, ty).ty)
-            } else if def.kind.is_type() {
-                let Ty::Item(alias, args, _) = self.defaulted(Ty::Item(member, Ty::no_args(), None)) else { continue };
-                self.parameter_of_alias(alias, parameter, levels).map(|t| if args.is_empty() { t } else { self.substitute(t, alias, &args) })
             } else {
                 def.ty.and_then(|ty| self.parameter_of_type(member.file, ty, parameter, levels))
             };
-            let Some(told) = told.filter(|t| !t.is_unknown()) else { continue };
-            let (Ty::Value(sym, args) | Ty::Item(sym, args, _)) = &owner else { return Some(told) };
-            let told = self.filled_from_bases(told, *sym, Levels::BASES);
-            return Some(if args.is_empty() { told } else { self.substitute(told, *sym, args) });
+            if let Some(told) = told.filter(|t| !t.is_unknown()) {
+                return Some(self.seen_through(told, Some(&owner)));
+            }
         }
         None
     }

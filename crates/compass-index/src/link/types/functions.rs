@@ -25,6 +25,14 @@ impl Evaluator<'_, '_> {
         parameters.map(|(i, _)| compass_facts::DefId((start + i) as u32)).collect()
     }
 
+    /// The type parameters of a type or function, in order.
+    pub fn type_parameters(&self, of: DefRef) -> Vec<DefRef> {
+        let facts = self.world.facts(of.file);
+        let Some(inner) = facts.def(of.def).inner else { return Vec::new() };
+        let all = facts.definitions.iter().enumerate().filter(|(_, d)| d.kind == Kind::TypeParameter && d.scope == inner);
+        all.map(|(i, _)| DefRef { file: of.file, def: compass_facts::DefId(i as u32) }).collect()
+    }
+
     /// Is `a` derived from `b`?
     pub fn derives(&mut self, a: DefRef, b: DefRef) -> bool {
         self.derives_within(a, b, Levels::BASES)

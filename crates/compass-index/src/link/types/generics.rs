@@ -5,7 +5,7 @@
 
 use crate::Cause;
 use crate::link::resolve::evaluate::Evaluator;
-use crate::link::types::ty::Ty;
+use crate::link::types::ty::{Meaning, Ty};
 use crate::link::world::DefRef;
 use compass_facts::bounds::Levels;
 use compass_facts::{Kind, Literal, TypeId};
@@ -31,14 +31,29 @@ impl Evaluator<'_, '_> {
         }
         if rules.members_are_dynamic() {
             // Where types are told by comments alone, what no argument says is not known.
-            let own = self.world.facts(function.file).definitions.iter().enumerate();
-            let inner = self.world.def(*function).inner;
-            let own = own.filter(|(_, d)| d.kind == Kind::TypeParameter && Some(d.scope) == inner && d.ty.is_none());
-            let own: Vec<DefRef> = own.map(|(i, _)| DefRef { file: function.file, def: compass_facts::DefId(i as u32) }).collect();
-            let left = own.into_iter().filter(|s| !bound.iter().any(|b| b.0 == *s)).collect::<Vec<_>>();
+            let own = self.type_parameters(*function).into_iter().filter(|s| self.world.def(*s).ty.is_none());
+            let left = own.filter(|s| !bound.iter().any(|b| b.0 == *s)).collect::<Vec<_>>();
             bound.extend(left.into_iter().map(|s| (s, Ty::Unknown(Cause::ReceiverUnknown))));
         }
         put_in(&result, &bound)
+    }
+
+    /// See [`TypeExpr::Expected`]: type parameters that stand in a function's result are told by the type that is expected of the call.
+    pub fn expected(&mut self, file: u32, of: TypeId, ty: TypeId) -> Meaning {
+        let callee = self.evaluate(file, of);
+        // One name may stand for a type and for a function.
+        let parts = if let Ty::Union(parts) = &callee.ty { parts.to_vec() } else { vec![callee.ty.clone()] };
+        let Some(Ty::Item(function, _, receiver)) = parts.iter().find(|t| self.is_function(t)) else { return callee };
+        let (function, def) = (*function, self.world.def(*function));
+        let own = self.type_parameters(function);
+        let Some(result) = def.ty.filter(|_| !own.is_empty()) else { return callee };
+        let expected = self.evaluate(file, ty).ty;
+        let result = self.evaluate(function.file, result).ty;
+        let mut bound = Vec::new();
+        self.unify(&result, &expected, &mut bound, Levels::TYPES);
+        let given = own.into_iter().map(|p| bound.iter().find(|b| b.0 == p).map_or(Ty::Unknown(Cause::ReceiverUnknown), |b| b.1.clone()));
+        let given: Rc<[Ty]> = given.collect();
+        if bound.is_empty() { callee } else { Meaning { ty: Ty::Item(function, given, receiver.clone()), ..callee } }
     }
 
     /// Does a type parameter of the function itself stand in the type?

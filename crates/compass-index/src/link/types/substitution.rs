@@ -6,6 +6,7 @@ use crate::link::types::ty::{Meaning, Ty};
 use crate::link::world::DefRef;
 use compass_facts::bounds::Levels;
 use compass_facts::{Kind, TypeExpr, TypeId};
+use rustc_hash::FxHashMap;
 use std::rc::Rc;
 
 /// Types of more parts are unknown: nobody writes such, and their copies would fill the memory.
@@ -28,6 +29,13 @@ impl Evaluator<'_, '_> {
             }
         }
         ty
+    }
+
+    /// A type that a member names, as it is seen through the value it is a member of: with what that gives its own type and its bases.
+    pub(in crate::link) fn seen_through(&mut self, ty: Ty, of: Option<&Ty>) -> Ty {
+        let Some(Ty::Value(owner, args) | Ty::Item(owner, args, _)) = of else { return ty };
+        let ty = self.filled_from_bases(ty, *owner, Levels::BASES);
+        self.substitute(ty, *owner, args)
     }
 
     /// What a type written in the head of another means with its arguments. Members of a parameter, `T["slots"]`, are those of its argument.
@@ -76,6 +84,9 @@ impl Evaluator<'_, '_> {
     /// An alias that names its parameters several times, and another alias with it, makes types that grow as fast as one likes: what
     /// becomes larger than [`LARGEST_TYPE`] is unknown.
     pub fn substitute(&self, ty: Ty, owner: DefRef, args: &Rc<[Ty]>) -> Ty {
+        if args.is_empty() {
+            return ty;
+        }
         let mut left = LARGEST_TYPE;
         self.put_in(ty, owner, args, &mut left)
     }
@@ -132,17 +143,19 @@ impl Evaluator<'_, '_> {
         def.kind == Kind::Alias && def.name_span.is_empty() && def.ty.is_none()
     }
 
-    /// The nearest definition around a type whose type parameters the type may name.
+    /// The nearest definition around a type whose type parameters the type may name. Asked for again and again: it is remembered.
     fn parameters_around(&self, of: DefRef) -> Option<DefRef> {
-        let facts = self.world.facts(of.file);
-        let mut at = facts.def(of.def).container;
-        while let Some(around) = at {
-            let inner = facts.def(around).inner;
-            if facts.definitions.iter().any(|d| d.kind == Kind::TypeParameter && Some(d.scope) == inner) {
-                return Some(DefRef { file: of.file, def: around });
-            }
-            at = facts.def(around).container;
+        if let Some(known) = self.own(|known: &mut Around| known.0.get(&of).copied()) {
+            return known;
         }
-        None
+        let facts = self.world.facts(of.file);
+        let around = std::iter::successors(facts.def(of.def).container, |at| facts.def(*at).container);
+        let found = around.map(|def| DefRef { file: of.file, def }).find(|around| !self.type_parameters(*around).is_empty());
+        self.own(|known: &mut Around| known.0.insert(of, found));
+        found
     }
 }
+
+/// What is known of types without a name.
+#[derive(Default)]
+struct Around(FxHashMap<DefRef, Option<DefRef>>);
