@@ -34,6 +34,7 @@ const PROFILE: Profile = Profile {
     stored_word: "c",
     family: "c",
     endings: &["c", "h", "inc"],
+    file_names: &["*.h.in", "*.h.cmake", "*.h.cmake.in", "*.h.meson", "*.h.prebuilt", "*.h.generic", "*.h.dist"],
     unsure_endings: &["inc"],
     interpreters: &[],
     largest_bytes: LARGEST_BYTES,
@@ -101,7 +102,11 @@ static CPP_PROFILE: Profile = Profile {
 };
 
 /// Headers serve both languages.
+/// What is behind the name of a header of which the build makes the header: with its own settings put in, or as it is.
+pub(crate) const TEMPLATES: [&str; 7] = [".in", ".cmake", ".cmake.in", ".meson", ".prebuilt", ".generic", ".dist"];
+
 fn is_header(path: &str) -> bool {
+    let path = TEMPLATES.iter().find_map(|ending| path.strip_suffix(ending)).unwrap_or(path);
     path.ends_with(".h") || path.ends_with(".H") || path.ends_with(".inc")
 }
 

@@ -132,6 +132,13 @@ macro_rules! of_both {
             true
         }
 
+        /// What C++ declares nobody means in C.
+        fn keep_likely(&self, e: &Evaluator, file: u32, found: &mut Vec<(DefRef, Kind, compass_facts::Flags)>) {
+            if e.world.language(file) == crate::C {
+                found.retain(|f| e.world.language(f.0.file) == crate::C || !e.world.unit(f.0.file).is_declared());
+            }
+        }
+
         fn without_member(&self, e: &mut Evaluator, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
             e.without_c_member(file, owner, cause, u, name)
         }
@@ -350,7 +357,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 return found;
             }
         }
-        self.guessed_member(file, cause, u, name)
+        self.guessed_member(file, owner, cause, u, name)
     }
 
     /// All files a file includes, directly or not.

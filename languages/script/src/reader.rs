@@ -11,6 +11,7 @@ mod expressions;
 mod functions;
 mod imports;
 pub(crate) mod lines;
+mod mapped_types;
 pub(crate) mod markup;
 mod patterns;
 mod told_apart;
@@ -51,6 +52,8 @@ pub(crate) fn read(text: &str, declares: bool, tree: &Tree, cancel: &Cancel) -> 
         root: tree.root_node(),
         told: Vec::new(),
         all_written: None,
+        each: Vec::new(),
+        conditional_in: None,
         wanted_of: None,
     };
     reader.block(tree.root_node());
@@ -126,6 +129,10 @@ struct Reader<'t> {
     told: Vec<(&'t str, Option<TypeId>)>,
     /// What the file writes to, once that was asked for: values by their words.
     all_written: Option<FxHashSet<&'t str>>,
+    /// The members that types go through where the reader is, innermost last.
+    each: Vec<mapped_types::Each<'t>>,
+    /// The scope of the conditional type around.
+    conditional_in: Option<ScopeId>,
     /// An object or a call that is read next, and the type that is wanted of it.
     wanted_of: Option<(usize, TypeId)>,
     /// The whole file.

@@ -161,6 +161,10 @@ impl Rules for Script {
         true
     }
 
+    fn types_are_structural(&self) -> bool {
+        true
+    }
+
     fn is_receiver(&self, parameter: &str) -> bool {
         parameter == "this"
     }
@@ -171,8 +175,10 @@ impl Rules for Script {
 
     /// Lists that the language declares: those that do not change, those of pages.
     fn indexed(&self, e: &mut Evaluator, of: DefRef, arguments: Rc<[Ty]>) -> Ty {
-        let of = Ty::Value(of, arguments);
+        let is_interface = matches!(e.world.def(of).kind, Kind::Interface | Kind::Alias);
+        let (def, of) = (of, Ty::Value(of, arguments.clone()));
         match e.brought(&of) {
+            None if is_interface => e.any_member(def, &arguments),
             Some((_, args)) if args.len() == 1 => args[0].clone(),
             Some((name, _)) if name.starts_with("RegExp") && name.ends_with("Array") => Ty::Literal(Literal::Text),
             _ => Ty::Unknown(Cause::ReceiverUnknown),

@@ -140,6 +140,24 @@ pub enum TypeExpr {
         /// The type.
         ty: TypeId,
     },
+    /// One of two types, told by what a third one is: `T extends List<infer U> ? U : T`.
+    Conditional {
+        /// What is looked at.
+        of: TypeId,
+        /// What it may be. Type parameters that it names for the first time are told by `of`.
+        like: TypeId,
+        /// The type where it is such, and where it is not.
+        outcomes: Box<[TypeId; 2]>,
+    },
+    /// A type with the members of another one, each of a type that is told from its own: `{ [K in keyof T]: Box<T[K]> }`.
+    Mapped {
+        /// The type whose members it has.
+        of: TypeId,
+        /// What each of them is.
+        value: TypeId,
+        /// The type parameter that stands in `value` for what the member is in `of`.
+        key: DefId,
+    },
     /// A function value with its result.
     Function {
         /// What calling it gives.
@@ -186,8 +204,9 @@ impl TypeExpr {
             | TypeExpr::Try(t)
             | TypeExpr::Function { result: t } => visit(*t),
             TypeExpr::Given { by, .. } => visit(*by),
+            TypeExpr::Conditional { of, like, outcomes } => [of, like].into_iter().chain(outcomes.iter()).for_each(|t| visit(*t)),
             TypeExpr::Told { of, .. } => visit(*of),
-            TypeExpr::Guarded { of, by: other } | TypeExpr::Expected { of, ty: other } => {
+            TypeExpr::Guarded { of, by: other } | TypeExpr::Expected { of, ty: other } | TypeExpr::Mapped { of, value: other, .. } => {
                 visit(*of);
                 visit(*other);
             }
@@ -236,7 +255,13 @@ impl TypeExpr {
             | TypeExpr::Try(t)
             | TypeExpr::Function { result: t } => *t = ty(*t),
             TypeExpr::Given { by, .. } => *by = ty(*by),
+            TypeExpr::Conditional { of, like, outcomes } => [of, like].into_iter().chain(outcomes.iter_mut()).for_each(|t| *t = ty(*t)),
             TypeExpr::Told { of, .. } => *of = ty(*of),
+            TypeExpr::Mapped { of, value, key } => {
+                *of = ty(*of);
+                *value = ty(*value);
+                *key = def(*key);
+            }
             TypeExpr::Guarded { of, by: other } | TypeExpr::Expected { of, ty: other } => {
                 *of = ty(*of);
                 *other = ty(*other);

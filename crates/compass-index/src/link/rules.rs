@@ -424,6 +424,11 @@ pub trait Rules: Sync {
         false
     }
 
+    /// Is a value of every type whose members it has?
+    fn types_are_structural(&self) -> bool {
+        false
+    }
+
     /// Is what has the members of others of their kin?
     fn has_kin(&self, _def: &Definition) -> bool {
         true

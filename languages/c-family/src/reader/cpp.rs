@@ -325,12 +325,14 @@ impl Parser<'_, '_> {
             self.take(T::Auto);
             self.take(T::Ellipsis);
             let token = self.tok();
+            let mut parameter = None;
             if token.k == T::Name && self.p < end {
                 self.p += 1;
-                self.type_parameter(token, begin);
+                parameter = Some(self.type_parameter(token, begin));
             }
             if self.take(T::Assign) && self.p < end {
-                self.type_name(end);
+                let default = self.type_name(end);
+                self.s.facts.defaults.extend(parameter.map(|p| (p, default)));
             }
             return;
         }
@@ -356,13 +358,14 @@ impl Parser<'_, '_> {
         self.at(name) == T::Name && (name + 1 >= end || self.at(name + 1) == T::Assign) && concept_like
     }
 
-    fn type_parameter(&mut self, token: super::tokens::Tok, begin: usize) {
+    fn type_parameter(&mut self, token: super::tokens::Tok, begin: usize) -> DefId {
         let name = self.s.name(token.id);
         let whole = self.span(begin, self.p);
         let def = self.s.define(name, Kind::TypeParameter, token, whole);
         self.s.bind(token.id, def);
         self.types[token.id as usize] = true;
         self.parameters.push(def);
+        def
     }
 
     /// Gives the waiting template parameters to a scope.

@@ -237,6 +237,8 @@ impl<'t> Scan<'t> {
         match word {
             "include" | "include_next" | "import" => self.include(whole, rest),
             "define" => self.define(whole, rest),
+            // In templates of headers: the build says whether it is defined.
+            "cmakedefine" => rest.first().into_iter().for_each(|name| self.mention(*name)),
             "undef" => {
                 if let Some(name) = rest.first() {
                     self.mention(*name);

@@ -1,6 +1,6 @@
 //! Statements: blocks, control flow, labels, and the macros that look like them.
 
-use super::parser::{Ctx, Parser};
+use super::parser::{Ctx, Parser, is_capitals};
 use super::tokens::T;
 use compass_facts::*;
 
@@ -261,7 +261,10 @@ impl Parser<'_, '_> {
 
     fn label(&mut self) {
         let token = self.tok();
-        if token.k == T::Name {
+        if token.k == T::Name && is_capitals(self.spelled(self.p)) && !self.is_jumped_to(token.id) {
+            // `CASE_OF_DIGITS: return 1;`: a macro that writes the labels.
+            self.s.add_use(token, Role::Read, Shape::Plain);
+        } else if token.k == T::Name {
             let name = self.s.name(token.id);
             let def = self.s.define(name, Kind::Label, token, Span { start: token.start, end: token.end });
             self.s.flag(def, Flags::LOCAL);
@@ -271,6 +274,11 @@ impl Parser<'_, '_> {
         while self.k() == T::Attribute {
             self.attribute();
         }
+    }
+
+    /// Is there a `goto` to a label, or is its address taken?
+    fn is_jumped_to(&self, id: u32) -> bool {
+        self.toks.windows(2).any(|two| two[1].k == T::Name && two[1].id == id && matches!(two[0].k, T::Goto | T::AmpAmp))
     }
 
     fn jump(&mut self) {

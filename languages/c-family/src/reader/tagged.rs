@@ -46,6 +46,10 @@ impl Parser<'_, '_> {
         if special {
             self.s.flag(def, Flags::SPECIAL);
         }
+        // Without members it announces a type whose members stand elsewhere: `struct rack {};`.
+        if !self.cpp && kind != Kind::Enum && self.at(self.p + 1) == T::RBrace {
+            self.s.flag(def, Flags::BODILESS);
+        }
         let ty = self.s.ty_def(def);
         if underlying {
             self.p += 1;

@@ -91,9 +91,11 @@ pub(crate) impl Evaluator<'_, '_> {
             }
             return hits;
         }
-        let mut hits = self.choose_among(file, force, is_seen);
+        let mut hits = self.choose_among(file, force.clone(), is_seen);
         // What another system compiles is no answer here; what a setting leaves out may be one.
-        let mut other: Vec<DefRef> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE) && is_seen(s.file)).collect();
+        let mut other: Vec<DefRef> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE)).collect();
+        // The other branch of one file comes with it.
+        other.retain(|s| is_seen(s.file) || force.iter().any(|f| f.file == s.file));
         // A declaration that is left out is nothing beside a body.
         let has_body = |s: &DefRef| !self.world.def(*s).flags.has(Flags::BODILESS);
         let bodied = other.iter().any(has_body) || hits.iter().any(|(_, h)| matches!(&h.entity, Entity::DefRef(s) if has_body(s)));
@@ -203,7 +205,24 @@ pub(crate) impl Evaluator<'_, '_> {
         }
         // What the code itself defines for other systems alone is nothing that a build sets; what a build finds out may be written there as well.
         let by_code = elsewhere && !word.starts_with("HAVE_");
+        if !maybe && !elsewhere && word.rsplit_once("HAVE_").is_some_and(|(_, of)| self.library_has(of)) {
+            return Some(true);
+        }
         if maybe { None } else { Some(!by_code && world.is_feature(name)) }
+    }
+
+    /// Has the library of the usual system what a build looks for: `INET_PTON`, `SYS_SOCKET_H`?
+    fn library_has(&self, of: &str) -> bool {
+        let world = self.world;
+        let word = of.to_ascii_lowercase();
+        match word.strip_suffix("_h") {
+            Some(stem) => [stem.to_owned(), stem.replacen('_', "/", 1)].iter().any(|path| self.c_files().headers.declares(world, &format!("{path}.h"))),
+            None => {
+                let declared =
+                    |(s, kind, _): &(DefRef, Kind, Flags)| *kind == Kind::Function && world.unit(s.file).is_declared() && world.language(s.file) == crate::C;
+                world.find_gid(&word).is_some_and(|name| world.told(name, false).take(64).any(|t| declared(&t)))
+            }
+        }
     }
 
     /// Sorts by how likely each is meant from the file.

@@ -1,5 +1,6 @@
 //! C and C++: from the words of an include to the file, and who includes whom.
 
+use crate::profile::TEMPLATES;
 use compass_facts::{ImportKind, ScopeId};
 use compass_index::Certainty;
 use compass_index::linking::{Entity, Modules, Target, World, join, normalise, sure};
@@ -82,6 +83,11 @@ impl Includes {
     }
 }
 
+/// What the build makes a header of that is not there: `config.h.in`.
+fn by_template(world: &World, all: &Modules, from: u32, path: &str) -> Option<u32> {
+    TEMPLATES.iter().find_map(|ending| all.by_suffix(world, from, &format!("{path}{ending}")))
+}
+
 /// Folders of headers outside the own ones, in the compiler's order, and whether C++ alone looks there; and the root of the declarations
 /// that come with this program.
 pub(super) struct Headers(Vec<(u32, bool)>, Option<u32>);
@@ -117,7 +123,7 @@ impl Headers {
         if let Some(found) = self.outside(world, from, path) {
             return Some(found);
         }
-        let own = all.by_suffix(world, from, path);
+        let own = all.by_suffix(world, from, path).or_else(|| by_template(world, all, from, path));
         // `include/string.h` of a library of C is what its files mean; `text/string.h` is not.
         let declared = self.declared(world, from, path).filter(|_| system);
         let is_meant = |f: &u32| declared.is_none() || world.files[*f as usize].path.ends_with(&join("include", path));
@@ -134,6 +140,11 @@ impl Headers {
         let in_c = || path.strip_prefix('c').and_then(|p| get(&format!("{p}.h")));
         let file = if of_cpp { get(&format!("{OF_CPP}/{path}.hpp")).or_else(in_c) } else { get(path) };
         file.filter(|f| *f != from).map(|f| sure(Entity::Module(f, ScopeId::FILE)))
+    }
+
+    /// Is it a header of the library as this program declares it?
+    pub(super) fn declares(&self, world: &World, path: &str) -> bool {
+        self.1.is_some_and(|root| world.by_path.contains_key(&(root, join(DECLARED, path).as_str())))
     }
 
     /// A header in the folders of the compiler, in their order; never the one that asks.

@@ -264,11 +264,50 @@ int run(int n) { return «turn=turn»(n, &n); }
     ),
     ("use.c", "#include \"rack.h\"\nint run(int n) { if (n) «fail~rack_fail»(n, \"no\"); return «warn~rack_warn»(n, \"yes\"); }\n"),
 ])]
+#[case::macros_that_write_the_labels(&[(
+    "kinds.c",
+    r#"#define ⟦digit:CASE_DIGIT⟧ case '0': case '1'
+#define ⟦blank:CASE_BLANK⟧ case ' '
+int kind(int c) {
+    switch (c) {
+    «digit=CASE_DIGIT»: return 1;
+    «blank=CASE_BLANK»:
+    default: goto OUT;
+    }
+⟦unused:OUT⟧:
+    return 0;
+}
+"#,
+)])]
+#[case::the_other_branch_of_one_file(&[
+    ("net.h", "int rack_turn(int a);\n"),
+    ("net.c", "#include \"net.h\"\n#ifndef RACKS_TURN\nint ⟦turn:rack_turn⟧(int a) { return a + 1; }\n#else\nint rack_turn(int a) { return a; }\n#endif\n"),
+    ("use.c", "#include \"net.h\"\nint run(void) { return «turn~rack_turn»(1); }\n"),
+])]
+#[case::types_announced_with_nothing_in_them(&[
+    ("rack.h", "struct rack\n#ifdef FOR_THE_GUIDE\n{/* Nothing to see. */}\n#endif\n;\nint depth(const struct «rack=rack» *of);\n"),
+    ("rack_inside.h", "struct ⟦rack:rack⟧ { int depth; };\n"),
+    ("rack.c", "#include \"rack.h\"\n#include \"rack_inside.h\"\nint depth(const struct «rack=rack» *of) { return of->depth; }\n"),
+])]
 #[case::sizes_of_integers(&[(
     "sizes.c",
     "#include <limits.h>\n#include <stdint.h>\n#if UINT_MAX == 65535\ntypedef unsigned short wide_t;\n#elif UINT_MAX > 65535 && ULONG_MAX > 4294967294U\ntypedef unsigned int ⟦wide:wide_t⟧;\n#else\n#error \"no such type\"\n#endif\n#if INT_MIN < -32768 && SIZE_MAX == UINT64_MAX\n«wide=wide_t» ⟦turn:turn⟧(«wide=wide_t» by) { return by; }\n#else\nint turn(int by) { return by; }\n#endif\nint run(void) { return (int)«turn=turn»(1); }\n",
 )])]
 fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
+    check(files);
+}
+
+/// No compiler is asked: it would have to be given what the build makes of them.
+#[rstest]
+#[case::headers_that_the_build_makes(&[
+    ("scripts/larder_conf.h.prebuilt", "#define ⟦warnings:LARDER_WARNINGS⟧\n#define ⟦most:MOST_RACKS⟧ 12\n"),
+    ("config.h.in", "#undef HAVE_RACKS\n#cmakedefine HAVE_SHELVES\n#define ⟦version:VERSION⟧ \"@VERSION@\"\n"),
+    ("warn.h", "#include \"larder_conf.h\"\n#ifdef LARDER_WARNINGS\nvoid warn(int a);\n#else\n#define warn(a) ((void)(a))\n#endif\n"),
+    ("warn.c", "#include \"warn.h\"\n#ifdef LARDER_WARNINGS\nvoid ⟦warn:warn⟧(int a) { (void)a; }\n#endif\n"),
+    ("tests/arithmetic.c", "void warn(int a) { (void)a; }\nint main(void) { return 0; }\n"),
+    ("run.c", "#include \"config.h\"\n#include \"warn.h\"\nint run(void) { «warn~warn»(«most=MOST_RACKS»); return sizeof(«version=VERSION»); }\n"),
+])]
+fn what_the_build_makes_is_read_where_it_is_made_of(#[case] files: &[(&str, &str)]) {
     check(files);
 }

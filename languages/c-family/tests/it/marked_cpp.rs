@@ -4,6 +4,15 @@ use rstest::rstest;
 use testkit::marked::{check, compiles};
 
 #[rstest]
+#[case::defaults_of_template_parameters(&[(
+    "make.cpp",
+    r#"
+struct Later { template<class T> static int create(int a) { return a + 1; } };
+struct Plain { template<class T> static int ⟦create:create⟧(int a) { return a; } };
+template<typename Factory = Plain> int make(int a) { return Factory::template «create~create»<int>(a); }
+int run() { return make<>(1) + make<Later>(2); }
+"#,
+)])]
 #[case::classes(&[(
     "rack.cpp",
     r#"

@@ -89,7 +89,7 @@ impl<'t> Reader<'t> {
             }
             "index_signature" | "class_static_block" => {
                 if let Some(clause) = find_child(node, "mapped_type_clause") {
-                    self.mapped_type(clause, node);
+                    self.mapped_clause(clause, node);
                     return;
                 }
                 for part in named(node) {
@@ -147,6 +147,12 @@ impl<'t> Reader<'t> {
             self.expression(name, Role::Read);
             if let Some(value) = value {
                 self.expression(value, Role::Read);
+            }
+            // `[key]: Rack` in a type: a member whose name is told elsewhere.
+            if node.kind() == "property_signature" && declared.is_some() {
+                let mut new = NewDefinition::new("", Kind::Field, super::functions::start_of(node), span(node));
+                new.ty = declared;
+                self.b.define(new);
             }
             return;
         }
@@ -211,7 +217,7 @@ impl<'t> Reader<'t> {
         let value = node.child_by_field_name("value");
         let ty: Option<TypeId> = match value {
             Some(v) if v.kind() == "object_type" => {
-                let same = self.same_members(v);
+                let same = self.mapped_object(v);
                 if same.is_none() {
                     self.members_of_type(Some(v));
                 }

@@ -3,8 +3,8 @@
 use super::Reader;
 use compass_facts::bounds::Bounded;
 use compass_facts::reading::syntax::Node;
-use compass_facts::reading::tree::{find_child, named, span, text};
-use compass_facts::{Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
+use compass_facts::reading::tree::{named, span, text};
+use compass_facts::{DefId, Kind, Literal, Role, ScopeKind, Shape, TypeExpr, TypeId};
 
 /// The language's types that are made of types.
 const OF_TYPES: [&str; 11] = ["Partial", "Required", "Readonly", "Pick", "Omit", "NonNullable", "Exclude", "Extract", "Awaited", "ReturnType", "InstanceType"];
@@ -36,6 +36,9 @@ impl<'t> Reader<'t> {
     fn value_type_kind(&mut self, node: Node<'t>) -> TypeId {
         match node.kind() {
             "type_annotation"
+            | "opting_type_annotation"
+            | "omitting_type_annotation"
+            | "adding_type_annotation"
             | "parenthesized_type"
             | "optional_type"
             | "rest_type"
@@ -75,7 +78,7 @@ impl<'t> Reader<'t> {
                     _ => self.b.ty(TypeExpr::Union(parts)),
                 }
             }
-            "object_type" => match self.same_members(node) {
+            "object_type" => match self.mapped_object(node) {
                 Some(of) => of,
                 None => self.object_type(node),
             },
@@ -116,11 +119,15 @@ impl<'t> Reader<'t> {
             "lookup_type" => self.lookup(node),
             "infer_type" => {
                 let parts = named(node);
-                self.type_name(parts.first().copied(), node);
+                // The name holds in the whole, also where it stands among the parameters of a function.
+                let here = self.b.place.scope;
+                self.b.place.scope = self.conditional_in.unwrap_or(here);
+                let def = parts.first().map(|name| self.type_name(*name, node));
+                self.b.place.scope = here;
                 parts.into_iter().skip(1).for_each(|constraint| {
                     self.value_type(constraint);
                 });
-                self.b.unknown()
+                def.map_or(self.b.unknown(), |def| self.b.ty(TypeExpr::Def(def)))
             }
             _ => {
                 for inner in named(node) {
@@ -142,44 +149,6 @@ impl<'t> Reader<'t> {
         self.b.leave(saved);
         let of = self.b.ty(TypeExpr::Def(def));
         self.b.ty_instance(of)
-    }
-
-    /// `{ [K in keyof T]: T[K] }`: what has the members of `T` is a `T`.
-    pub(super) fn same_members(&mut self, node: Node<'t>) -> Option<TypeId> {
-        let parts = named(node);
-        let [signature] = parts[..] else { return None };
-        let clause = find_child(signature, "mapped_type_clause")?;
-        let keys = clause.child_by_field_name("type").filter(|t| t.kind() == "index_type_query")?;
-        let of = *named(keys).first()?;
-        let mut value = signature.child_by_field_name("type")?;
-        while value.kind().ends_with("annotation") {
-            value = *named(value).first()?;
-        }
-        // `T[K] | undefined`: it may be missing.
-        if value.kind() == "union_type" {
-            value = named(value).into_iter().find(|n| n.kind() == "lookup_type")?;
-        }
-        let words: Vec<&str> = named(value).into_iter().map(|n| text(n, self.b.text)).collect();
-        let name = text(clause.child_by_field_name("name")?, self.b.text);
-        if value.kind() != "lookup_type" || words != [text(of, self.b.text), name] {
-            return None;
-        }
-        self.mapped_type(clause, signature)
-    }
-
-    /// `[K in keyof T]: T[K]`: the name holds within. Gives `T`.
-    pub(super) fn mapped_type(&mut self, clause: Node<'t>, whole: Node<'t>) -> Option<TypeId> {
-        let saved = self.b.enter(ScopeKind::Block, span(whole), None);
-        let of = clause.child_by_field_name("type").map(|keys| {
-            let of = if keys.kind() == "index_type_query" { named(keys).first().copied() } else { None };
-            self.value_type(of.unwrap_or(keys))
-        });
-        self.type_name(clause.child_by_field_name("name"), clause);
-        for part in [clause.child_by_field_name("alias"), whole.child_by_field_name("type")].into_iter().flatten() {
-            self.value_type(part);
-        }
-        self.b.leave(saved);
-        of
     }
 
     /// Does `x is Rack` say something of the first parameter?
@@ -224,49 +193,10 @@ impl<'t> Reader<'t> {
         }
     }
 
-    /// `Rack["slots"]`: what the member is; `Racks[number]`: what a list holds.
-    fn lookup(&mut self, node: Node<'t>) -> TypeId {
-        let [of, key] = named(node)[..] else { return self.b.unknown() };
-        let of = self.value_type(of);
-        let word = Some(key).filter(|k| k.kind() == "literal_type").and_then(|k| named(k).first().copied()).filter(|k| k.kind() == "string");
-        match (word, key.kind()) {
-            (Some(word), _) => self.b.ty_member(of, super::classes::unquoted(text(word, self.b.text))),
-            (None, "predefined_type") => self.b.ty_of(of, TypeExpr::Index),
-            _ => {
-                self.value_type(key);
-                self.b.unknown()
-            }
-        }
-    }
-
     /// A name for a type that is bound on the spot.
-    fn type_name(&mut self, name: Option<Node<'t>>, whole: Node<'t>) {
-        if let Some(name) = name {
-            let new = compass_facts::reading::NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(whole));
-            self.b.define(new);
-        }
-    }
-
-    /// `A extends B<infer U> ? U : never`: what is inferred holds within the whole.
-    fn conditional(&mut self, node: Node<'t>) -> TypeId {
-        let saved = self.b.enter(ScopeKind::Block, span(node), None);
-        let ty = self.conditional_outcome(node);
-        self.b.leave(saved);
-        ty
-    }
-
-    fn conditional_outcome(&mut self, node: Node<'t>) -> TypeId {
-        let mut outcomes = Vec::new();
-        for field in ["left", "right", "consequence", "alternative"] {
-            if let Some(part) = node.child_by_field_name(field) {
-                let ty = self.value_type(part);
-                if field.ends_with("ce") || field.ends_with("ive") {
-                    outcomes.push(ty);
-                }
-            }
-        }
-        outcomes.retain(|t| *t != self.b.unknown());
-        if outcomes.is_empty() { self.b.unknown() } else { self.b.ty(TypeExpr::Union(outcomes)) }
+    pub(super) fn type_name(&mut self, name: Node<'t>, whole: Node<'t>) -> DefId {
+        let new = compass_facts::reading::NewDefinition::new(text(name, self.b.text), Kind::TypeParameter, span(name), span(whole));
+        self.b.define(new)
     }
 
     /// The type itself.

@@ -7,7 +7,7 @@
 
 use crate::link::resolve::lookup::{Guesses, Namespace};
 use crate::link::reuse::dependency_log::Names;
-use crate::link::types::ty::{Entity, Lookup, Meaning, Reason, Ty};
+use crate::link::types::ty::{Entity, Lookup, MappedType, Meaning, Reason, Ty};
 use crate::link::world::modules::{Modules, Target};
 use crate::link::world::{Binding, DefRef, GlobalNameId, World};
 use crate::{Cause, Certainty, StepKind};
@@ -209,6 +209,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
             TypeExpr::Exactly { of, .. } => Meaning::sure(Ty::Literal(of)),
             TypeExpr::Told { of, member, keys, holds } => self.told(file, of, member, &keys, holds),
             TypeExpr::Guarded { of, by } => self.guarded(file, of, by),
+            TypeExpr::Conditional { .. } => Meaning::sure(self.conditional(file, id, None, &mut Vec::new(), Levels::ALIASES)),
+            TypeExpr::Mapped { of, value, key } => {
+                let (of, value) = (self.evaluate(file, of).ty, self.evaluate(file, value).ty);
+                Meaning::sure(Ty::Mapped(Rc::new(MappedType { of, value, key: DefRef { file, def: key } })))
+            }
             TypeExpr::Expected { of, ty } => self.expected(file, of, ty),
             TypeExpr::Given { by, argument, parameter, only } => self.given(file, by, argument as usize, parameter as usize, only),
             TypeExpr::Function { result } | TypeExpr::Signature { result, .. } => self.evaluate(file, result).map(|t| Ty::Function(Rc::new(t))),
@@ -315,6 +320,9 @@ impl<'w, 'm> Evaluator<'w, 'm> {
 
     /// What a member of that name means, of what stands before the dot.
     pub(in crate::link) fn member_of(&mut self, file: u32, mut owner: Meaning, gid: GlobalNameId) -> Meaning {
+        if let Some(meaning) = self.member_of_mapped(file, &owner, gid) {
+            return meaning;
+        }
         let rules = self.rules(file);
         let mut found = self.members(file, &owner.ty, gid);
         if found.is_empty() && !matches!(owner.ty, Ty::Value(..)) {
@@ -351,6 +359,11 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let (certainty, reasons) = (callee.certainty, callee.reasons.clone());
         let mut result = self.result(callee.ty.clone());
         result.ty = self.filled(file, &callee.ty, result.ty, args);
+        if result.ty.is_unknown()
+            && let Some(by_signature) = self.result_by_signature(file, &callee.ty, args)
+        {
+            result = by_signature;
+        }
         let ty = match result.ty {
             // A function that gives back what its argument gives: the closures of iterators.
             Ty::List(inner) if inner.is_unknown() => match args.first().map(|a| self.evaluate(file, *a).ty) {
@@ -421,6 +434,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
                 }
                 // What the call gives the function's own parameters: `make<Rack> ()`.
                 meaning.ty = self.substitute(meaning.ty, sym, &args);
+                meaning.ty = self.settled(meaning.ty);
                 if let Some(receiver) = &receiver
                     && self.rules(sym.file).has_associated_types()
                 {
@@ -522,7 +536,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         let rules = self.rules(sym.file);
         // What stands behind an associated type are its bounds: the type is told by whoever implements the interface.
         let is_own = rules.is_type_of_its_own(def) || rules.has_associated_types() && self.is_associated(sym);
-        if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_own) {
+        if let (Kind::Alias, Some(_), None, false) = (def.kind, def.ty, self.alias_members(sym), is_own || self.is_open(sym, &args)) {
             return match self.alias_target(sym, &args) {
                 Some(Ty::Literal(_)) if rules.numbers_keep_their_names() && self.world.unit(sym.file).is_declared() => {
                     Ty::External(self.world.gid(sym.file, def.name), args)
@@ -549,8 +563,10 @@ impl<'w, 'm> Evaluator<'w, 'm> {
         self.aliases.push(sym);
         let target = self.filled_in(sym.file, ty, sym, args);
         let value = self.instance(target);
+        let value = self.substitute(value, sym, args);
+        let value = self.settled(value);
         self.aliases.pop();
-        Some(self.substitute(value, sym, args))
+        Some(value)
     }
 
     /// The members an alias has by itself: `type A = { … }`.

@@ -12,6 +12,9 @@ impl Evaluator<'_, '_> {
     pub fn members(&mut self, from: u32, of: &Ty, name: GlobalNameId) -> Lookup {
         match of {
             Ty::Value(sym, _) | Ty::Item(sym, ..) => {
+                if let Some(found) = self.behind_conditional(of, |this, behind| this.members(from, &behind, name)) {
+                    return found;
+                }
                 if matches!(of, Ty::Item(..))
                     && let Some(found) = self.rules(sym.file).side_of_type(self, from, *sym, name)
                 {
@@ -24,6 +27,7 @@ impl Evaluator<'_, '_> {
             }
             Ty::Module(entity) => self.entity_member(from, *entity, name),
             Ty::Union(parts) => self.members_of_any(from, &parts.clone(), name),
+            Ty::Mapped(mapped) => self.members(from, &mapped.of, name),
             Ty::External(_, args) => self.rules(from).through_holder(self, from, args, name).unwrap_or(Lookup::none(Cause::UnitAbsent)),
             Ty::ExternalType(..) => Lookup::none(Cause::UnitAbsent),
             Ty::Unknown(cause) => Lookup::none(match cause {
@@ -79,6 +83,10 @@ impl Evaluator<'_, '_> {
             }
         }
         if def.kind == Kind::TypeParameter && def.ty.is_none() {
+            let found = self.members_of_default(from, sym, name, seen);
+            if !found.is_empty() {
+                return found;
+            }
             cause = Cause::ReceiverUnknown;
         }
         for base in self.bases(sym).iter() {
@@ -91,6 +99,16 @@ impl Evaluator<'_, '_> {
             }
         }
         Lookup::none(cause)
+    }
+
+    /// Members of what stands for a type parameter where nobody says another type.
+    fn members_of_default(&mut self, from: u32, parameter: DefRef, name: GlobalNameId, seen: &mut Vec<DefRef>) -> Lookup {
+        let default = self.world.facts(parameter.file).defaults.iter().find(|d| d.0 == parameter.def).map(|d| d.1);
+        let Some(default) = default else { return Lookup::none(Cause::ReceiverUnknown) };
+        let default = self.evaluate(parameter.file, default).ty;
+        let mut found = self.members_within(from, &default, name, seen);
+        found.hits.iter_mut().for_each(|h| h.certainty = h.certainty.min(Certainty::Inferred));
+        found
     }
 
     /// The type's own members, and those of a base that it puts beside them: `using Base::turn;`.

@@ -119,7 +119,7 @@ impl Evaluator<'_, '_> {
         match known_to_have_none(owner, cause) {
             Some(cause) if matches!((owner, cause), (Ty::Unknown(_), Cause::UnitAbsent)) => self.rare_member(file, cause, u, name),
             Some(cause) => Lookup::none(cause),
-            None => self.guessed_member(file, cause, u, name),
+            None => self.guessed_member(file, owner, cause, u, name),
         }
     }
 
@@ -136,8 +136,9 @@ impl Evaluator<'_, '_> {
     }
 
     /// A member by its name alone.
-    pub fn guessed_member(&mut self, file: u32, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
-        let guess = self.by_name(file, name, true, u.role == Role::Call);
+    pub fn guessed_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        let mut guess = self.by_name(file, name, true, u.role == Role::Call);
+        self.sort_by_likeness(owner, &mut guess);
         match guess.is_empty() {
             true => Lookup::none(if guess.cause == Cause::TooMany { Cause::TooMany } else { cause }),
             false => guess,

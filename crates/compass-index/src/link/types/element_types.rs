@@ -2,6 +2,7 @@
 
 use crate::Cause;
 use crate::link::resolve::evaluate::{Evaluator, MAX_DEPTH};
+use crate::link::types::mapped_types::value_for;
 use crate::link::types::ty::{Entity, Hit, Ty};
 use crate::link::world::DefRef;
 use compass_facts::Kind;
@@ -57,6 +58,10 @@ impl Evaluator<'_, '_> {
             Ty::Tuple(parts) => Ty::union(parts.to_vec()),
             Ty::External(name, args) => self.rules(file).indexed_of_absent(self, file, name, &args),
             Ty::Union(parts) => Ty::union(parts.iter().map(|p| self.indexed(file, p.clone())).collect()),
+            Ty::Mapped(mapped) => {
+                let own = self.indexed(file, mapped.of.clone());
+                value_for(&mapped, own)
+            }
             Ty::Value(sym, args) => self.rules(sym.file).indexed(self, sym, args),
             Ty::Unknown(cause) => Ty::Unknown(cause),
             _ => Ty::Unknown(Cause::ReceiverUnknown),

@@ -5,7 +5,7 @@
 
 use crate::Cause;
 use crate::link::resolve::evaluate::Evaluator;
-use crate::link::types::ty::{Meaning, Ty};
+use crate::link::types::ty::{MappedType, Meaning, Ty};
 use crate::link::world::DefRef;
 use compass_facts::bounds::Levels;
 use compass_facts::{Kind, Literal, TypeId};
@@ -35,7 +35,7 @@ impl Evaluator<'_, '_> {
             let left = own.filter(|s| !bound.iter().any(|b| b.0 == *s)).collect::<Vec<_>>();
             bound.extend(left.into_iter().map(|s| (s, Ty::Unknown(Cause::ReceiverUnknown))));
         }
-        put_in(&result, &bound)
+        self.settled(put_in(&result, &bound))
     }
 
     /// See [`TypeExpr::Expected`]: type parameters that stand in a function's result are told by the type that is expected of the call.
@@ -68,12 +68,13 @@ impl Evaluator<'_, '_> {
             Ty::Value(s, args) | Ty::Item(s, args, _) => own(s) || any(args),
             Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
             Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.mentions_own(inner, function, levels),
+            Ty::Mapped(mapped) => self.mentions_own(&mapped.of, function, levels) || self.mentions_own(&mapped.value, function, levels),
             _ => false,
         }
     }
 
     /// What type parameters stand for, by an argument.
-    pub fn unify(&self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, levels: Levels) {
+    pub fn unify(&mut self, declared: &Ty, given: &Ty, bound: &mut Vec<(DefRef, Ty)>, levels: Levels) {
         let Some(levels) = levels.down() else { return };
         if given.is_unknown() || matches!(given, Ty::Literal(Literal::Nothing)) {
             return;
@@ -87,7 +88,8 @@ impl Evaluator<'_, '_> {
                 a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, levels));
             }
             (Ty::Value(s, a), Ty::Value(t, b)) if s == t => a.iter().zip(b.iter()).for_each(|(a, b)| self.unify(a, b, bound, levels)),
-            _ => {}
+            (Ty::Mapped(mapped), _) => self.unify(&mapped.of, given, bound, levels),
+            (declared, given) => self.unify_by_structure(declared, given, bound, levels),
         }
     }
 }
@@ -107,6 +109,8 @@ pub fn put_in(ty: &Ty, bound: &[(DefRef, Ty)]) -> Ty {
         Ty::Map(inner) => Ty::Map(one(inner)),
         Ty::Function(inner) => Ty::Function(one(inner)),
         Ty::Tuple(parts) => Ty::Tuple(all(parts)),
+        Ty::Union(parts) => Ty::union(all(parts).to_vec()),
+        Ty::Mapped(mapped) => Ty::Mapped(Rc::new(MappedType { of: put_in(&mapped.of, bound), value: put_in(&mapped.value, bound), key: mapped.key })),
         other => other.clone(),
     }
 }

@@ -2,7 +2,7 @@
 
 use crate::Cause;
 use crate::link::resolve::evaluate::Evaluator;
-use crate::link::types::ty::{Meaning, Ty};
+use crate::link::types::ty::{MappedType, Meaning, Ty};
 use crate::link::world::DefRef;
 use compass_facts::bounds::Levels;
 use compass_facts::{Kind, TypeExpr, TypeId};
@@ -33,9 +33,21 @@ impl Evaluator<'_, '_> {
 
     /// A type that a member names, as it is seen through the value it is a member of: with what that gives its own type and its bases.
     pub(in crate::link) fn seen_through(&mut self, ty: Ty, of: Option<&Ty>) -> Ty {
+        if let Some(Ty::Union(parts)) = of
+            && self.has_parameter(&ty, Levels::TYPES)
+        {
+            // Each part says what its own parameters stand for.
+            let mut seen: Vec<Ty> = parts.iter().map(|part| self.seen_through(ty.clone(), Some(part))).collect();
+            seen.retain(|s| *s != ty);
+            return if seen.is_empty() { ty } else { Ty::union(seen) };
+        }
+        if let Some(behind) = of.and_then(|of| self.behind_conditional(of, |this, behind| this.seen_through(ty.clone(), Some(&behind)))) {
+            return behind;
+        }
         let Some(Ty::Value(owner, args) | Ty::Item(owner, args, _)) = of else { return ty };
         let ty = self.filled_from_bases(ty, *owner, Levels::BASES);
-        self.substitute(ty, *owner, args)
+        let ty = self.substitute(ty, *owner, args);
+        self.settled(ty)
     }
 
     /// What a type written in the head of another means with its arguments. Members of a parameter, `T["slots"]`, are those of its argument.
@@ -47,8 +59,12 @@ impl Evaluator<'_, '_> {
             let of = self.filled_in(file, of, owner, args);
             return self.member_of(file, Meaning::sure(of), gid).ty;
         }
+        if let TypeExpr::Conditional { .. } = self.world.facts(file).ty(ty) {
+            return self.conditional(file, ty, Some((owner, args)), &mut Vec::new(), Levels::ALIASES);
+        }
         let ty = self.evaluate(file, ty).ty;
-        self.substitute(ty, owner, args)
+        let ty = self.substitute(ty, owner, args);
+        self.settled(ty)
     }
 
     /// Is it a parameter of the type, or a member of such?
@@ -68,13 +84,14 @@ impl Evaluator<'_, '_> {
     }
 
     /// Does a type parameter stand in it?
-    fn has_parameter(&self, ty: &Ty, levels: Levels) -> bool {
+    pub(in crate::link) fn has_parameter(&self, ty: &Ty, levels: Levels) -> bool {
         let Some(levels) = levels.down() else { return false };
         let any = |parts: &[Ty]| parts.iter().any(|p| self.has_parameter(p, levels));
         match ty {
             Ty::Value(sym, args) | Ty::Item(sym, args, _) => self.world.def(*sym).kind == Kind::TypeParameter || any(args),
             Ty::External(_, args) | Ty::ExternalType(_, args) | Ty::Tuple(args) | Ty::Union(args) => any(args),
             Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => self.has_parameter(inner, levels),
+            Ty::Mapped(mapped) => self.has_parameter(&mapped.of, levels) || self.has_parameter(&mapped.value, levels),
             _ => false,
         }
     }
@@ -117,12 +134,16 @@ impl Evaluator<'_, '_> {
             Ty::List(inner) => Ty::List(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
             Ty::Map(inner) => Ty::Map(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
             Ty::Function(inner) => Ty::Function(Rc::new(self.put_in((*inner).clone(), owner, args, left))),
+            Ty::Mapped(mapped) => {
+                let mut one = |ty: &Ty| self.put_in(ty.clone(), owner, args, left);
+                Ty::Mapped(Rc::new(MappedType { of: one(&mapped.of), value: one(&mapped.value), key: mapped.key }))
+            }
             other => other,
         }
     }
 
     /// Which parameter of its type, by position; parameters of an extension count by their name in the type.
-    fn parameter_index(&self, parameter: DefRef, owner: DefRef) -> Option<usize> {
+    pub(in crate::link) fn parameter_index(&self, parameter: DefRef, owner: DefRef) -> Option<usize> {
         let owner = if self.is_unnamed(owner) { self.parameters_around(owner)? } else { owner };
         let def = self.world.def(parameter);
         let facts = self.world.facts(parameter.file);

@@ -100,6 +100,19 @@ pub enum Ty {
     Function(Rc<Ty>),
     /// Any of them.
     Union(Rc<[Ty]>),
+    /// What has the members of another type, each of a type that is told from its own.
+    Mapped(Rc<MappedType>),
+}
+
+/// See [`Ty::Mapped`].
+#[derive(Debug, Clone, PartialEq)]
+pub struct MappedType {
+    /// The type whose members it has.
+    pub of: Ty,
+    /// What each of them is.
+    pub value: Ty,
+    /// The type parameter that stands in `value` for what the member is in `of`.
+    pub key: DefRef,
 }
 
 impl Ty {
@@ -149,6 +162,10 @@ impl Ty {
             Ty::Item(_, args, _) | Ty::Value(_, args) | Ty::ExternalType(_, args) | Ty::External(_, args) => all(args),
             Ty::Tuple(parts) | Ty::Union(parts) => all(parts),
             Ty::List(inner) | Ty::Map(inner) | Ty::Function(inner) => 1 + inner.size(most.saturating_sub(1)),
+            Ty::Mapped(mapped) => {
+                let first = mapped.of.size(most.saturating_sub(1));
+                1 + first + mapped.value.size(most.saturating_sub(1 + first))
+            }
             Ty::Unknown(_) | Ty::Module(_) | Ty::Literal(_) => 1,
         }
     }
