@@ -70,6 +70,21 @@ declare const loaded: Result<typeof load>;
 loaded.«roll=roll»();
 "#,
 )])]
+#[case::not_told_yet(&[(
+    "later.ts",
+    r#"
+class Rack { ⟦rack_turn:turn⟧() {} }
+class Wheel { ⟦wheel_turn:turn⟧() {} }
+type Holds<T> = Rack extends T ? Rack : Wheel;
+interface Shelf<T> { ⟦held:held⟧: Holds<T> }
+function run<T>(shelf: Shelf<T>) {
+  shelf.«held=held».«rack_turn~turn»();
+}
+type By<K> = K extends "rack" ? Rack : Wheel;
+declare const by: By<"wheel">;
+by.«rack_turn~turn»();
+"#,
+)])]
 #[case::all_at_once(&[(
     "modules.ts",
     r#"
@@ -95,8 +110,8 @@ function create<T>(kind: T): Creator<T>;
 function create<T>(kind: string, prepare: (k: string) => T): Creator<T>;
 function create(kind: any, prepare?: Function): any { return null; }
 create(new Kind()).«match=match»(1);
-create(new Kind()).«kind~kind».«name~name»;
-create("a", () => new Kind()).«match~match»(1);
+create(new Kind()).«kind=kind».«name=name»;
+create("a", () => new Kind()).«match=match»(1);
 "#,
 )])]
 fn types_that_are_computed(#[case] files: &[(&str, &str)]) {

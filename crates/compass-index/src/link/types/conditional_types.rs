@@ -6,7 +6,7 @@ use crate::link::types::generics::put_in;
 use crate::link::types::ty::Ty;
 use crate::link::world::DefRef;
 use compass_facts::bounds::Levels;
-use compass_facts::{Kind, TypeExpr, TypeId};
+use compass_facts::{Kind, ScopeKind, TypeExpr, TypeId};
 use std::rc::Rc;
 
 /// A type, and what its parameters stand for.
@@ -105,19 +105,31 @@ impl Evaluator<'_, '_> {
         self.settled(put_in(&ty, bound))
     }
 
+    /// Is it a type parameter that a pattern names for the first time, and no type or function?
+    fn is_named_here(&self, parameter: DefRef) -> bool {
+        let scope = self.world.def(parameter).scope;
+        self.world.facts(parameter.file).scope(scope).kind == ScopeKind::Block
+    }
+
     /// Is a type like a pattern? Nothing where that is not told. What the pattern names for the first time is bound.
     fn is_such(&mut self, of: &Ty, like: &Ty, bound: &mut Bound) -> Option<bool> {
         if of.is_unknown() || matches!(of, Ty::Value(s, _) | Ty::Item(s, ..) if self.world.def(*s).kind == Kind::TypeParameter) {
             return None;
         }
-        let before = bound.len();
-        self.unify(like, of, bound, Levels::TYPES);
-        if bound.len() > before {
+        let mut named = Vec::new();
+        self.unify(like, of, &mut named, Levels::TYPES);
+        // Other parameters in the pattern are those of the type around: nobody knows yet what they stand for.
+        if named.iter().any(|(parameter, _)| !self.is_named_here(*parameter)) {
+            return None;
+        }
+        if !named.is_empty() {
+            bound.extend(named);
             return Some(true);
         }
         match (of, like) {
-            (Ty::Literal(a), Ty::Literal(b)) => Some(a == b),
-            (Ty::Value(a, _), Ty::Value(b, _)) if a == b || self.derives(*a, *b) => Some(true),
+            // Which text or number it is was not kept.
+            (Ty::Literal(a), Ty::Literal(b)) if a != b => Some(false),
+            (Ty::Value(a, given), Ty::Value(b, wanted)) if a == b && given == wanted || wanted.is_empty() && self.derives(*a, *b) => Some(true),
             _ => None,
         }
     }
