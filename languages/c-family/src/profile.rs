@@ -102,11 +102,13 @@ static CPP_PROFILE: Profile = Profile {
 };
 
 /// Headers serve both languages.
-/// What is behind the name of a header of which the build makes the header: with its own settings put in, or as it is.
-pub(crate) const TEMPLATES: [&str; 7] = [".in", ".cmake", ".cmake.in", ".meson", ".prebuilt", ".generic", ".dist"];
+/// What stands behind the name of a header in the name of the file of which the build makes it.
+pub(crate) fn templates() -> impl Iterator<Item = &'static str> {
+    PROFILE.file_names.iter().filter_map(|pattern| pattern.strip_prefix("*.h"))
+}
 
 fn is_header(path: &str) -> bool {
-    let path = TEMPLATES.iter().find_map(|ending| path.strip_suffix(ending)).unwrap_or(path);
+    let path = templates().find_map(|ending| path.strip_suffix(ending)).unwrap_or(path);
     path.ends_with(".h") || path.ends_with(".H") || path.ends_with(".inc")
 }
 

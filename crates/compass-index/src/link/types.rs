@@ -7,6 +7,7 @@ pub(super) mod element_types;
 pub(super) mod functions;
 pub(super) mod generics;
 mod mapped_types;
+mod named_types;
 mod structural;
 mod substitution;
 pub(super) mod ty;

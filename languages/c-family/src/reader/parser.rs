@@ -12,6 +12,7 @@ use super::tokens::{T, Tok, mark};
 use compass_facts::bounds::{Bounded, Bounds, Refusal};
 use compass_facts::surroundings::Surroundings;
 use compass_facts::*;
+use rustc_hash::FxHashSet;
 
 /// Deepest nesting that is followed.
 pub(super) const MAX_DEPTH: u32 = 900;
@@ -67,6 +68,8 @@ pub(super) struct Parser<'s, 't> {
     /// Labels of the function, by spelling, and jumps to them.
     pub(super) labels: Vec<(u32, DefId)>,
     pub(super) jumps: Vec<(u32, UseId)>,
+    /// Names of labels that the file jumps to anywhere, once that was asked for.
+    pub(super) jumped_to: Option<FxHashSet<u32>>,
     /// Template parameters whose owner has not come yet.
     pub(super) parameters: Vec<DefId>,
     /// Names that macros may declare: the name's token, and the call.
@@ -126,6 +129,7 @@ impl<'s, 't> Parser<'s, 't> {
             bounds: Bounds::new(MAX_DEPTH, cancel),
             labels: Vec::new(),
             jumps: Vec::new(),
+            jumped_to: None,
             parameters: Vec::new(),
             made: Vec::new(),
             called: Vec::new(),

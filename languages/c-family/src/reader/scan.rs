@@ -406,6 +406,10 @@ impl<'t> Scan<'t> {
         match rest {
             [word, name] if self.spellings.get(word.id) == "defined" && name.k == T::Name => Some((name.id, !negated)),
             [name] if name.k == T::Name => Some((name.id, !negated)),
+            // `@NAME@` in the template of a header: what the build puts there.
+            [open, name, close] if name.k == T::Name && [open, close].iter().all(|t| Span { start: t.start, end: t.end }.of(self.text) == "@") => {
+                Some((name.id, !negated))
+            }
             _ => None,
         }
     }

@@ -1,7 +1,7 @@
 //! Statements: blocks, control flow, labels, and the macros that look like them.
 
 use super::parser::{Ctx, Parser, is_capitals};
-use super::tokens::T;
+use super::tokens::{T, Tok};
 use compass_facts::*;
 
 impl Parser<'_, '_> {
@@ -277,8 +277,10 @@ impl Parser<'_, '_> {
     }
 
     /// Is there a `goto` to a label, or is its address taken?
-    fn is_jumped_to(&self, id: u32) -> bool {
-        self.toks.windows(2).any(|two| two[1].k == T::Name && two[1].id == id && matches!(two[0].k, T::Goto | T::AmpAmp))
+    fn is_jumped_to(&mut self, id: u32) -> bool {
+        let toks = self.toks;
+        let leads_there = |two: &&[Tok]| two[1].k == T::Name && matches!(two[0].k, T::Goto | T::AmpAmp);
+        self.jumped_to.get_or_insert_with(|| toks.windows(2).filter(leads_there).map(|two| two[1].id).collect()).contains(&id)
     }
 
     fn jump(&mut self) {

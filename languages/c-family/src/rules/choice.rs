@@ -2,7 +2,7 @@
 
 use super::{CNames as _, Remembered};
 use compass_facts::{Condition, Definition, Flags, Kind};
-use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, closeness};
+use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, World, closeness};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 /// The best of one name are enough: nobody reads on after these.
@@ -97,9 +97,9 @@ pub(crate) impl Evaluator<'_, '_> {
         // The other branch of one file comes with it.
         other.retain(|s| is_seen(s.file) || force.iter().any(|f| f.file == s.file));
         // A declaration that is left out is nothing beside a body.
-        let has_body = |s: &DefRef| !self.world.def(*s).flags.has(Flags::BODILESS);
+        let has_body = |s: &DefRef| !is_announced(self.world, *s);
         let bodied = other.iter().any(has_body) || hits.iter().any(|(_, h)| matches!(&h.entity, Entity::DefRef(s) if has_body(s)));
-        other.retain(|s| !bodied || !self.world.def(*s).flags.has(Flags::BODILESS));
+        other.retain(|s| !bodied || has_body(s));
         if other.is_empty() || hits.is_empty() {
             return hits;
         }
@@ -116,9 +116,14 @@ pub(crate) impl Evaluator<'_, '_> {
 
     fn choose_among(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
         let world = self.world;
-        let has_body = |s: &DefRef| !world.def(*s).flags.has(Flags::BODILESS);
+        let has_body = |s: &DefRef| !is_announced(world, *s);
         let visible: Vec<DefRef> = group.iter().copied().filter(|s| is_seen(s.file)).collect();
-        let seen_bodies: Vec<DefRef> = visible.iter().copied().filter(has_body).collect();
+        let mut seen_bodies: Vec<DefRef> = visible.iter().copied().filter(has_body).collect();
+        // Beside a macro that may stand for it, a declaration says that there is a body somewhere.
+        let is_macro = |s: &DefRef| world.def(*s).kind == Kind::Macro;
+        if seen_bodies.iter().all(is_macro) && visible.iter().any(|s| !has_body(s)) {
+            seen_bodies.extend(group.iter().copied().filter(|s| has_body(s) && !is_macro(s) && !world.def(*s).flags.has(Flags::PRIVATE)));
+        }
         let all_bodies: Vec<DefRef> = group.iter().copied().filter(has_body).collect();
         let (mut chosen, was_seen) = match (seen_bodies.is_empty(), all_bodies.is_empty()) {
             (false, _) => (seen_bodies, true),
@@ -164,6 +169,13 @@ pub(crate) impl Evaluator<'_, '_> {
         found
     }
 
+    /// Is there a condition around a definition of which nobody can tell whether it is met?
+    fn may_be_left_out(&self, sym: DefRef) -> bool {
+        let at = self.world.def(sym).name_span.start;
+        let around = self.world.facts(sym.file).conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at));
+        around.into_iter().any(|c| self.is_set(sym.file, self.world.gid(sym.file, c.name), at, 0).is_none())
+    }
+
     fn is_left_out_within(&self, sym: DefRef, depth: u32) -> bool {
         let world = self.world;
         let d = world.def(sym);
@@ -205,6 +217,10 @@ pub(crate) impl Evaluator<'_, '_> {
         }
         // What the code itself defines for other systems alone is nothing that a build sets; what a build finds out may be written there as well.
         let by_code = elsewhere && !word.starts_with("HAVE_");
+        // What only the build of a header knows.
+        if !maybe && !elsewhere && crate::profile::templates().any(|ending| world.files[file as usize].path.ends_with(ending)) {
+            return None;
+        }
         if !maybe && !elsewhere && word.rsplit_once("HAVE_").is_some_and(|(_, of)| self.library_has(of)) {
             return Some(true);
         }
@@ -233,13 +249,16 @@ pub(crate) impl Evaluator<'_, '_> {
         let world = self.world;
         let files = self.c_files();
         let from = files.platform(world, file);
+        let has_others = found.iter().any(|s| world.def(*s).kind != Kind::Macro);
         found.sort_by_cached_key(|s| {
             let d = world.def(*s);
             let near = closeness(world, file, s.file);
             (
                 self.is_left_out(*s),
+                // A macro that a setting may leave out stands for what it is called like, or for a way to it.
+                has_others && d.kind == Kind::Macro && self.may_be_left_out(*s),
                 d.flags.has(Flags::SPECIAL),
-                d.flags.has(Flags::BODILESS),
+                is_announced(world, *s),
                 d.kind != Kind::Alias && d.kind.is_type() || d.kind == Kind::Variable && d.body.is_none(),
                 s.file != file,
                 files.platform(world, s.file).rank_from(from),
@@ -250,6 +269,14 @@ pub(crate) impl Evaluator<'_, '_> {
             )
         });
     }
+}
+
+/// Is it only said that there is such a thing? Also by a variable without a value in a header, whose `extern` a macro may write: two files
+/// that see it would have two of it.
+pub(super) fn is_announced(world: &World, sym: DefRef) -> bool {
+    let d = world.def(sym);
+    let is_shared = d.kind == Kind::Variable && d.body.is_none() && !d.flags.has(Flags::PRIVATE) && d.container.is_none();
+    d.flags.has(Flags::BODILESS) || is_shared && !super::scopes::is_source(world, sym.file)
 }
 
 /// Declarations and bodies of one entity share a key.

@@ -1,9 +1,9 @@
 //! C and C++: from the words of an include to the file, and who includes whom.
 
-use crate::profile::TEMPLATES;
+use crate::profile::templates;
 use compass_facts::{ImportKind, ScopeId};
 use compass_index::Certainty;
-use compass_index::linking::{Entity, Modules, Target, World, join, normalise, sure};
+use compass_index::linking::{Entity, Modules, Target, World, join, nearest, normalise, sure};
 use rustc_hash::FxHashMap;
 
 /// Who includes whom, without the files between.
@@ -83,14 +83,15 @@ impl Includes {
     }
 }
 
-/// What the build makes a header of that is not there: `config.h.in`.
-fn by_template(world: &World, all: &Modules, from: u32, path: &str) -> Option<u32> {
-    TEMPLATES.iter().find_map(|ending| all.by_suffix(world, from, &format!("{path}{ending}")))
+/// Where headers are.
+pub(super) struct Headers {
+    /// Folders outside the own ones, in the compiler's order, and whether C++ alone looks there.
+    outside: Vec<(u32, bool)>,
+    /// The root of the declarations that come with this program.
+    declared: Option<u32>,
+    /// Files of which the build makes headers, and where the name of the header ends in their path.
+    templates: Vec<(u32, usize)>,
 }
-
-/// Folders of headers outside the own ones, in the compiler's order, and whether C++ alone looks there; and the root of the declarations
-/// that come with this program.
-pub(super) struct Headers(Vec<(u32, bool)>, Option<u32>);
 
 /// The folder of those declarations, below their root.
 const DECLARED: &str = "c";
@@ -102,7 +103,22 @@ impl Headers {
         let root_of = |folder: &std::path::PathBuf| world.units.iter().find(|u| u.home == folder.to_string_lossy() && !u.own).map(|u| u.root);
         let folders = world.build.outside_folders.iter();
         let declared = world.units.iter().find(|u| u.is_declared() && u.dir == DECLARED).map(|u| u.root);
-        Headers(folders.filter_map(|f| Some((root_of(f)?, crate::packages::is_of_cpp(f)))).collect(), declared)
+        let outside = folders.filter_map(|f| Some((root_of(f)?, crate::packages::is_of_cpp(f)))).collect();
+        let is_template = |path: &str| templates().find_map(|ending| path.strip_suffix(ending)).filter(|header| header.ends_with(".h")).map(str::len);
+        let templates = world.files.iter().enumerate().filter_map(|(i, f)| Some((i as u32, is_template(&f.path)?))).collect();
+        Headers { outside, declared, templates }
+    }
+
+    /// What the build makes a header of that is not there: `config.h.in`; the nearest of several.
+    fn template(&self, world: &World, from: u32, path: &str) -> Option<u32> {
+        let path = path.trim_start_matches("../").trim_start_matches("./");
+        let is_meant = |(file, end): &&(u32, usize)| {
+            let file = &world.files[*file as usize];
+            let front = file.path[..*end].strip_suffix(path);
+            file.root == world.files[from as usize].root && front.is_some_and(|front| front.is_empty() || front.ends_with('/'))
+        };
+        let candidates: Vec<u32> = self.templates.iter().filter(is_meant).map(|t| t.0).collect();
+        nearest(world, from, &candidates)
     }
 
     /// The file that an include leads to.
@@ -123,7 +139,7 @@ impl Headers {
         if let Some(found) = self.outside(world, from, path) {
             return Some(found);
         }
-        let own = all.by_suffix(world, from, path).or_else(|| by_template(world, all, from, path));
+        let own = all.by_suffix(world, from, path).or_else(|| self.template(world, from, path));
         // `include/string.h` of a library of C is what its files mean; `text/string.h` is not.
         let declared = self.declared(world, from, path).filter(|_| system);
         let is_meant = |f: &u32| declared.is_none() || world.files[*f as usize].path.ends_with(&join("include", path));
@@ -134,7 +150,7 @@ impl Headers {
     /// A header of the standard library, as this program declares it. Those of C++ have no ending where they are included, and `<cstring>` is
     /// `<string.h>` where C++ says nothing of its own.
     fn declared(&self, world: &World, from: u32, path: &str) -> Option<Target> {
-        let root = self.1?;
+        let root = self.declared?;
         let of_cpp = world.language(from) == crate::CPP && !path.contains('.');
         let get = |path: &str| world.by_path.get(&(root, join(DECLARED, path).as_str())).copied();
         let in_c = || path.strip_prefix('c').and_then(|p| get(&format!("{p}.h")));
@@ -144,14 +160,14 @@ impl Headers {
 
     /// Is it a header of the library as this program declares it?
     pub(super) fn declares(&self, world: &World, path: &str) -> bool {
-        self.1.is_some_and(|root| world.by_path.contains_key(&(root, join(DECLARED, path).as_str())))
+        self.declared.is_some_and(|root| world.by_path.contains_key(&(root, join(DECLARED, path).as_str())))
     }
 
     /// A header in the folders of the compiler, in their order; never the one that asks.
     fn outside(&self, world: &World, from: u32, path: &str) -> Option<Target> {
         let cpp = world.language(from) == crate::CPP;
         let path = normalise(path);
-        let usable = self.0.iter().filter(|r| cpp || !r.1);
+        let usable = self.outside.iter().filter(|r| cpp || !r.1);
         let file = usable.filter_map(|(root, _)| world.by_path.get(&(*root, path.as_str()))).find(|f| **f != from)?;
         Some(sure(Entity::Module(*file, ScopeId::FILE)))
     }

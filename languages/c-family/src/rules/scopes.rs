@@ -299,7 +299,7 @@ pub(crate) impl Evaluator<'_, '_> {
             let is_seen = |s: &DefRef| s.file == file || seen.contains(s.file);
             // A macro that a setting leaves out stands in for what is meant.
             let stands_in = |s: &DefRef| world.def(*s).kind == Kind::Macro && self.is_left_out(*s);
-            let mut whole = candidates.iter().filter(|c| is_seen(&c.0) && !stands_in(&c.0)).map(|c| !c.1.has(Flags::BODILESS)).peekable();
+            let mut whole = candidates.iter().filter(|c| is_seen(&c.0) && !stands_in(&c.0)).map(|c| !super::choice::is_announced(world, c.0)).peekable();
             if whole.peek().is_some() && whole.all(|w| w) {
                 candidates.retain(|c| is_seen(&c.0));
             }
@@ -318,6 +318,6 @@ pub(crate) impl Evaluator<'_, '_> {
 }
 
 /// Is it a source file, not a header?
-fn is_source(world: &World, file: u32) -> bool {
+pub(super) fn is_source(world: &World, file: u32) -> bool {
     world.files[file as usize].path.rsplit_once('.').is_some_and(|(_, ending)| matches!(ending, "c" | "cc" | "cpp" | "cxx" | "c++" | "C"))
 }

@@ -73,3 +73,14 @@ fn a_definition_that_is_excluded_is_not_applied_where_an_include_is_missing() {
     let applied: Vec<String> = found.map(|f| f.steps.iter().map(|s| s.by.clone()).collect()).unwrap_or_default();
     assert!(applied.is_empty(), "{applied:?}");
 }
+
+#[test]
+fn labels_in_capitals_cost_what_they_are_long() {
+    let labels: String = (0..40_000).map(|i| format!("CASE_{i}:\n")).collect();
+    let project = Project::with(&[("a.c", &format!("int run(int a) {{\n{labels}goto CASE_7;\n}}\n"))]);
+    let request =
+        Request { options: PlanOptions { roots: vec![project.root()], ..Default::default() }, index: project.index(), threads: 1, ..Default::default() };
+    let began = Instant::now();
+    run(&request, &Disk, &Cancel::new(), &Silent).expect("indexed");
+    assert!(began.elapsed() < Duration::from_secs(30), "{:?}", began.elapsed());
+}

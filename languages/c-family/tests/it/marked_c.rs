@@ -308,6 +308,13 @@ fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     ("tests/arithmetic.c", "void warn(int a) { (void)a; }\nint main(void) { return 0; }\n"),
     ("run.c", "#include \"config.h\"\n#include \"warn.h\"\nint run(void) { «warn~warn»(«most=MOST_RACKS»); return sizeof(«version=VERSION»); }\n"),
 ])]
+#[case::settings_that_only_the_build_knows(&[
+    ("settings.h.in", "#if @WITH_LOCKS@\n#define WITH_LOCKS\n#endif\n"),
+    ("give.h", "#include \"settings.h\"\n#include \"given.h\"\ntypedef void (*give_t)(void *);\n#ifdef WITH_LOCKS\ngive_t *give_back_of(void);\n#define give_back (*(give_back_of()))\n#else\nGIVEN give_t give_back;\n#endif\n"),
+    ("given.h", "#define GIVEN extern\n"),
+    ("give.c", "#include \"give.h\"\n#undef give_back\nstatic void nothing(void *a) { (void)a; }\ngive_t ⟦give:give_back⟧ = nothing;\n"),
+    ("use.c", "#include \"give.h\"\ngive_t run(void) { return «give~give_back»; }\n"),
+])]
 fn what_the_build_makes_is_read_where_it_is_made_of(#[case] files: &[(&str, &str)]) {
     check(files);
 }

@@ -4,6 +4,15 @@ use rstest::rstest;
 use testkit::marked::{check, compiles};
 
 #[rstest]
+#[case::guesses_by_what_a_parameter_is_called(&[(
+    "context.cpp",
+    r#"
+struct alone { int out() { return 1; } };
+struct basic_parse_context { int out() { return 2; } };
+struct basic_format_context { int ⟦out:out⟧() { return 3; } };
+template<typename FormatContext> int run(FormatContext& ctx) { return ctx.«out?out»(); }
+"#,
+)])]
 #[case::defaults_of_template_parameters(&[(
     "make.cpp",
     r#"

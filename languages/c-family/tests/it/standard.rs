@@ -52,6 +52,31 @@ fn own_code_comes_before_it(#[case] place: &str, #[case] wanted: &[&str]) {
     assert!(answers.answers.iter().all(|a| a.unit.as_deref() != Some("c-std")), "{places:?}");
 }
 
+/// Of two branches that a build chooses between the one is meant that the library makes possible; the other one is listed.
+#[rstest]
+#[case::a_function_it_has("HAVE_STRDUP", 2)]
+#[case::with_a_prefix("RACK_HAVE_STRDUP", 2)]
+#[case::a_header_it_has("HAVE_SYS_STAT_H", 2)]
+#[case::a_function_it_has_not("HAVE_TURN_RACKS", 4)]
+#[case::another_word("WANT_STRDUP", 4)]
+fn what_a_build_finds_out_is_asked_of_it(#[case] setting: &str, #[case] line: u32) {
+    let branches = format!("#ifdef {setting}\nint rack(int a) {{ return a; }}\n#else\nint rack(int a) {{ return a + 1; }}\n#endif\n");
+    let project =
+        Project::with(&[("rack.h", "int rack(int a);\n"), ("rack.c", &branches), ("use.c", "#include \"rack.h\"\nint run(void) { return rack(1); }\n")]);
+    let answers = ask(&engine(&project), "where is use.c:2:24");
+    let places: Vec<_> = answers.answers.iter().map(|a| (a.path.as_str(), a.line)).collect();
+    assert_eq!(places, [("rack.c", line), ("rack.c", 6 - line)]);
+    assert!(answers.answers.iter().all(|a| a.certainty == Some(Certainty::Inferred)));
+}
+
+#[test]
+fn what_cpp_declares_is_no_guess_in_c() {
+    let program = "#define ENTRY(type) struct { struct type *next; }\nstruct rack;\nint run(struct rack *a) { return a->links.next != 0; }\n";
+    let project = Project::with(&[("a.c", program), ("b.cpp", "#include <iterator>\nint b() { return 1; }\n")]);
+    let answers = ask(&engine(&project), "where is a.c:3:43");
+    assert!(answers.answers.iter().all(|a| a.unit.as_deref() != Some("c-std")), "{:?}", answers.answers);
+}
+
 const CPP_PROGRAM: &str = "#include <map>
 #include <memory>
 #include <string>

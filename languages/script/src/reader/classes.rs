@@ -96,7 +96,8 @@ impl<'t> Reader<'t> {
                     if part.kind() == "statement_block" {
                         self.block(part);
                     } else if part.kind().ends_with("annotation") {
-                        self.value_type(part);
+                        let ty = self.value_type(part);
+                        self.unnamed_member(node, ty);
                     }
                 }
             }
@@ -138,6 +139,13 @@ impl<'t> Reader<'t> {
         self.function_body(node, Some(def));
     }
 
+    /// A member that nobody can name: `[key: string]: Rack`, `[wheelKey]: Rack`.
+    fn unnamed_member(&mut self, node: Node<'t>, ty: TypeId) {
+        let mut new = NewDefinition::new("", Kind::Field, super::functions::start_of(node), span(node));
+        new.ty = Some(ty);
+        self.b.define(new);
+    }
+
     fn field(&mut self, node: Node<'t>) {
         let Some(name) = node.child_by_field_name("name").or_else(|| node.child_by_field_name("property")) else { return };
         let declared = node.child_by_field_name("type").map(|t| self.value_type(t));
@@ -149,10 +157,8 @@ impl<'t> Reader<'t> {
                 self.expression(value, Role::Read);
             }
             // `[key]: Rack` in a type: a member whose name is told elsewhere.
-            if node.kind() == "property_signature" && declared.is_some() {
-                let mut new = NewDefinition::new("", Kind::Field, super::functions::start_of(node), span(node));
-                new.ty = declared;
-                self.b.define(new);
+            if let Some(declared) = declared.filter(|_| node.kind() == "property_signature") {
+                self.unnamed_member(node, declared);
             }
             return;
         }

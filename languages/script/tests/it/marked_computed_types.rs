@@ -60,7 +60,7 @@ type Endless<T> = T extends Rack ? Endless<Box<T>> : Endless<Rack>;
 declare const one: Unwrap<Promise<Rack>>, two: Unwrap<Box<Rack>>, three: Unwrap<Wheel>, four: Deep<Box<Rack>>, five: Endless<Wheel>;
 one.«turn=turn»();
 two.«turn=turn»();
-three.«roll=roll»();
+three.«roll~roll»();
 five.«turn?turn»();
 declare function open<T>(x: T): Unwrap<T>;
 declare const boxed: Box<Wheel>;
@@ -83,6 +83,47 @@ function run<T>(shelf: Shelf<T>) {
 type By<K> = K extends "rack" ? Rack : Wheel;
 declare const by: By<"wheel">;
 by.«rack_turn~turn»();
+"#,
+)])]
+#[case::what_may_be_anything(&[(
+    "open.ts",
+    r#"
+import { Foreign } from "elsewhere";
+class Rack { ⟦turn:turn⟧() {} }
+class Wheel { ⟦roll:roll⟧() {} }
+type Either<T> = T extends { a: 1 } ? Rack : Foreign;
+declare const either: Either<Wheel>;
+either.«turn~turn»();
+interface Named { ⟦rack:rack⟧: Rack; [other: string]: Wheel | Rack }
+interface Half { rack: Rack; foreign: Foreign }
+interface Whole extends Half { wheel: Wheel }
+interface Rows { [row: string]: Wheel }
+declare const named: Named, half: Half, whole: Whole, rows: Rows;
+function pick(key: string) {
+  named[key].«roll=roll»();
+  half[key].«turn~turn»();
+  whole[key].«roll?roll»();
+  rows[key].«roll=roll»();
+}
+"#,
+)])]
+#[case::a_parameter_or_what_is_made_of_it(&[(
+    "many.ts",
+    r#"
+class Rack { ⟦turn:turn⟧() {} }
+declare function first<T>(of: T | T[]): T;
+declare const racks: Rack[], rack: Rack;
+first(racks).«turn=turn»();
+first(rack).«turn=turn»();
+"#,
+)])]
+#[case::functions_wanted_by_either(&[(
+    "wanted.ts",
+    r#"
+class Rack { ⟦turn:turn⟧() {} }
+type Fill<T> = T extends string ? (rack: Rack) => void : (rack: Rack) => number;
+declare function fill<T>(with_: Fill<T>): void;
+fill((⟦rack:rack⟧) => { «rack=rack».«turn~turn»(); });
 "#,
 )])]
 #[case::all_at_once(&[(

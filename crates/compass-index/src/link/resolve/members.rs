@@ -42,8 +42,11 @@ impl Evaluator<'_, '_> {
 
     fn members_of_any(&mut self, from: u32, parts: &[Ty], name: GlobalNameId) -> Lookup {
         let mut out = Lookup::none(Cause::NoDefinition);
+        // A part that nobody can look into may have the member as well.
+        let mut is_open = false;
         for part in parts {
             let found = self.members(from, part, name);
+            is_open |= found.is_empty() && matches!(found.cause, Cause::UnitAbsent | Cause::ReceiverUnknown);
             if found.is_empty() && out.is_empty() {
                 out.cause = found.cause;
             }
@@ -53,7 +56,7 @@ impl Evaluator<'_, '_> {
                 }
             }
         }
-        if out.hits.len() > 1 {
+        if out.hits.len() > 1 || is_open {
             for hit in &mut out.hits {
                 hit.certainty = hit.certainty.min(Certainty::Inferred);
             }

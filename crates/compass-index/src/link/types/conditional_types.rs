@@ -51,7 +51,9 @@ impl Evaluator<'_, '_> {
             }
             bound.truncate(before);
         }
-        Ty::union(found)
+        // What may be anything is not told by what is known of the other side.
+        let unknown = found.iter().find(|t| t.is_unknown()).cloned();
+        unknown.unwrap_or_else(|| Ty::union(found))
     }
 
     /// An alias that is one of two types hangs on its arguments: as long as these are parameters it stands for itself.
@@ -72,14 +74,17 @@ impl Evaluator<'_, '_> {
         }
     }
 
-    /// Goes on with what an alias that is one of two types stands for, as far as that is told.
-    pub(in crate::link) fn behind_conditional<T>(&mut self, ty: &Ty, go_on: impl FnOnce(&mut Self, Ty) -> T) -> Option<T> {
+    /// Asks what an alias that is one of two types stands for, as far as that is told.
+    pub(in crate::link) fn behind_conditional<T>(&mut self, ty: &Ty, then: impl FnOnce(&mut Self, Ty) -> T) -> Option<T> {
         let Ty::Value(alias, args) = ty else { return None };
         let alias = Some(*alias).filter(|alias| self.is_conditional(*alias))?;
-        let depth = self.own(|depth: &mut Depth| depth.0);
-        let target = self.alias_target(alias, args).filter(|target| target != ty && depth < MOST_WITHIN)?;
+        if self.own(|depth: &mut Depth| depth.0) >= MOST_WITHIN {
+            self.cut();
+            return None;
+        }
+        let target = self.alias_target(alias, args).filter(|target| target != ty)?;
         self.own(|depth: &mut Depth| depth.0 += 1);
-        let found = go_on(self, target);
+        let found = then(self, target);
         self.own(|depth: &mut Depth| depth.0 -= 1);
         Some(found)
     }
@@ -116,6 +121,9 @@ impl Evaluator<'_, '_> {
         if of.is_unknown() || matches!(of, Ty::Value(s, _) | Ty::Item(s, ..) if self.world.def(*s).kind == Kind::TypeParameter) {
             return None;
         }
+        if matches!((of, like), (Ty::Tuple(a), Ty::Tuple(b)) if a.len() != b.len()) {
+            return None;
+        }
         let mut named = Vec::new();
         self.unify(like, of, &mut named, Levels::TYPES);
         // Other parameters in the pattern are those of the type around: nobody knows yet what they stand for.
@@ -130,7 +138,18 @@ impl Evaluator<'_, '_> {
             // Which text or number it is was not kept.
             (Ty::Literal(a), Ty::Literal(b)) if a != b => Some(false),
             (Ty::Value(a, given), Ty::Value(b, wanted)) if a == b && given == wanted || wanted.is_empty() && self.derives(*a, *b) => Some(true),
+            (Ty::Value(..), Ty::Value(wanted, _)) if self.lacks_a_method(of, *wanted) => Some(false),
             _ => None,
         }
+    }
+
+    /// Is there a method of a type that another type surely has not?
+    fn lacks_a_method(&mut self, of: &Ty, wanted: DefRef) -> bool {
+        let methods: Vec<DefRef> = self.written_members(wanted).into_iter().filter(|m| self.world.def(*m).kind == Kind::Method).collect();
+        methods.into_iter().any(|method| {
+            let name = self.world.gid(method.file, self.world.def(method).name);
+            let found = self.members(method.file, of, name);
+            found.is_empty() && found.cause == Cause::NoDefinition
+        })
     }
 }

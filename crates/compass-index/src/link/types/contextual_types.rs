@@ -77,6 +77,7 @@ impl Evaluator<'_, '_> {
         }
         match written.clone() {
             TypeExpr::Signature { parameters, .. } => parameters.get(parameter).map(|p| self.evaluate(file, *p).ty),
+            TypeExpr::Conditional { outcomes, .. } => outcomes.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, levels)),
             TypeExpr::Union(parts) => parts.into_iter().find_map(|p| self.parameter_of_type(file, p, parameter, levels)),
             TypeExpr::Instance(of) => self.parameter_of_type(file, of, parameter, levels),
             TypeExpr::Def(def) => self.parameter_of_alias(DefRef { file, def }, parameter, levels),

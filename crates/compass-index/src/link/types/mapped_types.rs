@@ -21,7 +21,7 @@ impl Evaluator<'_, '_> {
                 let certainty = all.iter().filter(|m| !m.ty.is_unknown()).map(|m| m.certainty).min()?;
                 Some(Meaning { ty: Ty::union(all.into_iter().map(|m| m.ty).collect()), certainty, reasons: owner.reasons.clone() })
             }
-            Ty::Value(of, args) if self.bases(*of).iter().any(is_mapped) => {
+            Ty::Value(of, args) if self.is_structural(*of) && self.bases(*of).iter().any(is_mapped) => {
                 let own = self.own_member_hits(*of, name);
                 let bases = self.bases(*of);
                 // What is spread out later is written over what stands before.

@@ -1,9 +1,9 @@
 //! Type parameters told by the members of what is passed, in languages where a value is of any type whose members it has.
 
-use crate::Certainty;
 use crate::link::resolve::evaluate::Evaluator;
 use crate::link::types::ty::{Meaning, Ty};
 use crate::link::world::{Binding, DefRef};
+use crate::{Cause, Certainty};
 use compass_facts::bounds::Levels;
 use compass_facts::{DefId, Flags, Kind, TypeId};
 use std::rc::Rc;
@@ -18,7 +18,15 @@ impl Evaluator<'_, '_> {
             return;
         }
         match (declared, given) {
-            (Ty::Union(parts), _) => parts.iter().for_each(|part| self.unify(part, given, bound, levels)),
+            (Ty::Union(parts), _) => {
+                // Of `T | List<T>` a list tells the second; a parameter by itself takes what no other part takes.
+                let (bare, made): (Vec<&Ty>, Vec<&Ty>) = parts.iter().partition(|p| self.is_parameter(p));
+                let before = bound.len();
+                made.into_iter().for_each(|part| self.unify(part, given, bound, levels));
+                if bound.len() == before {
+                    bare.into_iter().for_each(|part| self.unify(part, given, bound, levels));
+                }
+            }
             (Ty::Value(alias, args), _) if self.is_open(*alias, args) => {
                 let declared = self.alias_target(*alias, args);
                 declared.iter().for_each(|declared| self.unify(declared, given, bound, levels));
@@ -60,22 +68,32 @@ impl Evaluator<'_, '_> {
         (!result.ty.is_unknown()).then_some(Meaning { certainty: result.certainty.min(certainty), ..result })
     }
 
-    /// What any of the members that a type writes is: what `T[K]` means where nobody knows which member `K` is.
+    /// What any of the members that a type writes is: what `T[K]` means where nobody knows which member `K` is. Nothing is known of it where
+    /// one of them is unknown, or may stand elsewhere.
     pub fn any_member(&mut self, of: DefRef, args: &Rc<[Ty]>) -> Ty {
+        let unknown = Ty::Unknown(Cause::ReceiverUnknown);
+        let members = self.written_members(of);
+        if members.len() == MOST_MEMBERS || !self.bases(of).is_empty() || !self.rules(of.file).parts(self, of).is_empty() {
+            return unknown;
+        }
         let owner = Ty::Value(of, args.clone());
         let mut all = Vec::new();
-        for member in self.written_members(of) {
+        for member in members {
             let ty = self.item(member).ty;
             all.push(self.seen_through(ty, Some(&owner)));
         }
-        Ty::union(all)
+        if all.iter().any(Ty::is_unknown) { unknown } else { Ty::union(all) }
     }
 
-    fn is_structural(&self, of: DefRef) -> bool {
+    fn is_parameter(&self, ty: &Ty) -> bool {
+        matches!(ty, Ty::Value(s, _) | Ty::Item(s, ..) if self.world.def(*s).kind == Kind::TypeParameter)
+    }
+
+    pub(in crate::link) fn is_structural(&self, of: DefRef) -> bool {
         self.rules(of.file).types_are_structural()
     }
 
-    fn written_members(&self, of: DefRef) -> Vec<DefRef> {
+    pub(in crate::link) fn written_members(&self, of: DefRef) -> Vec<DefRef> {
         let facts = self.world.facts(of.file);
         let Some(scope) = facts.def(of.def).inner else { return Vec::new() };
         let is_member = |d: &compass_facts::Definition| d.scope == scope && matches!(d.kind, Kind::Field | Kind::Method) && d.ty.is_some();
