@@ -8,6 +8,7 @@ mod dialect;
 pub mod ecosystems;
 mod look;
 mod machine;
+mod options;
 mod packages;
 mod roots;
 mod touched;
@@ -22,6 +23,7 @@ pub use walk::{PlanError, holds_packages};
 
 use crate::tree::Tree;
 use compass_facts::{Cancel, Language};
+use std::collections::{BTreeMap, BTreeSet};
 use std::path::{Path, PathBuf};
 
 /// How far dependencies are followed.
@@ -146,6 +148,12 @@ pub struct BuildSettings {
     pub include_folders: Vec<String>,
     /// Macros that are defined.
     pub defines: Vec<String>,
+    /// Options of the build by name: are they on as long as nobody sets them?
+    pub options: BTreeMap<String, bool>,
+    /// Folders with files of a build that are followed, none below another.
+    pub option_folders: Vec<String>,
+    /// Names that files of the build speak of at all; none where nobody has read any.
+    pub spoken_of: Option<BTreeSet<String>>,
     /// Folders searched for includes outside the roots, in the compiler's order; those that hold something.
     pub outside_folders: Vec<PathBuf>,
     /// Names of modules that stand for paths, by root and folder.

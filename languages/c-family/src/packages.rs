@@ -12,6 +12,7 @@ use rustc_hash::FxHashSet;
 use std::path::{Path, PathBuf};
 
 mod commands;
+mod options;
 
 pub use commands::defines_for;
 
@@ -35,6 +36,18 @@ impl Packaging for Headers {
         settings.outside_folders.extend(found.outside);
         settings.defines.extend(found.defines);
         Ok(())
+    }
+
+    fn names_options(&self, file_name: &str) -> bool {
+        options::is_meant(file_name)
+    }
+
+    fn take_options(&self, files: &[(String, String)], settings: &mut BuildSettings) {
+        settings.options.extend(options::read(files));
+        if let Some(names) = options::spoken_of(files) {
+            settings.spoken_of.get_or_insert_default().extend(names);
+            settings.option_folders.extend(options::folders(files));
+        }
     }
 
     fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {

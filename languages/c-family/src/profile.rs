@@ -34,7 +34,7 @@ const PROFILE: Profile = Profile {
     stored_word: "c",
     family: "c",
     endings: &["c", "h", "inc"],
-    file_names: &["*.h.in", "*.h.cmake", "*.h.cmake.in", "*.h.meson", "*.h.prebuilt", "*.h.generic", "*.h.dist"],
+    file_names: &["*.h.in", "*.h.cmake", "*.h.cmakein", "*.h.cmake.in", "*.h.meson", "*.h.prebuilt", "*.h.generic", "*.h.dist"],
     unsure_endings: &["inc"],
     interpreters: &[],
     largest_bytes: LARGEST_BYTES,

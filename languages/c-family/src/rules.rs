@@ -16,7 +16,7 @@ use crate::rules::overloads::Overloads as _;
 use crate::rules::platform::Platform;
 use crate::rules::scopes::Scopes as _;
 use crate::rules::standard::StandardLibrary as _;
-use compass_facts::{DefId, Definition, Facts, Import, ImportId, ImportKind, Kind, Role, ScopeId, TypeId, Use, UseId};
+use compass_facts::{DefId, Definition, Facts, Import, ImportId, ImportKind, Kind, NameId, Role, ScopeId, TypeId, Use, UseId};
 use compass_index::linking::{
     DefRef, Entity, Evaluator, GlobalNameId, Lookup, Meaning, Modules, Names, Namespace, Prepared, Rules, Target, Ty, World, known_to_have_none,
 };
@@ -24,7 +24,7 @@ use compass_index::{Cause, Certainty, FileLinks};
 use easy_ext::ext;
 use includes::{Headers, Includes};
 use namespaces::Namespaces;
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
 use std::rc::Rc;
 
 /// So many sets of includes are remembered.
@@ -70,6 +70,8 @@ struct Remembered {
     included: FxHashMap<u32, Rc<FileSet>>,
     /// Which definitions the usual configuration leaves out.
     left_out: FxHashMap<DefRef, (bool, Names)>,
+    /// Which headers are included at all.
+    reached: FxHashMap<u32, (Option<bool>, Names)>,
 }
 
 fn prepare(world: &World, modules: &Modules) -> Prepared {
@@ -132,10 +134,10 @@ macro_rules! of_both {
             true
         }
 
-        /// What C++ declares nobody means in C.
+        /// What C++ declares nobody means in C, where members are fields.
         fn keep_likely(&self, e: &Evaluator, file: u32, found: &mut Vec<(DefRef, Kind, compass_facts::Flags)>) {
             if e.world.language(file) == crate::C {
-                found.retain(|f| e.world.language(f.0.file) == crate::C || !e.world.unit(f.0.file).is_declared());
+                found.retain(|f| e.world.language(f.0.file) == crate::C || !e.world.unit(f.0.file).is_declared() && !f.1.is_callable());
             }
         }
 
@@ -166,6 +168,13 @@ impl Rules for C {
         true
     }
 
+    /// Macros that the file defines more than once.
+    fn names_by_place(&self, facts: &Facts) -> FxHashSet<NameId> {
+        let mut met = FxHashSet::default();
+        let macros = facts.definitions.iter().filter(|d| d.kind == Kind::Macro).map(|d| d.name);
+        macros.filter(|name| !met.insert(*name)).collect()
+    }
+
     fn plain(&self, e: &mut Evaluator, file: u32, _: ScopeId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         e.plain_c(file, name, wanted)
     }
@@ -176,6 +185,14 @@ impl Rules for C {
 
     fn members_shape_their_type(&self) -> bool {
         false
+    }
+
+    fn settle(&self, e: &mut Evaluator, file: u32, facts: &Facts, _: UseId, u: &Use, found: Lookup) -> Lookup {
+        e.settle_c(file, facts, u, found)
+    }
+
+    fn member_of_absent(&self, e: &mut Evaluator, file: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
+        first_of_array(owner).map(|first| e.member_of(file, first, name))
     }
 
     of_both!();
@@ -212,7 +229,10 @@ impl Rules for Cpp {
     }
 
     /// A thing of a library that is not here: its arguments still tell what it holds.
-    fn member_of_absent(&self, _: &mut Evaluator, _: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
+    fn member_of_absent(&self, e: &mut Evaluator, file: u32, owner: &Meaning, name: GlobalNameId) -> Option<Meaning> {
+        if let Some(first) = first_of_array(owner) {
+            return Some(e.member_of(file, first, name));
+        }
         matches!(owner.ty, Ty::ExternalType(..)).then(|| Meaning { ty: Ty::ExternalType(name, Ty::no_args()), ..owner.clone() })
     }
 
@@ -254,6 +274,12 @@ impl Rules for Cpp {
     of_both!();
 }
 
+/// An array stands for a pointer to its first element: `struct state of[1]; of->next`.
+fn first_of_array(owner: &Meaning) -> Option<Meaning> {
+    let Ty::List(element) = &owner.ty else { return None };
+    (!matches!(**element, Ty::List(_))).then(|| Meaning { ty: (**element).clone(), ..owner.clone() })
+}
+
 /// Members that replace a virtual one of a base, in C++.
 fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
     let world = evaluator.world;
@@ -272,6 +298,9 @@ fn link_overrides(evaluator: &mut Evaluator, index: u32, out: &mut FileLinks) {
         }
     }
 }
+
+/// Of a name with more definitions than this not all are looked at for functions of headers.
+const MOST_OF_HEADERS: usize = 64;
 
 #[ext(CNames)]
 pub(crate) impl<'m> Evaluator<'_, 'm> {
@@ -302,8 +331,28 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
                 return Some(Lookup { hits: vec![hit], cause: Cause::NoDefinition });
             }
         }
+        if within.is_some() {
+            let found = self.of_headers(name);
+            if !found.is_empty() {
+                return Some(found);
+            }
+        }
         let members = self.by_name(file, name, true, false);
         (!members.is_empty() && (within.is_some() || u.role == Role::Pass)).then_some(members)
+    }
+
+    /// Functions that headers write out for those who include them: a macro may be put where one of them is seen.
+    fn of_headers(&mut self, name: GlobalNameId) -> Lookup {
+        let world = self.world;
+        let is_it = |t: &(DefRef, Kind, compass_facts::Flags)| {
+            t.1 == Kind::Function
+                && t.2.has(compass_facts::Flags::PRIVATE)
+                && world.language(t.0.file).is_kin_of(crate::C)
+                && !scopes::is_source(world, t.0.file)
+        };
+        let found: Vec<DefRef> = world.told(name, false).take(MOST_OF_HEADERS).filter(is_it).map(|t| t.0).collect();
+        let certainty = if found.len() == 1 { Certainty::Inferred } else { Certainty::Guessed };
+        Lookup { hits: found.into_iter().map(|s| self.by_name_hit(s, certainty)).collect(), cause: Cause::NoDefinition }
     }
 
     /// Where variables of functions begin among the definitions of a file: in C they stand behind all that others ask for.
@@ -334,6 +383,17 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     }
 
     fn without_c_member(&mut self, file: u32, owner: &Ty, cause: Cause, u: &Use, name: GlobalNameId) -> Lookup {
+        if let Ty::List(element) = owner
+            && !matches!(**element, Ty::List(_))
+        {
+            let mut found = self.members(file, element, name);
+            if found.is_empty() {
+                return self.without_c_member(file, element, found.cause, u, name);
+            }
+            // How sure the type of the array is nobody says here.
+            found.hits.iter_mut().for_each(|h| h.certainty = h.certainty.min(Certainty::Inferred));
+            return found;
+        }
         let is_cpp = self.world.language(file) == crate::CPP;
         // A template that is not found may be one that a macro or a build option makes: its members are guessed.
         let is_absent = matches!(owner, Ty::External(..) | Ty::ExternalType(..));
@@ -351,7 +411,11 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
             let seen = self.includes(file);
             let world = self.world;
             // One with parameters stands for nothing where it is not called, and one that is not seen for nothing at all.
-            let is_meant = |s: DefRef| (s.file == file || seen.contains(s.file)) && (u.role == Role::Call || world.def(s).arity == 0);
+            // In its own body a macro stands for nothing.
+            let is_own = |s: DefRef| s.file == file && u.enclosing == Some(s.def);
+            let is_macro = |s: DefRef| world.def(s).kind == Kind::Macro;
+            let is_meant =
+                |s: DefRef| is_macro(s) && !is_own(s) && (s.file == file || seen.contains(s.file)) && (u.role == Role::Call || world.def(s).arity == 0);
             found.hits.retain(|h| matches!(h.entity, Entity::DefRef(s) if is_meant(s)));
             if !found.is_empty() {
                 return found;

@@ -4,15 +4,32 @@
 use crate::HTML;
 use crate::html::ABOVE;
 use compass_facts::{Import, ImportId, ImportKind, Kind, NameId, Role, ScopeId, TypeExpr, TypeId, Use};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, IMPORTS, Lookup, Meaning, Namespace, Rules, Target};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, IMPORTS, Lookup, Meaning, Names, Namespace, Rules, Target};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
+use rustc_hash::{FxHashMap, FxHashSet};
+use std::rc::Rc;
 
 /// See the module.
 pub(super) struct MarkupRules;
 
+/// What files bring in, for those that were asked.
+#[derive(Default)]
+struct Brought(FxHashMap<(u32, Depth), (BroughtFiles, Names)>);
+
+/// Is it about what a file brings in itself, or also about what those files do?
+#[derive(Clone, Copy, PartialEq, Eq, Hash)]
+enum Depth {
+    Itself,
+    All,
+}
+
+type BroughtFiles = Rc<[(u32, Certainty)]>;
+
 /// Files brought in by files brought in, above this many, are not looked at.
 const MOST_FILES: usize = 64;
+/// What so many files bring in is kept in mind.
+const MOST_KEPT: usize = 2_000;
 /// More definitions than this say nothing.
 const MOST: usize = 8;
 /// Endings that a path may leave out, and what stands in front of the names of partial sheets and pages.
@@ -93,7 +110,7 @@ impl Evaluator<'_, '_> {
             }
             at = facts.scope(id).parent;
         }
-        for (other, certainty) in self.markup_brought(file) {
+        for &(other, certainty) in self.markup_brought(file).iter() {
             let found = self.markup_bound(other, ScopeId::FILE, name, wanted);
             if !found.is_empty() {
                 return self.markup_hits(&found, certainty, cause);
@@ -135,25 +152,53 @@ impl Evaluator<'_, '_> {
     }
 
     /// Files that a file brings in, and those that they do.
-    fn markup_brought(&self, file: u32) -> Vec<(u32, Certainty)> {
+    fn markup_brought(&self, file: u32) -> BroughtFiles {
         self.world.note_imports();
-        let mut out = vec![(file, Certainty::Proven)];
-        let mut at = 0;
-        while at < out.len() && out.len() < MOST_FILES {
-            let (from, sure) = out[at];
-            at += 1;
-            let facts = self.world.facts(from);
-            if self.world.language(from).profile().family != HTML.profile().family {
-                continue;
-            }
-            for id in (0..facts.imports.len() as u32).map(ImportId) {
-                if let Some((to, certainty)) = self.markup_file(from, id).filter(|(to, _)| out.iter().all(|(f, _)| f != to)) {
-                    out.push((to, certainty.min(sure)));
+        self.markup_kept((file, Depth::All), |e| {
+            let mut out = vec![(file, Certainty::Proven)];
+            let mut at = 0;
+            while at < out.len() && out.len() < MOST_FILES {
+                let (from, sure) = out[at];
+                at += 1;
+                for &(to, certainty) in e.markup_brought_itself(from).iter() {
+                    if out.iter().all(|(f, _)| *f != to) {
+                        out.push((to, certainty.min(sure)));
+                    }
                 }
             }
+            out.remove(0);
+            out
+        })
+    }
+
+    /// Files that a file brings in itself.
+    fn markup_brought_itself(&self, file: u32) -> BroughtFiles {
+        self.markup_kept((file, Depth::Itself), |e| {
+            if e.world.language(file).profile().family != HTML.profile().family {
+                return Vec::new();
+            }
+            let mut seen = FxHashSet::default();
+            let imports = (0..e.world.facts(file).imports.len() as u32).map(ImportId);
+            imports.filter_map(|id| e.markup_file(file, id)).filter(|(to, _)| seen.insert(*to)).collect()
+        })
+    }
+
+    /// Pages of a guide lead to all others: what they bring in is asked for by every name in them.
+    fn markup_kept(&self, key: (u32, Depth), find: impl FnOnce(&Self) -> Vec<(u32, Certainty)>) -> BroughtFiles {
+        if let Some((known, names)) = self.own(|b: &mut Brought| b.0.get(&key).cloned()) {
+            self.world.dependency_log.again(&names);
+            return known;
         }
-        out.remove(0);
-        out
+        let start = self.world.dependency_log.begin();
+        let found: BroughtFiles = find(self).into();
+        let names = self.world.dependency_log.since(start);
+        self.own(|b: &mut Brought| {
+            if b.0.len() >= MOST_KEPT {
+                b.0.clear();
+            }
+            b.0.insert(key, (found.clone(), names));
+        });
+        found
     }
 
     /// The file that a path names: from the folder of the file, from the top, or by its end.
@@ -207,7 +252,7 @@ impl Evaluator<'_, '_> {
 
     /// A block of the templates that a template extends.
     fn markup_above(&mut self, file: u32, name: GlobalNameId) -> Lookup {
-        for (other, certainty) in self.markup_brought(file) {
+        for &(other, certainty) in self.markup_brought(file).iter() {
             let found = self.markup_bound(other, ScopeId::FILE, name, Namespace::Method);
             if !found.is_empty() {
                 return self.markup_hits(&found, certainty, Cause::NoDefinition);

@@ -455,7 +455,9 @@ fn begins_path(node: Node, source: &str) -> bool {
     let put_in =
         (raw.starts_with("${") || raw.starts_with('{')) && raw.find('}').is_some_and(|n| matches!(raw.as_bytes().get(n + 1), Some(b'/' | b'$' | b'{')));
     let after_name = matches!(node.kind(), "binary_operator" | "binary_expression") && raw.contains("\"/");
-    (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name
+    // A path that a query hands to one program: `index.php?route=/racks`.
+    let handed_on = raw.find('?').is_some_and(|at| !raw[..at].contains(' ') && (raw[at..].contains("=/") || raw[at..].contains("=%2F")));
+    (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name || handed_on
 }
 
 /// Is it a name in capitals, as constants have?

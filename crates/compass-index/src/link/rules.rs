@@ -10,7 +10,8 @@ use crate::link::types::ty::{Entity, Lookup, Meaning, Ty};
 use crate::link::world::modules::{Modules, Target};
 use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, FileLinks, SymbolId};
-use compass_facts::{Definition, Facts, Flags, Import, ImportId, Kind, Language, ScopeId, ScopeKind, TypeId, Use, UseId};
+use compass_facts::{Definition, Facts, Flags, Import, ImportId, Kind, Language, NameId, ScopeId, ScopeKind, TypeId, Use, UseId};
+use rustc_hash::FxHashSet;
 use std::any::Any;
 use std::rc::Rc;
 
@@ -60,6 +61,11 @@ pub trait Rules: Sync {
     /// Does a name mean the same wherever it stands in a file, apart from what the reader linked?
     fn names_hang_on_file(&self) -> bool {
         false
+    }
+
+    /// Names of a file for which that is not so.
+    fn names_by_place(&self, _: &Facts) -> FxHashSet<NameId> {
+        FxHashSet::default()
     }
 
     /// Does what a name means hang on the files that its file includes, so that links of one workspace say nothing of another?

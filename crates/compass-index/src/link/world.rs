@@ -133,6 +133,10 @@ pub struct GlobalIndex<'w> {
     pub build: &'w crate::plan::BuildSettings,
     /// Macros that the build defines.
     pub defined: FxHashSet<GlobalNameId>,
+    /// Options of the build: are they on as long as nobody sets them?
+    pub options: FxHashMap<GlobalNameId, bool>,
+    /// What files of the build speak of; none where nobody has read any.
+    pub spoken_of: Option<FxHashSet<GlobalNameId>>,
     /// Where facts come from when they are asked for; without one all are here.
     pub(super) lazy_facts: Option<&'w LazyFacts>,
 }
@@ -160,12 +164,19 @@ impl<'w> GlobalIndex<'w> {
             by_path: FxHashMap::with_capacity_and_hasher(files.len(), Default::default()),
             build,
             defined: FxHashSet::default(),
+            options: FxHashMap::default(),
+            spoken_of: None,
             lazy_facts,
         };
         for name in &build.defines {
             let gid = world.intern(name);
             world.defined.insert(gid);
         }
+        for (name, on) in &build.options {
+            let gid = world.intern(name);
+            world.options.insert(gid, *on);
+        }
+        world.spoken_of = build.spoken_of.as_ref().map(|names| names.iter().map(|name| world.intern(name)).collect());
         for word in ["", "=", "default", "constructor"].iter().chain(crate::link::rules::all().flat_map(|r| r.words())) {
             world.intern(word);
         }

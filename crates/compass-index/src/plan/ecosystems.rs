@@ -81,6 +81,14 @@ pub trait Packaging: Sync {
         Ok(())
     }
 
+    /// Is it the name of a file that says what a build is set to as long as nobody sets anything?
+    fn names_options(&self, _file_name: &str) -> bool {
+        false
+    }
+
+    /// Adds what such files of a tree say; paths below the root, and their texts.
+    fn take_options(&self, _files: &[(String, String)], _settings: &mut BuildSettings) {}
+
     /// Names of folders that hold packages of others, though ignore files mostly hide them.
     fn package_folders(&self) -> &'static [&'static str] {
         &[]

@@ -78,6 +78,7 @@ fn settles_more(path: &Path) -> bool {
         || known().iter().any(|e| e.0.settings().contains(&&*name))
         || name == crate::config::FILE_NAME
         || known().iter().any(|e| e.0.build_files().iter().any(|place| path.ends_with(place)))
+        || known().iter().any(|e| e.0.names_options(&name))
         || name.contains("ignore")
         || name.contains("lock")
         || name == "go.work"

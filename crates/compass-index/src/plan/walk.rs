@@ -95,6 +95,7 @@ pub(super) fn make(options: &Options, tree: &dyn Tree, known: &dialect::Known, c
         plan.roots.push(full);
     }
     plan.own_roots = plan.roots.len();
+    super::options::add(&mut plan, tree);
     if options.deps != Deps::None {
         super::packages::add(&mut plan, tree, &options.machine, options.deps, cancel);
     }

@@ -75,6 +75,11 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
     if best.is_empty() && !other_method {
         (best, other_method) = fitting(input, request, routes, &method_fits, &paths::fit_with_longer_value);
     }
+    let handed_on = request.path.handed_on().filter(|_| best.is_empty());
+    if let Some(path) = &handed_on {
+        let by_parameter = |_: &paths::Asked, route: &[Segment]| paths::fit(path, route).map(|f| paths::Fit { whole: false, ..f });
+        (best, other_method) = fitting(input, request, routes, &method_fits, &by_parameter);
+    }
     let Some(top) = best.iter().map(|b| b.0).max() else {
         if request.quiet || request.path.elsewhere {
             return;
@@ -84,7 +89,8 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
             (_, true) => LooseCause::NoRoute,
             (_, false) => LooseCause::Unknown,
         };
-        let label = format!("{} {}", request.method.as_deref().unwrap_or("any"), request.path);
+        let path = handed_on.as_ref().unwrap_or(&request.path);
+        let label = format!("{} {path}", request.method.as_deref().unwrap_or("any"));
         out.loose.push((request.file, Loose { kind: CrossingKind::Http, at: request.at, label, cause }));
         return;
     };

@@ -4,6 +4,13 @@ use compass_facts::bounds::Levels;
 use compass_facts::{Argument, CallSignal, DefId, Facts, Kind, Signal, SignalKind, TextPart};
 use compass_index::{PassFile, PassInput, Place};
 use rustc_hash::FxHashMap;
+use std::collections::hash_map::Entry;
+
+/// A text that is given to a variable: file, place of the name, text.
+type Given<'a> = (usize, u32, &'a [TextPart]);
+
+/// Of a variable so many texts are followed.
+const MOST_VALUES: usize = 24;
 
 /// A piece of a text.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -19,6 +26,8 @@ pub enum Piece {
 /// Constants by where their name stands.
 pub struct Constants<'a> {
     by_place: FxHashMap<Place, &'a [TextPart]>,
+    /// Texts that a variable is given besides its first one.
+    later: FxHashMap<Place, Vec<Given<'a>>>,
     /// Calls that put values into a text, by where their name stands.
     formatted: FxHashMap<(usize, u32), &'a CallSignal>,
 }
@@ -27,17 +36,36 @@ impl<'a> Constants<'a> {
     /// Those of all files.
     pub fn new(input: &PassInput<'a>) -> Self {
         let mut by_place: FxHashMap<Place, &'a [TextPart]> = FxHashMap::default();
+        let mut later: FxHashMap<Place, Vec<Given>> = FxHashMap::default();
         for (file, here) in input.files.iter().enumerate() {
             for signal in &here.facts.signals {
                 if let SignalKind::Constant(at, parts) = &signal.kind
                     && let Some((place, _)) = input.meaning(file, *at)
                 {
-                    by_place.entry(place).or_insert(parts);
+                    match by_place.entry(place) {
+                        Entry::Vacant(first) => drop(first.insert(parts)),
+                        Entry::Occupied(_) => later.entry(place).or_default().push((file, *at, parts)),
+                    }
                 }
             }
         }
         let formatted = calls(input).filter(|(file, _, call)| is_format(input, *file, call)).map(|(file, _, call)| ((file, call.at), call)).collect();
-        Constants { by_place, formatted }
+        Constants { by_place, later, formatted }
+    }
+
+    /// What else a variable may hold that stands as an argument: the texts that it is given after its first one, and before that place.
+    pub fn later(&self, input: &PassInput<'a>, file: usize, argument: &Argument) -> Vec<Vec<Piece>> {
+        let Argument::Name(at) = argument else { return Vec::new() };
+        let Some((place, _)) = input.meaning(file, *at) else { return Vec::new() };
+        let is_before = |given: &&Given| given.0 != file || given.1 < *at;
+        let given = self.later.get(&place).into_iter().flatten().filter(is_before).take(MOST_VALUES);
+        given
+            .map(|(_, _, parts)| {
+                let mut out = Vec::new();
+                self.parts(input, place.file, parts, None, Levels::VALUES, &mut out);
+                joined(out)
+            })
+            .collect()
     }
 
     /// A text with the values put in that a call is given.

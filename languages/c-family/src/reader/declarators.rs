@@ -294,6 +294,12 @@ impl Parser<'_, '_> {
     /// One parameter that ends at `end`. Tells whether it has a default, whether it takes any number, and a hash of its type.
     fn parameter(&mut self, end: usize, old_style: bool) -> (bool, bool, u32) {
         let begin = self.p;
+        if self.is_given_to_macro(end) {
+            let token = self.tok();
+            self.s.add_use(token, Role::Call, Shape::Plain);
+            self.p += 2;
+            return self.parameter(end - 1, old_style);
+        }
         let single = begin + 1 == end && self.k() == T::Name;
         if single && old_style && !self.known_type(begin) {
             let token = self.tok();
@@ -337,6 +343,18 @@ impl Parser<'_, '_> {
         }
         let pack = self.cpp && (begin..type_end).any(|i| self.at(i) == T::Ellipsis);
         (false, pack, self.type_hash(begin, type_end, skip))
+    }
+
+    /// `UNUSED(int by)`: a parameter that is all the argument of a macro. `rack_t (by)` and `int (*turn)` are none.
+    fn is_given_to_macro(&self, end: usize) -> bool {
+        let inner = self.p + 2;
+        let is_call = self.k() == T::Name && self.at(self.p + 1) == T::LParen && self.close_of(self.p + 1).is_some_and(|c| c + 1 == end);
+        let has_type = match self.at(inner) {
+            T::Builtin | T::Struct | T::Union | T::Enum | T::Qualifier => true,
+            T::Name => matches!(self.at(inner + 1), T::Name | T::Star | T::Qualifier),
+            _ => false,
+        };
+        is_call && has_type && (inner + 1..end - 1).any(|i| self.at(i) == T::Name) && !self.cpp
     }
 
     /// A hash of a type as written, the same for all usual ways to write it.

@@ -138,9 +138,18 @@ impl Parser<'_, '_> {
         }
     }
 
+    /// Do names in a row end at a text? They are texts then that macros stand for.
+    fn is_text(&self, mut at: usize) -> bool {
+        while self.at(at) == T::Name {
+            at += 1;
+        }
+        self.at(at) == T::Text
+    }
+
     fn names_declare(&self, p: usize) -> bool {
         let Some(after) = self.past_path(p) else { return false };
         match self.at(after) {
+            T::Name if self.is_text(after) => false,
             T::Name => {
                 // `return_if x`, `MACRO(x)`: two names in a row declare; a call right after a macro does not.
                 let follow = self.at(after + 1);

@@ -175,9 +175,10 @@ impl Parser<'_, '_> {
         (open + 1..close.min(open + LOOK_AHEAD)).any(|i| self.at(i) == T::Name && is_alone(i) && is_new(i))
     }
 
-    /// Defines the variables that a call makes in a function: `LIST_HEAD(open);`.
+    /// Defines the variables that a call makes in a function: `LIST_HEAD(open);`, `each_of(list, one) {`.
     pub(super) fn define_made_locals(&mut self, at: usize) {
-        let Some(close) = self.close_of(at + 1).filter(|c| self.at(c + 1) == T::Semi && self.gives_new_word(at + 1, *c)) else { return };
+        let ends = |c: &usize| matches!(self.at(c + 1), T::Semi | T::LBrace);
+        let Some(close) = self.close_of(at + 1).filter(|c| ends(c) && self.gives_new_word(at + 1, *c)) else { return };
         let Some(shape) = self.among.shape(self.spelled(at)) else { return };
         let Some(known) = shape.value.as_ref().and_then(|v| v.downcast_ref::<NameTemplates>()) else { return };
         let arguments = self.arguments_of(at + 1, close);

@@ -30,6 +30,28 @@ pub(crate) fn is_set_of_members(definition: &str) -> bool {
 }
 
 impl<'s> Parser<'s, '_> {
+    /// `TURN_FUNCTION((*turn));` in a structure: a macro writes the type around the name of a pointer.
+    pub(super) fn is_pointer_given_to_macro(&self) -> bool {
+        const SHAPE: [T; 8] = [T::Name, T::LParen, T::LParen, T::Star, T::Name, T::RParen, T::RParen, T::Semi];
+        SHAPE.iter().enumerate().all(|(i, k)| self.at(self.p + i) == *k)
+    }
+
+    pub(super) fn pointer_given_to_macro(&mut self) {
+        let begin = self.p;
+        let token = self.tok();
+        self.s.add_use(token, Role::Call, Shape::Plain);
+        self.p += 4;
+        let token = self.tok();
+        let name = self.s.name(token.id);
+        let def = self.s.define(name, Kind::Field, token, self.span(begin, begin + 7));
+        let doc = self.doc_before(begin);
+        self.s.def(def).doc = doc;
+        if self.s.place.local {
+            self.s.bind(token.id, def);
+        }
+        self.p = begin + 8;
+    }
+
     /// Reads the text of a macro as members, if it is that.
     pub(super) fn members_of_macro(&mut self, line: &MacroLine, body: &'s [Tok], def: DefId) -> bool {
         if line.parameters.is_some() || !are_members(body) {

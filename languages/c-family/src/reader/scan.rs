@@ -372,15 +372,13 @@ impl<'t> Scan<'t> {
             let defined = !word.ends_with("ndef");
             return Atoms { all: vec![(name.id, defined)], any: Vec::new(), negated: vec![(name.id, !defined)] };
         }
-        let text = |t: &Tok| Span { start: t.start, end: t.end }.of(self.text);
-        let or = rest.iter().any(|t| text(t) == "||");
-        let and = rest.iter().any(|t| t.k == T::AmpAmp);
-        if or && and || rest.len() > MOST_TOKENS {
+        if rest.len() > MOST_TOKENS {
             return Atoms::default();
         }
+        let (or, parts) = self.operands(rest);
         // What is known from this file alone neither makes nor breaks the rest.
         let neutral = if or { Truth::No } else { Truth::Yes };
-        let parts = rest.split(|t| t.k == T::AmpAmp || text(t) == "||").filter(|p| self.condition().truth(p).agreed() != neutral);
+        let parts = parts.into_iter().filter(|p| self.condition().truth(p).agreed() != neutral);
         let atoms: Vec<Option<(u32, bool)>> = parts.map(|p| self.atom(p)).collect();
         let known: Vec<(u32, bool)> = atoms.iter().flatten().copied().collect();
         let complete = atoms.iter().all(Option::is_some);
@@ -390,6 +388,32 @@ impl<'t> Scan<'t> {
             (true, _) if !complete => Atoms::default(),
             _ => Atoms { all: known, any: Vec::new(), negated },
         }
+    }
+
+    /// The operands of `||`, or else of `&&`, that stand in no brackets but those around all; and whether it is `||`.
+    fn operands<'r>(&self, mut rest: &'r [Tok]) -> (bool, Vec<&'r [Tok]>) {
+        let text = |t: &Tok| Span { start: t.start, end: t.end }.of(self.text);
+        let mut depths = depths(rest);
+        while let [open, inner @ .., close] = rest
+            && open.k == T::LParen
+            && close.k == T::RParen
+            && depths[1..rest.len()].iter().all(|d| *d > 0)
+        {
+            rest = inner;
+            depths = self::depths(rest);
+        }
+        let is_top = |i: usize| depths[i] == 0;
+        let or = (0..rest.len()).any(|i| is_top(i) && text(&rest[i]) == "||");
+        let mut parts = Vec::new();
+        let mut from = 0;
+        for i in 0..rest.len() {
+            if is_top(i) && (if or { text(&rest[i]) == "||" } else { rest[i].k == T::AmpAmp }) {
+                parts.push(&rest[from..i]);
+                from = i + 1;
+            }
+        }
+        parts.push(&rest[from..]);
+        (or, parts)
     }
 
     fn condition(&self) -> Condition<'_> {
@@ -534,6 +558,23 @@ impl<'t> Scan<'t> {
             self.dropped = true;
         }
     }
+}
+
+/// How many brackets stand around each token, its own among them.
+fn depths(tokens: &[Tok]) -> Vec<u32> {
+    let mut depth = 0_u32;
+    let of = |t: &Tok| match t.k {
+        T::LParen => {
+            depth += 1;
+            depth
+        }
+        T::RParen => {
+            depth = depth.saturating_sub(1);
+            depth + 1
+        }
+        _ => depth,
+    };
+    tokens.iter().map(of).collect()
 }
 
 fn as_numbers(range: Range<usize>) -> (u32, u32) {

@@ -89,13 +89,18 @@ impl Parser<'_, '_> {
             T::Access | T::Namespace | T::Using | T::Template | T::StaticAssert => self.declaration(Ctx::Local),
             T::RBrace | T::RParen | T::RBracket => self.p += 1,
             T::Name if self.is_label() => self.label(),
-            T::Name if self.at(self.p + 1) == T::LParen && super::parser::is_capitals(self.spelled(self.p)) => {
+            T::Name if self.at(self.p + 1) == T::LParen && (super::parser::is_capitals(self.spelled(self.p)) || self.stands_for_loop()) => {
                 self.define_made_locals(self.p);
                 if self.declares() { self.declaration(Ctx::Local) } else { self.expression_statement() }
             }
             _ if self.declares() => self.declaration(Ctx::Local),
             _ => self.expression_statement(),
         }
+    }
+
+    /// `each_of(list, one) {`: a macro, in a function.
+    fn stands_for_loop(&self) -> bool {
+        !self.cpp && self.close_of(self.p + 1).is_some_and(|c| self.at(c + 1) == T::LBrace)
     }
 
     fn condition(&mut self) {

@@ -1,12 +1,16 @@
 //! Which of several definitions of one name is meant: what is seen through includes, bodies, the usual configuration, nearness.
 
 use super::{CNames as _, Remembered};
-use compass_facts::{Condition, Definition, Flags, Kind};
+use compass_facts::{Condition, Definition, Facts, Flags, ImportKind, Kind, Shape, Use};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, World, closeness};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 /// The best of one name are enough: nobody reads on after these.
 const MAX_HITS: usize = 40;
+/// A header of more files is included under any condition.
+const MOST_INCLUDERS: usize = 16;
+/// So many source files that define a macro for themselves may all mean what a header asks.
+const MANY_DEFINERS: u32 = 4;
 
 #[ext(Choice)]
 pub(crate) impl Evaluator<'_, '_> {
@@ -83,7 +87,7 @@ pub(crate) impl Evaluator<'_, '_> {
         // A namespace is one thing, wherever it is opened.
         let is_namespace = group.iter().all(|s| self.world.def(*s).kind == Kind::Module);
         if force.is_empty() || out.is_empty() || is_namespace {
-            let mut hits = self.choose_among(file, group, is_seen);
+            let mut hits = self.choose_among(file, group, is_seen, false);
             // A macro with parameters that a setting leaves out stands in for a function, which may be written in a way that is not read.
             let stands_in = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if self.world.def(s).kind == Kind::Macro && self.world.def(s).inner.is_some());
             for (_, hit) in hits.iter_mut().filter(|(_, h)| force.is_empty() && stands_in(h)) {
@@ -91,11 +95,16 @@ pub(crate) impl Evaluator<'_, '_> {
             }
             return hits;
         }
-        let mut hits = self.choose_among(file, force.clone(), is_seen);
         // What another system compiles is no answer here; what a setting leaves out may be one.
         let mut other: Vec<DefRef> = out.into_iter().filter(|s| !self.world.def(*s).flags.has(Flags::INACTIVE)).collect();
-        // The other branch of one file comes with it.
-        other.retain(|s| is_seen(s.file) || force.iter().any(|f| f.file == s.file));
+        let is_declared = other.iter().any(|s| is_seen(s.file) && is_announced(self.world, *s));
+        let mut hits = self.choose_among(file, force.clone(), is_seen, is_declared);
+        // A macro that may not be there stands in for a function.
+        let stands_in = force.iter().all(|s| self.may_stand_in(*s));
+        let is_function = |s: &DefRef| self.world.def(*s).kind == Kind::Function && !self.world.def(*s).flags.has(Flags::PRIVATE);
+        // The other branch of one file comes with it, and another body where none is seen.
+        let is_settled = !stands_in && force.iter().any(|f| is_seen(f.file) && !is_announced(self.world, *f));
+        other.retain(|s| is_seen(s.file) || !is_settled && is_function(s) || force.iter().any(|f| f.file == s.file));
         // A declaration that is left out is nothing beside a body.
         let has_body = |s: &DefRef| !is_announced(self.world, *s);
         let bodied = other.iter().any(has_body) || hits.iter().any(|(_, h)| matches!(&h.entity, Entity::DefRef(s) if has_body(s)));
@@ -110,18 +119,31 @@ pub(crate) impl Evaluator<'_, '_> {
             *seen = true;
         }
         let certainty = hits[0].1.certainty;
-        hits.extend(other.into_iter().take(3).map(|s| (true, self.seen_hit(file, s, certainty, StepKind::Include))));
+        let further: Vec<(bool, Hit)> = other.into_iter().take(3).map(|s| (true, self.seen_hit(file, s, certainty, StepKind::Include))).collect();
+        // A declaration says nothing beside a body, and what is of another system not much beside what is not.
+        if further.iter().any(|(_, h)| matches!(&h.entity, Entity::DefRef(s) if has_body(s))) {
+            hits.retain(|(_, h)| matches!(&h.entity, Entity::DefRef(s) if has_body(s)));
+        }
+        let files = self.c_files();
+        let from = files.platform(self.world, file);
+        let is_foreign = |(_, h): &(bool, Hit)| matches!(h.entity, Entity::DefRef(s) if files.platform(self.world, s.file).rank_from(from) == 2);
+        let comes_first = stands_in || hits.iter().all(is_foreign) && !further.iter().any(is_foreign);
+        let at = if comes_first { 0 } else { hits.len() };
+        hits.splice(at..at, further);
         hits
     }
 
-    fn choose_among(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool) -> Vec<(bool, Hit)> {
+    /// `is_declared` says that a setting leaves out a declaration of it that is seen.
+    fn choose_among(&mut self, file: u32, group: Vec<DefRef>, is_seen: &dyn Fn(u32) -> bool, is_declared: bool) -> Vec<(bool, Hit)> {
         let world = self.world;
         let has_body = |s: &DefRef| !is_announced(world, *s);
         let visible: Vec<DefRef> = group.iter().copied().filter(|s| is_seen(s.file)).collect();
         let mut seen_bodies: Vec<DefRef> = visible.iter().copied().filter(has_body).collect();
         // Beside a macro that may stand for it, a declaration says that there is a body somewhere.
         let is_macro = |s: &DefRef| world.def(*s).kind == Kind::Macro;
-        if seen_bodies.iter().all(is_macro) && visible.iter().any(|s| !has_body(s)) {
+        let stands_in = !seen_bodies.is_empty() && seen_bodies.iter().all(|s| self.may_stand_in(*s));
+        let is_declared = stands_in || is_declared && !seen_bodies.is_empty();
+        if seen_bodies.iter().all(is_macro) && (is_declared || visible.iter().any(|s| !has_body(s))) {
             seen_bodies.extend(group.iter().copied().filter(|s| has_body(s) && !is_macro(s) && !world.def(*s).flags.has(Flags::PRIVATE)));
         }
         let all_bodies: Vec<DefRef> = group.iter().copied().filter(has_body).collect();
@@ -134,7 +156,7 @@ pub(crate) impl Evaluator<'_, '_> {
         self.rank_c(file, &mut chosen);
         let is_one = chosen.len() == 1 || chosen.iter().all(|s| world.def(*s).kind == Kind::Module);
         let certainty = match (chosen.len(), was_seen) {
-            (_, true) if is_one => Certainty::Proven,
+            (_, true) if is_one && !stands_in => Certainty::Proven,
             (1, false) | (_, true) => Certainty::Inferred,
             _ => Certainty::Guessed,
         };
@@ -153,8 +175,71 @@ pub(crate) impl Evaluator<'_, '_> {
         Hit { entity, certainty, reasons: vec![reason] }
     }
 
+    /// Is it a macro of which nobody can tell whether it is there?
+    fn may_stand_in(&self, sym: DefRef) -> bool {
+        self.world.def(sym).kind == Kind::Macro && (self.is_left_out(sym) || self.may_be_left_out(sym) || self.is_reached(sym.file).is_none())
+    }
+
+    /// Is a header included under conditions that are met, in one of the files that do? `None` if that cannot be told.
+    fn is_reached(&self, file: u32) -> Option<bool> {
+        if let Some((known, names)) = self.own(|r: &mut Remembered| r.reached.get(&file).cloned()) {
+            self.world.dependency_log.again(&names);
+            return known;
+        }
+        let start = self.world.dependency_log.begin();
+        let found = self.is_reached_by_includers(file);
+        let names = self.world.dependency_log.since(start);
+        self.own(|r: &mut Remembered| r.reached.insert(file, (found, names)));
+        found
+    }
+
+    fn is_reached_by_includers(&self, file: u32) -> Option<bool> {
+        let world = self.world;
+        let includers = self.c_files().includes.includers(file);
+        let name = world.files[file as usize].path.rsplit('/').next().unwrap_or_default();
+        let (mut is_known, mut met) = (true, false);
+        for by in includers.iter().copied().filter(|by| *by != file).take(MOST_INCLUDERS) {
+            let facts = world.facts(by);
+            for import in facts.imports.iter().filter(|i| i.kind == ImportKind::Include && facts.name(i.module).ends_with(name)) {
+                met = true;
+                match self.is_met_at(by, import.span.start) {
+                    Some(true) => return Some(true),
+                    Some(false) => {}
+                    None => is_known = false,
+                }
+            }
+        }
+        // What is made of a template has another name.
+        if met && includers.len() <= MOST_INCLUDERS { if is_known { Some(false) } else { None } } else { Some(true) }
+    }
+
+    /// Are the conditions around a place met?
+    fn is_met_at(&self, file: u32, at: u32) -> Option<bool> {
+        let world = self.world;
+        let around: Vec<&Condition> = world.facts(file).conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).collect();
+        let of = |c: &Condition| {
+            let name = world.gid(file, c.name);
+            // What files of the build speak of may be set, though nobody can tell when.
+            let may_be_set = world.spoken_of.as_ref().is_some_and(|s| s.contains(&name)) && !world.options.contains_key(&name) && world.named(name).is_empty();
+            self.is_set(file, name, at, 0).filter(|set| *set || !may_be_set).map(|set| set == c.defined)
+        };
+        let mut all = Some(true);
+        for one_of in around.chunk_by(|a, b| a.span == b.span && a.one_of && b.one_of) {
+            let told: Vec<Option<bool>> = one_of.iter().map(|c| of(c)).collect();
+            if told.iter().all(|t| *t == Some(false)) {
+                return Some(false);
+            }
+            all = all.filter(|_| told.contains(&Some(true)));
+        }
+        all
+    }
+
     /// Does the usual configuration leave the definition out?
     fn is_left_out(&self, sym: DefRef) -> bool {
+        self.is_left_out_itself(sym) || self.world.def(sym).kind == Kind::Macro && self.is_reached(sym.file) == Some(false)
+    }
+
+    fn is_left_out_itself(&self, sym: DefRef) -> bool {
         if self.world.facts(sym.file).conditions.is_empty() {
             return self.world.def(sym).flags.has(Flags::INACTIVE);
         }
@@ -197,23 +282,33 @@ pub(crate) impl Evaluator<'_, '_> {
         if world.defined.contains(&name) || word.starts_with("CONFIG_") {
             return Some(true);
         }
-        let (mut maybe, mut elsewhere) = (false, false);
+        let (mut maybe, mut elsewhere, mut definers) = (false, false, 0_u32);
         for (sym, kind, flags) in world.told(name, false).take(64) {
             if kind != Kind::Macro || !world.language(sym.file).is_kin_of(crate::C) {
                 continue;
             }
             elsewhere = true;
-            if flags.has(Flags::INACTIVE) {
+            if is_template_of_another(world, sym.file) {
+                continue;
+            }
+            // What one source file sets for itself is set for no other.
+            let is_foreign = sym.file != file && super::scopes::is_source(world, sym.file);
+            definers += u32::from(is_foreign);
+            if flags.has(Flags::INACTIVE) || is_foreign && definers < MANY_DEFINERS {
                 continue;
             }
             let d = world.def(sym);
             let place = d.name_span.start;
             let conditional = world.facts(sym.file).conditions.iter().any(|c| c.span.contains(place));
             // Behind the place it says nothing of the place.
-            if !conditional && (sym.file != file || place < at) {
+            if !conditional && !is_foreign && (sym.file != file || place < at) {
                 return Some(true);
             }
             maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
+        }
+        // What the build is set to when nobody sets anything.
+        if !maybe && let Some(on) = world.options.get(&name) {
+            return Some(*on);
         }
         // What the code itself defines for other systems alone is nothing that a build sets; what a build finds out may be written there as well.
         let by_code = elsewhere && !word.starts_with("HAVE_");
@@ -224,7 +319,13 @@ pub(crate) impl Evaluator<'_, '_> {
         if !maybe && !elsewhere && word.rsplit_once("HAVE_").is_some_and(|(_, of)| self.library_has(of)) {
             return Some(true);
         }
-        if maybe { None } else { Some(!by_code && world.is_feature(name)) }
+        // What no file of the build speaks of nobody sets.
+        let is_built = || {
+            let path = world.files[file as usize].path.as_str();
+            world.build.option_folders.iter().any(|f| f.is_empty() || path.strip_prefix(f.as_str()).is_some_and(|rest| rest.starts_with('/')))
+        };
+        let may_be_set = || world.spoken_of.as_ref().is_none_or(|names| names.contains(&name)) || !is_built();
+        if maybe { None } else { Some(!by_code && may_be_set() && world.is_feature(name)) }
     }
 
     /// Has the library of the usual system what a build looks for: `INET_PTON`, `SYS_SOCKET_H`?
@@ -234,11 +335,61 @@ pub(crate) impl Evaluator<'_, '_> {
         match word.strip_suffix("_h") {
             Some(stem) => [stem.to_owned(), stem.replacen('_', "/", 1)].iter().any(|path| self.c_files().headers.declares(world, &format!("{path}.h"))),
             None => {
-                let declared =
-                    |(s, kind, _): &(DefRef, Kind, Flags)| *kind == Kind::Function && world.unit(s.file).is_declared() && world.language(s.file) == crate::C;
+                let declared = |(s, kind, _): &(DefRef, Kind, Flags)| {
+                    (*kind == Kind::Function || kind.is_type()) && world.unit(s.file).is_declared() && world.language(s.file) == crate::C
+                };
                 world.find_gid(&word).is_some_and(|name| world.told(name, false).take(64).any(|t| declared(&t)))
             }
         }
+    }
+
+    /// A macro may stand for the name of a type behind `struct`.
+    fn macro_for_tag(&mut self, file: u32, name: GlobalNameId, mut found: Lookup) -> Lookup {
+        let world = self.world;
+        let seen = self.includes(file);
+        let is_it = |s: &DefRef| {
+            let d = world.def(*s);
+            d.kind == Kind::Macro
+                && d.inner.is_none()
+                && d.arity == 0
+                && world.language(s.file).is_kin_of(crate::C)
+                && (s.file == file || seen.contains(s.file))
+        };
+        let macros: Vec<DefRef> = world.named(name).iter().copied().filter(is_it).collect();
+        let (out, force): (Vec<DefRef>, Vec<DefRef>) = macros.into_iter().partition(|s| self.is_left_out(*s));
+        if force.is_empty() && out.iter().all(|s| world.def(*s).flags.has(Flags::INACTIVE)) {
+            return found;
+        }
+        let hits: Vec<Hit> = found.hits.iter().map(|h| Hit { certainty: h.certainty.min(Certainty::Inferred), ..h.clone() }).collect();
+        found.hits = force.into_iter().map(|s| self.seen_hit(file, s, Certainty::Inferred, StepKind::Include)).collect();
+        found.hits.extend(hits);
+        found
+    }
+
+    /// Of several macros that one file defines by that name, the last one before the place is in force there.
+    fn settle_c(&mut self, file: u32, facts: &Facts, u: &Use, mut found: Lookup) -> Lookup {
+        if matches!(u.shape, Shape::Tag) && !found.is_empty() {
+            return self.macro_for_tag(file, self.world.gid(file, u.name), found);
+        }
+        let place = |h: &Hit| match h.entity {
+            Entity::DefRef(s) if s.file == file && facts.def(s.def).kind == Kind::Macro => Some((s, facts.def(s.def).name_span.start)),
+            _ => None,
+        };
+        // What stands in the body of a macro is read where that is put.
+        let is_in_macro = u.enclosing.is_some_and(|d| facts.def(d).kind == Kind::Macro);
+        if is_in_macro || found.hits.iter().filter_map(place).count() < 2 {
+            return found;
+        }
+        let before = found.hits.iter().filter_map(place).filter(|(s, at)| *at <= u.span.start && !self.is_left_out(*s));
+        let Some((last, at)) = before.max_by_key(|(_, at)| *at) else { return found };
+        let is_sure = !facts.conditions.iter().take_while(|c| c.span.start <= at).any(|c| c.span.contains(at));
+        let is_last = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if s == last);
+        if is_sure {
+            found.hits.retain(is_last);
+        } else {
+            found.hits.sort_by_key(|h| !is_last(h));
+        }
+        found
     }
 
     /// Sorts by how likely each is meant from the file.
@@ -250,17 +401,22 @@ pub(crate) impl Evaluator<'_, '_> {
         let files = self.c_files();
         let from = files.platform(world, file);
         let has_others = found.iter().any(|s| world.def(*s).kind != Kind::Macro);
+        let has_constants = has_others && found.iter().all(|s| matches!(world.def(*s).kind, Kind::Macro | Kind::Variant));
         found.sort_by_cached_key(|s| {
             let d = world.def(*s);
             let near = closeness(world, file, s.file);
             (
                 self.is_left_out(*s),
                 // A macro that a setting may leave out stands for what it is called like, or for a way to it.
-                has_others && d.kind == Kind::Macro && self.may_be_left_out(*s),
+                has_others && self.may_stand_in(*s),
+                // One that no setting leaves out stands before anything else of its name.
+                has_constants && d.kind != Kind::Macro,
                 d.flags.has(Flags::SPECIAL),
                 is_announced(world, *s),
                 d.kind != Kind::Alias && d.kind.is_type() || d.kind == Kind::Variable && d.body.is_none(),
                 s.file != file,
+                // What only its own source file knows is not meant elsewhere.
+                s.file != file && (d.kind == Kind::Field || d.kind.is_type()) && super::scopes::is_source(world, s.file),
                 files.platform(world, s.file).rank_from(from),
                 std::cmp::Reverse(near),
                 // Of two that share as many folders the one that is no deeper: a test below stands in for what it tests.
@@ -269,6 +425,13 @@ pub(crate) impl Evaluator<'_, '_> {
             )
         });
     }
+}
+
+/// Is it the template of a header that is there as well, as it was made?
+fn is_template_of_another(world: &World, file: u32) -> bool {
+    let row = &world.files[file as usize];
+    let made = crate::profile::templates().find_map(|ending| row.path.strip_suffix(ending));
+    made.is_some_and(|made| world.by_path.contains_key(&(row.root, made)))
 }
 
 /// Is it only said that there is such a thing? Also by a variable without a value in a header, whose `extern` a macro may write: two files

@@ -3,10 +3,16 @@
 use super::CNames as _;
 use super::choice::Choice as _;
 use super::namespaces::NamespaceId;
-use compass_facts::{Flags, ImportId, Kind, ScopeId, ScopeKind};
+use compass_facts::{Flags, ImportId, ImportKind, Kind, ScopeId, ScopeKind};
 use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Namespace, Reason, Ty, World, is_builtin};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
+use rustc_hash::FxHashMap;
+
+/// Which files include a header of their own code that is not here.
+#[derive(Default)]
+struct UnknownIncludes(FxHashMap<u32, bool>);
+
 /// Of a name with more definitions than this only those of the file and of what it includes are looked at.
 const MAX_CANDIDATES: usize = 4000;
 
@@ -240,6 +246,18 @@ pub(crate) impl Evaluator<'_, '_> {
         Lookup { hits: found.hits.into_iter().map(|h| Hit { certainty: h.certainty.min(Certainty::Guessed), ..h }).collect(), cause: Cause::NoDefinition }
     }
 
+    /// Does a file include a header of its own code that is not here?
+    fn has_unknown_include(&mut self, file: u32) -> bool {
+        if let Some(known) = self.own(|r: &mut UnknownIncludes| r.0.get(&file).copied()) {
+            return known;
+        }
+        let imports = &self.world.facts(file).imports;
+        let own = imports.iter().enumerate().filter(|(_, i)| i.kind == ImportKind::Include && !i.system).map(|(n, _)| ImportId(n as u32));
+        let found = own.into_iter().any(|id| self.c_targets(file, id).is_empty());
+        self.own(|r: &mut UnknownIncludes| r.0.insert(file, found));
+        found
+    }
+
     /// The definitions of a name in a namespace, best first.
     fn in_space(&mut self, file: u32, space: NamespaceId, name: GlobalNameId, wanted: Namespace) -> Lookup {
         let world = self.world;
@@ -281,7 +299,10 @@ pub(crate) impl Evaluator<'_, '_> {
             |(s, flags): &(DefRef, Flags)| s.file != file && (flags.has(Flags::PRIVATE) || world.def(*s).kind == Kind::Macro && is_source(world, s.file));
         if candidates.iter().any(is_foreign) {
             let seen = self.includes(file);
-            candidates.retain(|c| !is_foreign(c) || seen.contains(c.0.file) || self.includes_back(c.0.file, file));
+            // A header that the build makes may include any other.
+            let is_open = self.has_unknown_include(file);
+            let may_be_seen = |s: DefRef| is_open && !is_source(world, s.file) && world.def(s).kind != Kind::Macro;
+            candidates.retain(|c| !is_foreign(c) || may_be_seen(c.0) || seen.contains(c.0.file) || self.includes_back(c.0.file, file));
         }
         // A declaration of the library counts where its header is included, and nothing of that name that the code has itself.
         let is_declared = |s: &DefRef| world.unit(s.file).is_declared();

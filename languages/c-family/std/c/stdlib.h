@@ -30,6 +30,12 @@ int rand(void);
 void srand(unsigned seed);
 long random(void);
 void srandom(unsigned seed);
+/** A random number that nobody can foresee. */
+unsigned arc4random(void);
+/** Fills a stretch with random bytes that nobody can foresee. */
+void arc4random_buf(void *to, size_t size);
+/** A random number below a bound. */
+unsigned arc4random_uniform(unsigned bound);
 double drand48(void);
 /** Memory of that size. */
 void *malloc(size_t size);

@@ -4,6 +4,7 @@ mod bounds;
 mod made_names;
 mod marked_c;
 mod marked_cpp;
+mod marked_options;
 mod oracle;
 mod preprocessor;
 mod random;

@@ -293,6 +293,57 @@ int kind(int c) {
     "sizes.c",
     "#include <limits.h>\n#include <stdint.h>\n#if UINT_MAX == 65535\ntypedef unsigned short wide_t;\n#elif UINT_MAX > 65535 && ULONG_MAX > 4294967294U\ntypedef unsigned int ⟦wide:wide_t⟧;\n#else\n#error \"no such type\"\n#endif\n#if INT_MIN < -32768 && SIZE_MAX == UINT64_MAX\n«wide=wide_t» ⟦turn:turn⟧(«wide=wide_t» by) { return by; }\n#else\nint turn(int by) { return by; }\n#endif\nint run(void) { return (int)«turn=turn»(1); }\n",
 )])]
+#[case::macros_that_are_defined_anew(&[(
+    "anew.c",
+    "#define ⟦first:MOST⟧ 1\n#define ⟦body:TWICE⟧ (MOST + MOST)\nint a(void) { return «first~MOST»; }\n#undef MOST\n#define ⟦second:MOST⟧ 2\nint b(void) { return «second~MOST» + «body=TWICE»; }\n",
+)])]
+#[case::constants_that_are_macros_too(&[(
+    "kinds.c",
+    "enum kind { SALT = 1, ⟦brine:BRINE⟧ = 2 };\n#define ⟦salt:SALT⟧ SALT\nint a(void) { return «salt~SALT» + «brine=BRINE»; }\n",
+)])]
+#[case::parameters_given_to_a_macro(&[(
+    "unused.c",
+    "#define ⟦unused:UNUSED⟧(x) x __attribute__((unused))\nstruct rack { int ⟦depth:depth⟧; };\ntypedef struct rack rack_t;\nint turn(«unused=UNUSED»(int ⟦by:by⟧), «unused=UNUSED»(rack_t *⟦of:of⟧), int (⟦more:more⟧)) { return «by=by» + «of=of»->«depth=depth» + «more=more»; }\nint run(rack_t *r) { return turn(1, r, 2); }\n",
+)])]
+#[case::macros_for_names_of_types(&[(
+    "tags.c",
+    "struct ⟦rack:rack⟧ { int depth; };\nstruct shelf { int depth; };\n#define ⟦shelf:shelf⟧ rack\nint run(struct «shelf~shelf» *of, struct «rack=rack» *r) { return of->depth + r->depth; }\n",
+)])]
+#[case::pointers_given_to_macros(&[(
+    "calls.c",
+    "#define ⟦turn_f:TURN_FUNCTION⟧(name) int name(int by)\nstruct rack { int depth; «turn_f=TURN_FUNCTION»((*⟦turn:turn⟧)); «turn_f=TURN_FUNCTION»((*⟦back:back⟧)); };\n#define BACK(of, by) of->«back?back»(by)\nint run(struct rack *r) { return r->«turn=turn»(1) + BACK(r, 2); }\n",
+)])]
+#[case::arrays_of_one(&[(
+    "one.c",
+    "struct rack { int ⟦depth:depth⟧; struct rack *⟦next:next⟧; };\ntypedef struct rack rack_t[1];\nint run(void) { struct rack of[1]; of->«depth~depth» = 1; of->«next~next»->«depth=depth» = 2; return of[0].«depth=depth»; }\n",
+)])]
+#[case::a_macro_in_its_own_body(&[(
+    "own.c",
+    "struct rack { int ⟦depth:depth⟧; struct rack *top; };\n#define ⟦macro:depth⟧ r->top->«depth?depth»\nint run(struct rack *r) { return «macro=depth»; }\n",
+)])]
+#[case::texts_in_a_row(&[(
+    "texts.c",
+    "#define ⟦a:STR_a⟧ \"a\"\n#define ⟦b:STR_b⟧ \"b\"\n#define ⟦ab:STRING_ab⟧ «a=STR_a» «b=STR_b» \"\\0\"\n#define ⟦ba:STRING_ba⟧ «b=STR_b» «a=STR_a» «b=STR_b» \"\\0\"\nconst char *run(int n) { return n ? «ab=STRING_ab» : «ba=STRING_ba» «a=STR_a»; }\n",
+)])]
+#[case::loops_that_declare(&[
+    (
+        "list.h",
+        "struct rack { struct rack *⟦next:next⟧; char *⟦key:key⟧; };\n#define ⟦each:each_of⟧(list, word, one) \\\n  char *word = 0; \\\n  struct rack *one = 0; \\\n  for (one = (list); one; one = one->next, word = one->key)\n",
+    ),
+    (
+        "run.c",
+        "#include \"list.h\"\nint run(struct rack *all) {\n  «each=each_of»(all, ⟦word:word⟧, ⟦rack:rack⟧) {\n    if («word=word») return 1;\n    «rack=rack»->«next?next» = 0;\n  }\n  return 0;\n}\n",
+    ),
+])]
+#[case::pointers_that_a_setting_makes_macros(&[
+    ("give.h", "typedef void (*give_t)(void *);\n#if defined(OLD_SMALL) && !defined(__GNUC__)\n#define WITH_LOCKS\n#endif\n#ifdef WITH_LOCKS\ngive_t *give_back_of(void);\n#define give_back (*(give_back_of()))\n#else\nextern give_t give_back;\n#endif\n"),
+    ("give.c", "#include \"give.h\"\nstatic void nothing(void *a) { (void)a; }\ngive_t ⟦give:give_back⟧ = nothing;\n"),
+    ("use.c", "#include \"give.h\"\nvoid run(void *a) { «give~give_back»(a); }\n"),
+])]
+#[case::sizes_that_a_build_asks_for(&[(
+    "sizes.c",
+    "#ifndef SIZEOF_INT\n#define IS_GUESSED\n#endif\n#if SIZEOF_INT == 4 && SIZEOF_SIZE_T == SIZEOF_LONG\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#else\nstatic int turn(int a) { return a + 1 + 1 + 1 + 1 + 1; }\n#endif\nint run(void) { return «turn=turn»(1); }\n",
+)])]
 fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     compiles(files, &["gcc", "-std=gnu17", "-fsyntax-only", "-w"], &[".c"]);
     check(files);
@@ -314,6 +365,34 @@ fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     ("given.h", "#define GIVEN extern\n"),
     ("give.c", "#include \"give.h\"\n#undef give_back\nstatic void nothing(void *a) { (void)a; }\ngive_t ⟦give:give_back⟧ = nothing;\n"),
     ("use.c", "#include \"give.h\"\ngive_t run(void) { return «give~give_back»; }\n"),
+])]
+#[case::headers_that_may_include_any_other(&[
+    ("rack.h.cmakein", "#include \"turn.h\"\n"),
+    ("turn.h", "static inline int ⟦turn:turn⟧(int a) { return a; }\n"),
+    ("shelf.h", "static inline int ⟦shelf:shelf⟧(int a) { return a; }\n"),
+    ("run.c", "#include \"rack.h\"\n#include \"made.h\"\nint run(void) { return «turn=turn»(«shelf~shelf»(1)); }\n"),
+    ("closed.c", "#include \"turn.h\"\nint shut(void) { return «turn=turn»(«x!shelf»(1)); }\n"),
+])]
+#[case::bodies_that_a_setting_leaves_out(&[
+    ("turn.h", "int turn(int by);\n"),
+    ("turn_posix.c", "#include \"turn.h\"\n#ifdef WITH_NO_SUCH_TIMER\nint ⟦turn:turn⟧(int by) { return by; }\n#endif\n"),
+    ("turn_windows.c", "#include \"turn.h\"\nint turn(int by) { return by + 1; }\n"),
+    ("use.c", "#include \"turn.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::headers_that_are_there_as_they_were_made(&[
+    ("settings.h.in", "#if @WITH_LOCKS@\n#define WITH_LOCKS\n#endif\n"),
+    ("settings.h", "#if 0\n#define WITH_LOCKS\n#endif\n"),
+    ("turn.c", "#include \"settings.h\"\n#ifdef WITH_LOCKS\nstatic int turn(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#endif\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::what_one_file_sets_for_itself(&[
+    ("rack.h", "#ifdef WITH_LOCKS\nstatic int turn(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#endif\n"),
+    ("locks.c", "#define WITH_LOCKS\n#include \"rack.h\"\n"),
+    ("use.c", "#include \"rack.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::a_macro_by_a_setting_that_nobody_makes(&[
+    ("give.h", "#ifdef WITH_NO_SUCH_LOCKS\nint *give_back_of(void);\n#define give_back (*(give_back_of()))\n#else\nextern int give_back;\n#endif\n"),
+    ("give.c", "#include \"give.h\"\nint ⟦give:give_back⟧ = 1;\n"),
+    ("use.c", "#include \"give.h\"\nint run(void) { return «give~give_back»; }\n"),
 ])]
 fn what_the_build_makes_is_read_where_it_is_made_of(#[case] files: &[(&str, &str)]) {
     check(files);

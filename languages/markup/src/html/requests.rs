@@ -29,7 +29,10 @@ impl Asked {
         let method = self.method.take();
         let Some((name, value)) = self.address.take() else { return };
         let text = value.of(b.text);
-        if !text.starts_with('/') || text.starts_with("//") {
+        // A query may hand a path to the program before it: `index.php?route=/racks`.
+        let hands_on = text.split_once('?').is_some_and(|(_, query)| query.contains("=/") || query.contains("=%2F"));
+        let is_path = text.starts_with('/') && !text.starts_with("//");
+        if !is_path && (!hands_on || text.starts_with("//") || text.contains("://")) {
             return;
         }
         let parts = parts(b, text);

@@ -96,6 +96,9 @@ impl<'t> Reader<'t> {
         }
         let Some((Piece::Word(first), _)) = all.first().copied() else { return };
         let rest = &all[1..];
+        if !matches!(first, "url" | "trans" | "blocktrans" | "blocktranslate" | "comment" | "raw" | "verbatim") {
+            self.asks_by_name(rest, true, part);
+        }
         match first {
             "extends" | "layout" => {
                 self.bring_first(rest, ImportKind::Include, part);
@@ -124,7 +127,7 @@ impl<'t> Reader<'t> {
                 self.bring_first(rest, ImportKind::Effect, part);
             }
             "url" => {
-                self.asks_by_name(&all, part);
+                self.asks_by_name(&all, false, part);
                 self.reads(rest);
             }
             "call" => self.reads(rest),
@@ -174,27 +177,32 @@ impl<'t> Reader<'t> {
             // Words beside words are calls of a language where calls have no brackets.
             [(Piece::Word(_), _), (Piece::Word(_) | Piece::Text(_), _), ..] => self.variables(&all),
             _ => {
-                self.asks_by_name(&all, part);
+                self.asks_by_name(&all, false, part);
                 self.reads(&all);
             }
         }
     }
 
-    /// A route that is asked for by its name: the word that asks, and the text behind it.
-    fn asks_by_name(&mut self, all: &[(Piece<'t>, Span)], part: Span) {
+    /// A route that is asked for by its name: the word that asks, and the text behind it; `in_brackets` where only calls with brackets ask.
+    fn asks_by_name(&mut self, all: &[(Piece<'t>, Span)], in_brackets: bool, part: Span) {
         for (n, (piece, at)) in all.iter().enumerate() {
             let Piece::Word(word) = piece else { continue };
-            if !crate::frameworks::asks_by_name(word) {
+            let is_call = all.get(n + 1).is_some_and(|(p, _)| *p == Piece::Sign('('));
+            if !crate::frameworks::asks_by_name(word) || in_brackets && !is_call {
                 continue;
             }
-            let behind = all[n + 1..].iter().find(|(p, _)| *p != Piece::Sign('('));
-            let Some((Piece::Text(name), place)) = behind else { continue };
-            let name = self.b.intern(name);
+            let Some(behind) = (n + 1..all.len()).find(|i| all[*i].0 != Piece::Sign('(')) else { continue };
+            let (Piece::Text(name), place) = &all[behind] else { continue };
+            let mut parts = vec![TextPart::Text(self.b.intern(name))];
+            // What is put behind the text is known at run time only.
+            if all.get(behind + 1).is_some_and(|(p, _)| matches!(p, Piece::Sign('~' | '+'))) {
+                parts.push(TextPart::Hole(None));
+            }
             let call = CallSignal {
                 name: self.b.intern(word),
                 at: at.start,
                 receiver: None,
-                arguments: vec![Argument::Text(vec![TextPart::Text(name)], *place)],
+                arguments: vec![Argument::Text(parts, *place)],
                 named: Vec::new(),
                 decorates: None,
                 marks: false,

@@ -319,7 +319,7 @@ impl<'w, 'm> Evaluator<'w, 'm> {
     }
 
     /// What a member of that name means, of what stands before the dot.
-    pub(in crate::link) fn member_of(&mut self, file: u32, mut owner: Meaning, gid: GlobalNameId) -> Meaning {
+    pub fn member_of(&mut self, file: u32, mut owner: Meaning, gid: GlobalNameId) -> Meaning {
         if let Some(meaning) = self.member_of_mapped(file, &owner, gid) {
             return meaning;
         }

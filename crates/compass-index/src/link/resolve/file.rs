@@ -7,7 +7,7 @@ use crate::link::types::ty::{Entity, Hit, Lookup, Reason, Ty};
 use crate::link::world::{DefRef, GlobalNameId, World};
 use crate::{Cause, FileLinks, Link, Step, StepPlace, SymbolId, SymbolNo};
 use compass_facts::{DefId, Facts, ImportId, ScopeId, UseId};
-use rustc_hash::FxHashMap;
+use rustc_hash::{FxHashMap, FxHashSet};
 use smallvec::SmallVec;
 use std::hash::BuildHasher;
 
@@ -52,13 +52,15 @@ pub(in crate::link) fn link_file(evaluator: &mut Evaluator, index: u32) -> (File
     let mut known = Known::default();
     let mut same: FxHashMap<SameUse, Settled> = FxHashMap::default();
     let rules = evaluator.rules(index);
+    let hangs_on_file = rules.names_hang_on_file();
+    let by_place = if hangs_on_file { rules.names_by_place(facts) } else { FxHashSet::default() };
     for (i, u) in facts.uses.iter().enumerate() {
         if u.local.is_some() {
             continue;
         }
         let usage = UseId(i as u32);
         // Where what a name means hangs on the file alone, it is said once for all uses of that kind.
-        let key = if rules.names_hang_on_file() { same_use(facts, u) } else { None };
+        let key = if hangs_on_file && !by_place.contains(&u.name) { same_use(facts, u) } else { None };
         match key.and_then(|k| same.get(&k)) {
             Some(Settled::Linked(at)) => {
                 out.of_uses.push((usage, *at));

@@ -176,6 +176,7 @@ impl Evaluator<'_, '_> {
                 && (!call || members || !matches!(kind, Kind::Field | Kind::Module))
                 && !(is_of_file && flags.has(Flags::PRIVATE) && sym.file != file)
         });
+        rules.keep_likely(self, file, &mut found);
         if call && found.iter().any(|f| f.1.is_callable()) {
             // A field of the own unit may hold a function; where that makes too many, what is a function for sure is meant.
             let unit = |s: &DefRef| world.files[s.file as usize].id.unit;
@@ -188,7 +189,6 @@ impl Evaluator<'_, '_> {
         if found.iter().any(|f| !f.2.has(Flags::BODILESS)) {
             found.retain(|f| !f.2.has(Flags::BODILESS));
         }
-        rules.keep_likely(self, file, &mut found);
         if found.len() > MAX_GUESSES {
             return None;
         }

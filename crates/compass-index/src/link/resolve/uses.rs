@@ -233,19 +233,25 @@ impl Evaluator<'_, '_> {
     /// Several targets: callable ones first for calls, definitions before declarations.
     fn rank(&self, _file: u32, u: &Use, found: &mut Lookup) {
         let world = self.world;
+        let is_wrong_kind = |h: &Hit, s: DefRef| {
+            let d = world.def(s);
+            // Guesses stand in the order of their nearness, whatever holds the function.
+            let may_hold = h.certainty == Certainty::Guessed && d.kind == Kind::Field && self.rules(s.file).fields_are_called();
+            u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant || may_hold)
+        };
+        let is_mixed = found.hits.iter().any(|h| matches!(h.entity, Entity::DefRef(s) if is_wrong_kind(h, s)));
         let score = |h: &Hit| match h.entity {
             Entity::DefRef(s) => {
                 let d = world.def(s);
-                // Guesses stand in the order of their nearness, whatever holds the function.
-                let may_hold = h.certainty == Certainty::Guessed && d.kind == Kind::Field && self.rules(s.file).fields_are_called();
-                let wrong_kind = u.role == Role::Call && !(d.kind.is_callable() || d.kind.is_type() || d.kind == Kind::Variant || may_hold);
+                // What may be called but is left out does not go before what is there.
+                let is_out = is_mixed && self.rules(s.file).is_left_out(self, s);
                 // One name for a value and a type: the value, unless a type is asked for.
                 let wrong_space = u.role != Role::Type && matches!(d.kind, Kind::Interface | Kind::Alias);
-                (wrong_space, wrong_kind, d.flags.has(Flags::BODILESS))
+                (is_out, wrong_space, is_wrong_kind(h, s), d.flags.has(Flags::BODILESS))
             }
-            _ => (true, false, false),
+            _ => (false, true, false, false),
         };
-        found.hits.sort_by_key(score);
+        found.hits.sort_by_cached_key(score);
     }
 }
 

@@ -6,6 +6,8 @@
 
 use super::super::frameworks::{self, Route};
 use super::super::string_evaluation::{Constants, calls, calls_in};
+use super::client::Request;
+use super::paths::Asked;
 use super::{enclosing, side};
 use compass_facts::{Argument, Facts, Role, SignalKind, Span, TextPart};
 use compass_index::{Certainty, Crossing, CrossingKind, Loose, LooseCause, PassInput, PassOutput};
@@ -55,8 +57,27 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
         let here = &input.files[file];
         let Some(table) = frameworks::of(here.language).and_then(|f| f.table()) else { continue };
         let Some(asks) = table.named_requests.iter().find(|r| r.name == here.facts.name(call.name)) else { continue };
-        let Some((name, true)) = call.arguments.first().and_then(|a| constants.text(input, file, a)) else { continue };
+        let Some((name, is_whole)) = call.arguments.first().and_then(|a| constants.text(input, file, a)) else { continue };
         let at = signal.span;
+        if name.starts_with('/') {
+            // A path instead of a name: what makes addresses of either.
+            let request = Request {
+                method: None,
+                path: Asked::new(&constants.pieces(input, file, &call.arguments[0], signal.enclosing).unwrap_or_default()),
+                file,
+                at,
+                enclosing: signal.enclosing,
+                through: Vec::new(),
+                sure: false,
+                given: false,
+                quiet: asks.quiet,
+            };
+            super::meet(input, &request, routes, answered, out);
+            continue;
+        }
+        if !is_whole {
+            continue;
+        }
         let (meant, is_said) = meant(input, &name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
         if meant.is_empty() {
             // What is below a namespace, or a path, may be of a package that is not here.

@@ -45,6 +45,19 @@ struct Draft {
     through: Vec<(usize, Span)>,
     sure: bool,
     quiet: bool,
+    /// Paths that the same call may ask for instead.
+    others: Vec<Vec<Piece>>,
+}
+
+impl Draft {
+    /// One for each path.
+    fn each(mut self) -> Vec<Draft> {
+        let others = std::mem::take(&mut self.others);
+        self.sure &= others.is_empty();
+        let mut out: Vec<Draft> = others.into_iter().map(|path| Draft { path, ..self.clone() }).filter(|d| d.path != self.path).collect();
+        out.insert(0, self);
+        out
+    }
 }
 
 /// A call of a wrapper: file, place, the function around, the call, and how sure it is that it means the wrapper.
@@ -64,7 +77,7 @@ pub(super) fn requests(input: &PassInput, constants: &Constants) -> Vec<Request>
         if call.decorates.is_none() {
             let by_table = || frameworks.table().and_then(|table| asked_by_table(input, constants, table, file, signal, call, meaning.map(|m| m.0)));
             let draft = asked(input, constants, (&bases, frameworks.requests()), file, signal, call, meaning.map(|m| m.0));
-            drafts.extend(draft.or_else(by_table));
+            drafts.extend(draft.or_else(by_table).into_iter().flat_map(Draft::each));
         }
     }
     let mut out = Vec::new();
@@ -152,6 +165,7 @@ fn passed_on(input: &PassInput, constants: &Constants, draft: &Draft, caller: &C
         through,
         sure: draft.sure && *certainty == Certainty::Proven,
         quiet: draft.quiet,
+        others: Vec::new(),
     }
 }
 
@@ -215,7 +229,17 @@ fn asked_by_table(
         facts.imports.iter().any(|i| is_it(facts.name(i.module)))
     };
     let sure = call.receiver.is_none() || receiver.is_some_and(of_package);
-    Some(Draft { method, path: pieces(made.path_at)?, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure, quiet: made.quiet })
+    Some(Draft {
+        method,
+        path: pieces(made.path_at)?,
+        file,
+        at: signal.span,
+        enclosing: signal.enclosing,
+        through: Vec::new(),
+        sure,
+        quiet: made.quiet,
+        others: constants.later(input, file, call.arguments.get(made.path_at)?),
+    })
 }
 
 /// The request a call makes by itself.
@@ -255,7 +279,8 @@ fn asked(
         _ if is_library && METHODS.contains(&name) => (vec![Piece::Text(name.to_ascii_uppercase())], first.or(named(facts, call, &["url"]))),
         _ => return None,
     };
-    let mut pieces = base.cloned().unwrap_or_default();
-    pieces.extend(constants.pieces(input, file, path?, signal.enclosing)?);
-    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true, quiet: false })
+    let behind_base = |pieces: Vec<Piece>| base.cloned().unwrap_or_default().into_iter().chain(pieces).collect::<Vec<Piece>>();
+    let pieces = behind_base(constants.pieces(input, file, path?, signal.enclosing)?);
+    let others = constants.later(input, file, path?).into_iter().map(behind_base).collect();
+    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true, quiet: false, others })
 }

@@ -28,9 +28,17 @@ pub(super) struct Asked {
     pub(super) elsewhere: bool,
     /// Segments.
     pub(super) segments: Vec<Segment>,
+    /// A path that the query hands to one program which answers all: `index.php?route=/racks`.
+    pub(super) by_parameter: Option<Vec<Segment>>,
 }
 
 impl Asked {
+    /// The same with the path that the query hands on.
+    pub(super) fn handed_on(&self) -> Option<Asked> {
+        let segments = self.by_parameter.clone()?;
+        Some(Asked { open: false, elsewhere: self.elsewhere, segments, by_parameter: None })
+    }
+
     /// Is any part of it written?
     pub(super) fn is_known(&self) -> bool {
         self.segments.iter().any(|s| matches!(s, Segment::Text(_) | Segment::Around(..)))
@@ -48,13 +56,13 @@ impl Asked {
         }
         let elsewhere = names_host(&text);
         let text = without_host(&text);
-        let text = text.split(['?', '#']).next().unwrap_or("");
+        let (text, query) = text.split_once(['?', '#']).unwrap_or((text, ""));
+        let by_parameter = path_in_query(query).filter(|_| names_program(text));
         let open = !text.starts_with('/');
         let rest = if open { text.split_once('/').map_or("", |(_, r)| r) } else { &text[1..] };
         let plain_start = open && !text.starts_with(HOLE) && !text.is_empty();
         let rest = if plain_start { text } else { rest };
-        let segments = rest.trim_end_matches('/').split('/').filter(|s| !s.is_empty()).map(asked_segment).collect();
-        Asked { open: open && !plain_start, elsewhere, segments }
+        Asked { open: open && !plain_start, elsewhere, segments: asked_segments(rest), by_parameter }
     }
 }
 
@@ -95,6 +103,26 @@ fn without_host(text: &str) -> &str {
         }
     }
     text
+}
+
+fn asked_segments(path: &str) -> Vec<Segment> {
+    path.trim_end_matches('/').split('/').filter(|s| !s.is_empty()).map(asked_segment).collect()
+}
+
+/// Is it the path of a file, or of a folder whose file answers: one program for whatever the query asks?
+fn names_program(path: &str) -> bool {
+    path.rsplit('/').next().is_some_and(|last| last.is_empty() || last.contains('.'))
+}
+
+/// The one parameter of a query whose value is a path, from its first slash on.
+fn path_in_query(query: &str) -> Option<Vec<Segment>> {
+    let query = query.split('#').next().unwrap_or("");
+    let mut paths = query.split('&').filter_map(|parameter| {
+        let value = parameter.split_once('=')?.1;
+        value.strip_prefix('/').or_else(|| value.strip_prefix("%2F")).or_else(|| value.strip_prefix("%2f"))
+    });
+    let path = paths.next().filter(|p| paths.next().is_none() && !p.starts_with('/'))?;
+    Some(asked_segments(&path.replace("%2F", "/").replace("%2f", "/")))
 }
 
 fn asked_segment(text: &str) -> Segment {

@@ -61,6 +61,34 @@ const LIMITS: [(&str, i64); 30] = [
 /// The largest of the unsigned ones.
 const LARGEST: [&str; 6] = ["ULONG_MAX", "ULLONG_MAX", "SIZE_MAX", "UINT64_MAX", "UINTMAX_MAX", "UINTPTR_MAX"];
 
+/// Sizes of types in bytes, as scripts that configure a build call them: `SIZEOF_LONG`.
+const SIZES: [(&str, i64); 24] = [
+    ("CHAR", 1),
+    ("SHORT", 2),
+    ("SHORT_INT", 2),
+    ("INT", 4),
+    ("UNSIGNED", 4),
+    ("UNSIGNED_INT", 4),
+    ("LONG", 8),
+    ("LONG_INT", 8),
+    ("UNSIGNED_LONG", 8),
+    ("LONG_LONG", 8),
+    ("LONG_LONG_INT", 8),
+    ("UNSIGNED_LONG_LONG", 8),
+    ("FLOAT", 4),
+    ("DOUBLE", 8),
+    ("LONG_DOUBLE", 16),
+    ("SIZE_T", 8),
+    ("SSIZE_T", 8),
+    ("OFF_T", 8),
+    ("OFF64_T", 8),
+    ("TIME_T", 8),
+    ("WCHAR_T", 4),
+    ("VOID_P", 8),
+    ("VOIDP", 8),
+    ("INTPTR_T", 8),
+];
+
 /// What asks a compiler what it can do, and has to be asked for before it is used.
 const ASKING: [&str; 6] = ["__has_include", "__has_include_next", "__has_attribute", "__has_builtin", "__has_cpp_attribute", "__has_c_attribute"];
 const ASKING_CLANG: [&str; 5] = ["__has_feature", "__has_extension", "__has_declspec_attribute", "__has_warning", "__is_identifier"];
@@ -94,6 +122,9 @@ pub(super) fn predefined(name: &str, cpp: bool, compiler: usize) -> Known {
         return *known;
     }
     // Names of the language's features, and of sanitizers: those that there are stand in the list. What the library has, its headers say.
+    if let Some(size) = name.strip_prefix("SIZEOF_").and_then(|of| SIZES.iter().find(|s| s.0 == of)) {
+        return Known::Value(Value::of(size.1));
+    }
     let is_feature = name.starts_with("__cpp_") && !name.starts_with("__cpp_lib_");
     if is_feature || name.starts_with("__SANITIZE_") { Known::Absent } else { Known::Unknown }
 }

@@ -1,0 +1,202 @@
+//! What a build is set to as long as nobody sets anything: options of CMake and of Autoconf, and the macros that hang on them.
+//!
+//! Both are languages of commands with variables, conditions and loops. They are followed with three answers: done, passed over, or not known
+//! from the text (what a machine is asked, what other files define). What is not known is not said.
+
+mod cmake;
+mod cmake_conditions;
+mod cmake_syntax;
+mod configure;
+mod shell;
+mod shell_tests;
+
+use std::collections::{BTreeMap, BTreeSet};
+
+/// The text of a variable; none where it is not known.
+type Value = Option<String>;
+
+/// So many commands of all the files of a tree are followed: loops in loops must not cost more than they are long.
+const MAX_STEPS: usize = 200_000;
+/// Blocks, files and calls of macros are followed so deep.
+const MAX_DEPTH: usize = 40;
+
+/// Is a command done?
+#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+enum Mode {
+    Done,
+    Maybe,
+    PassedOver,
+}
+
+impl Mode {
+    /// A command in a branch with this condition.
+    fn under(self, condition: Option<bool>) -> Mode {
+        match (self, condition) {
+            (Mode::PassedOver, _) | (_, Some(false)) => Mode::PassedOver,
+            (mode, Some(true)) => mode,
+            (_, None) => Mode::Maybe,
+        }
+    }
+}
+
+/// The branches of a condition, in order: each is done if its own condition holds and none before it did.
+#[derive(Default)]
+struct Branches {
+    was_met: bool,
+    may_be_met: bool,
+}
+
+impl Branches {
+    fn next(&mut self, outer: Mode, condition: Option<bool>) -> Mode {
+        if self.was_met {
+            return Mode::PassedOver;
+        }
+        let mode = match condition {
+            Some(true) if self.may_be_met => outer.under(None),
+            condition => outer.under(condition),
+        };
+        self.was_met |= condition == Some(true);
+        self.may_be_met |= condition.is_none();
+        mode
+    }
+}
+
+/// Variables of a script.
+#[derive(Debug, Clone, Default)]
+struct Variables(BTreeMap<String, Value>);
+
+impl Variables {
+    fn get(&self, name: &str) -> Option<&Value> {
+        self.0.get(name)
+    }
+
+    fn set(&mut self, name: &str, value: Value, mode: Mode) {
+        let kept = match mode {
+            Mode::PassedOver => return,
+            Mode::Done => value,
+            Mode::Maybe => value.filter(|v| self.0.get(name) == Some(&Some(v.clone()))),
+        };
+        self.0.insert(name.to_owned(), kept);
+    }
+}
+
+/// What the files of a build say of names that are spelled like macros.
+#[derive(Debug, Default)]
+struct Said {
+    /// None where two files say different things, or something that is not known.
+    known: BTreeMap<String, Option<bool>>,
+    /// Macros that are defined in branches that are passed over.
+    passed_over: BTreeMap<String, ()>,
+    steps: usize,
+}
+
+impl Said {
+    fn say(&mut self, name: &str, on: Option<bool>) {
+        if is_macro_like(name) {
+            self.known.entry(name.to_owned()).and_modify(|known| *known = known.filter(|k| Some(*k) == on)).or_insert(on);
+        }
+    }
+
+    /// A command that defines a macro.
+    fn define(&mut self, name: &str, mode: Mode) {
+        match mode {
+            Mode::Done => self.say(name, Some(true)),
+            Mode::Maybe => self.say(name, None),
+            Mode::PassedOver if is_macro_like(name) => drop(self.passed_over.insert(name.to_owned(), ())),
+            Mode::PassedOver => {}
+        }
+    }
+
+    /// Counts a command; says whether it may still be followed.
+    fn step(&mut self) -> bool {
+        self.steps += 1;
+        self.steps < MAX_STEPS
+    }
+
+    /// Options that are on, and those that are off.
+    fn finish(mut self) -> BTreeMap<String, bool> {
+        for (name, ()) in std::mem::take(&mut self.passed_over) {
+            self.known.entry(name).or_insert(Some(false));
+        }
+        self.known.into_iter().filter_map(|(name, on)| Some((name, on?))).collect()
+    }
+}
+
+/// Names of macros that settings choose between are written in capitals.
+fn is_macro_like(name: &str) -> bool {
+    name.len() > 2
+        && name.starts_with(|c: char| c.is_ascii_uppercase() || c == '_')
+        && name.bytes().all(|b| b.is_ascii_uppercase() || b.is_ascii_digit() || b == b'_')
+}
+
+/// Is it a file that says something of options?
+pub(super) fn is_meant(file_name: &str) -> bool {
+    is_followed(file_name)
+        || is_header_of_settings(file_name)
+        || file_name.contains("akefile")
+        || file_name.ends_with(".mk")
+        || file_name.starts_with("meson")
+        || OTHERS.contains(&file_name)
+}
+
+/// Files of builds that are not followed: they may speak of a macro.
+const OTHERS: [&str; 7] = ["SConstruct", "SConscript", "BUILD", "BUILD.bazel", "wscript", "Jamfile", "premake5.lua"];
+
+fn is_followed(file_name: &str) -> bool {
+    matches!(file_name, "CMakeLists.txt" | "configure.ac" | "configure.in") || file_name.ends_with(".cmake")
+}
+
+/// Names that are spelled like macros in the files of a build, if some of them are followed: what none speaks of nobody sets.
+pub(super) fn spoken_of(files: &[(String, String)]) -> Option<BTreeSet<String>> {
+    if !files.iter().any(|(path, _)| is_followed(path.rsplit('/').next().unwrap_or(path))) {
+        return None;
+    }
+    let words = files.iter().filter(|(path, _)| !path.ends_with(".h")).flat_map(|(_, text)| text.split(|c: char| !c.is_ascii_alphanumeric() && c != '_'));
+    // `-DNAME`.
+    let both = words.flat_map(|word| [Some(word), word.strip_prefix('D')]).flatten();
+    Some(both.filter(|word| is_macro_like(word)).map(str::to_owned).collect())
+}
+
+/// The outermost folders with files that are followed.
+pub(super) fn folders(files: &[(String, String)]) -> Vec<String> {
+    let split = |path: &str| path.rsplit_once('/').map_or((String::new(), path.to_owned()), |(folder, name)| (folder.to_owned(), name.to_owned()));
+    let mut all: Vec<String> = files.iter().map(|(path, _)| split(path)).filter(|(_, name)| is_followed(name)).map(|(folder, _)| folder).collect();
+    all.sort_unstable_by_key(|f| (f.len(), f.clone()));
+    let mut out: Vec<String> = Vec::new();
+    for folder in all {
+        if !out.iter().any(|o| o.is_empty() || folder == *o || folder.strip_prefix(o.as_str()).is_some_and(|rest| rest.starts_with('/'))) {
+            out.push(folder);
+        }
+    }
+    out
+}
+
+/// Options by name: on or off as long as nobody sets them. `files` are paths with their texts.
+pub(super) fn read(files: &[(String, String)]) -> BTreeMap<String, bool> {
+    let mut said = Said::default();
+    cmake::follow(files, &mut said);
+    for (_, text) in files.iter().filter(|(path, _)| path.ends_with("configure.ac") || path.ends_with("configure.in")) {
+        configure::follow(text, &mut said);
+    }
+    for (_, text) in files.iter().filter(|(path, _)| is_header_of_settings(path.rsplit('/').next().unwrap_or(path))) {
+        not_set(text, &mut said);
+    }
+    said.finish()
+}
+
+/// `config.h`, `rack_config.h`: headers whose settings people choose by taking comments away.
+fn is_header_of_settings(file_name: &str) -> bool {
+    file_name.ends_with(".h") && (file_name.contains("config") || file_name.contains("conf.h") || file_name.contains("settings"))
+}
+
+/// What such a header has in comments alone: `//#define RACK_LOCKS`.
+fn not_set(text: &str, said: &mut Said) {
+    let name_of = |rest: &str| rest.trim_start().strip_prefix('#')?.trim_start().strip_prefix("define")?.split_whitespace().next().map(str::to_owned);
+    let in_comment = |line: &str| line.strip_prefix("//").or_else(|| line.strip_prefix("/*")).and_then(name_of);
+    let set: BTreeSet<String> = text.lines().filter_map(name_of).collect();
+    for name in text.lines().filter_map(|line| in_comment(line.trim_start())).filter(|name| !set.contains(name)) {
+        if said.step() {
+            said.say(&name, Some(false));
+        }
+    }
+}
