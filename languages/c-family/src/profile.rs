@@ -101,12 +101,12 @@ static CPP_PROFILE: Profile = Profile {
     ..PROFILE
 };
 
-/// Headers serve both languages.
 /// What stands behind the name of a header in the name of the file of which the build makes it.
 pub(crate) fn templates() -> impl Iterator<Item = &'static str> {
     PROFILE.file_names.iter().filter_map(|pattern| pattern.strip_prefix("*.h"))
 }
 
+/// Headers serve both languages.
 fn is_header(path: &str) -> bool {
     let path = templates().find_map(|ending| path.strip_suffix(ending)).unwrap_or(path);
     path.ends_with(".h") || path.ends_with(".H") || path.ends_with(".inc")

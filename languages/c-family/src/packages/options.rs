@@ -17,6 +17,8 @@ type Value = Option<String>;
 
 /// So many commands of all the files of a tree are followed: loops in loops must not cost more than they are long.
 const MAX_STEPS: usize = 200_000;
+/// So many bytes that are read count as one command that is followed.
+const BYTES_OF_STEP: usize = 64;
 /// Blocks, files and calls of macros are followed so deep.
 const MAX_DEPTH: usize = 40;
 
@@ -86,7 +88,7 @@ struct Said {
     /// None where two files say different things, or something that is not known.
     known: BTreeMap<String, Option<bool>>,
     /// Macros that are defined in branches that are passed over.
-    passed_over: BTreeMap<String, ()>,
+    passed_over: BTreeSet<String>,
     steps: usize,
 }
 
@@ -102,9 +104,15 @@ impl Said {
         match mode {
             Mode::Done => self.say(name, Some(true)),
             Mode::Maybe => self.say(name, None),
-            Mode::PassedOver if is_macro_like(name) => drop(self.passed_over.insert(name.to_owned(), ())),
+            Mode::PassedOver if is_macro_like(name) => drop(self.passed_over.insert(name.to_owned())),
             Mode::PassedOver => {}
         }
+    }
+
+    /// Counts a text that is read; a file may be brought in many times.
+    fn may_read(&mut self, text: &str) -> bool {
+        self.steps += text.len() / BYTES_OF_STEP;
+        self.steps < MAX_STEPS
     }
 
     /// Counts a command; says whether it may still be followed.
@@ -115,7 +123,7 @@ impl Said {
 
     /// Options that are on, and those that are off.
     fn finish(mut self) -> BTreeMap<String, bool> {
-        for (name, ()) in std::mem::take(&mut self.passed_over) {
+        for name in std::mem::take(&mut self.passed_over) {
             self.known.entry(name).or_insert(Some(false));
         }
         self.known.into_iter().filter_map(|(name, on)| Some((name, on?))).collect()
@@ -198,5 +206,46 @@ fn not_set(text: &str, said: &mut Said) {
         if said.step() {
             said.say(&name, Some(false));
         }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use rstest::rstest;
+
+    /// Texts that are cut anywhere, and brackets that nothing closes, say less, and end.
+    #[rstest]
+    #[case::cmake(
+        "CMakeLists.txt",
+        "option(A_B \"é\" ON)\nif(NOT (X AND [=[y)\nforeach(v IN LISTS w ITEMS é;b)\nset(${v} [[)\nendforeach()\ninclude(CMakeLists.txt)\nadd_subdirectory(.)\n"
+    )]
+    #[case::autoconf(
+        "configure.ac",
+        "AC_ARG_ENABLE([é],[x],,[enable_é=no])\ncase \"$a\" in\né*|b) AC_DEFINE([A_B],[1]);;\nesac\ncat <<é\nA_B=1\né\nif test \"$x\" = 'é'; then A_B=`y`; fi\n"
+    )]
+    fn any_part_of_a_text_is_followed_to_its_end(#[case] path: &str, #[case] text: &str) {
+        for end in (0..=text.len()).step_by(5).filter(|end| text.is_char_boundary(*end)) {
+            for begin in (0..=end).step_by(31).filter(|begin| text.is_char_boundary(*begin)) {
+                read(&[(path.to_owned(), text[begin..end].to_owned())]);
+            }
+        }
+        read(&[(path.to_owned(), text.repeat(200)), ("deep.cmake".to_owned(), "(".repeat(9_000)), (format!("sub/{path}"), "[[<<if case".repeat(4_000))]);
+    }
+
+    #[test]
+    fn what_two_builds_say_differently_is_not_known() {
+        let files = |second: &str| {
+            vec![("CMakeLists.txt".to_owned(), "option(RACK_LOCKS \"\" ON)\nset(RACK_DEPTH 12)".to_owned()), ("configure.ac".to_owned(), second.to_owned())]
+        };
+        assert_eq!(read(&files("RACK_LOCKS=yes")).into_iter().collect::<Vec<_>>(), [("RACK_DEPTH".to_owned(), true), ("RACK_LOCKS".to_owned(), true)]);
+        assert_eq!(read(&files("RACK_LOCKS=no")).get("RACK_LOCKS"), None);
+    }
+
+    #[test]
+    fn folders_are_the_outermost_ones() {
+        let files = ["b/CMakeLists.txt", "b/c/CMakeLists.txt", "bc/configure.ac", "d/Makefile"].map(|p| (p.to_owned(), String::new()));
+        assert_eq!(folders(&files), ["b", "bc"]);
+        assert!(spoken_of(&files[3..]).is_none());
     }
 }

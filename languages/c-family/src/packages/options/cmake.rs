@@ -45,7 +45,7 @@ impl<'a> Script<'a, '_> {
     fn file(&mut self, path: &str, mode: Mode) {
         let Some((path, text)) = self.texts.get_key_value(path).map(|(p, t)| (*p, *t)) else { return };
         self.seen.insert(path);
-        if self.depth < MAX_DEPTH {
+        if self.depth < MAX_DEPTH && self.said.may_read(text) {
             self.depth += 1;
             self.nodes(&parse(text), mode);
             self.depth -= 1;

@@ -1,5 +1,8 @@
 //! Commands of CMake with their blocks, as the manual's chapter on the language has them.
 
+/// A text in brackets is looked through so far for its end: brackets that nothing closes must not cost more than a file is long.
+const MOST_BYTES: usize = 4_096;
+
 /// An argument, and whether it stands in quotes.
 #[derive(Debug, Clone, PartialEq, Eq)]
 pub(super) struct Argument {
@@ -111,7 +114,8 @@ impl<'a> Scanner<'a> {
         let count = signs.bytes().take_while(|b| *b == b'=').count();
         let body = signs.get(count..)?.strip_prefix('[')?;
         let close = format!("]{}]", "=".repeat(count));
-        let end = body.find(&close)?;
+        let near = body.char_indices().map(|c| c.0).find(|at| *at >= MOST_BYTES).unwrap_or(body.len());
+        let end = body[..near].find(&close)?;
         self.rest = &body[end + close.len()..];
         Some(&body[..end])
     }

@@ -2,6 +2,9 @@
 
 use super::MAX_DEPTH;
 
+/// A text that is put into a command is looked through so far for its end.
+const MOST_LINES: usize = 2_000;
+
 #[derive(Debug, PartialEq, Eq)]
 pub(super) enum Node {
     /// `NAME=VALUE`, the value as written.
@@ -234,7 +237,7 @@ impl<'a> Parser<'a> {
         self.at += end;
         if let Some((_, mark)) = rest[..end].rsplit_once("<<") {
             let mark = mark.trim_start_matches('-').trim().trim_matches(['\'', '"', '\\']);
-            let closing = (!mark.is_empty()).then(|| self.rest().lines().position(|l| l.trim() == mark)).flatten();
+            let closing = (!mark.is_empty()).then(|| self.rest().lines().take(MOST_LINES).position(|l| l.trim() == mark)).flatten();
             if let Some(lines) = closing {
                 self.at += self.rest().split_inclusive('\n').take(lines + 1).map(str::len).sum::<usize>();
             }
