@@ -11,6 +11,7 @@
 //! # Guarantees
 //! Any bytes give facts: what could not be understood is a [`Gap`], never an error, never a panic.
 
+pub mod addresses;
 pub mod bounds;
 mod full_names;
 pub mod model;

@@ -261,17 +261,18 @@ pub fn read_by_grammar(language: Language, text: &str, cancel: &Cancel, read: im
 /// `None` when cancelled.
 pub fn parse_part(language: Language, text: &str, part: Span, cancel: &Cancel) -> Option<Tree> {
     let mut parser = tree_sitter::Parser::new();
-    parser.set_language(&language.grammar()?).ok()?;
+    let grammar = language.profile().grammar?();
+    parser.set_language(&grammar.language()).ok()?;
     let at = |byte: u32| tree_sitter::Point { row: 0, column: byte as usize };
     let range = tree_sitter::Range { start_byte: part.start as usize, end_byte: part.end as usize, start_point: at(part.start), end_point: at(part.end) };
     parser.set_included_ranges(&[range]).ok()?;
-    let bytes = text.as_bytes();
+    let bytes = grammar.bearable(text);
     let mut progress = |_: &tree_sitter::ParseState| {
         if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
     };
     let options = tree_sitter::ParseOptions::new().progress_callback(&mut progress);
     let tree = parser.parse_with_options(&mut |at, _| bytes.get(at..).unwrap_or(&[]), None, Some(options))?;
-    Some(Tree::of(&tree, language.profile().grammar?().words(), text))
+    Some(Tree::of(&tree, grammar.words(), text))
 }
 
 /// How badly a text was parsed: bytes in errors, and one for each token that is not there.
@@ -351,7 +352,7 @@ pub fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<tree_sit
             parser
         }
     };
-    let bytes = text.as_bytes();
+    let bytes = language.profile().grammar.map_or_else(|| text.as_bytes().into(), |g| g().bearable(text));
     let mut progress = |_: &tree_sitter::ParseState| {
         if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
     };

@@ -38,16 +38,13 @@ impl Packaging for Headers {
         Ok(())
     }
 
-    fn names_options(&self, file_name: &str) -> bool {
-        options::is_meant(file_name)
+    fn names_options(&self, file_name: &str, below_one: bool) -> bool {
+        options::is_followed(file_name) || below_one && options::may_say_more(file_name)
     }
 
     fn take_options(&self, files: &[(String, String)], settings: &mut BuildSettings) {
         settings.options.extend(options::read(files));
-        if let Some(names) = options::spoken_of(files) {
-            settings.spoken_of.get_or_insert_default().extend(names);
-            settings.option_folders.extend(options::folders(files));
-        }
+        settings.spoken_of.get_or_insert_default().extend(options::spoken_of(files));
     }
 
     fn find(&self, plan: &mut Plan, machine: &Machine, found: &mut Found) {

@@ -18,7 +18,7 @@ use crate::rules::scopes::Scopes as _;
 use crate::rules::standard::StandardLibrary as _;
 use compass_facts::{DefId, Definition, Facts, Import, ImportId, ImportKind, Kind, NameId, Role, ScopeId, TypeId, Use, UseId};
 use compass_index::linking::{
-    DefRef, Entity, Evaluator, GlobalNameId, Lookup, Meaning, Modules, Names, Namespace, Prepared, Rules, Target, Ty, World, known_to_have_none,
+    DefRef, Entity, Evaluator, GlobalNameId, Lookup, Meaning, Modules, Namespace, Prepared, Rules, Target, Ty, World, known_to_have_none,
 };
 use compass_index::{Cause, Certainty, FileLinks};
 use easy_ext::ext;
@@ -68,10 +68,6 @@ impl CFiles {
 struct Remembered {
     /// All files that a file includes.
     included: FxHashMap<u32, Rc<FileSet>>,
-    /// Which definitions the usual configuration leaves out.
-    left_out: FxHashMap<DefRef, (bool, Names)>,
-    /// Which headers are included at all.
-    reached: FxHashMap<u32, (Option<bool>, Names)>,
 }
 
 fn prepare(world: &World, modules: &Modules) -> Prepared {
@@ -373,7 +369,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         }
     }
 
-    fn c_targets(&mut self, file: u32, id: ImportId) -> Vec<Target> {
+    fn c_targets(&self, file: u32, id: ImportId) -> Vec<Target> {
         let facts = self.world.facts(file);
         let import = facts.import(id);
         if import.kind != ImportKind::Include {
@@ -425,7 +421,7 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
     }
 
     /// All files a file includes, directly or not.
-    fn includes(&mut self, file: u32) -> Rc<FileSet> {
+    fn includes(&self, file: u32) -> Rc<FileSet> {
         if let Some(known) = self.own(|r: &mut Remembered| r.included.get(&file).cloned()) {
             return known;
         }

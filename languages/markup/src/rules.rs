@@ -4,25 +4,20 @@
 use crate::HTML;
 use crate::html::ABOVE;
 use compass_facts::{Import, ImportId, ImportKind, Kind, NameId, Role, ScopeId, TypeExpr, TypeId, Use};
-use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, IMPORTS, Lookup, Meaning, Names, Namespace, Rules, Target};
+use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, IMPORTS, Lookup, Meaning, Namespace, Rules, Target};
 use compass_index::{Cause, Certainty};
 use easy_ext::ext;
-use rustc_hash::{FxHashMap, FxHashSet};
+use rustc_hash::FxHashSet;
 use std::rc::Rc;
 
 /// See the module.
 pub(super) struct MarkupRules;
 
-/// What files bring in, for those that were asked.
-#[derive(Default)]
-struct Brought(FxHashMap<(u32, Depth), (BroughtFiles, Names)>);
+/// What files bring in, and those that they do.
+struct Brought;
 
-/// Is it about what a file brings in itself, or also about what those files do?
-#[derive(Clone, Copy, PartialEq, Eq, Hash)]
-enum Depth {
-    Itself,
-    All,
-}
+/// What files bring in themselves.
+struct BroughtItself;
 
 type BroughtFiles = Rc<[(u32, Certainty)]>;
 
@@ -151,10 +146,10 @@ impl Evaluator<'_, '_> {
         self.markup_hits(&found, Certainty::Inferred, cause)
     }
 
-    /// Files that a file brings in, and those that they do.
+    /// Files that a file brings in, and those that they do. Pages of a guide lead to all others, and every name in them asks.
     fn markup_brought(&self, file: u32) -> BroughtFiles {
         self.world.note_imports();
-        self.markup_kept((file, Depth::All), |e| {
+        self.keep::<Brought, _, BroughtFiles>(file, MOST_KEPT, |e| {
             let mut out = vec![(file, Certainty::Proven)];
             let mut at = 0;
             while at < out.len() && out.len() < MOST_FILES {
@@ -167,38 +162,20 @@ impl Evaluator<'_, '_> {
                 }
             }
             out.remove(0);
-            out
+            out.into()
         })
     }
 
     /// Files that a file brings in itself.
     fn markup_brought_itself(&self, file: u32) -> BroughtFiles {
-        self.markup_kept((file, Depth::Itself), |e| {
+        self.keep::<BroughtItself, _, BroughtFiles>(file, MOST_KEPT, |e| {
             if e.world.language(file).profile().family != HTML.profile().family {
-                return Vec::new();
+                return [].into();
             }
             let mut seen = FxHashSet::default();
             let imports = (0..e.world.facts(file).imports.len() as u32).map(ImportId);
             imports.filter_map(|id| e.markup_file(file, id)).filter(|(to, _)| seen.insert(*to)).collect()
         })
-    }
-
-    /// Pages of a guide lead to all others: what they bring in is asked for by every name in them.
-    fn markup_kept(&self, key: (u32, Depth), find: impl FnOnce(&Self) -> Vec<(u32, Certainty)>) -> BroughtFiles {
-        if let Some((known, names)) = self.own(|b: &mut Brought| b.0.get(&key).cloned()) {
-            self.world.dependency_log.again(&names);
-            return known;
-        }
-        let start = self.world.dependency_log.begin();
-        let found: BroughtFiles = find(self).into();
-        let names = self.world.dependency_log.since(start);
-        self.own(|b: &mut Brought| {
-            if b.0.len() >= MOST_KEPT {
-                b.0.clear();
-            }
-            b.0.insert(key, (found.clone(), names));
-        });
-        found
     }
 
     /// The file that a path names: from the folder of the file, from the top, or by its end.

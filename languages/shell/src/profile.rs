@@ -10,8 +10,8 @@ use compass_trace::crossings::frameworks::FrameworksPart;
 /// Commands of the shell, programs that come with the system, variables that the shell sets.
 static NAMES: Words = Words::new(|| words(include_str!("data/shell.txt")));
 
-/// The generic grammar.
-static GRAMMAR: Grammar = Grammar::new(|| tree_sitter_bash::LANGUAGE.into());
+/// The generic grammar. Its scanner asks `isdigit` of any character, which looks beyond its table for those that are not Latin.
+static GRAMMAR: Grammar = Grammar::ascii_only(|| tree_sitter_bash::LANGUAGE.into());
 
 /// The language.
 pub const SHELL: Language = Language::of(&PROFILE);

@@ -5,6 +5,7 @@
 
 use super::tree::{Nodes, named, span, text};
 use super::{Builder, NewDefinition};
+use crate::addresses::path_in_query;
 use crate::bounds::Levels;
 use crate::profile::{Words, words};
 use crate::reading::syntax::Node;
@@ -456,7 +457,7 @@ fn begins_path(node: Node, source: &str) -> bool {
         (raw.starts_with("${") || raw.starts_with('{')) && raw.find('}').is_some_and(|n| matches!(raw.as_bytes().get(n + 1), Some(b'/' | b'$' | b'{')));
     let after_name = matches!(node.kind(), "binary_operator" | "binary_expression") && raw.contains("\"/");
     // A path that a query hands to one program: `index.php?route=/racks`.
-    let handed_on = raw.find('?').is_some_and(|at| !raw[..at].contains(' ') && (raw[at..].contains("=/") || raw[at..].contains("=%2F")));
+    let handed_on = raw.split_once('?').is_some_and(|(program, query)| !program.contains(' ') && path_in_query(query).is_some());
     (raw.starts_with('/') && !raw.starts_with("//") && !raw.contains(' ')) || scheme || put_in || after_name || handed_on
 }
 

@@ -15,6 +15,7 @@
 //! tokens (of macro calls) that hold nothing a reader looks for, and for what stands deeper than [`DEEPEST`]: readers call themselves
 //! from level to level, and their stack must not hang on what somebody wrote. 28 bytes a node.
 
+use std::borrow::Cow;
 use std::sync::OnceLock;
 use tree_sitter::Language;
 
@@ -106,13 +107,29 @@ impl Words {
 pub struct Grammar {
     language: fn() -> Language,
     words: OnceLock<Words>,
+    ascii_only: bool,
 }
 
 impl Grammar {
     /// The grammar that the function gives.
     #[must_use]
     pub const fn new(language: fn() -> Language) -> Grammar {
-        Grammar { language, words: OnceLock::new() }
+        Grammar { language, words: OnceLock::new(), ascii_only: false }
+    }
+
+    /// A grammar whose scanner reads beyond its tables at characters it does not expect: it gets a letter for each byte that is not ASCII.
+    #[must_use]
+    pub const fn ascii_only(language: fn() -> Language) -> Grammar {
+        Grammar { language, words: OnceLock::new(), ascii_only: true }
+    }
+
+    /// The text as the grammar can bear it, byte for byte as long.
+    #[must_use]
+    pub fn bearable<'t>(&self, text: &'t str) -> Cow<'t, [u8]> {
+        if !self.ascii_only || text.is_ascii() {
+            return Cow::Borrowed(text.as_bytes());
+        }
+        Cow::Owned(text.bytes().map(|b| if b.is_ascii() { b } else { b'x' }).collect())
     }
 
     /// The grammar for a parser.

@@ -3,6 +3,7 @@
 pub(super) mod evaluate;
 pub(super) mod file;
 pub(super) mod imports;
+mod kept;
 mod likeness;
 pub(super) mod lookup;
 pub(super) mod members;

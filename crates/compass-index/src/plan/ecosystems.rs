@@ -81,12 +81,13 @@ pub trait Packaging: Sync {
         Ok(())
     }
 
-    /// Is it the name of a file that says what a build is set to as long as nobody sets anything?
-    fn names_options(&self, _file_name: &str) -> bool {
+    /// Is it the name of a file that says what a build is set to as long as nobody sets anything? Some files say so by themselves; others only
+    /// below the folder of such a file.
+    fn names_options(&self, _file_name: &str, _below_one: bool) -> bool {
         false
     }
 
-    /// Adds what such files of a tree say; paths below the root, and their texts.
+    /// Adds what such files say; paths below the first root, those nearest to it first, and their texts.
     fn take_options(&self, _files: &[(String, String)], _settings: &mut BuildSettings) {}
 
     /// Names of folders that hold packages of others, though ignore files mostly hide them.

@@ -47,7 +47,7 @@ impl Plan {
     fn looked_at(&self, tree: &dyn Tree, file: &PlannedFile) -> Option<(u64, i64, u64)> {
         let meta = tree.link_meta(&file.full).ok().filter(|m| m.kind == Kind::File)?;
         let is_told_by_name = file.full.file_name().and_then(|n| n.to_str()).is_some_and(|n| Language::of_name(n).is_some() && !Language::is_unsure(n));
-        if settles_more(&file.full) || !is_told_by_name {
+        if settles_more(&file.full) || super::options::may_change(self, &file.full) || !is_told_by_name {
             return None;
         }
         if dialect::siblings(&self.files, &self.units, &file.path).is_some_and(|s| Some(dialect::reads_like(tree, &file.full, s)) != file.reads_as_sibling) {
@@ -59,7 +59,7 @@ impl Plan {
     /// Is it nothing that a walk would find, now or ever?
     fn is_nothing(&self, tree: &dyn Tree, path: &Path) -> bool {
         let name = path.file_name().map(|n| n.to_string_lossy()).unwrap_or_default();
-        if settles_more(path) {
+        if settles_more(path) || super::options::may_change(self, path) {
             return false;
         }
         match tree.link_meta(path) {
@@ -78,7 +78,6 @@ fn settles_more(path: &Path) -> bool {
         || known().iter().any(|e| e.0.settings().contains(&&*name))
         || name == crate::config::FILE_NAME
         || known().iter().any(|e| e.0.build_files().iter().any(|place| path.ends_with(place)))
-        || known().iter().any(|e| e.0.names_options(&name))
         || name.contains("ignore")
         || name.contains("lock")
         || name == "go.work"

@@ -150,6 +150,33 @@ fn commands_of_a_build_give_folders_and_macros() {
     assert_eq!(at.facts.def(def).name_span.start as usize, text.len(), "the branch that the build takes comes first (without: {without})");
 }
 
+#[test]
+fn options_of_a_build_choose_between_branches_until_they_change() {
+    let short = "int turn(int by) { return by; }";
+    let long = "int turn(int by) { return by + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }";
+    let project = Project::with(&[
+        ("rack/CMakeLists.txt", "option(LOCKS \"\" OFF)\n"),
+        ("rack/turn.c", &format!("#ifdef LOCKS\n{long}\n#else\n{short}\n#endif\nint f(void) {{ return turn(1); }}\n")),
+        ("shelf/turn.c", &format!("#ifdef LOCKS\nstatic {long}\n#else\nstatic {short}\n#endif\nint g(void) {{ return turn(1); }}\n")),
+        ("shelf/rack_config.h", "//#define LOCKS\n"),
+    ]);
+    // Is the first branch meant by the call in a file?
+    let means_first = |path: &str| {
+        index(&project);
+        let index = open(&project);
+        let file = index.find_path(path).expect("a file");
+        let (facts, links) = (index.facts(file).expect("facts"), index.links(file).expect("links"));
+        let call = links.iter().find(|(usage, _)| facts.facts.name(facts.facts.usage(*usage).name) == "turn").expect("a link").1;
+        let (at, def) = index.definition(call.targets[0]).expect("facts").expect("a target");
+        at.facts.def(def).name_span.start < 40
+    };
+    assert!(!means_first("rack/turn.c"));
+    assert!(means_first("shelf/turn.c"), "a build says nothing of other folders");
+    project.write("rack/CMakeLists.txt", "option(LOCKS \"\" ON)\n");
+    assert!(means_first("rack/turn.c"), "what the files of a build say anew counts at once");
+    assert!(means_first("shelf/turn.c"));
+}
+
 /// Asks to stop while files are linked, as soon as the names can be asked for.
 struct StopsAtLinking(Cancel, std::path::PathBuf);
 

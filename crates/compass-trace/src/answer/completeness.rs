@@ -25,8 +25,8 @@ pub(super) struct Namers {
     languages: Vec<Language>,
     /// Is any of them a member of a type?
     pub(super) members: bool,
-    /// Is a member of such a name given to a type that is not here: one of the language, or of a package? Then it is called on values
-    /// that are known well, and have no other members of ours.
+    /// May a name that the language or its library knows mean any of them? So it may where a member of such a name is given to a type that is
+    /// not here, one of the language or of a package, and where the library itself declares one.
     given_away: bool,
     /// Does a module give any of them away?
     pub(super) exported: bool,
@@ -105,6 +105,7 @@ impl Engine {
             if !out.languages.contains(&file.language) {
                 out.languages.push(file.language);
             }
+            out.given_away |= self.is_declared(symbol.file);
             let Some((facts, def)) = self.index.definition(symbol)? else { continue };
             let d = facts.facts.def(def);
             let is_plain = d.kind == Kind::Function && d.container.is_none() && !d.flags.has(Flags::PRIVATE);

@@ -75,7 +75,7 @@ fn meet(input: &PassInput, request: &Request, routes: &[Route], answered: &mut [
     if best.is_empty() && !other_method {
         (best, other_method) = fitting(input, request, routes, &method_fits, &paths::fit_with_longer_value);
     }
-    let handed_on = request.path.handed_on().filter(|_| best.is_empty());
+    let handed_on = request.path.handed_on().filter(|_| best.is_empty() && !other_method);
     if let Some(path) = &handed_on {
         let by_parameter = |_: &paths::Asked, route: &[Segment]| paths::fit(path, route).map(|f| paths::Fit { whole: false, ..f });
         (best, other_method) = fitting(input, request, routes, &method_fits, &by_parameter);

@@ -25,7 +25,7 @@ pub enum Piece {
 
 /// Constants by where their name stands.
 pub struct Constants<'a> {
-    by_place: FxHashMap<Place, &'a [TextPart]>,
+    by_place: FxHashMap<Place, Given<'a>>,
     /// Texts that a variable is given besides its first one.
     later: FxHashMap<Place, Vec<Given<'a>>>,
     /// Calls that put values into a text, by where their name stands.
@@ -35,7 +35,7 @@ pub struct Constants<'a> {
 impl<'a> Constants<'a> {
     /// Those of all files.
     pub fn new(input: &PassInput<'a>) -> Self {
-        let mut by_place: FxHashMap<Place, &'a [TextPart]> = FxHashMap::default();
+        let mut by_place: FxHashMap<Place, Given> = FxHashMap::default();
         let mut later: FxHashMap<Place, Vec<Given>> = FxHashMap::default();
         for (file, here) in input.files.iter().enumerate() {
             for signal in &here.facts.signals {
@@ -43,7 +43,7 @@ impl<'a> Constants<'a> {
                     && let Some((place, _)) = input.meaning(file, *at)
                 {
                     match by_place.entry(place) {
-                        Entry::Vacant(first) => drop(first.insert(parts)),
+                        Entry::Vacant(first) => drop(first.insert((file, *at, parts))),
                         Entry::Occupied(_) => later.entry(place).or_default().push((file, *at, parts)),
                     }
                 }
@@ -60,12 +60,22 @@ impl<'a> Constants<'a> {
         let is_before = |given: &&Given| given.0 != file || given.1 < *at;
         let given = self.later.get(&place).into_iter().flatten().filter(is_before).take(MOST_VALUES);
         given
-            .map(|(_, _, parts)| {
+            .map(|(given_in, _, parts)| {
                 let mut out = Vec::new();
-                self.parts(input, place.file, parts, None, Levels::VALUES, &mut out);
+                self.parts(input, *given_in, parts, None, Levels::VALUES, &mut out);
                 joined(out)
             })
             .collect()
+    }
+
+    /// Is a variable that an argument names, or that is put into it, given more than one text?
+    pub fn may_change(&self, input: &PassInput<'a>, file: usize, argument: &Argument) -> bool {
+        let is_given_anew = |at: u32| input.meaning(file, at).is_some_and(|(place, _)| self.later.contains_key(&place));
+        match argument {
+            Argument::Name(at) => is_given_anew(*at),
+            Argument::Text(parts, _) => parts.iter().any(|p| matches!(p, TextPart::Hole(Some(at)) if is_given_anew(*at))),
+            _ => false,
+        }
     }
 
     /// A text with the values put in that a call is given.
@@ -135,8 +145,9 @@ impl<'a> Constants<'a> {
             out.push(Piece::Hole);
             return;
         };
-        if let Some(parts) = self.by_place.get(&place) {
-            return self.parts(input, place.file, parts, None, levels, out);
+        // A text is given where it is written, which need not be the file of the variable.
+        if let Some((given_in, _, parts)) = self.by_place.get(&place) {
+            return self.parts(input, *given_in, parts, None, levels, out);
         }
         let PassFile { facts, language, .. } = &input.files[place.file];
         let receivers = language.profile().members.receivers;

@@ -137,9 +137,18 @@ fn is_macro_like(name: &str) -> bool {
         && name.bytes().all(|b| b.is_ascii_uppercase() || b.is_ascii_digit() || b == b'_')
 }
 
-/// Is it a file that says something of options?
-pub(super) fn is_meant(file_name: &str) -> bool {
-    is_followed(file_name)
+/// Files of builds that are not followed: they may speak of a macro.
+const OTHERS: [&str; 7] = ["SConstruct", "SConscript", "BUILD", "BUILD.bazel", "wscript", "Jamfile", "premake5.lua"];
+
+/// Is it a file whose commands are followed?
+pub(super) fn is_followed(file_name: &str) -> bool {
+    matches!(file_name, "CMakeLists.txt" | "configure.ac" | "configure.in")
+}
+
+/// Is it a file that says more of a build whose commands are followed: commands that it includes, settings in comments, macros given by hand?
+pub(super) fn may_say_more(file_name: &str) -> bool {
+    let has_commands = file_name.ends_with(".cmake") && !file_name.ends_with(".h.cmake");
+    has_commands
         || is_header_of_settings(file_name)
         || file_name.contains("akefile")
         || file_name.ends_with(".mk")
@@ -147,49 +156,37 @@ pub(super) fn is_meant(file_name: &str) -> bool {
         || OTHERS.contains(&file_name)
 }
 
-/// Files of builds that are not followed: they may speak of a macro.
-const OTHERS: [&str; 7] = ["SConstruct", "SConscript", "BUILD", "BUILD.bazel", "wscript", "Jamfile", "premake5.lua"];
-
-fn is_followed(file_name: &str) -> bool {
-    matches!(file_name, "CMakeLists.txt" | "configure.ac" | "configure.in") || file_name.ends_with(".cmake")
-}
-
-/// Names that are spelled like macros in the files of a build, if some of them are followed: what none speaks of nobody sets.
-pub(super) fn spoken_of(files: &[(String, String)]) -> Option<BTreeSet<String>> {
-    if !files.iter().any(|(path, _)| is_followed(path.rsplit('/').next().unwrap_or(path))) {
-        return None;
-    }
-    let words = files.iter().filter(|(path, _)| !path.ends_with(".h")).flat_map(|(_, text)| text.split(|c: char| !c.is_ascii_alphanumeric() && c != '_'));
+/// Names that are spelled like macros in the files of a build: what none speaks of nobody sets.
+pub(super) fn spoken_of(files: &[(String, String)]) -> BTreeSet<String> {
+    let texts = files.iter().filter(|(path, _)| !path.ends_with(".h")).map(|(_, text)| text);
+    let words = texts.flat_map(|text| text.split(|c: char| !c.is_ascii_alphanumeric() && c != '_'));
     // `-DNAME`.
     let both = words.flat_map(|word| [Some(word), word.strip_prefix('D')]).flatten();
-    Some(both.filter(|word| is_macro_like(word)).map(str::to_owned).collect())
-}
-
-/// The outermost folders with files that are followed.
-pub(super) fn folders(files: &[(String, String)]) -> Vec<String> {
-    let split = |path: &str| path.rsplit_once('/').map_or((String::new(), path.to_owned()), |(folder, name)| (folder.to_owned(), name.to_owned()));
-    let mut all: Vec<String> = files.iter().map(|(path, _)| split(path)).filter(|(_, name)| is_followed(name)).map(|(folder, _)| folder).collect();
-    all.sort_unstable_by_key(|f| (f.len(), f.clone()));
-    let mut out: Vec<String> = Vec::new();
-    for folder in all {
-        if !out.iter().any(|o| o.is_empty() || folder == *o || folder.strip_prefix(o.as_str()).is_some_and(|rest| rest.starts_with('/'))) {
-            out.push(folder);
-        }
-    }
-    out
+    both.filter(|word| is_macro_like(word)).map(str::to_owned).collect()
 }
 
 /// Options by name: on or off as long as nobody sets them. `files` are paths with their texts.
 pub(super) fn read(files: &[(String, String)]) -> BTreeMap<String, bool> {
-    let mut said = Said::default();
-    cmake::follow(files, &mut said);
-    for (_, text) in files.iter().filter(|(path, _)| path.ends_with("configure.ac") || path.ends_with("configure.in")) {
-        configure::follow(text, &mut said);
+    let is_named = |path: &str, by: &dyn Fn(&str) -> bool| by(path.rsplit('/').next().unwrap_or(path));
+    let of = |by: &dyn Fn(&str) -> bool, follow: &dyn Fn(&str, &mut Said)| {
+        let mut said = Said::default();
+        files.iter().filter(|(path, _)| is_named(path, by)).for_each(|(_, text)| follow(text, &mut said));
+        said.finish()
+    };
+    let mut cmake = Said::default();
+    cmake::follow(files, &mut cmake);
+    let autoconf = of(&|name| matches!(name, "configure.ac" | "configure.in"), &configure::follow);
+    let comments = of(&is_header_of_settings, &not_set);
+    agreed([cmake.finish(), autoconf, comments])
+}
+
+/// What none of several says otherwise.
+fn agreed<const N: usize>(all: [BTreeMap<String, bool>; N]) -> BTreeMap<String, bool> {
+    let mut out: BTreeMap<String, Option<bool>> = BTreeMap::new();
+    for (name, on) in all.into_iter().flatten() {
+        out.entry(name).and_modify(|known| *known = known.filter(|k| *k == on)).or_insert(Some(on));
     }
-    for (_, text) in files.iter().filter(|(path, _)| is_header_of_settings(path.rsplit('/').next().unwrap_or(path))) {
-        not_set(text, &mut said);
-    }
-    said.finish()
+    out.into_iter().filter_map(|(name, on)| Some((name, on?))).collect()
 }
 
 /// `config.h`, `rack_config.h`: headers whose settings people choose by taking comments away.
@@ -240,12 +237,5 @@ mod tests {
         };
         assert_eq!(read(&files("RACK_LOCKS=yes")).into_iter().collect::<Vec<_>>(), [("RACK_DEPTH".to_owned(), true), ("RACK_LOCKS".to_owned(), true)]);
         assert_eq!(read(&files("RACK_LOCKS=no")).get("RACK_LOCKS"), None);
-    }
-
-    #[test]
-    fn folders_are_the_outermost_ones() {
-        let files = ["b/CMakeLists.txt", "b/c/CMakeLists.txt", "bc/configure.ac", "d/Makefile"].map(|p| (p.to_owned(), String::new()));
-        assert_eq!(folders(&files), ["b", "bc"]);
-        assert!(spoken_of(&files[3..]).is_none());
     }
 }

@@ -3,6 +3,9 @@
 use super::parser::{LOOK_AHEAD, Parser, is_sized};
 use super::tokens::{T, mark};
 
+/// So many names in a row are looked through for a text behind them.
+const MOST_TEXTS: usize = 64;
+
 impl Parser<'_, '_> {
     /// One past the `>` that closes the `<` at `i`, if what stands between can be arguments of a template.
     pub(super) fn past_angles(&self, i: usize) -> Option<usize> {
@@ -140,7 +143,8 @@ impl Parser<'_, '_> {
 
     /// Do names in a row end at a text? They are texts then that macros stand for.
     fn is_text(&self, mut at: usize) -> bool {
-        while self.at(at) == T::Name {
+        let most = at + MOST_TEXTS;
+        while at < most && self.at(at) == T::Name {
             at += 1;
         }
         self.at(at) == T::Text

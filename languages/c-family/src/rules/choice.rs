@@ -1,7 +1,7 @@
 //! Which of several definitions of one name is meant: what is seen through includes, bodies, the usual configuration, nearness.
 
-use super::{CNames as _, Remembered};
-use compass_facts::{Condition, Definition, Facts, Flags, ImportKind, Kind, Shape, Use};
+use super::CNames as _;
+use compass_facts::{Condition, Definition, Facts, Flags, ImportId, ImportKind, Kind, Shape, Use};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, World, closeness};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
@@ -11,6 +11,15 @@ const MAX_HITS: usize = 40;
 const MOST_INCLUDERS: usize = 16;
 /// So many source files that define a macro for themselves may all mean what a header asks.
 const MANY_DEFINERS: u32 = 4;
+
+/// So many findings of one kind are kept by each thread.
+const MOST_KEPT: usize = 1 << 20;
+
+/// Which definitions the usual configuration leaves out.
+struct LeftOut;
+
+/// Which headers are included at all.
+struct Reached;
 
 #[ext(Choice)]
 pub(crate) impl Evaluator<'_, '_> {
@@ -182,49 +191,43 @@ pub(crate) impl Evaluator<'_, '_> {
 
     /// Is a header included under conditions that are met, in one of the files that do? `None` if that cannot be told.
     fn is_reached(&self, file: u32) -> Option<bool> {
-        if let Some((known, names)) = self.own(|r: &mut Remembered| r.reached.get(&file).cloned()) {
-            self.world.dependency_log.again(&names);
-            return known;
-        }
-        let start = self.world.dependency_log.begin();
-        let found = self.is_reached_by_includers(file);
-        let names = self.world.dependency_log.since(start);
-        self.own(|r: &mut Remembered| r.reached.insert(file, (found, names)));
-        found
+        self.keep::<Reached, _, _>(file, MOST_KEPT, |e| e.is_reached_by_includers(file))
     }
 
     fn is_reached_by_includers(&self, file: u32) -> Option<bool> {
         let world = self.world;
         let includers = self.c_files().includes.includers(file);
-        let name = world.files[file as usize].path.rsplit('/').next().unwrap_or_default();
-        let (mut is_known, mut met) = (true, false);
+        let last = |path: &'_ str| path.rsplit('/').next().map(str::to_owned);
+        let name = last(&world.files[file as usize].path);
+        let mut told: Vec<Option<bool>> = Vec::new();
         for by in includers.iter().copied().filter(|by| *by != file).take(MOST_INCLUDERS) {
             let facts = world.facts(by);
-            for import in facts.imports.iter().filter(|i| i.kind == ImportKind::Include && facts.name(i.module).ends_with(name)) {
-                met = true;
-                match self.is_met_at(by, import.span.start) {
-                    Some(true) => return Some(true),
-                    Some(false) => {}
-                    None => is_known = false,
-                }
+            let leads_there = |i: &&compass_facts::Import| i.kind == ImportKind::Include && last(facts.name(i.module)) == name;
+            told.extend(facts.imports.iter().filter(leads_there).map(|i| self.is_met_at(by, i.span.start)));
+            if told.contains(&Some(true)) {
+                return Some(true);
             }
         }
-        // What is made of a template has another name.
-        if met && includers.len() <= MOST_INCLUDERS { if is_known { Some(false) } else { None } } else { Some(true) }
+        match told.contains(&None) {
+            // What is made of a template has another name.
+            _ if told.is_empty() || includers.len() > MOST_INCLUDERS => Some(true),
+            true => None,
+            false => Some(false),
+        }
     }
 
     /// Are the conditions around a place met?
     fn is_met_at(&self, file: u32, at: u32) -> Option<bool> {
         let world = self.world;
-        let around: Vec<&Condition> = world.facts(file).conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).collect();
         let of = |c: &Condition| {
             let name = world.gid(file, c.name);
             // What files of the build speak of may be set, though nobody can tell when.
-            let may_be_set = world.spoken_of.as_ref().is_some_and(|s| s.contains(&name)) && !world.options.contains_key(&name) && world.named(name).is_empty();
+            let is_spoken_of = world.spoken_of.as_ref().is_some_and(|s| s.contains(&name));
+            let may_be_set = is_spoken_of && !world.options.contains_key(&name) && world.named(name).is_empty();
             self.is_set(file, name, at, 0).filter(|set| *set || !may_be_set).map(|set| set == c.defined)
         };
         let mut all = Some(true);
-        for one_of in around.chunk_by(|a, b| a.span == b.span && a.one_of && b.one_of) {
+        for one_of in conditions_at(world.facts(file), at).chunk_by(|a, b| a.span == b.span && a.one_of && b.one_of) {
             let told: Vec<Option<bool>> = one_of.iter().map(|c| of(c)).collect();
             if told.iter().all(|t| *t == Some(false)) {
                 return Some(false);
@@ -243,22 +246,13 @@ pub(crate) impl Evaluator<'_, '_> {
         if self.world.facts(sym.file).conditions.is_empty() {
             return self.world.def(sym).flags.has(Flags::INACTIVE);
         }
-        if let Some((known, names)) = self.own(|r: &mut Remembered| r.left_out.get(&sym).cloned()) {
-            self.world.dependency_log.again(&names);
-            return known;
-        }
-        let start = self.world.dependency_log.begin();
-        let found = self.is_left_out_within(sym, 0);
-        let names = self.world.dependency_log.since(start);
-        self.own(|r: &mut Remembered| r.left_out.insert(sym, (found, names)));
-        found
+        self.keep::<LeftOut, _, _>(sym, MOST_KEPT, |e| e.is_left_out_within(sym, 0))
     }
 
     /// Is there a condition around a definition of which nobody can tell whether it is met?
     fn may_be_left_out(&self, sym: DefRef) -> bool {
         let at = self.world.def(sym).name_span.start;
-        let around = self.world.facts(sym.file).conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at));
-        around.into_iter().any(|c| self.is_set(sym.file, self.world.gid(sym.file, c.name), at, 0).is_none())
+        conditions_at(self.world.facts(sym.file), at).iter().any(|c| self.is_set(sym.file, self.world.gid(sym.file, c.name), at, 0).is_none())
     }
 
     fn is_left_out_within(&self, sym: DefRef, depth: u32) -> bool {
@@ -267,11 +261,9 @@ pub(crate) impl Evaluator<'_, '_> {
         if d.flags.has(Flags::INACTIVE) {
             return true;
         }
-        let facts = world.facts(sym.file);
         let at = d.name_span.start;
-        let around: Vec<&Condition> = facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).collect();
         let fails = |c: &Condition| self.is_set(sym.file, world.gid(sym.file, c.name), at, depth).is_some_and(|defined| defined != c.defined);
-        around.chunk_by(|a, b| a.span == b.span && a.one_of && b.one_of).any(|of_one| of_one.iter().all(|c| fails(c)))
+        conditions_at(world.facts(sym.file), at).chunk_by(|a, b| a.span == b.span && a.one_of && b.one_of).any(|of_one| of_one.iter().all(|c| fails(c)))
     }
 
     /// Is a macro defined when a file is compiled? `None` if that depends on more than can be told.
@@ -291,15 +283,17 @@ pub(crate) impl Evaluator<'_, '_> {
             if is_template_of_another(world, sym.file) {
                 continue;
             }
-            // What one source file sets for itself is set for no other.
-            let is_foreign = sym.file != file && super::scopes::is_source(world, sym.file);
-            definers += u32::from(is_foreign);
-            if flags.has(Flags::INACTIVE) || is_foreign && definers < MANY_DEFINERS {
+            if flags.has(Flags::INACTIVE) {
                 continue;
             }
-            let d = world.def(sym);
-            let place = d.name_span.start;
-            let conditional = world.facts(sym.file).conditions.iter().any(|c| c.span.contains(place));
+            let place = world.def(sym).name_span.start;
+            // What one source file sets for itself is set for no other but those that it alone includes behind that.
+            let is_foreign = sym.file != file && super::scopes::is_source(world, sym.file);
+            definers += u32::from(is_foreign);
+            if is_foreign && definers < MANY_DEFINERS && !self.is_included_behind(sym.file, place, file) {
+                continue;
+            }
+            let conditional = !conditions_at(world.facts(sym.file), place).is_empty();
             // Behind the place it says nothing of the place.
             if !conditional && !is_foreign && (sym.file != file || place < at) {
                 return Some(true);
@@ -307,7 +301,7 @@ pub(crate) impl Evaluator<'_, '_> {
             maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
         }
         // What the build is set to when nobody sets anything.
-        if !maybe && let Some(on) = world.options.get(&name) {
+        if !maybe && let Some(on) = world.options.get(&name).filter(|_| is_built(world, file)) {
             return Some(*on);
         }
         // What the code itself defines for other systems alone is nothing that a build sets; what a build finds out may be written there as well.
@@ -320,12 +314,17 @@ pub(crate) impl Evaluator<'_, '_> {
             return Some(true);
         }
         // What no file of the build speaks of nobody sets.
-        let is_built = || {
-            let path = world.files[file as usize].path.as_str();
-            world.build.option_folders.iter().any(|f| f.is_empty() || path.strip_prefix(f.as_str()).is_some_and(|rest| rest.starts_with('/')))
-        };
-        let may_be_set = || world.spoken_of.as_ref().is_none_or(|names| names.contains(&name)) || !is_built();
+        let may_be_set = || world.spoken_of.as_ref().is_none_or(|names| names.contains(&name)) || !is_built(world, file);
         if maybe { None } else { Some(!by_code && may_be_set() && world.is_feature(name)) }
+    }
+
+    /// Is a file included by another one alone, and behind a place?
+    fn is_included_behind(&self, by: u32, place: u32, file: u32) -> bool {
+        if self.c_files().includes.includers(file) != [by] {
+            return false;
+        }
+        let later = self.world.facts(by).imports.iter().enumerate().filter(|(_, i)| i.kind == ImportKind::Include && i.span.start > place);
+        later.into_iter().any(|(n, _)| self.c_targets(by, ImportId(n as u32)).iter().any(|t| matches!(t.entity, Entity::Module(to, _) if to == file)))
     }
 
     /// Has the library of the usual system what a build looks for: `INET_PTON`, `SYS_SOCKET_H`?
@@ -346,16 +345,14 @@ pub(crate) impl Evaluator<'_, '_> {
     /// A macro may stand for the name of a type behind `struct`.
     fn macro_for_tag(&mut self, file: u32, name: GlobalNameId, mut found: Lookup) -> Lookup {
         let world = self.world;
+        let is_it = |t: &(DefRef, Kind, Flags)| t.1 == Kind::Macro && world.language(t.0.file).is_kin_of(crate::C);
+        if !world.told(name, false).any(|t| is_it(&t)) {
+            return found;
+        }
         let seen = self.includes(file);
-        let is_it = |s: &DefRef| {
-            let d = world.def(*s);
-            d.kind == Kind::Macro
-                && d.inner.is_none()
-                && d.arity == 0
-                && world.language(s.file).is_kin_of(crate::C)
-                && (s.file == file || seen.contains(s.file))
-        };
-        let macros: Vec<DefRef> = world.named(name).iter().copied().filter(is_it).collect();
+        // One with parameters stands for no name.
+        let is_seen = |s: &DefRef| world.def(*s).arity == 0 && world.def(*s).inner.is_none() && (s.file == file || seen.contains(s.file));
+        let macros: Vec<DefRef> = world.told(name, false).filter(is_it).map(|t| t.0).filter(is_seen).collect();
         let (out, force): (Vec<DefRef>, Vec<DefRef>) = macros.into_iter().partition(|s| self.is_left_out(*s));
         if force.is_empty() && out.iter().all(|s| world.def(*s).flags.has(Flags::INACTIVE)) {
             return found;
@@ -381,14 +378,16 @@ pub(crate) impl Evaluator<'_, '_> {
             return found;
         }
         let before = found.hits.iter().filter_map(place).filter(|(s, at)| *at <= u.span.start && !self.is_left_out(*s));
-        let Some((last, at)) = before.max_by_key(|(_, at)| *at) else { return found };
-        let is_sure = !facts.conditions.iter().take_while(|c| c.span.start <= at).any(|c| c.span.contains(at));
+        let Some((last, at)) = before.max_by_key(|(_, at)| *at) else {
+            // None is defined yet: what they are called like is meant.
+            found.hits.sort_by_key(|h| place(h).is_some());
+            return found;
+        };
+        let is_sure = conditions_at(facts, at).is_empty();
         let is_last = |h: &Hit| matches!(h.entity, Entity::DefRef(s) if s == last);
-        if is_sure {
-            found.hits.retain(is_last);
-        } else {
-            found.hits.sort_by_key(|h| !is_last(h));
-        }
+        // What the macro was called like before it was one may still be meant.
+        found.hits.retain(|h| !is_sure || is_last(h) || place(h).is_none());
+        found.hits.sort_by_key(|h| !is_last(h));
         found
     }
 
@@ -425,6 +424,18 @@ pub(crate) impl Evaluator<'_, '_> {
             )
         });
     }
+}
+
+/// The conditions around a place, the outermost first.
+fn conditions_at(facts: &Facts, at: u32) -> Vec<&Condition> {
+    facts.conditions.iter().take_while(|c| c.span.start <= at).filter(|c| c.span.contains(at)).collect()
+}
+
+/// Does a file stand in a folder whose build is followed?
+fn is_built(world: &World, file: u32) -> bool {
+    let row = &world.files[file as usize];
+    let holds = |folder: &String| folder.is_empty() || row.path.strip_prefix(folder.as_str()).is_some_and(|rest| rest.starts_with('/'));
+    row.root == 0 && world.build.option_folders.iter().any(holds)
 }
 
 /// Is it the template of a header that is there as well, as it was made?

@@ -7,11 +7,9 @@ use compass_facts::{Flags, ImportId, ImportKind, Kind, ScopeId, ScopeKind};
 use compass_index::linking::{Binding, DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Namespace, Reason, Ty, World, is_builtin};
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
-use rustc_hash::FxHashMap;
 
 /// Which files include a header of their own code that is not here.
-#[derive(Default)]
-struct UnknownIncludes(FxHashMap<u32, bool>);
+struct UnknownIncludes;
 
 /// Of a name with more definitions than this only those of the file and of what it includes are looked at.
 const MAX_CANDIDATES: usize = 4000;
@@ -247,15 +245,11 @@ pub(crate) impl Evaluator<'_, '_> {
     }
 
     /// Does a file include a header of its own code that is not here?
-    fn has_unknown_include(&mut self, file: u32) -> bool {
-        if let Some(known) = self.own(|r: &mut UnknownIncludes| r.0.get(&file).copied()) {
-            return known;
-        }
-        let imports = &self.world.facts(file).imports;
-        let own = imports.iter().enumerate().filter(|(_, i)| i.kind == ImportKind::Include && !i.system).map(|(n, _)| ImportId(n as u32));
-        let found = own.into_iter().any(|id| self.c_targets(file, id).is_empty());
-        self.own(|r: &mut UnknownIncludes| r.0.insert(file, found));
-        found
+    fn has_unknown_include(&self, file: u32) -> bool {
+        self.keep::<UnknownIncludes, _, _>(file, usize::MAX, |e| {
+            let own = e.world.facts(file).imports.iter().enumerate().filter(|(_, i)| i.kind == ImportKind::Include && !i.system);
+            own.into_iter().any(|(n, _)| e.c_targets(file, ImportId(n as u32)).is_empty())
+        })
     }
 
     /// The definitions of a name in a namespace, best first.

@@ -305,6 +305,19 @@ int kind(int c) {
     "unused.c",
     "#define ⟦unused:UNUSED⟧(x) x __attribute__((unused))\nstruct rack { int ⟦depth:depth⟧; };\ntypedef struct rack rack_t;\nint turn(«unused=UNUSED»(int ⟦by:by⟧), «unused=UNUSED»(rack_t *⟦of:of⟧), int (⟦more:more⟧)) { return «by=by» + «of=of»->«depth=depth» + «more=more»; }\nint run(rack_t *r) { return turn(1, r, 2); }\n",
 )])]
+#[case::bodies_that_one_file_asks_for(&[
+    ("rack.h", "int turn(int by);\n#ifdef RACK_BODIES\nint ⟦turn:turn⟧(int by) { return by; }\n#endif\n"),
+    ("bodies.c", "#define RACK_BODIES\n#include \"rack.h\"\n"),
+    ("use.c", "#include \"rack.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::parts_that_one_file_includes(&[
+    ("part.h", "#ifdef RACK_PART\nstatic int ⟦turn:turn⟧(int by) { return by; }\n#else\nstatic int turn(int by) { return by + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#endif\n"),
+    ("use.c", "#define RACK_PART\n#include \"part.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::a_variable_that_a_macro_was_called_like(&[(
+    "once.c",
+    "static int ⟦variable:most⟧ = 1;\nint a(void) { return «variable~most»; }\n#define most 1\n#undef most\n#define ⟦second:most⟧ 2\nint b(void) { return «second~most»; }\n",
+)])]
 #[case::macros_for_names_of_types(&[(
     "tags.c",
     "struct ⟦rack:rack⟧ { int depth; };\nstruct shelf { int depth; };\n#define ⟦shelf:shelf⟧ rack\nint run(struct «shelf~shelf» *of, struct «rack=rack» *r) { return of->depth + r->depth; }\n",

@@ -66,7 +66,7 @@ fn settings_that_are_on(#[case] build: &[(&str, &str)]) {
 #[case::in_a_comment("include/rack_config.h", "/* Settings */\n//#define RACK_LOCKS\n#define RACK_DEPTH 2\n")]
 #[case::in_another_comment("rack_config.h", "/* #define RACK_LOCKS 1 */\n")]
 fn settings_that_stand_in_a_comment(#[case] file: &str, #[case] text: &str) {
-    check(&[(file, text), ("turn.h", HEAD), ("turn.c", BODY), ("use.c", USE)]);
+    check(&[("CMakeLists.txt", "add_library(rack turn.c)\n"), (file, text), ("turn.h", HEAD), ("turn.c", BODY), ("use.c", USE)]);
 }
 
 /// One build says nothing of what another folder is built with.

@@ -1,5 +1,6 @@
 //! What of a page asks a server: links, forms, and elements that fetch by themselves.
 
+use compass_facts::addresses::path_in_query;
 use compass_facts::reading::Builder;
 use compass_facts::{Argument, CallSignal, SignalKind, Span, TextPart};
 
@@ -30,7 +31,7 @@ impl Asked {
         let Some((name, value)) = self.address.take() else { return };
         let text = value.of(b.text);
         // A query may hand a path to the program before it: `index.php?route=/racks`.
-        let hands_on = text.split_once('?').is_some_and(|(_, query)| query.contains("=/") || query.contains("=%2F"));
+        let hands_on = text.split_once('?').is_some_and(|(_, query)| path_in_query(query).is_some());
         let is_path = text.starts_with('/') && !text.starts_with("//");
         if !is_path && (!hands_on || text.starts_with("//") || text.contains("://")) {
             return;

@@ -96,7 +96,23 @@ impl<'t> Reader<'t> {
         }
         let Some((Piece::Word(first), _)) = all.first().copied() else { return };
         let rest = &all[1..];
-        if !matches!(first, "url" | "trans" | "blocktrans" | "blocktranslate" | "comment" | "raw" | "verbatim") {
+        // What is compared asks for nothing.
+        if !matches!(
+            first,
+            "if" | "elif"
+                | "elsif"
+                | "elseif"
+                | "unless"
+                | "case"
+                | "when"
+                | "url"
+                | "trans"
+                | "blocktrans"
+                | "blocktranslate"
+                | "comment"
+                | "raw"
+                | "verbatim"
+        ) {
             self.asks_by_name(rest, true, part);
         }
         match first {

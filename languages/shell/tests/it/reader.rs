@@ -24,6 +24,16 @@ fn uses_of(#[case] text: &str, #[case] wanted: &[&str]) {
     assert_eq!(uses(&facts(languages::SHELL, text)), wanted);
 }
 
+/// The grammar's scanner looks every character up in a table of the Latin ones.
+#[test]
+fn characters_of_any_plane_behind_a_brace() {
+    for c in (0x80_u32..0x11_0000).step_by(0x3fff).filter_map(char::from_u32) {
+        let read = facts(languages::SHELL, &format!("echo {{{c}..3}} # {c}\nfill() {{ pour \"{c}\"; }}\n"));
+        assert_eq!(definitions(&read), ["fn fill"], "{c:?}");
+        assert_eq!(uses(&read), ["call echo", "call pour"], "{c:?}");
+    }
+}
+
 #[test]
 fn scripts_that_run_and_source_others_import_them() {
     let project = Project::with(&[

@@ -5,7 +5,7 @@
 //! are declared in a folder of such a name, in a file that says so of itself, or below such a folder or path.
 
 use super::super::frameworks::{self, Route};
-use super::super::string_evaluation::{Constants, calls, calls_in};
+use super::super::string_evaluation::{Constants, Piece, calls, calls_in};
 use super::client::Request;
 use super::paths::Asked;
 use super::{enclosing, side};
@@ -57,13 +57,13 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
         let here = &input.files[file];
         let Some(table) = frameworks::of(here.language).and_then(|f| f.table()) else { continue };
         let Some(asks) = table.named_requests.iter().find(|r| r.name == here.facts.name(call.name)) else { continue };
-        let Some((name, is_whole)) = call.arguments.first().and_then(|a| constants.text(input, file, a)) else { continue };
+        let Some(pieces) = call.arguments.first().and_then(|a| constants.pieces(input, file, a, None)) else { continue };
         let at = signal.span;
-        if name.starts_with('/') {
+        if matches!(pieces.first(), Some(Piece::Text(path)) if path.starts_with('/')) {
             // A path instead of a name: what makes addresses of either.
             let request = Request {
                 method: None,
-                path: Asked::new(&constants.pieces(input, file, &call.arguments[0], signal.enclosing).unwrap_or_default()),
+                path: Asked::new(&pieces),
                 file,
                 at,
                 enclosing: signal.enclosing,
@@ -75,13 +75,11 @@ pub(super) fn meet(input: &PassInput, constants: &Constants, routes: &[Route], a
             super::meet(input, &request, routes, answered, out);
             continue;
         }
-        if !is_whole {
-            continue;
-        }
-        let (meant, is_said) = meant(input, &name, by_last.get(last(&name)).map_or(&[][..], |m| m), routes, file);
+        let [Piece::Text(name)] = &pieces[..] else { continue };
+        let (meant, is_said) = meant(input, name, by_last.get(last(name)).map_or(&[][..], |m| m), routes, file);
         if meant.is_empty() {
             // What is below a namespace, or a path, may be of a package that is not here.
-            if !asks.quiet && !name.contains([':', '.', '/']) && !by_last.is_empty() && !asks.elsewhere.contains(&name) {
+            if !asks.quiet && !name.contains([':', '.', '/']) && !by_last.is_empty() && !asks.elsewhere.contains(name) {
                 let label = format!("any route {name}");
                 out.loose.push((file, Loose { kind: CrossingKind::Http, at, label, cause: LooseCause::NoRoute }));
             }

@@ -53,7 +53,6 @@ impl Draft {
     /// One for each path.
     fn each(mut self) -> Vec<Draft> {
         let others = std::mem::take(&mut self.others);
-        self.sure &= others.is_empty();
         let mut out: Vec<Draft> = others.into_iter().map(|path| Draft { path, ..self.clone() }).filter(|d| d.path != self.path).collect();
         out.insert(0, self);
         out
@@ -228,7 +227,8 @@ fn asked_by_table(
         let is_it = |module: &str| table.modules.iter().any(|m| m == module) && module.rsplit(['/', '.']).next() == Some(word);
         facts.imports.iter().any(|i| is_it(facts.name(i.module)))
     };
-    let sure = call.receiver.is_none() || receiver.is_some_and(of_package);
+    let address = call.arguments.get(made.path_at)?;
+    let sure = (call.receiver.is_none() || receiver.is_some_and(of_package)) && !constants.may_change(input, file, address);
     Some(Draft {
         method,
         path: pieces(made.path_at)?,
@@ -238,7 +238,7 @@ fn asked_by_table(
         through: Vec::new(),
         sure,
         quiet: made.quiet,
-        others: constants.later(input, file, call.arguments.get(made.path_at)?),
+        others: constants.later(input, file, address),
     })
 }
 
@@ -282,5 +282,6 @@ fn asked(
     let behind_base = |pieces: Vec<Piece>| base.cloned().unwrap_or_default().into_iter().chain(pieces).collect::<Vec<Piece>>();
     let pieces = behind_base(constants.pieces(input, file, path?, signal.enclosing)?);
     let others = constants.later(input, file, path?).into_iter().map(behind_base).collect();
-    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure: true, quiet: false, others })
+    let sure = !constants.may_change(input, file, path?);
+    Some(Draft { method, path: pieces, file, at: signal.span, enclosing: signal.enclosing, through: Vec::new(), sure, quiet: false, others })
 }

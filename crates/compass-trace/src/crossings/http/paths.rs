@@ -1,6 +1,7 @@
 //! Paths as segments, and when a request's path fits a route's.
 
 use super::super::string_evaluation::Piece;
+use compass_facts::addresses::path_in_query;
 
 /// A segment of a path.
 #[derive(Debug, Clone, PartialEq, Eq)]
@@ -57,7 +58,7 @@ impl Asked {
         let elsewhere = names_host(&text);
         let text = without_host(&text);
         let (text, query) = text.split_once(['?', '#']).unwrap_or((text, ""));
-        let by_parameter = path_in_query(query).filter(|_| names_program(text));
+        let by_parameter = path_in_query(query).filter(|_| names_program(text)).map(|p| asked_segments(&p));
         let open = !text.starts_with('/');
         let rest = if open { text.split_once('/').map_or("", |(_, r)| r) } else { &text[1..] };
         let plain_start = open && !text.starts_with(HOLE) && !text.is_empty();
@@ -112,17 +113,6 @@ fn asked_segments(path: &str) -> Vec<Segment> {
 /// Is it the path of a file, or of a folder whose file answers: one program for whatever the query asks?
 fn names_program(path: &str) -> bool {
     path.rsplit('/').next().is_some_and(|last| last.is_empty() || last.contains('.'))
-}
-
-/// The one parameter of a query whose value is a path, from its first slash on.
-fn path_in_query(query: &str) -> Option<Vec<Segment>> {
-    let query = query.split('#').next().unwrap_or("");
-    let mut paths = query.split('&').filter_map(|parameter| {
-        let value = parameter.split_once('=')?.1;
-        value.strip_prefix('/').or_else(|| value.strip_prefix("%2F")).or_else(|| value.strip_prefix("%2f"))
-    });
-    let path = paths.next().filter(|p| paths.next().is_none() && !p.starts_with('/'))?;
-    Some(asked_segments(&path.replace("%2F", "/").replace("%2f", "/")))
 }
 
 fn asked_segment(text: &str) -> Segment {

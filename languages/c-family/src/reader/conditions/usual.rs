@@ -121,10 +121,10 @@ pub(super) fn predefined(name: &str, cpp: bool, compiler: usize) -> Known {
     if let Some(known) = lists[usize::from(cpp)][compiler].get(name) {
         return *known;
     }
-    // Names of the language's features, and of sanitizers: those that there are stand in the list. What the library has, its headers say.
     if let Some(size) = name.strip_prefix("SIZEOF_").and_then(|of| SIZES.iter().find(|s| s.0 == of)) {
         return Known::Value(Value::of(size.1));
     }
+    // Names of the language's features, and of sanitizers: those that there are stand in the list. What the library has, its headers say.
     let is_feature = name.starts_with("__cpp_") && !name.starts_with("__cpp_lib_");
     if is_feature || name.starts_with("__SANITIZE_") { Known::Absent } else { Known::Unknown }
 }
