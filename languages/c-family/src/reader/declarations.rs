@@ -59,6 +59,7 @@ impl Parser<'_, '_> {
                 }
             }
             T::Name if self.cpp && self.is_module_line() => self.step_over_line(),
+            T::Name if ctx == Ctx::File && self.stands_for_head() => self.function_behind_macro(),
             T::Name if ctx == Ctx::File && self.stands_before_call() => self.modifier(),
             T::Name if matches!(ctx, Ctx::Class(_)) && self.is_pointer_given_to_macro() => self.pointer_given_to_macro(),
             T::Name if matches!(ctx, Ctx::Class(_)) && self.stands_for_members() => self.take_members(),

@@ -82,6 +82,8 @@ pub(super) struct Parser<'s, 't> {
     pub(super) types: Vec<bool>,
     /// Macros of the file that are sets of members, by spelling.
     pub(super) sets: rustc_hash::FxHashSet<u32>,
+    /// Macros of the file that stand for heads of functions, by spelling.
+    pub(super) heads: rustc_hash::FxHashMap<u32, &'s [Tok]>,
     /// Functions that this file names so far, by spelling.
     pub(super) functions: rustc_hash::FxHashSet<u32>,
     /// `override` or `final` stood behind the last parameters.
@@ -136,6 +138,7 @@ impl<'s, 't> Parser<'s, 't> {
             among,
             types,
             sets: rustc_hash::FxHashSet::default(),
+            heads: rustc_hash::FxHashMap::default(),
             functions: rustc_hash::FxHashSet::default(),
             overrides: false,
             instantiates: false,

@@ -88,6 +88,8 @@ pub(super) struct Scan<'t> {
     pub(super) includes: Vec<IncludeLine>,
     /// Names in conditions, and after `#undef`.
     pub(super) mentions: Vec<Tok>,
+    /// Names after `#undef`.
+    pub(super) undone: Vec<u32>,
     pub(super) regions: Vec<Region>,
     said: Macros,
     groups: Vec<Group>,
@@ -147,6 +149,7 @@ impl<'t> Scan<'t> {
             macros: Vec::new(),
             includes: Vec::new(),
             mentions: Vec::new(),
+            undone: Vec::new(),
             regions: Vec::new(),
             said: Macros::default(),
             groups: Vec::new(),
@@ -242,6 +245,7 @@ impl<'t> Scan<'t> {
             "undef" => {
                 if let Some(name) = rest.first() {
                     self.mention(*name);
+                    self.undone.push(name.id);
                     self.said.say(name.id, self.spellings.get(name.id), self.cpp, Known::Absent, self.truth);
                 }
             }

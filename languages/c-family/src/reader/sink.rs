@@ -52,6 +52,8 @@ pub(super) struct Sink<'s, 't> {
     undo: Vec<(u32, u32)>,
     made: FxHashMap<Key, TypeId>,
     extensions: FxHashMap<(TypeId, ScopeId), ScopeId>,
+    /// Names that macros replace by others, by spelling, each with the place from where on.
+    pub(super) renamed: FxHashMap<u32, u32>,
 }
 
 impl<'s, 't> Sink<'s, 't> {
@@ -68,6 +70,7 @@ impl<'s, 't> Sink<'s, 't> {
             undo: Vec::new(),
             made: FxHashMap::default(),
             extensions: FxHashMap::default(),
+            renamed: FxHashMap::default(),
         }
     }
 
@@ -100,8 +103,16 @@ impl<'s, 't> Sink<'s, 't> {
         self.bound[id as usize].checked_sub(1).map(DefId)
     }
 
-    /// Binds a spelling until the block ends.
+    /// Binds a spelling until the block ends, unless a macro of that name stands there.
     pub(super) fn bind(&mut self, id: u32, def: DefId) {
+        if let Some(from) = self.renamed.get(&id) {
+            let d = self.facts.def(def);
+            // Parameters of macros come before what else their names stand for.
+            let is_of_macro = d.container.is_some_and(|of| self.facts.def(of).kind == Kind::Macro);
+            if *from < d.name_span.start && !is_of_macro {
+                return;
+            }
+        }
         self.undo.push((id, self.bound[id as usize]));
         self.bound[id as usize] = def.0 + 1;
     }

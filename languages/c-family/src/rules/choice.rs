@@ -1,6 +1,7 @@
 //! Which of several definitions of one name is meant: what is seen through includes, bodies, the usual configuration, nearness.
 
 use super::CNames as _;
+use super::platform::names_other_system;
 use compass_facts::{Condition, Definition, Facts, Flags, ImportId, ImportKind, Kind, Shape, Use};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, World, closeness};
 use compass_index::{Cause, Certainty, StepKind};
@@ -283,7 +284,8 @@ pub(crate) impl Evaluator<'_, '_> {
             if is_template_of_another(world, sym.file) {
                 continue;
             }
-            if flags.has(Flags::INACTIVE) {
+            // Nor is what files for another system set.
+            if flags.has(Flags::INACTIVE) || sym.file != file && self.is_for_another_system(sym.file, file) {
                 continue;
             }
             let place = world.def(sym).name_span.start;
@@ -295,10 +297,11 @@ pub(crate) impl Evaluator<'_, '_> {
             }
             let conditional = !conditions_at(world.facts(sym.file), place).is_empty();
             // Behind the place it says nothing of the place.
-            if !conditional && !is_foreign && (sym.file != file || place < at) {
+            let is_before = sym.file != file || place < at;
+            if is_before && !is_foreign && (!conditional || sym.file == file && depth < 3 && self.is_given_a_default(sym, depth + 1)) {
                 return Some(true);
             }
-            maybe |= (sym.file != file || place < at) && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
+            maybe |= is_before && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
         }
         // What the build is set to when nobody sets anything.
         if !maybe && let Some(on) = world.options.get(&name).filter(|_| is_built(world, file)) {
@@ -315,7 +318,26 @@ pub(crate) impl Evaluator<'_, '_> {
         }
         // What no file of the build speaks of nobody sets.
         let may_be_set = || world.spoken_of.as_ref().is_none_or(|names| names.contains(&name)) || !is_built(world, file);
-        if maybe { None } else { Some(!by_code && may_be_set() && world.is_feature(name)) }
+        if maybe { None } else { Some(!by_code && may_be_set() && world.is_feature(name) && !names_other_system(word)) }
+    }
+
+    /// Is a macro defined where it is not yet, under no other condition that may fail?
+    fn is_given_a_default(&self, sym: DefRef, depth: u32) -> bool {
+        let world = self.world;
+        let d = world.def(sym);
+        let at = d.name_span.start;
+        let is_met = |c: &&Condition| {
+            let is_itself = c.name == d.name && !c.defined;
+            is_itself || !c.one_of && self.is_set(sym.file, world.gid(sym.file, c.name), at, depth).is_some_and(|set| set == c.defined)
+        };
+        // The reader counts so whether it is on, as a condition asks that looks at its value.
+        d.required > 0 && conditions_at(world.facts(sym.file), at).iter().all(is_met)
+    }
+
+    /// Is a file for a system that is neither the usual one nor that of the other file?
+    fn is_for_another_system(&self, file: u32, from: u32) -> bool {
+        let files = self.c_files();
+        files.platform(self.world, file).rank_from(files.platform(self.world, from)) == 2
     }
 
     /// Is a file included by another one alone, and behind a place?

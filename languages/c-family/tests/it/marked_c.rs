@@ -318,6 +318,14 @@ int kind(int c) {
     "once.c",
     "static int ⟦variable:most⟧ = 1;\nint a(void) { return «variable~most»; }\n#define most 1\n#undef most\n#define ⟦second:most⟧ 2\nint b(void) { return «second~most»; }\n",
 )])]
+#[case::macros_for_heads_of_functions(&[(
+    "scan.c",
+    "struct rack { int ⟦depth:depth⟧; };\nstatic int turn(int by) { return by; }\n#define ⟦head:RACK_DECL⟧ int rack_scan(int ⟦by:by⟧, struct rack *⟦of:of⟧)\nint rack_scan(int, struct rack *);\n\n«head=RACK_DECL»\n{\n\tint left = «by=by»;\n\tturn(«by=by» );\n\treturn left + «of=of»->«depth=depth»;\n}\n",
+)])]
+#[case::macros_for_other_names(&[(
+    "names.c",
+    "#define ⟦errors:errors⟧ rack_errors\n#define again rack_again\n#undef again\n#ifdef RACK_SHORT\n#define maybe rack_maybe\n#endif\n#define ADD(⟦given:errors⟧) ((«given=errors») + 1)\nint run(int ⟦maybe:maybe⟧) { int errors = 0; int ⟦again:again⟧ = 1; «errors=errors»++; return «errors=errors» + «again=again» + «maybe=maybe» + ADD(1); }\n",
+)])]
 #[case::macros_for_names_of_types(&[(
     "tags.c",
     "struct ⟦rack:rack⟧ { int depth; };\nstruct shelf { int depth; };\n#define ⟦shelf:shelf⟧ rack\nint run(struct «shelf~shelf» *of, struct «rack=rack» *r) { return of->depth + r->depth; }\n",
@@ -401,6 +409,23 @@ fn more_names_of_c(#[case] files: &[(&str, &str)]) {
     ("rack.h", "#ifdef WITH_LOCKS\nstatic int turn(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#endif\n"),
     ("locks.c", "#define WITH_LOCKS\n#include \"rack.h\"\n"),
     ("use.c", "#include \"rack.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::what_files_of_another_system_set(&[
+    ("w32/rack_config.h", "#define RACK_LOCKS 1\n"),
+    ("rack.h", "#ifdef RACK_LOCKS\nstatic int turn(int a) { return a + 1; }\n#else\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#endif\n"),
+    ("use.c", "#include \"rack.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::settings_called_after_another_system(&[
+    ("rack.h", "#ifdef RACK_USE_W32_LOCKS\nstatic int turn(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#endif\n"),
+    ("use.c", "#include \"rack.h\"\nint run(void) { return «turn~turn»(1); }\n"),
+])]
+#[case::settings_that_a_file_gives_itself(&[
+    ("check.h", "#if !defined(RACK_DEBUG) && !defined(NO_CHECKS)\n#define NO_CHECKS 1\n#endif\n#ifdef NO_CHECKS\n#define ⟦check:check⟧(is) ((void) 0)\n#else\n#define check(is) do { if (!(is)) { stop(1, 2, 3); } } while (0)\n#endif\n"),
+    ("use.c", "#include \"check.h\"\nint run(int a) { «check~check»(a); return a; }\n"),
+])]
+#[case::settings_that_a_file_gives_itself_if_another_is_made(&[
+    ("check.h", "#define RACK_DEBUG 1\n#if !defined(RACK_DEBUG) && !defined(NO_CHECKS)\n#define NO_CHECKS 1\n#endif\n#ifdef NO_CHECKS\n#define check(is) ((void) 0)\n#else\n#define ⟦check:check⟧(is) do { if (!(is)) { stop(1, 2, 3); } } while (0)\n#endif\n"),
+    ("use.c", "#include \"check.h\"\nint run(int a) { «check~check»(a); return a; }\n"),
 ])]
 #[case::a_macro_by_a_setting_that_nobody_makes(&[
     ("give.h", "#ifdef WITH_NO_SUCH_LOCKS\nint *give_back_of(void);\n#define give_back (*(give_back_of()))\n#else\nextern int give_back;\n#endif\n"),
