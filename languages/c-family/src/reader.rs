@@ -25,7 +25,7 @@ mod initialisers;
 mod lambdas;
 mod look;
 mod macros;
-mod macros_as_heads;
+mod macros_in_place;
 pub(crate) mod made;
 mod made_elsewhere;
 pub(crate) mod members_of_macros;
@@ -55,8 +55,9 @@ pub(crate) fn read(text: &str, cpp: bool, cancel: &Cancel, among: &dyn Surroundi
     let sink = sink::Sink::new(text, &scan.spellings);
     let mut parser = parser::Parser::new(text, cpp, &scan.toks, sink, cancel, among);
     parser.sets = members_of_macros::sets_of_members(&scan);
-    parser.heads = macros_as_heads::heads_of_functions(&scan);
-    parser.s.renamed = macros_as_heads::renamed(&scan);
+    parser.statements = macros_in_place::statements(&scan);
+    parser.heads = macros_in_place::heads_of_functions(&scan);
+    parser.s.renamed = macros_in_place::renamed(&scan);
     parser.file(&scan.macros);
     for line in &scan.macros {
         parser.macro_line(line, &scan.side);

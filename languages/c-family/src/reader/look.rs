@@ -154,6 +154,8 @@ impl Parser<'_, '_> {
         let Some(after) = self.past_path(p) else { return false };
         match self.at(after) {
             T::Name if self.is_text(after) => false,
+            // Only what is no declaration can begin or go on with what stands for a part of a statement.
+            T::Name if self.statements.contains(&self.toks[p].id) || self.statements.contains(&self.toks[after].id) => false,
             T::Name => {
                 // `return_if x`, `MACRO(x)`: two names in a row declare; a call right after a macro does not.
                 let follow = self.at(after + 1);

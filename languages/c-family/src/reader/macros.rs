@@ -21,8 +21,6 @@ impl<'s> Parser<'s, '_> {
         if parameters.iter().any(|t| t.k == T::Ellipsis) {
             d.arity = 255;
         }
-        let is_off = |token: &Tok| token.k != T::Number || self.text[token.start as usize..token.end as usize].starts_with('0');
-        d.required = u8::from(line.parameters.is_none() && (body.is_empty() || body.len() == 1 && !is_off(&body[0])));
         if !body.iter().any(|t| matches!(t.k, T::Name | T::Struct | T::Union | T::Enum | T::Class | T::This)) {
             return;
         }

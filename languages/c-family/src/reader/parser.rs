@@ -84,6 +84,8 @@ pub(super) struct Parser<'s, 't> {
     pub(super) sets: rustc_hash::FxHashSet<u32>,
     /// Macros of the file that stand for heads of functions, by spelling.
     pub(super) heads: rustc_hash::FxHashMap<u32, &'s [Tok]>,
+    /// Macros of the file that stand for statements, or parts of them, by spelling.
+    pub(super) statements: rustc_hash::FxHashSet<u32>,
     /// Functions that this file names so far, by spelling.
     pub(super) functions: rustc_hash::FxHashSet<u32>,
     /// `override` or `final` stood behind the last parameters.
@@ -139,6 +141,7 @@ impl<'s, 't> Parser<'s, 't> {
             types,
             sets: rustc_hash::FxHashSet::default(),
             heads: rustc_hash::FxHashMap::default(),
+            statements: rustc_hash::FxHashSet::default(),
             functions: rustc_hash::FxHashSet::default(),
             overrides: false,
             instantiates: false,

@@ -462,8 +462,9 @@ impl Parser<'_, '_> {
         let mut met = false;
         while at < limit {
             match self.at(at) {
-                T::LBrace => return met,
-                T::Name => met |= names.contains(&self.toks[at].id),
+                T::LBrace => return met && self.at(at - 1) == T::Semi,
+                // What another name follows is the type of that.
+                T::Name => met |= names.contains(&self.toks[at].id) && matches!(self.at(at + 1), T::Comma | T::Semi | T::LBracket | T::RParen),
                 T::Builtin
                 | T::Struct
                 | T::Union

@@ -298,7 +298,7 @@ pub(crate) impl Evaluator<'_, '_> {
             let conditional = !conditions_at(world.facts(sym.file), place).is_empty();
             // Behind the place it says nothing of the place.
             let is_before = sym.file != file || place < at;
-            if is_before && !is_foreign && (!conditional || sym.file == file && depth < 3 && self.is_given_a_default(sym, depth + 1)) {
+            if is_before && !is_foreign && !conditional {
                 return Some(true);
             }
             maybe |= is_before && !(depth < 3 && conditional && self.is_left_out_within(sym, depth + 1));
@@ -313,25 +313,12 @@ pub(crate) impl Evaluator<'_, '_> {
         if !maybe && !elsewhere && crate::profile::templates().any(|ending| world.files[file as usize].path.ends_with(ending)) {
             return None;
         }
-        if !maybe && !elsewhere && word.rsplit_once("HAVE_").is_some_and(|(_, of)| self.library_has(of)) {
+        if (maybe || !elsewhere) && word.rsplit_once("HAVE_").is_some_and(|(_, of)| self.library_has(of)) {
             return Some(true);
         }
         // What no file of the build speaks of nobody sets.
         let may_be_set = || world.spoken_of.as_ref().is_none_or(|names| names.contains(&name)) || !is_built(world, file);
         if maybe { None } else { Some(!by_code && may_be_set() && world.is_feature(name) && !names_other_system(word)) }
-    }
-
-    /// Is a macro defined where it is not yet, under no other condition that may fail?
-    fn is_given_a_default(&self, sym: DefRef, depth: u32) -> bool {
-        let world = self.world;
-        let d = world.def(sym);
-        let at = d.name_span.start;
-        let is_met = |c: &&Condition| {
-            let is_itself = c.name == d.name && !c.defined;
-            is_itself || !c.one_of && self.is_set(sym.file, world.gid(sym.file, c.name), at, depth).is_some_and(|set| set == c.defined)
-        };
-        // The reader counts so whether it is on, as a condition asks that looks at its value.
-        d.required > 0 && conditions_at(world.facts(sym.file), at).iter().all(is_met)
     }
 
     /// Is a file for a system that is neither the usual one nor that of the other file?

@@ -19,3 +19,4 @@ void rewinddir(DIR *folder);
 int dirfd(DIR *folder);
 int scandir(const char *path, struct dirent ***names, int (*takes)(const struct dirent *), int (*compare)(const struct dirent **, const struct dirent **));
 int alphasort(const struct dirent **a, const struct dirent **b);
+int readdir_r(DIR *folder, struct dirent *entry, struct dirent **result);

@@ -39,3 +39,6 @@ int fcntl(int descriptor, int command, ...);
 int posix_fadvise(int descriptor, off_t offset, off_t length, int advice);
 int posix_fallocate(int descriptor, off_t offset, off_t length);
 int fallocate(int descriptor, int mode, off_t offset, off_t length);
+int sync_file_range(int descriptor, off_t offset, off_t length, unsigned int flags);
+ssize_t tee(int from, int to, size_t length, unsigned int flags);
+ssize_t splice(int from, off_t *from_at, int to, off_t *to_at, size_t length, unsigned int flags);

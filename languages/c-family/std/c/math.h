@@ -118,3 +118,6 @@ float hypotf(float x, float y);
 float ldexpf(float x, int exponent);
 float frexpf(float x, int *exponent);
 float modff(float x, float *whole);
+double lgamma_r(double x, int *sign);
+double exp10(double x);
+void sincos(double x, double *sine, double *cosine);

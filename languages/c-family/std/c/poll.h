@@ -1,4 +1,5 @@
 #pragma once
+#include <signal.h>
 typedef unsigned long nfds_t;
 /** What is waited for. */
 struct pollfd { int fd; short events; short revents; };
@@ -10,3 +11,4 @@ struct pollfd { int fd; short events; short revents; };
 #define POLLNVAL 32
 /** Waits until files can be read or written. */
 int poll(struct pollfd *descriptors, nfds_t count, int timeout);
+int ppoll(struct pollfd *polled, nfds_t count, const struct timespec *timeout, const sigset_t *mask);

@@ -68,3 +68,7 @@ int sigwait(const sigset_t *set, int *signum);
 int sigaltstack(const stack_t *stack, stack_t *old);
 int pthread_sigmask(int how, const sigset_t *set, sigset_t *old);
 int pthread_kill(pthread_t thread, int signum);
+int sigwaitinfo(const sigset_t *set, siginfo_t *info);
+int sigtimedwait(const sigset_t *set, siginfo_t *info, const struct timespec *timeout);
+int siginterrupt(int signum, int flag);
+void psignal(int signum, const char *text);

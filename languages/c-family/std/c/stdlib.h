@@ -89,3 +89,11 @@ int posix_openpt(int flags);
 int grantpt(int descriptor);
 int unlockpt(int descriptor);
 char *ptsname(int descriptor);
+/** Sorts with a value that is handed to the comparison. */
+void qsort_r(void *base, size_t count, size_t size, int (*compare)(const void *, const void *, void *), void *handed);
+int rand_r(unsigned int *seed);
+long lrand48(void);
+/** The variable of the environment, or none in programs with rights of others. */
+char *secure_getenv(const char *name);
+int clearenv(void);
+int mkostemp(char *pattern, int flags);

@@ -1,4 +1,5 @@
 #pragma once
+typedef struct __locale_struct *locale_t;
 #include <stddef.h>
 /** Copies bytes; the two may not overlap. */
 void *memcpy(void *to, const void *from, size_t size);
@@ -59,3 +60,11 @@ char *strndup(const char *text, size_t size);
 char *strerror(int error);
 int strerror_r(int error, char *buffer, size_t size);
 char *strsignal(int signum);
+char *strerror_l(int error, locale_t locale);
+int strcoll_l(const char *left, const char *right, locale_t locale);
+size_t strxfrm_l(char *to, const char *from, size_t size, locale_t locale);
+/** Compares texts with the numbers in them by value. */
+int strverscmp(const char *left, const char *right);
+char *stpncpy(char *to, const char *from, size_t size);
+/** Clears memory, even where nobody reads it any more. */
+void explicit_bzero(void *memory, size_t size);

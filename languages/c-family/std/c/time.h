@@ -1,4 +1,5 @@
 #pragma once
+typedef void *timer_t;
 #include <stddef.h>
 #include <sys/types.h>
 /** A time in its parts. */
@@ -40,3 +41,7 @@ int clock_gettime(clockid_t clock, struct timespec *time);
 int clock_getres(clockid_t clock, struct timespec *resolution);
 int clock_settime(clockid_t clock, const struct timespec *time);
 void tzset(void);
+char *asctime_r(const struct tm *time, char *buffer);
+int timer_create(clockid_t clock, struct sigevent *event, timer_t *timer);
+int timer_settime(timer_t timer, int flags, const struct itimerspec *value, struct itimerspec *old);
+int timer_delete(timer_t timer);

@@ -124,3 +124,37 @@ int getentropy(void *buffer, size_t size);
 int linkat(int from_folder, const char *from, int to_folder, const char *to, int flags);
 int unlinkat(int folder, const char *path, int flags);
 int faccessat(int folder, const char *path, int mode, int flags);
+/** Closes all descriptors from one on. */
+void closefrom(int lowest);
+int dup3(int from, int to, int flags);
+int getresuid(uid_t *real, uid_t *effective, uid_t *saved);
+int getresgid(gid_t *real, gid_t *effective, gid_t *saved);
+int setresuid(uid_t real, uid_t effective, uid_t saved);
+int setresgid(gid_t real, gid_t effective, gid_t saved);
+/** Sets the further groups of the process. */
+int setgroups(size_t size, const gid_t *list);
+long fpathconf(int descriptor, int name);
+size_t confstr(int name, char *buffer, size_t size);
+int execvpe(const char *file, char *const arguments[], char *const environment[]);
+int fexecve(int descriptor, char *const arguments[], char *const environment[]);
+ssize_t readlinkat(int folder, const char *path, char *buffer, size_t size);
+int sethostname(const char *name, size_t length);
+int getdomainname(char *name, size_t length);
+long gethostid(void);
+int ttyname_r(int descriptor, char *buffer, size_t size);
+int getlogin_r(char *buffer, size_t size);
+char *getpass(const char *prompt);
+int lockf(int descriptor, int command, off_t length);
+int syncfs(int descriptor);
+ssize_t copy_file_range(int from, off_t *from_at, int to, off_t *to_at, size_t length, unsigned int flags);
+useconds_t ualarm(useconds_t first, useconds_t interval);
+#define _POSIX_VERSION 200809L
+#define _POSIX_THREADS 200809L
+#define _POSIX_THREAD_SAFE_FUNCTIONS 200809L
+#define _POSIX_TIMERS 200809L
+#define _POSIX_MONOTONIC_CLOCK 0
+#define _POSIX_MAPPED_FILES 200809L
+#define _POSIX_FSYNC 200809L
+#define _POSIX_SEMAPHORES 200809L
+#define _POSIX_SPAWN 200809L
+#define _XOPEN_VERSION 700

@@ -26,3 +26,8 @@ int fwprintf(FILE *stream, const wchar_t *format, ...);
 int swprintf(wchar_t *buffer, size_t size, const wchar_t *format, ...);
 int wcwidth(wchar_t c);
 int wcswidth(const wchar_t *text, size_t size);
+wchar_t *wcsdup(const wchar_t *text);
+size_t wcsnlen(const wchar_t *text, size_t size);
+wint_t btowc(int c);
+wint_t fgetwc(FILE *stream);
+int fwide(FILE *stream, int mode);

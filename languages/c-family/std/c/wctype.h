@@ -1,4 +1,5 @@
 #pragma once
+typedef unsigned long wctype_t;
 #include <wchar.h>
 int iswalnum(wint_t c);
 int iswalpha(wint_t c);
@@ -10,3 +11,4 @@ int iswspace(wint_t c);
 int iswupper(wint_t c);
 wint_t towlower(wint_t c);
 wint_t towupper(wint_t c);
+int iswctype(wint_t c, wctype_t kind);

@@ -318,6 +318,23 @@ int kind(int c) {
     "once.c",
     "static int ⟦variable:most⟧ = 1;\nint a(void) { return «variable~most»; }\n#define most 1\n#undef most\n#define ⟦second:most⟧ 2\nint b(void) { return «second~most»; }\n",
 )])]
+#[case::macros_around_pointers(&[
+    ("common.h", "#define ⟦callback:RACK_CALLBACK⟧(name) (*name)\n#define RACK_INLINE(of) static inline of\n"),
+    ("rack.h", "#include \"common.h\"\nstruct rack { int depth; int «callback=RACK_CALLBACK»(⟦turn:turn⟧)(struct rack *of, int by); void *RACK_CALLBACK(⟦take:take⟧)(void); };\ntypedef int RACK_CALLBACK(⟦visit:visit_f⟧)(struct rack *of);\nint walk(struct rack *of, «visit=visit_f» visit, int RACK_CALLBACK(stop)(int));\n"),
+    ("use.c", "#include \"rack.h\"\nint walk(struct rack *of, «visit=visit_f» ⟦given:visit⟧, int RACK_CALLBACK(⟦stop:stop⟧)(int)) { of->«take=take»(); return of->«turn=turn»(of, 1) + «given=visit»(of) + «stop=stop»(2); }\n"),
+])]
+#[case::functions_behind_a_macro_with_their_type(&[
+    ("common.h", "#include <stdbool.h>\n#include <stddef.h>\n#define RACK_INLINE(of) static inline of\n"),
+    ("path.c", "#include \"common.h\"\n\n/* How much. */\nRACK_INLINE(size_t) ⟦common:common_prefix⟧(const char *text, size_t ⟦most:most⟧)\n{\n\tsize_t count = 0;\n\treturn count + «most=most»;\n}\nRACK_INLINE(bool) ⟦seen:is_seen⟧(\n\tbool *out,\n\tint by)\n{\n\treturn *out || by;\n}\nint run(void) { bool out; return «common=common_prefix»(\"\", 1) + «seen=is_seen»(&out, 1); }\n"),
+])]
+#[case::types_that_a_macro_takes_and_a_parameter_has(&[(
+    "inline.c",
+    "typedef unsigned long size;\n#define RACK_INLINE(of) static inline of\nRACK_INLINE(size) ⟦fill:fill⟧(const char *text, size ⟦most:most⟧)\n{\n\treturn text ? «most=most» : 0;\n}\nold(a, b) int ⟦a:a⟧; size b; { return «a=a»; }\nint run(void) { return (int)«fill=fill»(\"\", 1) + old(1, 2); }\n",
+)])]
+#[case::macros_for_parts_of_statements(&[(
+    "parts.c",
+    "enum { ⟦first:FIRST⟧, ⟦second:SECOND⟧ };\nstruct scan { int ⟦at:at⟧; };\n#define ⟦begin:BEGIN⟧ s->at = 1 +\n#define ⟦setup:SETUP⟧\n#define ⟦show:SHOW⟧ do { s->at++; } while (0)\n#define ⟦word:WORD⟧ unsigned int\nvoid run(struct scan *s) { «word=WORD» ⟦count:count⟧ = 1; «begin=BEGIN» «first=FIRST»; «begin=BEGIN» «second=SECOND»; «setup=SETUP» «show=SHOW»; s->«at=at» = «count=count»; }\n",
+)])]
 #[case::macros_for_heads_of_functions(&[(
     "scan.c",
     "struct rack { int ⟦depth:depth⟧; };\nstatic int turn(int by) { return by; }\n#define ⟦head:RACK_DECL⟧ int rack_scan(int ⟦by:by⟧, struct rack *⟦of:of⟧)\nint rack_scan(int, struct rack *);\n\n«head=RACK_DECL»\n{\n\tint left = «by=by»;\n\tturn(«by=by» );\n\treturn left + «of=of»->«depth=depth»;\n}\n",
@@ -418,14 +435,6 @@ fn more_names_of_c(#[case] files: &[(&str, &str)]) {
 #[case::settings_called_after_another_system(&[
     ("rack.h", "#ifdef RACK_USE_W32_LOCKS\nstatic int turn(int a) { return a + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1 + 1; }\n#else\nstatic int ⟦turn:turn⟧(int a) { return a; }\n#endif\n"),
     ("use.c", "#include \"rack.h\"\nint run(void) { return «turn~turn»(1); }\n"),
-])]
-#[case::settings_that_a_file_gives_itself(&[
-    ("check.h", "#if !defined(RACK_DEBUG) && !defined(NO_CHECKS)\n#define NO_CHECKS 1\n#endif\n#ifdef NO_CHECKS\n#define ⟦check:check⟧(is) ((void) 0)\n#else\n#define check(is) do { if (!(is)) { stop(1, 2, 3); } } while (0)\n#endif\n"),
-    ("use.c", "#include \"check.h\"\nint run(int a) { «check~check»(a); return a; }\n"),
-])]
-#[case::settings_that_a_file_gives_itself_if_another_is_made(&[
-    ("check.h", "#define RACK_DEBUG 1\n#if !defined(RACK_DEBUG) && !defined(NO_CHECKS)\n#define NO_CHECKS 1\n#endif\n#ifdef NO_CHECKS\n#define check(is) ((void) 0)\n#else\n#define ⟦check:check⟧(is) do { if (!(is)) { stop(1, 2, 3); } } while (0)\n#endif\n"),
-    ("use.c", "#include \"check.h\"\nint run(int a) { «check~check»(a); return a; }\n"),
 ])]
 #[case::a_macro_by_a_setting_that_nobody_makes(&[
     ("give.h", "#ifdef WITH_NO_SUCH_LOCKS\nint *give_back_of(void);\n#define give_back (*(give_back_of()))\n#else\nextern int give_back;\n#endif\n"),

@@ -54,6 +54,10 @@ fn settings_that_are_off(#[case] file: &str, #[case] text: &str) {
     "configure.ac",
     "AC_ARG_ENABLE([locks], [help], [],\n  [enable_locks=yes])\ncase $enable_locks in\nyes) AC_DEFINE([RACK_LOCKS], 1, [Lock racks]);;\nesac\n",
 )])]
+#[case::what_a_check_finds(&[(
+    "configure.ac",
+    "AC_COMPILE_IFELSE([AC_LANG_PROGRAM([], [])], [locks_work=yes], [locks_work=no])\nif test $locks_work = yes; then\n  AC_DEFINE([RACK_LOCKS], 1, [Define if your system supports locks])\nfi\n",
+)])]
 #[case::under_a_check_that_is_met(&[(
     "configure.ac",
     "enable_locks=yes\nif test -z \"$enable_locks\" ; then\n  RACK_LOCKS=no\nelif [ \"${enable_locks}\" = yes ] && test -n \"$enable_locks\"; then\n  RACK_LOCKS=yes\nfi\n",

@@ -79,7 +79,9 @@ impl Script<'_> {
                 let value = argument(1).trim();
                 let is_open = value == "0" || value.contains('$') || value.contains('`');
                 if is_name(argument(0)) {
-                    self.said.define(argument(0), if is_open { mode.under(None) } else { mode });
+                    let mode = if is_open { mode.under(None) } else { mode };
+                    let is_found = mode == Mode::Maybe && !is_open && tells_of_having(argument(2));
+                    self.said.define(argument(0), if is_found { Mode::Done } else { mode });
                 }
             }
             "AC_SUBST" if arguments.len() > 1 => self.variables.set(argument(0), expanded(argument(1), &self.variables), mode),
@@ -124,6 +126,16 @@ impl Script<'_> {
             self.text(body, mode);
         }
     }
+}
+
+/// Does the description of a macro say that it is defined where something is there? The usual machine has what scripts look for.
+fn tells_of_having(description: &str) -> bool {
+    let words: Vec<String> = description.split(|c: char| !c.is_alphanumeric() && c != '\'').map(str::to_ascii_lowercase).collect();
+    let is_there = words.iter().any(|w| matches!(w.as_str(), "have" | "has" | "supports" | "supported" | "available" | "usable" | "exists"));
+    let is_else = |w: &String| {
+        matches!(w.as_str(), "not" | "no" | "n't" | "doesn't" | "broken" | "lacks" | "lack" | "missing" | "without" | "only" | "windows" | "solaris")
+    };
+    is_there && !words.iter().any(is_else)
 }
 
 /// Does one of the patterns fit?

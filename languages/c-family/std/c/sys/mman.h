@@ -22,3 +22,8 @@ int mlock(const void *address, size_t length);
 int munlock(const void *address, size_t length);
 int shm_open(const char *name, int flags, mode_t mode);
 int shm_unlink(const char *name);
+/** A file in memory alone. */
+int memfd_create(const char *name, unsigned int flags);
+void *mremap(void *address, size_t old_size, size_t size, int flags, ...);
+int mlockall(int flags);
+int munlockall(void);

@@ -67,3 +67,5 @@ ssize_t sendto(int descriptor, const void *buffer, size_t size, int flags, const
 ssize_t sendmsg(int descriptor, const struct msghdr *message, int flags);
 /** Ends one direction. */
 int shutdown(int descriptor, int how);
+int recvmmsg(int socket, struct mmsghdr *messages, unsigned int count, int flags, struct timespec *timeout);
+int sendmmsg(int socket, struct mmsghdr *messages, unsigned int count, int flags);

@@ -49,3 +49,6 @@ int mknod(const char *path, mode_t mode, dev_t device);
 mode_t umask(mode_t mask);
 int utimensat(int folder, const char *path, const struct timespec times[2], int flags);
 int futimens(int descriptor, const struct timespec times[2]);
+int fchmodat(int folder, const char *path, mode_t mode, int flags);
+int mkfifoat(int folder, const char *path, mode_t mode);
+int mknodat(int folder, const char *path, mode_t mode, dev_t device);

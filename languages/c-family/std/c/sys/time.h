@@ -9,3 +9,6 @@ int gettimeofday(struct timeval *now, void *zone);
 int settimeofday(const struct timeval *now, const struct timezone *zone);
 int setitimer(int which, const struct itimerval *value, struct itimerval *old);
 int utimes(const char *path, const struct timeval times[2]);
+int futimes(int descriptor, const struct timeval times[2]);
+int futimesat(int folder, const char *path, const struct timeval times[2]);
+int lutimes(const char *path, const struct timeval times[2]);

@@ -14,3 +14,5 @@
 pid_t wait(int *status);
 /** Waits for a child. */
 pid_t waitpid(pid_t pid, int *status, int options);
+pid_t wait3(int *status, int options, struct rusage *usage);
+pid_t wait4(pid_t process, int *status, int options, struct rusage *usage);

@@ -1,4 +1,4 @@
-//! What macros of a file put in the place of declared names: heads of functions, other names for variables.
+//! What macros of a file put in the place of declared names: heads of functions, other names for variables; and names that stand for statements.
 
 use super::parser::Parser;
 use super::scan::{MacroLine, Scan};
@@ -22,6 +22,18 @@ pub(super) fn renamed(scan: &Scan) -> FxHashMap<u32, u32> {
     let undone: FxHashSet<u32> = scan.undone.iter().copied().collect();
     let lines = scan.macros.iter().filter(is_name).filter(is_sure).filter(|line| !undone.contains(&line.name.id));
     lines.map(|line| (line.name.id, line.name.start)).collect()
+}
+
+/// Names of the file that stand for statements, or parts of them, and for no type: `#define BEGIN state->at =`.
+pub(super) fn statements(scan: &Scan) -> FxHashSet<u32> {
+    let is_of_statement = |t: &Tok| {
+        matches!(
+            t.k,
+            T::Semi | T::Assign | T::Arrow | T::Change | T::Step | T::If | T::Do | T::For | T::While | T::Switch | T::Return | T::Jump | T::Goto | T::Case
+        )
+    };
+    let lines = scan.macros.iter().filter(|line| line.parameters.is_none() && !line.name.is(mark::INACTIVE));
+    lines.filter(|line| scan.side[line.body.clone()].iter().any(is_of_statement)).map(|line| line.name.id).collect()
 }
 
 /// Where the parameters begin, if a text is the head of a function.
