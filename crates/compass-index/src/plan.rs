@@ -152,6 +152,8 @@ pub struct BuildSettings {
     pub options: BTreeMap<String, bool>,
     /// Folders with files of a build that are followed, none below another.
     pub option_folders: Vec<String>,
+    /// Folders of the first root that the build passes over as long as nobody sets anything.
+    pub unbuilt_folders: Vec<String>,
     /// Names that files of the build speak of at all; none where nobody has read any.
     pub spoken_of: Option<BTreeSet<String>>,
     /// Folders searched for includes outside the roots, in the compiler's order; those that hold something.

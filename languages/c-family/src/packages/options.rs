@@ -3,6 +3,7 @@
 //! Both are languages of commands with variables, conditions and loops. They are followed with three answers: done, passed over, or not known
 //! from the text (what a machine is asked, what other files define). What is not known is not said.
 
+mod automake;
 mod cmake;
 mod cmake_conditions;
 mod cmake_syntax;
@@ -89,6 +90,10 @@ struct Said {
     known: BTreeMap<String, Option<bool>>,
     /// Macros that are defined in branches that are passed over.
     passed_over: BTreeSet<String>,
+    /// Conditions that makefiles ask, by name.
+    conditionals: BTreeMap<String, Option<bool>>,
+    /// Folders that a build goes into, and those that it passes over.
+    folders: [BTreeSet<String>; 2],
     steps: usize,
 }
 
@@ -107,6 +112,11 @@ impl Said {
             Mode::PassedOver if is_macro_like(name) => drop(self.passed_over.insert(name.to_owned())),
             Mode::PassedOver => {}
         }
+    }
+
+    /// A folder that the build goes into.
+    fn folder(&mut self, path: String, mode: Mode) {
+        self.folders[usize::from(mode == Mode::PassedOver)].insert(path);
     }
 
     /// Counts a text that is read; a file may be brought in many times.
@@ -142,7 +152,11 @@ const OTHERS: [&str; 7] = ["SConstruct", "SConscript", "BUILD", "BUILD.bazel", "
 
 /// Is it a file whose commands are followed?
 pub(super) fn is_followed(file_name: &str) -> bool {
-    matches!(file_name, "CMakeLists.txt" | "configure.ac" | "configure.in")
+    file_name == "CMakeLists.txt" || is_autoconf(file_name)
+}
+
+fn is_autoconf(file_name: &str) -> bool {
+    matches!(file_name, "configure.ac" | "configure.in")
 }
 
 /// Is it a file that says more of a build whose commands are followed: commands that it includes, settings in comments, macros given by hand?
@@ -175,9 +189,26 @@ pub(super) fn read(files: &[(String, String)]) -> BTreeMap<String, bool> {
     };
     let mut cmake = Said::default();
     cmake::follow(files, &mut cmake);
-    let autoconf = of(&|name| matches!(name, "configure.ac" | "configure.in"), &configure::follow);
+    let autoconf = of(&is_autoconf, &configure::follow);
     let comments = of(&is_header_of_settings, &not_set);
     agreed([cmake.finish(), autoconf, comments])
+}
+
+/// Folders that every build there passes over as long as nobody sets anything, none below another.
+pub(super) fn unbuilt(files: &[(String, String)]) -> Vec<String> {
+    let (mut cmake, mut autoconf) = (Said::default(), Said::default());
+    cmake::follow(files, &mut cmake);
+    files.iter().filter(|(path, _)| is_autoconf(path.rsplit('/').next().unwrap_or(path))).for_each(|(_, text)| configure::follow(text, &mut autoconf));
+    automake::follow(files, &mut autoconf);
+    let [gone_into, passed_over] = [0, 1].map(|n| cmake.folders[n].union(&autoconf.folders[n]).cloned().collect::<BTreeSet<String>>());
+    let mut out: Vec<String> = Vec::new();
+    for folder in passed_over.difference(&gone_into).filter(|folder| !folder.is_empty()) {
+        let is_below = |outer: &String| folder.strip_prefix(outer.as_str()).is_some_and(|rest| rest.starts_with('/'));
+        if !out.iter().any(is_below) {
+            out.push(folder.clone());
+        }
+    }
+    out
 }
 
 /// What none of several says otherwise.

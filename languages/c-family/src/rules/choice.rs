@@ -414,7 +414,7 @@ pub(crate) impl Evaluator<'_, '_> {
             let d = world.def(*s);
             let near = closeness(world, file, s.file);
             (
-                self.is_left_out(*s),
+                (self.is_left_out(*s), is_unbuilt_beside(world, s.file, file)),
                 // A macro that a setting may leave out stands for what it is called like, or for a way to it.
                 has_others && self.may_stand_in(*s),
                 // One that no setting leaves out stands before anything else of its name.
@@ -443,8 +443,19 @@ fn conditions_at(facts: &Facts, at: u32) -> Vec<&Condition> {
 /// Does a file stand in a folder whose build is followed?
 fn is_built(world: &World, file: u32) -> bool {
     let row = &world.files[file as usize];
-    let holds = |folder: &String| folder.is_empty() || row.path.strip_prefix(folder.as_str()).is_some_and(|rest| rest.starts_with('/'));
-    row.root == 0 && world.build.option_folders.iter().any(holds)
+    row.root == 0 && world.build.option_folders.iter().any(|folder| holds(folder, &row.path))
+}
+
+/// Does a file stand in a folder that the build passes over, and the one that asks does not?
+fn is_unbuilt_beside(world: &World, file: u32, from: u32) -> bool {
+    let (row, asking) = (&world.files[file as usize], &world.files[from as usize]);
+    let is_other = |folder: &String| holds(folder, &row.path) && !(asking.root == 0 && holds(folder, &asking.path));
+    row.root == 0 && world.build.unbuilt_folders.iter().any(is_other)
+}
+
+/// Does a path lie below a folder?
+fn holds(folder: &str, path: &str) -> bool {
+    folder.is_empty() || path.strip_prefix(folder).is_some_and(|rest| rest.starts_with('/'))
 }
 
 /// Is it the template of a header that is there as well, as it was made?

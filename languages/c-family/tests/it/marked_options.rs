@@ -80,6 +80,23 @@ fn folders_without_a_build_are_left_alone() {
     check(&[("shelf/CMakeLists.txt", "add_library(shelf shelf.c)\n"), ("rack/turn.h", HEAD), ("rack/turn.c", &body), ("rack/use.c", USE_ON)]);
 }
 
+/// What the build passes over is not meant by what it builds.
+#[rstest]
+#[case::by_cmake(&[("CMakeLists.txt", "option(NEXT \"\" OFF)\nadd_subdirectory(use)\nadd_subdirectory(old)\nif(NEXT)\n  add_subdirectory(another)\nendif()\n")])]
+#[case::by_automake(&[
+    ("configure.ac", "AC_ARG_ENABLE([next], [help], [], [enable_next=no])\nAM_CONDITIONAL([NEXT], [test \"x$enable_next\" = \"xyes\"])\n"),
+    ("Makefile.am", "SUBDIRS = use old\nif NEXT\nSUBDIRS += another\nendif\n"),
+])]
+fn folders_that_the_build_passes_over(#[case] build: &[(&str, &str)]) {
+    let files = [
+        ("use/rack.h", "int turn(int by);\n"),
+        ("another/turn.c", "#include \"../use/rack.h\"\nint turn(int by) { return by + 1; }\nint next(void) { return turn(1); }\n"),
+        ("old/turn.c", "#include \"../use/rack.h\"\nint ⟦old:turn⟧(int by) { return by; }\n"),
+        ("use/use.c", "#include \"rack.h\"\nint run(void) { return «old~turn»(1); }\n"),
+    ];
+    check(&[build, &files].concat());
+}
+
 /// A header that only a setting includes: its macro stands in for a function.
 #[rstest]
 #[case::nobody_sets_it("CMakeLists.txt", "option(WITH_LOCKS \"\" OFF)\n")]

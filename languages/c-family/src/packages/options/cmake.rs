@@ -26,7 +26,7 @@ pub(super) fn follow(files: &[(String, String)], said: &mut Said) {
     }
 }
 
-fn folder_of(path: &str) -> &str {
+pub(super) fn folder_of(path: &str) -> &str {
     path.rsplit_once('/').map_or("", |p| p.0)
 }
 
@@ -199,6 +199,7 @@ impl<'a> Script<'a, '_> {
     fn subdirectory(&mut self, arguments: &[Argument], mode: Mode) {
         let Some(path) = arguments.first().and_then(|a| self.path(&a.text)) else { return };
         let folder = joined(&self.folder, &path);
+        self.said.folder(folder.clone(), mode);
         let (before, variables) = (std::mem::replace(&mut self.folder, folder.clone()), self.variables.clone());
         self.file(&joined(&folder, NAME), mode);
         self.finish();
@@ -228,7 +229,7 @@ impl<'a> Script<'a, '_> {
 }
 
 /// A path in a folder, both with `/`; `.` and `..` are followed.
-fn joined(folder: &str, path: &str) -> String {
+pub(super) fn joined(folder: &str, path: &str) -> String {
     let mut parts: Vec<&str> = Vec::new();
     for part in folder.split('/').chain(path.split('/')) {
         match part {
