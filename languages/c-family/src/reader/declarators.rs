@@ -67,26 +67,27 @@ impl Parser<'_, '_> {
                     self.p = self.past(self.p);
                 }
             }
-            T::Name if self.is_wrapped_in_macro() => self.wrapped_in_macro(found),
+            T::Name if self.is_wrapped_in_macro() => self.wrapped_in_macro(found, ctx),
             T::Name | T::Path | T::Tilde | T::Operator => self.declared_name(found),
             _ => {}
         }
         self.suffixes(found, ctx);
     }
 
-    /// `CALLBACK(name)(…)`: behind a name and its parameters stand no further ones, so a macro writes the pointer around the name.
+    /// `CALLBACK(name)(…)`: behind a name and its parameters stand no further ones, so a macro writes something around the name: a pointer,
+    /// or, of a function at the top of a file, a part of the name.
     fn is_wrapped_in_macro(&self) -> bool {
         const SHAPE: [T; 5] = [T::Name, T::LParen, T::Name, T::RParen, T::LParen];
         SHAPE.iter().enumerate().all(|(i, k)| self.at(self.p + i) == *k) && self.looks_macro(self.p)
     }
 
-    fn wrapped_in_macro(&mut self, found: &mut Declarator) {
+    fn wrapped_in_macro(&mut self, found: &mut Declarator, ctx: Ctx) {
         let token = self.tok();
         self.s.add_use(token, Role::Call, Shape::Plain);
         self.p += 2;
         found.at = self.p;
         found.name = Named::Token(self.tok());
-        found.is_pointer = true;
+        found.is_pointer = ctx != Ctx::File;
         self.p += 2;
     }
 

@@ -74,9 +74,10 @@ impl Parser<'_, '_> {
         let mark = self.s.mark();
         let saved = self.s.enter(ScopeKind::Function, whole, Some(def));
         // The names in the text of the macro are read with the macro.
-        let uses = self.s.facts.uses.len();
+        let (uses, arguments) = (self.s.facts.uses.len(), self.s.facts.arguments.len());
         let (arity, required, _) = self.on(head, |p| p.parameters(open));
         self.s.facts.uses.truncate(uses);
+        self.s.facts.arguments.truncate(arguments);
         self.p = begin + 1;
         let body = self.span(self.p, self.past(self.p));
         self.function_body();

@@ -323,6 +323,10 @@ int kind(int c) {
     ("rack.h", "#include \"common.h\"\nstruct rack { int depth; int «callback=RACK_CALLBACK»(⟦turn:turn⟧)(struct rack *of, int by); void *RACK_CALLBACK(⟦take:take⟧)(void); };\ntypedef int RACK_CALLBACK(⟦visit:visit_f⟧)(struct rack *of);\nint walk(struct rack *of, «visit=visit_f» visit, int RACK_CALLBACK(stop)(int));\n"),
     ("use.c", "#include \"rack.h\"\nint walk(struct rack *of, «visit=visit_f» ⟦given:visit⟧, int RACK_CALLBACK(⟦stop:stop⟧)(int)) { of->«take=take»(); return of->«turn=turn»(of, 1) + «given=visit»(of) + «stop=stop»(2); }\n"),
 ])]
+#[case::macros_around_names_of_functions(&[(
+    "paging.c",
+    "struct walker { int depth; };\n#define ⟦fname:FNAME⟧(name) paging_##name\nstatic int FNAME(⟦step:step⟧)(struct walker *w, int ⟦by:by⟧)\n{\n\treturn w->depth + «by=by»;\n}\nint run(struct walker *w) { return «fname=FNAME»(«step=step»)(w, 1); }\n",
+)])]
 #[case::functions_behind_a_macro_with_their_type(&[
     ("common.h", "#include <stdbool.h>\n#include <stddef.h>\n#define RACK_INLINE(of) static inline of\n"),
     ("path.c", "#include \"common.h\"\n\n/* How much. */\nRACK_INLINE(size_t) ⟦common:common_prefix⟧(const char *text, size_t ⟦most:most⟧)\n{\n\tsize_t count = 0;\n\treturn count + «most=most»;\n}\nRACK_INLINE(bool) ⟦seen:is_seen⟧(\n\tbool *out,\n\tint by)\n{\n\treturn *out || by;\n}\nint run(void) { bool out; return «common=common_prefix»(\"\", 1) + «seen=is_seen»(&out, 1); }\n"),

@@ -142,7 +142,25 @@ fn tells_of_having(description: &str) -> bool {
     let words: Vec<String> = description.split(|c: char| !c.is_alphanumeric() && c != '\'').map(str::to_ascii_lowercase).collect();
     let is_there = words.iter().any(|w| matches!(w.as_str(), "have" | "has" | "supports" | "supported" | "available" | "usable" | "exists"));
     let is_else = |w: &String| {
-        matches!(w.as_str(), "not" | "no" | "n't" | "doesn't" | "broken" | "lacks" | "lack" | "missing" | "without" | "only" | "windows" | "solaris")
+        matches!(
+            w.as_str(),
+            "not"
+                | "no"
+                | "don't"
+                | "doesn't"
+                | "isn't"
+                | "cannot"
+                | "can't"
+                | "disable"
+                | "broken"
+                | "lacks"
+                | "lack"
+                | "missing"
+                | "without"
+                | "only"
+                | "windows"
+                | "solaris"
+        )
     };
     is_there && !words.iter().any(is_else)
 }
@@ -155,4 +173,24 @@ fn fits_one(patterns: &[String], word: Option<&str>) -> Option<bool> {
     let word = word?;
     let all: Vec<Option<bool>> = patterns.iter().map(|p| fits(p, word)).collect();
     if all.contains(&Some(true)) { Some(true) } else { all.iter().all(|f| *f == Some(false)).then_some(false) }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::tells_of_having;
+    use rstest::rstest;
+
+    #[rstest]
+    #[case::a_header("Define to 1 if you have the <rack.h> header file.", true)]
+    #[case::a_compiler("Define if your C compiler supports inline functions", true)]
+    #[case::usable("Define to 1 if locks are usable", true)]
+    #[case::a_lack("Define if you don't have locks", false)]
+    #[case::not_there("Define if locks are not available", false)]
+    #[case::a_fault("Define if your system has a broken turn ()", false)]
+    #[case::another_system("Define if you have locks of Windows", false)]
+    #[case::a_choice("Define to use locks", false)]
+    #[case::nothing("", false)]
+    fn descriptions_of_macros(#[case] text: &str, #[case] wanted: bool) {
+        assert_eq!(tells_of_having(text), wanted);
+    }
 }
