@@ -43,8 +43,9 @@ impl Packaging for Headers {
     }
 
     fn take_options(&self, files: &[(String, String)], settings: &mut BuildSettings) {
-        settings.options.extend(options::read(files));
-        settings.unbuilt_folders.extend(options::unbuilt(files));
+        let found = options::read(files);
+        settings.options.extend(found.options);
+        settings.unbuilt_folders.extend(found.unbuilt);
         settings.spoken_of.get_or_insert_default().extend(options::spoken_of(files));
     }
 

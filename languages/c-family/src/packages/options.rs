@@ -179,33 +179,34 @@ pub(super) fn spoken_of(files: &[(String, String)]) -> BTreeSet<String> {
     both.filter(|word| is_macro_like(word)).map(str::to_owned).collect()
 }
 
-/// Options by name: on or off as long as nobody sets them. `files` are paths with their texts.
-pub(super) fn read(files: &[(String, String)]) -> BTreeMap<String, bool> {
-    let is_named = |path: &str, by: &dyn Fn(&str) -> bool| by(path.rsplit('/').next().unwrap_or(path));
-    let of = |by: &dyn Fn(&str) -> bool, follow: &dyn Fn(&str, &mut Said)| {
-        let mut said = Said::default();
-        files.iter().filter(|(path, _)| is_named(path, by)).for_each(|(_, text)| follow(text, &mut said));
-        said.finish()
-    };
-    let mut cmake = Said::default();
-    cmake::follow(files, &mut cmake);
-    let autoconf = of(&is_autoconf, &configure::follow);
-    let comments = of(&is_header_of_settings, &not_set);
-    agreed([cmake.finish(), autoconf, comments])
+/// What the files of a build say.
+#[derive(Debug, Default)]
+pub(super) struct Found {
+    /// Options by name: on or off as long as nobody sets them.
+    pub(super) options: BTreeMap<String, bool>,
+    /// Folders that every build there passes over as long as nobody sets anything, none below another.
+    pub(super) unbuilt: Vec<String>,
 }
 
-/// Folders that every build there passes over as long as nobody sets anything, none below another.
-pub(super) fn unbuilt(files: &[(String, String)]) -> Vec<String> {
-    let (mut cmake, mut autoconf) = (Said::default(), Said::default());
+/// Follows the files of builds: paths with their texts.
+pub(super) fn read(files: &[(String, String)]) -> Found {
+    let named = |is_it: fn(&str) -> bool| files.iter().filter(move |(path, _)| is_it(path.rsplit('/').next().unwrap_or(path))).map(|(_, text)| text);
+    let (mut cmake, mut autoconf, mut comments) = (Said::default(), Said::default(), Said::default());
     cmake::follow(files, &mut cmake);
-    files.iter().filter(|(path, _)| is_autoconf(path.rsplit('/').next().unwrap_or(path))).for_each(|(_, text)| configure::follow(text, &mut autoconf));
+    named(is_autoconf).for_each(|text| configure::follow(text, &mut autoconf));
     automake::follow(files, &mut autoconf);
-    let [gone_into, passed_over] = [0, 1].map(|n| cmake.folders[n].union(&autoconf.folders[n]).cloned().collect::<BTreeSet<String>>());
+    named(is_header_of_settings).for_each(|text| not_set(text, &mut comments));
+    let unbuilt = unbuilt(&cmake, &autoconf);
+    Found { options: agreed([cmake.finish(), autoconf.finish(), comments.finish()]), unbuilt }
+}
+
+fn unbuilt(cmake: &Said, autoconf: &Said) -> Vec<String> {
+    let [gone_into, passed_over] = [0, 1].map(|n| cmake.folders[n].union(&autoconf.folders[n]).collect::<BTreeSet<&String>>());
     let mut out: Vec<String> = Vec::new();
     for folder in passed_over.difference(&gone_into).filter(|folder| !folder.is_empty()) {
         let is_below = |outer: &String| folder.strip_prefix(outer.as_str()).is_some_and(|rest| rest.starts_with('/'));
         if !out.iter().any(is_below) {
-            out.push(folder.clone());
+            out.push((*folder).clone());
         }
     }
     out
@@ -266,7 +267,7 @@ mod tests {
         let files = |second: &str| {
             vec![("CMakeLists.txt".to_owned(), "option(RACK_LOCKS \"\" ON)\nset(RACK_DEPTH 12)".to_owned()), ("configure.ac".to_owned(), second.to_owned())]
         };
-        assert_eq!(read(&files("RACK_LOCKS=yes")).into_iter().collect::<Vec<_>>(), [("RACK_DEPTH".to_owned(), true), ("RACK_LOCKS".to_owned(), true)]);
-        assert_eq!(read(&files("RACK_LOCKS=no")).get("RACK_LOCKS"), None);
+        assert_eq!(read(&files("RACK_LOCKS=yes")).options.into_iter().collect::<Vec<_>>(), [("RACK_DEPTH".to_owned(), true), ("RACK_LOCKS".to_owned(), true)]);
+        assert_eq!(read(&files("RACK_LOCKS=no")).options.get("RACK_LOCKS"), None);
     }
 }

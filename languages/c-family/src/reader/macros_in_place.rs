@@ -18,10 +18,28 @@ pub(super) fn heads_of_functions<'s>(scan: &'s Scan) -> FxHashMap<u32, &'s [Tok]
 /// Names that the file replaces by others from a place on, whatever it is set to: `#define errors rack_errors`.
 pub(super) fn renamed(scan: &Scan) -> FxHashMap<u32, u32> {
     let is_name = |line: &&MacroLine| line.parameters.is_none() && matches!(&scan.side[line.body.clone()], [to] if to.k == T::Name && to.id != line.name.id);
-    let is_sure = |line: &&MacroLine| !scan.regions.iter().any(|r| r.span.contains(line.name.start));
+    let conditional = stretches(scan);
+    let is_sure = |line: &&MacroLine| {
+        let before = conditional.partition_point(|span| span.start <= line.name.start);
+        before == 0 || conditional[before - 1].end <= line.name.start
+    };
     let undone: FxHashSet<u32> = scan.undone.iter().copied().collect();
     let lines = scan.macros.iter().filter(is_name).filter(is_sure).filter(|line| !undone.contains(&line.name.id));
     lines.map(|line| (line.name.id, line.name.start)).collect()
+}
+
+/// The stretches that stand under any condition, in order, none beside or in another.
+fn stretches(scan: &Scan) -> Vec<Span> {
+    let mut all: Vec<Span> = scan.regions.iter().map(|r| r.span).collect();
+    all.sort_unstable();
+    let mut out: Vec<Span> = Vec::new();
+    for span in all {
+        match out.last_mut() {
+            Some(last) if span.start <= last.end => last.end = last.end.max(span.end),
+            _ => out.push(span),
+        }
+    }
+    out
 }
 
 /// Names of the file that stand for statements, or parts of them, and for no type: `#define BEGIN state->at =`.

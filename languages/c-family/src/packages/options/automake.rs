@@ -18,7 +18,7 @@ pub(super) fn follow(files: &[(String, String)], said: &mut Said) {
         for variable in ["SUBDIRS", "DIST_SUBDIRS"] {
             // What is only packed is not built.
             let mode = if variable == "SUBDIRS" { Mode::Done } else { Mode::PassedOver };
-            expand(variable, &lists, mode, 0, &mut words);
+            expand(variable, &lists, (mode, 0), said, &mut words);
         }
         for (word, mode) in words.into_iter().filter(|(word, _)| word != "." && !word.contains(['$', '@', '('])) {
             said.folder(joined(folder_of(path), &word), mode);
@@ -62,26 +62,27 @@ fn lists(text: &str, said: &mut Said) -> Lists {
     out
 }
 
-/// The words of a list, those of lists in it put in their places.
-fn expand(name: &str, lists: &Lists, outer: Mode, depth: usize, out: &mut Vec<(String, Mode)>) {
+/// The words of a list, those of lists in it put in their places. Lists of lists are counted: they may be far longer than they are written.
+fn expand(name: &str, lists: &Lists, (outer, depth): (Mode, usize), said: &mut Said, out: &mut Vec<(String, Mode)>) {
     for (word, mode) in lists.get(name).into_iter().flatten() {
+        if out.len() >= MAX_WORDS || !said.step() {
+            return;
+        }
         let mode = match (outer, mode) {
             (Mode::PassedOver, _) | (_, Mode::PassedOver) => Mode::PassedOver,
             (Mode::Maybe, _) | (_, Mode::Maybe) => Mode::Maybe,
             _ => Mode::Done,
         };
-        let inner = word.strip_prefix("$(").and_then(|w| w.strip_suffix(')'));
-        match inner {
-            Some(inner) if depth < MAX_DEPTH && out.len() < MAX_WORDS => expand(inner, lists, mode, depth + 1, out),
-            _ if out.len() < MAX_WORDS => out.push((word.clone(), mode)),
-            _ => return,
+        match word.strip_prefix("$(").and_then(|w| w.strip_suffix(')')) {
+            Some(inner) if depth < MAX_DEPTH => expand(inner, lists, (mode, depth + 1), said, out),
+            _ => out.push((word.clone(), mode)),
         }
     }
 }
 
 #[cfg(test)]
 mod tests {
-    use super::super::{configure, unbuilt};
+    use super::super::{configure, read};
     use rstest::rstest;
 
     const SCRIPT: &str = "AC_ARG_ENABLE([next], [help], [], [enable_next=no])\nAM_CONDITIONAL([NEXT], [test \"x$enable_next\" = xyes])\nAM_CONDITIONAL([FOUND], [test $found = 1])\n";
@@ -92,10 +93,11 @@ mod tests {
     #[case::not_known("if FOUND\nSUBDIRS = next\nendif\n", &[])]
     #[case::in_both("if NEXT\nSUBDIRS = next old\nelse\nSUBDIRS = old next\nendif\n", &[])]
     #[case::only_packed("SUBDIRS = old\nDIST_SUBDIRS = old next\n", &["src/next"])]
+    #[case::lists_that_grow(&format!("{}SUBDIRS = old $(l0)\n", (0..9).map(|n| format!("l{n} ={}\n", format!(" $(l{})", n + 1).repeat(2_000))).collect::<String>()), &[])]
     #[case::lists_in_a_ring("a = $(b)\nb = $(a) next\nSUBDIRS = $(a)\n", &[])]
     fn folders_that_nothing_goes_into(#[case] makefile: &str, #[case] wanted: &[&str]) {
         let files = [("configure.ac".to_owned(), SCRIPT.to_owned()), ("src/Makefile.am".to_owned(), makefile.to_owned())];
-        assert_eq!(unbuilt(&files), wanted);
+        assert_eq!(read(&files).unbuilt, wanted);
         let mut said = super::super::Said::default();
         configure::follow(SCRIPT, &mut said);
         assert_eq!(said.conditionals.get("NEXT"), Some(&Some(false)));
