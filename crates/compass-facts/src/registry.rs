@@ -266,7 +266,7 @@ pub fn parse_part(language: Language, text: &str, part: Span, cancel: &Cancel) -
     let at = |byte: u32| tree_sitter::Point { row: 0, column: byte as usize };
     let range = tree_sitter::Range { start_byte: part.start as usize, end_byte: part.end as usize, start_point: at(part.start), end_point: at(part.end) };
     parser.set_included_ranges(&[range]).ok()?;
-    let bytes = grammar.bearable(text);
+    let bytes = grammar.parser_input(text);
     let mut progress = |_: &tree_sitter::ParseState| {
         if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
     };
@@ -352,7 +352,7 @@ pub fn parse(language: Language, text: &str, cancel: &Cancel) -> Option<tree_sit
             parser
         }
     };
-    let bytes = language.profile().grammar.map_or_else(|| text.as_bytes().into(), |g| g().bearable(text));
+    let bytes = language.profile().grammar.map_or_else(|| text.as_bytes().into(), |g| g().parser_input(text));
     let mut progress = |_: &tree_sitter::ParseState| {
         if cancel.is_cancelled() { std::ops::ControlFlow::Break(()) } else { std::ops::ControlFlow::Continue(()) }
     };

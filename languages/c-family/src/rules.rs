@@ -396,7 +396,10 @@ pub(crate) impl<'m> Evaluator<'_, 'm> {
         if is_cpp && self.is_cpp_standard(owner) {
             return self.declared_member(file, owner, name);
         }
-        if !(is_cpp && is_absent)
+        // The types of C itself have no members: it was another one, of a branch that is not followed, say.
+        let was_other = !is_cpp && matches!(owner, Ty::Unknown(_) | Ty::Literal(_)) && known_to_have_none(owner, cause) == Some(Cause::Builtin);
+        let cause = if was_other { Cause::ReceiverUnknown } else { cause };
+        if !(is_cpp && is_absent || was_other)
             && let Some(known) = known_to_have_none(owner, cause)
         {
             return Lookup::none(known);

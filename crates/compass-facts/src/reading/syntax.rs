@@ -123,9 +123,9 @@ impl Grammar {
         Grammar { language, words: OnceLock::new(), ascii_only: true }
     }
 
-    /// The text as the grammar can bear it, byte for byte as long.
+    /// The text as the parser gets it, byte for byte as long.
     #[must_use]
-    pub fn bearable<'t>(&self, text: &'t str) -> Cow<'t, [u8]> {
+    pub fn parser_input<'t>(&self, text: &'t str) -> Cow<'t, [u8]> {
         if !self.ascii_only || text.is_ascii() {
             return Cow::Borrowed(text.as_bytes());
         }

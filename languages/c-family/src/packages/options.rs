@@ -23,8 +23,8 @@ const BYTES_OF_STEP: usize = 64;
 /// Blocks, files and calls of macros are followed so deep.
 const MAX_DEPTH: usize = 40;
 
-/// Is a command done?
-#[derive(Debug, Clone, Copy, PartialEq, Eq)]
+/// Is a command done? The greater of two is what holds of a command under both.
+#[derive(Debug, Clone, Copy, PartialEq, Eq, PartialOrd, Ord)]
 enum Mode {
     Done,
     Maybe,
@@ -34,11 +34,11 @@ enum Mode {
 impl Mode {
     /// A command in a branch with this condition.
     fn under(self, condition: Option<bool>) -> Mode {
-        match (self, condition) {
-            (Mode::PassedOver, _) | (_, Some(false)) => Mode::PassedOver,
-            (mode, Some(true)) => mode,
-            (_, None) => Mode::Maybe,
-        }
+        self.max(match condition {
+            Some(true) => Mode::Done,
+            None => Mode::Maybe,
+            Some(false) => Mode::PassedOver,
+        })
     }
 }
 
@@ -114,7 +114,7 @@ impl Said {
         }
     }
 
-    /// A folder that the build goes into.
+    /// A folder that a build goes into, or passes over.
     fn folder(&mut self, path: String, mode: Mode) {
         self.folders[usize::from(mode == Mode::PassedOver)].insert(path);
     }

@@ -1,6 +1,6 @@
 #pragma once
-typedef struct __locale_struct *locale_t;
 #include <stddef.h>
+typedef struct __locale_struct *locale_t;
 /** Copies bytes; the two may not overlap. */
 void *memcpy(void *to, const void *from, size_t size);
 /** Copies bytes, also where the two overlap. */

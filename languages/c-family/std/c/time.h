@@ -1,7 +1,7 @@
 #pragma once
-typedef void *timer_t;
 #include <stddef.h>
 #include <sys/types.h>
+typedef void *timer_t;
 /** A time in its parts. */
 struct tm { int tm_sec; int tm_min; int tm_hour; int tm_mday; int tm_mon; int tm_year; int tm_wday; int tm_yday; int tm_isdst; long tm_gmtoff; const char *tm_zone; };
 /** Seconds and nanoseconds. */

@@ -1,6 +1,6 @@
 #pragma once
-typedef unsigned long wctype_t;
 #include <wchar.h>
+typedef unsigned long wctype_t;
 int iswalnum(wint_t c);
 int iswalpha(wint_t c);
 int iswdigit(wint_t c);

@@ -318,6 +318,10 @@ int kind(int c) {
     "once.c",
     "static int ⟦variable:most⟧ = 1;\nint a(void) { return «variable~most»; }\n#define most 1\n#undef most\n#define ⟦second:most⟧ 2\nint b(void) { return «second~most»; }\n",
 )])]
+#[case::variables_that_two_branches_declare(&[(
+    "branches.c",
+    "#include <stddef.h>\nstruct rack { int ⟦closed:was_closed⟧; };\nint run(struct rack *r) {\n#ifdef RACK_UPGRADE\n  struct rack *const of = r;\n#else\n  static const void *const of = NULL;\n#endif\n#ifdef RACK_UPGRADE\n  if (of->«closed?was_closed») return 1;\n#endif\n  return of != NULL && r->«closed=was_closed»;\n}\n",
+)])]
 #[case::macros_around_pointers(&[
     ("common.h", "#define ⟦callback:RACK_CALLBACK⟧(name) (*name)\n#define RACK_INLINE(of) static inline of\n"),
     ("rack.h", "#include \"common.h\"\nstruct rack { int depth; int «callback=RACK_CALLBACK»(⟦turn:turn⟧)(struct rack *of, int by); void *RACK_CALLBACK(⟦take:take⟧)(void); };\ntypedef int RACK_CALLBACK(⟦visit:visit_f⟧)(struct rack *of);\nint walk(struct rack *of, «visit=visit_f» visit, int RACK_CALLBACK(stop)(int));\n"),

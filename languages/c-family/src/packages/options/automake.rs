@@ -37,6 +37,10 @@ fn lists(text: &str, said: &mut Said) -> Lists {
         if !said.step() {
             break;
         }
+        // Recipes have conditions of their own, those of the shell.
+        if line.starts_with(['\t', '#']) {
+            continue;
+        }
         let mut words = line.split_whitespace();
         match words.next() {
             Some("if") => {
@@ -51,7 +55,7 @@ fn lists(text: &str, said: &mut Said) -> Lists {
             }
             Some("endif") => drop(conditions.pop()),
             _ => {
-                let Some((name, values)) = line.split_once('=').filter(|_| !line.starts_with(['\t', '#'])) else { continue };
+                let Some((name, values)) = line.split_once('=') else { continue };
                 let mode = conditions.iter().fold(Mode::Done, |mode, c| mode.under(*c));
                 let list = out.entry(name.trim_end_matches(['+', ':', ' ']).trim().to_owned()).or_default();
                 let room = MAX_WORDS.saturating_sub(list.len());
@@ -68,11 +72,7 @@ fn expand(name: &str, lists: &Lists, (outer, depth): (Mode, usize), said: &mut S
         if out.len() >= MAX_WORDS || !said.step() {
             return;
         }
-        let mode = match (outer, mode) {
-            (Mode::PassedOver, _) | (_, Mode::PassedOver) => Mode::PassedOver,
-            (Mode::Maybe, _) | (_, Mode::Maybe) => Mode::Maybe,
-            _ => Mode::Done,
-        };
+        let mode = outer.max(*mode);
         match word.strip_prefix("$(").and_then(|w| w.strip_suffix(')')) {
             Some(inner) if depth < MAX_DEPTH => expand(inner, lists, (mode, depth + 1), said, out),
             _ => out.push((word.clone(), mode)),
@@ -92,6 +92,7 @@ mod tests {
     #[case::by_a_list("if !NEXT\nall = old\nelse\nall = next\nendif\nSUBDIRS = . $(all)\n", &["src/next"])]
     #[case::not_known("if FOUND\nSUBDIRS = next\nendif\n", &[])]
     #[case::in_both("if NEXT\nSUBDIRS = next old\nelse\nSUBDIRS = old next\nendif\n", &[])]
+    #[case::recipes_with_conditions("all:\n\tif test 1; then x=1; \\\n\telse y=2; fi\nif NEXT\n\tif test 2; then true; fi\nSUBDIRS = next\nendif\nSUBDIRS += old\n", &["src/next"])]
     #[case::only_packed("SUBDIRS = old\nDIST_SUBDIRS = old next\n", &["src/next"])]
     #[case::lists_that_grow(&format!("{}SUBDIRS = old $(l0)\n", (0..9).map(|n| format!("l{n} ={}\n", format!(" $(l{})", n + 1).repeat(2_000))).collect::<String>()), &[])]
     #[case::lists_in_a_ring("a = $(b)\nb = $(a) next\nSUBDIRS = $(a)\n", &[])]

@@ -85,17 +85,13 @@ impl Script<'_> {
                 }
             }
             "AC_SUBST" if arguments.len() > 1 => self.variables.set(argument(0), expanded(argument(1), &self.variables), mode),
-            "AM_CONDITIONAL" => {
-                let met = mode.under(self.asked(argument(1), mode));
-                let known = match met {
-                    Mode::Done => Some(true),
-                    Mode::Maybe => None,
-                    Mode::PassedOver => Some(false),
-                };
+            // Of several that stand in branches only those that are met, or may be, answer.
+            "AM_CONDITIONAL" if mode != Mode::PassedOver => {
+                let known = self.asked(argument(1), mode).filter(|_| mode == Mode::Done);
                 self.said.conditionals.entry(argument(0).trim().to_owned()).and_modify(|k| *k = k.filter(|k| Some(*k) == known)).or_insert(known);
             }
-            "AC_SUBST" | "AC_MSG_CHECKING" | "AC_MSG_RESULT" | "AC_MSG_ERROR" | "AC_MSG_WARN" | "AC_MSG_NOTICE" | "AH_TEMPLATE" | "AH_VERBATIM" | "AH_TOP"
-            | "AH_BOTTOM" | "AC_DEFUN" | "AC_DEFUN_ONCE" | "m4_define" | "m4_define_default" | "AC_INIT" => {}
+            "AC_SUBST" | "AM_CONDITIONAL" | "AC_MSG_CHECKING" | "AC_MSG_RESULT" | "AC_MSG_ERROR" | "AC_MSG_WARN" | "AC_MSG_NOTICE" | "AH_TEMPLATE"
+            | "AH_VERBATIM" | "AH_TOP" | "AH_BOTTOM" | "AC_DEFUN" | "AC_DEFUN_ONCE" | "m4_define" | "m4_define_default" | "AC_INIT" => {}
             "AS_IF" => self.choose(arguments, mode, |script, condition| script.asked(condition, mode)),
             "AS_CASE" => {
                 let (word, rest) = arguments.split_first().map_or((None, arguments), |(w, r)| (expanded(w, &self.variables), r));
