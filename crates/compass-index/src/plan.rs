@@ -17,6 +17,7 @@ mod walk;
 pub use dialect::Known;
 pub use ecosystems::{Aliases, Ecosystem, Manifest, Packaging, register};
 pub use machine::{Environment, Machine};
+pub use options::is_below;
 pub use packages::{Found, Package, files_below, own_units};
 pub use roots::find_root;
 pub use walk::{PlanError, holds_packages};

@@ -97,10 +97,10 @@ fn copy(folder: &Path, files: &[&(PathBuf, u64)], to: &Path) -> Result<(), Failu
 /// 1 for a file that has a grammar.
 fn parse(path: &Path, text: &str) -> u64 {
     let language = path.file_name().and_then(|n| n.to_str()).and_then(Language::of_name);
-    let Some(grammar) = language.and_then(Language::grammar) else { return 0 };
+    let Some(grammar) = language.and_then(|l| l.profile().grammar) else { return 0 };
     let mut parser = tree_sitter::Parser::new();
-    if parser.set_language(&grammar).is_ok() {
-        drop(parser.parse(text, None));
+    if parser.set_language(&grammar().language()).is_ok() {
+        drop(parser.parse(grammar().parser_input(text), None));
     }
     1
 }

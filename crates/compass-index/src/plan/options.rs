@@ -47,7 +47,8 @@ fn name_of(path: &str) -> &str {
     path.rsplit('/').next().unwrap_or(path)
 }
 
-/// Is it the folder, or something below it?
-fn is_below(path: &str, folder: &str) -> bool {
+/// Is a path the folder, or something below it? Both with `/`, relative to the same root; the root itself is the empty path.
+#[must_use]
+pub fn is_below(path: &str, folder: &str) -> bool {
     folder.is_empty() || path.strip_prefix(folder).is_some_and(|rest| rest.is_empty() || rest.starts_with('/'))
 }

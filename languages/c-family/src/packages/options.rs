@@ -11,6 +11,7 @@ mod configure;
 mod shell;
 mod shell_tests;
 
+use compass_index::plan::is_below;
 use std::collections::{BTreeMap, BTreeSet};
 
 /// The text of a variable; none where it is not known.
@@ -204,8 +205,7 @@ fn unbuilt(cmake: &Said, autoconf: &Said) -> Vec<String> {
     let [gone_into, passed_over] = [0, 1].map(|n| cmake.folders[n].union(&autoconf.folders[n]).collect::<BTreeSet<&String>>());
     let mut out: Vec<String> = Vec::new();
     for folder in passed_over.difference(&gone_into).filter(|folder| !folder.is_empty()) {
-        let is_below = |outer: &String| folder.strip_prefix(outer.as_str()).is_some_and(|rest| rest.starts_with('/'));
-        if !out.iter().any(is_below) {
+        if !out.iter().any(|outer| is_below(folder, outer)) {
             out.push((*folder).clone());
         }
     }

@@ -4,6 +4,7 @@ use super::CNames as _;
 use super::platform::names_other_system;
 use compass_facts::{Condition, Definition, Facts, Flags, ImportId, ImportKind, Kind, Shape, Use};
 use compass_index::linking::{DefRef, Entity, Evaluator, GlobalNameId, Hit, Lookup, Reason, World, closeness};
+use compass_index::plan::is_below;
 use compass_index::{Cause, Certainty, StepKind};
 use easy_ext::ext;
 /// The best of one name are enough: nobody reads on after these.
@@ -443,19 +444,14 @@ fn conditions_at(facts: &Facts, at: u32) -> Vec<&Condition> {
 /// Does a file stand in a folder whose build is followed?
 fn is_built(world: &World, file: u32) -> bool {
     let row = &world.files[file as usize];
-    row.root == 0 && world.build.option_folders.iter().any(|folder| holds(folder, &row.path))
+    row.root == 0 && world.build.option_folders.iter().any(|folder| is_below(&row.path, folder))
 }
 
 /// Does a file stand in a folder that the build passes over, and the one that asks does not?
 fn is_unbuilt_beside(world: &World, file: u32, from: u32) -> bool {
     let (row, asking) = (&world.files[file as usize], &world.files[from as usize]);
-    let is_other = |folder: &String| holds(folder, &row.path) && !(asking.root == 0 && holds(folder, &asking.path));
+    let is_other = |folder: &String| is_below(&row.path, folder) && !(asking.root == 0 && is_below(&asking.path, folder));
     row.root == 0 && world.build.unbuilt_folders.iter().any(is_other)
-}
-
-/// Does a path lie below a folder?
-fn holds(folder: &str, path: &str) -> bool {
-    folder.is_empty() || path.strip_prefix(folder).is_some_and(|rest| rest.starts_with('/'))
 }
 
 /// Is it the template of a header that is there as well, as it was made?

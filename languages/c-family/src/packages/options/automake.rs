@@ -4,7 +4,7 @@ use super::cmake::{folder_of, joined};
 use super::{Mode, Said};
 use std::collections::BTreeMap;
 
-pub(super) const NAME: &str = "Makefile.am";
+const NAME: &str = "Makefile.am";
 /// A list that other lists stand for is followed so deep.
 const MAX_DEPTH: usize = 8;
 /// Words of one list.
